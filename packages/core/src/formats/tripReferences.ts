@@ -1,0 +1,238 @@
+/**
+ * What a schema cannot say: ids that point at something, days inside the trip, boxes that can hold their volume.
+ * Reads raw data and skips what the schema already refuses, so that one reading of a bad file finds both kinds.
+ */
+import { shapeVolumeL } from '../trip/shapes.js';
+import type { Shape } from '../trip/model.js';
+import type { FieldError } from './fieldError.js';
+
+type Raw = { readonly [key: string]: unknown };
+interface Entry {
+  readonly item: Raw;
+  readonly path: string;
+}
+
+const isRaw = (value: unknown): value is Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function entries(owner: Raw, key: string, base: string): readonly Entry[] {
+  const value = owner[key];
+  if (!Array.isArray(value)) return [];
+  return value.flatMap((item: unknown, i) => (isRaw(item) ? [{ item, path: `${base}${key}[${i}]` }] : []));
+}
+
+/** Ids of a list, with an error for each that stands twice. */
+function uniqueIds(list: readonly Entry[], key: string, what: string, errors: FieldError[]): Set<string> {
+  const seen = new Map<string, string>();
+  for (const { item, path } of list) {
+    const id = item[key];
+    if (typeof id !== 'string') continue;
+    const first = seen.get(id);
+    if (first !== undefined) {
+      errors.push({
+        path: `${path}.${key}`,
+        message: `expected a ${what} not used before, got "${id}", also at ${first}`,
+      });
+    } else {
+      seen.set(id, path);
+    }
+  }
+  return new Set(seen.keys());
+}
+
+/**
+ * Check a trip's references and sums.
+ *
+ * @param trip the raw trip object, of any shape
+ * @param base path prefix of the errors, such as "trip."
+ * @returns every error found, in the order of the trip's collections
+ */
+export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldError[] {
+  if (!isRaw(trip)) return [];
+  const errors: FieldError[] = [];
+  const expectKnown = (known: ReadonlySet<string>, value: unknown, path: string, what: string): void => {
+    if (typeof value === 'string' && !known.has(value)) {
+      errors.push({ path, message: `expected the id of a ${what} of this trip, got "${value}"` });
+    }
+  };
+  const of = (key: string) => entries(trip, key, base);
+
+  const legs = of('legs');
+  const days = legs.length;
+  const groups = of('groups');
+  const packs = of('packs');
+  const members = of('members');
+  const kits = of('kits');
+  const pieces = kits.flatMap((kit) => entries(kit.item, 'pieces', `${kit.path}.`));
+  const personal = of('personalThings');
+
+  uniqueIds(legs, 'id', 'leg id', errors);
+  const groupIds = uniqueIds(groups, 'id', 'group id', errors);
+  const packIds = uniqueIds(packs, 'id', 'pack id', errors);
+  const memberIds = uniqueIds(members, 'id', 'member id', errors);
+  uniqueIds(kits, 'id', 'kit id', errors);
+  uniqueIds([...pieces, ...personal], 'id', 'thing id', errors);
+  const pieceIds = new Set(pieces.map((p) => p.item['id']).filter((id) => typeof id === 'string'));
+  const groupKinds = new Map(groups.map((g) => [g.item['id'], g.item['kind']]));
+
+  const checkSpan = (item: Raw, path: string): void => {
+    for (const key of ['fromDay', 'toDay']) {
+      const day = item[key];
+      if (typeof day === 'number' && day > days) {
+        errors.push({
+          path: `${path}.${key}`,
+          message: `expected a day of this trip, 1 to ${days}, got ${day}`,
+        });
+      }
+    }
+    const { fromDay, toDay } = item;
+    if (typeof fromDay === 'number' && typeof toDay === 'number' && toDay < fromDay) {
+      errors.push({
+        path: `${path}.toDay`,
+        message: `expected day ${fromDay} (fromDay) or later, got ${toDay}`,
+      });
+    }
+  };
+
+  for (const pack of packs) {
+    const zones = entries(pack.item, 'zones', `${pack.path}.`);
+    uniqueIds(zones, 'id', 'zone id of this pack', errors);
+    for (const { item, path } of zones) {
+      const { widthCm, depthCm, heightCm, volumeL } = item;
+      if ([widthCm, depthCm, heightCm, volumeL].every((v) => typeof v === 'number')) {
+        const boxL = ((widthCm as number) * (depthCm as number) * (heightCm as number)) / 1000;
+        if ((volumeL as number) > boxL * (1 + VOLUME_TOLERANCE)) {
+          errors.push({
+            path: `${path}.volumeL`,
+            message: `expected at most ${boxL.toFixed(2)} L, the box of its dimensions, got ${String(volumeL)}`,
+          });
+        }
+      }
+    }
+  }
+  for (const { item, path } of members) {
+    expectKnown(packIds, item['packId'], `${path}.packId`, 'pack');
+    for (const [key, kind] of [
+      ['tentGroupId', 'tent'],
+      ['cookGroupId', 'cook'],
+    ] as const) {
+      expectKnown(groupIds, item[key], `${path}.${key}`, `${kind} group`);
+      const actual = groupKinds.get(item[key]);
+      if (actual !== undefined && actual !== kind) {
+        errors.push({
+          path: `${path}.${key}`,
+          message: `expected a ${kind} group, got "${String(item[key])}", which is a ${String(actual)} group`,
+        });
+      }
+    }
+    for (const condition of entries(item, 'conditions', `${path}.`))
+      checkSpan(condition.item, condition.path);
+  }
+  const takenPacks = new Map<unknown, string>();
+  for (const { item, path } of members) {
+    const packId = item['packId'];
+    const first = takenPacks.get(packId);
+    if (typeof packId === 'string' && first !== undefined) {
+      errors.push({
+        path: `${path}.packId`,
+        message: `expected a pack nobody else wears, got "${packId}", worn at ${first}`,
+      });
+    } else if (typeof packId === 'string') takenPacks.set(packId, path);
+  }
+
+  for (const { item, path } of [...pieces, ...personal]) {
+    checkSpan(item, path);
+    const { massKg, volumeL } = item;
+    if (isRaw(item['consumption'])) {
+      checkSpan(item['consumption'], `${path}.consumption`);
+      const { residueKg } = item['consumption'];
+      if (typeof residueKg === 'number' && typeof massKg === 'number' && residueKg > massKg) {
+        errors.push({
+          path: `${path}.consumption.residueKg`,
+          message: `expected at most massKg, ${massKg} kg, got ${residueKg}`,
+        });
+      }
+    }
+    const boxL = typeof volumeL === 'number' ? boundingVolumeL(item['shape']) : undefined;
+    if (boxL !== undefined && (volumeL as number) > boxL * (1 + VOLUME_TOLERANCE) + 0.01) {
+      errors.push({
+        path: `${path}.volumeL`,
+        message: `expected at most ${boxL.toFixed(2)} L, the volume of its shape, got ${String(volumeL)}`,
+      });
+    }
+    const looseL = isRaw(item['shape']) ? item['shape']['looseVolumeL'] : undefined;
+    if (typeof looseL === 'number' && typeof volumeL === 'number' && looseL < volumeL) {
+      errors.push({
+        path: `${path}.shape.looseVolumeL`,
+        message: `expected at least volumeL, ${volumeL} L, got ${looseL}`,
+      });
+    }
+  }
+  for (const { item, path } of pieces) {
+    expectKnown(groupIds, item['onlyGroupId'], `${path}.onlyGroupId`, 'tent or cook group');
+    const only = item['onlyMemberIds'];
+    if (Array.isArray(only))
+      only.forEach((id, i) => expectKnown(memberIds, id, `${path}.onlyMemberIds[${i}]`, 'member'));
+  }
+  for (const { item, path } of personal)
+    expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
+
+  const rules = of('carrierRules');
+  uniqueIds(rules, 'id', 'rule id', errors);
+  for (const { item, path } of rules) {
+    const ids = item['pieceIds'];
+    if (Array.isArray(ids))
+      ids.forEach((id, i) => expectKnown(pieceIds, id, `${path}.pieceIds[${i}]`, 'piece'));
+  }
+
+  const share = of('share');
+  uniqueIds(share, 'pieceId', 'piece', errors);
+  for (const { item, path } of share) {
+    expectKnown(pieceIds, item['pieceId'], `${path}.pieceId`, 'piece');
+    expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
+  }
+
+  const stows = of('stows');
+  uniqueIds(stows, 'memberId', 'member', errors);
+  const carrier = new Map(share.map(({ item }) => [item['pieceId'], item['memberId']]));
+  const owner = new Map(
+    personal.map(({ item }) => [item['id'], item['worn'] === true ? undefined : item['memberId']]),
+  );
+  for (const { item, path } of stows) {
+    expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
+    const member = members.find((m) => m.item['id'] === item['memberId']);
+    const pack = packs.find((p) => member !== undefined && p.item['id'] === member.item['packId']);
+    const zoneIds = new Set(
+      pack === undefined ? [] : entries(pack.item, 'zones', '').map((z) => String(z.item['id'])),
+    );
+    const placements = entries(item, 'placements', `${path}.`);
+    uniqueIds(placements, 'thingId', 'thing', errors);
+    for (const placement of placements) {
+      const { thingId, zoneId } = placement.item;
+      if (typeof thingId === 'string' && (carrier.get(thingId) ?? owner.get(thingId)) !== item['memberId']) {
+        errors.push({
+          path: `${placement.path}.thingId`,
+          message: `expected a thing in this member's pack (shared to them, or their own and not worn), got "${thingId}"`,
+        });
+      }
+      if (pack !== undefined)
+        expectKnown(zoneIds, zoneId, `${placement.path}.zoneId`, "zone of the member's pack");
+    }
+  }
+  return errors;
+}
+
+/** Stated volumes and dimensions are each rounded by hand: 5 % apart is no contradiction. */
+const VOLUME_TOLERANCE = 0.05;
+
+function boundingVolumeL(shape: unknown): number | undefined {
+  if (!isRaw(shape)) return undefined;
+  const { kind, lengthCm, widthCm, heightCm, diameterCm } = shape;
+  const numbers = (...values: unknown[]): boolean => values.every((v) => typeof v === 'number');
+  if ((kind === 'block' || kind === 'flat') && numbers(lengthCm, widthCm, heightCm))
+    return shapeVolumeL(shape as unknown as Shape);
+  if ((kind === 'cylinder' || kind === 'roll' || kind === 'long') && numbers(lengthCm, diameterCm)) {
+    return shapeVolumeL(shape as unknown as Shape);
+  }
+  return undefined;
+}

@@ -1,0 +1,36 @@
+/** The public face of Graft's core. */
+export * from './carriage/centreOfGravity.js';
+export * from './carriage/packingSchool.js';
+export * from './formats/fieldError.js';
+export * from './formats/tripFile.js';
+export * from './formats/tripJsonSchema.js';
+export {
+  FIELD_SCHEMAS,
+  ITEM_SCHEMAS,
+  TRIP_FILE_FORMAT,
+  TRIP_FILE_VERSION,
+  isIsoDate,
+} from './formats/tripSchema.js';
+export * from './limits/carryLimit.js';
+export * from './limits/shareOfBodyWeight.js';
+export * from './load/memberLoad.js';
+export * from './load/thingOnDay.js';
+export * from './share/bound.js';
+export * from './share/problem.js';
+export * from './share/solveShare.js';
+export * from './share/shareFigures.js';
+export * from './stow/assessStow.js';
+export * from './stow/placementRules.js';
+export * from './stow/planStow.js';
+export * from './stow/stowProblem.js';
+export * from './stow/zoneLayout.js';
+export * from './report/planReport.js';
+export * from './trip/changes.js';
+export * from './trip/edits.js';
+export * from './trip/emptyTrip.js';
+export * from './trip/model.js';
+export * from './trip/packCatalogue.js';
+export * from './trip/queries.js';
+export * from './units/convert.js';
+export * from './units/format.js';
+export * from './units/parse.js';

@@ -1,0 +1,55 @@
+/** Carry limit: min(policy, own cap, pack's rated load), lowered by conditions on their days, with its reasons. */
+import type { Member, Pack } from '../trip/model.js';
+import { formatMass, formatPercent } from '../units/format.js';
+import type { LimitPolicy } from './limitPolicy.js';
+import { SHARE_OF_BODY_WEIGHT } from './shareOfBodyWeight.js';
+
+export interface CarryLimit {
+  /** kg, pack and everything in it. */
+  readonly limitKg: number;
+  /** A sentence such as "18.4 kg: 25 % of 73.6 kg; the pack's rating, 20.0 kg, does not bind". */
+  readonly reason: string;
+}
+
+/**
+ * What a member can carry on a day. A planning number, not medical advice.
+ *
+ * @param member whose limit
+ * @param pack the pack they wear
+ * @param day day of the trip, from 1
+ * @param policy the school of limits
+ */
+export function carryLimit(
+  member: Member,
+  pack: Pack,
+  day: number,
+  policy: LimitPolicy = SHARE_OF_BODY_WEIGHT,
+): CarryLimit {
+  const own = policy.limitOf(member);
+  const bounds = [
+    { limitKg: own.limitKg, binds: own.reason, idle: own.reason },
+    {
+      limitKg: pack.ratedLoadKg,
+      binds: `the pack's rating; its wearer could carry ${formatMass(own.limitKg)}: ${own.reason}`,
+      idle: `the pack's rating, ${formatMass(pack.ratedLoadKg)}, does not bind`,
+    },
+    ...(member.ownCapKg === undefined
+      ? []
+      : [
+          {
+            limitKg: member.ownCapKg,
+            binds: `the member's own word; otherwise ${formatMass(own.limitKg)}: ${own.reason}`,
+            idle: `the member's own cap, ${formatMass(member.ownCapKg)}, does not bind`,
+          },
+        ]),
+  ];
+  const least = bounds.reduce((a, b) => (b.limitKg < a.limitKg ? b : a));
+  const others = bounds.filter((b) => b !== least && b !== bounds[0]).map((b) => b.idle);
+  const conditions = member.conditions.filter((c) => c.fromDay <= day && day <= c.toDay);
+  const factor = conditions.reduce((f, c) => f * c.factor, 1);
+  const limitKg = least.limitKg * factor;
+  const lowered = conditions.map(
+    (c) => `${c.label}: ${formatPercent(c.factor, 0)} on days ${c.fromDay}–${c.toDay}`,
+  );
+  return { limitKg, reason: `${formatMass(limitKg)}: ${[least.binds, ...others, ...lowered].join('; ')}` };
+}

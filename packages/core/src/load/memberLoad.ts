@@ -1,0 +1,92 @@
+/** Load and load ratio of a member on a day, at the day's heaviest moment, with its parts. */
+import { carryLimit } from '../limits/carryLimit.js';
+import type { Leg, Member, Piece, Trip } from '../trip/model.js';
+import { carriedPieces, packOf, stowedPersonalThings } from '../trip/queries.js';
+import { massOnDayKg, packedVolumeOnDayL } from './thingOnDay.js';
+
+export interface DayLoad {
+  readonly day: number;
+  readonly packKg: number;
+  readonly personalKg: number;
+  readonly waterKg: number;
+  readonly groupKg: number;
+  readonly totalKg: number;
+  readonly limitKg: number;
+  readonly limitReason: string;
+  /** totalKg / limitKg */
+  readonly ratio: number;
+  /** Packed volume of everything in the pack, litres. */
+  readonly volumeL: number;
+}
+
+/** Drinking water has 1 kg a litre (definition of the litre of water for planning). */
+export const KG_PER_L_WATER = 1;
+
+/** Water each member carries on a leg, litres: the driest stretch and what a dry camp needs. */
+export function waterOnLegL(leg: Leg): number {
+  return leg.waterL + leg.campWaterL;
+}
+
+/** What a member carries on a day before any group piece. */
+export function baseLoad(
+  trip: Trip,
+  member: Member,
+  day: number,
+): Omit<DayLoad, 'groupKg' | 'totalKg' | 'ratio'> {
+  const leg = legOfDay(trip, day);
+  const pack = packOf(trip, member);
+  const personal = stowedPersonalThings(trip, member.id);
+  const limit = carryLimit(member, pack, day);
+  return {
+    day,
+    packKg: pack.tareKg,
+    personalKg: personal.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0),
+    waterKg: waterOnLegL(leg) * KG_PER_L_WATER,
+    limitKg: limit.limitKg,
+    limitReason: limit.reason,
+    volumeL: personal.reduce((sum, t) => sum + packedVolumeOnDayL(t, day), 0),
+  };
+}
+
+/**
+ * Load of a member on a day: empty pack + personal things stowed + water + group pieces.
+ *
+ * @param pieces the pieces this member carries; by default what the trip's share says
+ */
+export function dayLoad(
+  trip: Trip,
+  member: Member,
+  day: number,
+  pieces: readonly Piece[] = carriedPieces(trip, member.id),
+): DayLoad {
+  const leg = legOfDay(trip, day);
+  const base = baseLoad(trip, member, day);
+  const groupKg = pieces.reduce((sum, p) => sum + massOnDayKg(p, day, leg), 0);
+  const totalKg = base.packKg + base.personalKg + base.waterKg + groupKg;
+  return {
+    ...base,
+    groupKg,
+    totalKg,
+    ratio: totalKg / base.limitKg,
+    volumeL: base.volumeL + pieces.reduce((sum, p) => sum + packedVolumeOnDayL(p, day), 0),
+  };
+}
+
+/** A member's load on every day of the trip. */
+export function loadsOverTrip(trip: Trip, member: Member): readonly DayLoad[] {
+  const pieces = carriedPieces(trip, member.id);
+  return trip.legs.map((_leg, i) => dayLoad(trip, member, i + 1, pieces));
+}
+
+/** The day with the largest ratio; the earliest of equals. */
+export function heaviestDay(loads: readonly DayLoad[]): DayLoad {
+  return loads.reduce((worst, load) => (load.ratio > worst.ratio + 1e-12 ? load : worst));
+}
+
+/** The leg of a day; a day outside the trip is a RangeError. */
+export function legOfDay(trip: Trip, day: number): Leg {
+  const leg = trip.legs[day - 1];
+  if (leg === undefined)
+    throw new RangeError(`expected a day of the trip, 1 to ${trip.legs.length}, got ${day}`);
+  return leg;
+}

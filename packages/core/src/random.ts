@@ -1,0 +1,22 @@
+/** A source of numbers in [0, 1); the seed that made it goes with every result. */
+export type Random = () => number;
+
+/**
+ * Mulberry32: a 32-bit generator with a single word of state (Tommy Ettinger, public domain; from memory).
+ * Good enough for search moves, and the same on every machine. Not for secrets.
+ */
+export function seededRandom(seed: number): Random {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** A whole number from 0 to `count - 1`. */
+export function pickIndex(random: Random, count: number): number {
+  return Math.floor(random() * count);
+}

@@ -1,0 +1,83 @@
+/** Planning a whole trip in one go, and what came of it as plain figures: the command line's work. */
+import type { PointCm, Trip } from '../trip/model.js';
+import { replaceShare, replaceStow } from '../trip/changes.js';
+import { shareFigures } from '../share/shareFigures.js';
+import { shareProblem } from '../share/problem.js';
+import { solveShare, type ShareOptions } from '../share/solveShare.js';
+import { assessStow } from '../stow/assessStow.js';
+import { planningDay } from '../stow/stowProblem.js';
+import { planStow } from '../stow/planStow.js';
+
+export interface MemberReport {
+  readonly memberId: string;
+  readonly name: string;
+  readonly limitKg: number;
+  readonly limitReason: string;
+  readonly days: readonly {
+    readonly day: number;
+    readonly loadKg: number;
+    readonly limitKg: number;
+    readonly ratio: number;
+  }[];
+  /** Of the planned stow, on `plannedForDay`. */
+  readonly plannedForDay: number;
+  readonly centreOfGravityCm: PointCm;
+  readonly packingSchool: string;
+  readonly bandCm: readonly [number, number];
+  readonly inBand: boolean;
+  readonly warnings: readonly string[];
+}
+export interface PlanReport {
+  readonly seed: number;
+  readonly largestRatio: number;
+  readonly bound: number;
+  readonly boundReason: string;
+  readonly gap: number;
+  readonly members: readonly MemberReport[];
+  readonly warnings: readonly string[];
+}
+export type PlannedTrip =
+  | { readonly kind: 'planned'; readonly trip: Trip; readonly report: PlanReport }
+  | { readonly kind: 'contradiction'; readonly reasons: readonly string[] };
+
+/** Share out and stow every pack of a trip. Locked pieces and pinned things stay where they are. */
+export function planTrip(trip: Trip, options: ShareOptions): PlannedTrip {
+  const result = solveShare(shareProblem(trip), options);
+  if (result.kind === 'contradiction') return { kind: 'contradiction', reasons: result.reasons };
+  const shared = replaceShare(trip, result.share);
+  const planned = shared.members.reduce(
+    (t, member) => replaceStow(t, planStow(t, member.id, { seed: options.seed }).stow),
+    shared,
+  );
+  return { kind: 'planned', trip: planned, report: planReport(planned, options.seed) };
+}
+
+/** The report of a trip as it stands. */
+export function planReport(trip: Trip, seed: number): PlanReport {
+  const figures = shareFigures(trip);
+  return {
+    seed,
+    largestRatio: figures.largestRatio,
+    bound: figures.bound.ratio,
+    boundReason: figures.bound.reason,
+    gap: figures.gap,
+    members: figures.members.map(({ member, loads, heaviest }) => {
+      const day = planningDay(trip, member.id);
+      const stow = assessStow(trip, member.id, day);
+      return {
+        memberId: member.id,
+        name: member.name,
+        limitKg: heaviest.limitKg,
+        limitReason: heaviest.limitReason,
+        days: loads.map((l) => ({ day: l.day, loadKg: l.totalKg, limitKg: l.limitKg, ratio: l.ratio })),
+        plannedForDay: day,
+        centreOfGravityCm: stow.centreOfGravityCm,
+        packingSchool: stow.school.id,
+        bandCm: stow.band,
+        inBand: stow.inBand,
+        warnings: stow.findings.map((f) => f.message),
+      };
+    }),
+    warnings: [...figures.unshared.map((p) => `${p.name} is carried by nobody`), ...figures.warnings],
+  };
+}

@@ -1,0 +1,166 @@
+/**
+ * Changes a leader makes, as pure functions from trip to trip that keep the trip's references whole: a piece that
+ * moves leaves the old carrier's stow, a member who goes leaves share and stows.
+ */
+import type { Assignment, Kit, Member, PersonalThing, Piece, Placement, Stow, Trip } from './model.js';
+
+function withoutPlacements(
+  stows: readonly Stow[],
+  gone: (memberId: string, thingId: string) => boolean,
+): readonly Stow[] {
+  return stows.map((stow) => {
+    const placements = stow.placements.filter((p) => !gone(stow.memberId, p.thingId));
+    return placements.length === stow.placements.length ? stow : { ...stow, placements };
+  });
+}
+
+/** Give a piece to a member, or to nobody. Keeps a lock that stands on it. */
+export function assignPiece(trip: Trip, pieceId: string, memberId: string | undefined): Trip {
+  const old = trip.share.find((a) => a.pieceId === pieceId);
+  if (old?.memberId === memberId) return trip;
+  const share =
+    memberId === undefined
+      ? trip.share.filter((a) => a.pieceId !== pieceId)
+      : old === undefined
+        ? [...trip.share, { pieceId, memberId, locked: false }]
+        : trip.share.map((a) => (a === old ? { ...a, memberId } : a));
+  return { ...trip, share, stows: withoutPlacements(trip.stows, (m, t) => t === pieceId && m !== memberId) };
+}
+
+export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
+  return { ...trip, share: trip.share.map((a) => (a.pieceId === pieceId ? { ...a, locked } : a)) };
+}
+
+/** Take over a whole share, dropping placements of pieces that changed carrier. */
+export function replaceShare(trip: Trip, share: readonly Assignment[]): Trip {
+  const carrier = new Map(share.map((a) => [a.pieceId, a.memberId]));
+  const isPiece = new Set(trip.kits.flatMap((k) => k.pieces.map((p) => p.id)));
+  return {
+    ...trip,
+    share,
+    stows: withoutPlacements(trip.stows, (m, t) => isPiece.has(t) && carrier.get(t) !== m),
+  };
+}
+
+export function replaceStow(trip: Trip, stow: Stow): Trip {
+  const known = trip.stows.some((s) => s.memberId === stow.memberId);
+  return {
+    ...trip,
+    stows: known ? trip.stows.map((s) => (s.memberId === stow.memberId ? stow : s)) : [...trip.stows, stow],
+  };
+}
+
+/** Put one thing of a member somewhere; placed by hand, it goes last within its zone. */
+export function placeThing(trip: Trip, memberId: string, placement: Placement): Trip {
+  const stow = trip.stows.find((s) => s.memberId === memberId) ?? { memberId, placements: [] };
+  const at = stow.placements.findIndex((p) => p.thingId === placement.thingId);
+  const placements =
+    at < 0 ? [...stow.placements, placement] : stow.placements.map((p, i) => (i === at ? placement : p));
+  return replaceStow(trip, { memberId, placements });
+}
+
+export function putMember(trip: Trip, member: Member): Trip {
+  const old = trip.members.find((m) => m.id === member.id);
+  if (old === undefined) return { ...trip, members: [...trip.members, member] };
+  const members = trip.members.map((m) => (m === old ? member : m));
+  // Another pack has other zones: what stood in the old one stands nowhere.
+  const stows =
+    old.packId === member.packId ? trip.stows : trip.stows.filter((s) => s.memberId !== member.id);
+  return { ...trip, members, stows };
+}
+
+/** Remove a member with their personal things and pack; their pieces become unshared. */
+export function removeMember(trip: Trip, memberId: string): Trip {
+  const member = trip.members.find((m) => m.id === memberId);
+  const kits = trip.kits.map((kit) => ({
+    ...kit,
+    pieces: kit.pieces.map((piece) => {
+      if (piece.onlyMemberIds?.includes(memberId) !== true) return piece;
+      const left = piece.onlyMemberIds.filter((id) => id !== memberId);
+      const { onlyMemberIds: _dropped, ...open } = piece;
+      return left.length === 0 ? open : { ...open, onlyMemberIds: left };
+    }),
+  }));
+  return {
+    ...trip,
+    members: trip.members.filter((m) => m.id !== memberId),
+    packs: trip.packs.filter((p) => p.id !== member?.packId),
+    personalThings: trip.personalThings.filter((t) => t.memberId !== memberId),
+    kits,
+    share: trip.share.filter((a) => a.memberId !== memberId),
+    stows: trip.stows.filter((s) => s.memberId !== memberId),
+  };
+}
+
+export function putPiece(trip: Trip, kitId: string, piece: Piece): Trip {
+  return {
+    ...trip,
+    kits: trip.kits.map((kit) => {
+      if (kit.id !== kitId) return kit;
+      const known = kit.pieces.some((p) => p.id === piece.id);
+      return {
+        ...kit,
+        pieces: known ? kit.pieces.map((p) => (p.id === piece.id ? piece : p)) : [...kit.pieces, piece],
+      };
+    }),
+  };
+}
+
+export function putKit(trip: Trip, kit: Kit): Trip {
+  const known = trip.kits.some((k) => k.id === kit.id);
+  return { ...trip, kits: known ? trip.kits.map((k) => (k.id === kit.id ? kit : k)) : [...trip.kits, kit] };
+}
+
+/** Remove a piece from its kit, from the share, from stows and from carrier rules (a rule needs two pieces). */
+export function removePiece(trip: Trip, pieceId: string): Trip {
+  return {
+    ...trip,
+    kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.filter((p) => p.id !== pieceId) })),
+    carrierRules: trip.carrierRules
+      .map((rule) => ({ ...rule, pieceIds: rule.pieceIds.filter((id) => id !== pieceId) }))
+      .filter((rule) => rule.pieceIds.length >= 2),
+    share: trip.share.filter((a) => a.pieceId !== pieceId),
+    stows: withoutPlacements(trip.stows, (_m, t) => t === pieceId),
+  };
+}
+
+export function removeKit(trip: Trip, kitId: string): Trip {
+  const kit = trip.kits.find((k) => k.id === kitId);
+  const emptied = (kit?.pieces ?? []).reduce((t, piece) => removePiece(t, piece.id), trip);
+  return { ...emptied, kits: emptied.kits.filter((k) => k.id !== kitId) };
+}
+
+export function putPersonalThing(trip: Trip, thing: PersonalThing): Trip {
+  const known = trip.personalThings.some((t) => t.id === thing.id);
+  const personalThings = known
+    ? trip.personalThings.map((t) => (t.id === thing.id ? thing : t))
+    : [...trip.personalThings, thing];
+  const stows = withoutPlacements(
+    trip.stows,
+    (m, t) => t === thing.id && (thing.worn || m !== thing.memberId),
+  );
+  return { ...trip, personalThings, stows };
+}
+
+export function removePersonalThing(trip: Trip, thingId: string): Trip {
+  return {
+    ...trip,
+    personalThings: trip.personalThings.filter((t) => t.id !== thingId),
+    stows: withoutPlacements(trip.stows, (_m, t) => t === thingId),
+  };
+}
+
+/** An id made from a name ("Tent body" → "tent-body"), with a number when it is taken. */
+export function freshId(name: string, taken: Iterable<string>): string {
+  const used = new Set(taken);
+  const stem =
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 50)
+      .replace(/-+$/, '') || 'item';
+  if (!used.has(stem)) return stem;
+  for (let n = 2; ; n += 1) if (!used.has(`${stem}-${n}`)) return `${stem}-${n}`;
+}

@@ -1,0 +1,116 @@
+/**
+ * Changes of a trip as data: what the interface sends to the server, and what undo plays backwards.
+ * `diffTrip` finds the edits between two trips; `applyEdits` plays them on a trip of the same version.
+ */
+import type { Trip } from './model.js';
+
+export const TRIP_FIELDS = ['name', 'startDate', 'notes', 'packingSchool', 'houseRules'] as const;
+export type TripField = (typeof TRIP_FIELDS)[number];
+
+/** Each collection of a trip, with the key that names an item in it. */
+export const COLLECTION_KEYS = {
+  legs: 'id',
+  groups: 'id',
+  packs: 'id',
+  members: 'id',
+  kits: 'id',
+  personalThings: 'id',
+  carrierRules: 'id',
+  share: 'pieceId',
+  stows: 'memberId',
+} as const;
+export type Collection = keyof typeof COLLECTION_KEYS;
+export const COLLECTIONS = Object.keys(COLLECTION_KEYS) as readonly Collection[];
+
+export type TripEdit =
+  | { readonly kind: 'set'; readonly field: TripField; readonly value: unknown }
+  | { readonly kind: 'put'; readonly collection: Collection; readonly item: unknown }
+  | { readonly kind: 'remove'; readonly collection: Collection; readonly key: string }
+  | { readonly kind: 'order'; readonly collection: Collection; readonly keys: readonly string[] };
+
+type Item = Readonly<Record<string, unknown>>;
+
+function itemsOf(trip: Trip, collection: Collection): readonly Item[] {
+  return trip[collection] as unknown as readonly Item[];
+}
+
+/** The key that names an item of a collection. */
+export function keyOf(collection: Collection, item: unknown): string {
+  return String((item as Item)[COLLECTION_KEYS[collection]]);
+}
+
+/** Whether two plain values are equal in content; keys holding undefined count as absent. */
+export function sameContent(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
+  if (Array.isArray(a) !== Array.isArray(b)) return false;
+  const [left, right] = [a as Item, b as Item];
+  const keys = new Set([...Object.keys(left), ...Object.keys(right)]);
+  return [...keys].every((key) => sameContent(left[key], right[key]));
+}
+
+/**
+ * The edits that turn `before` into `after`; `applyEdits(before, diffTrip(before, after))` equals `after`.
+ * The trip's id never changes. An order edit is added only where putting and removing leaves another order.
+ */
+export function diffTrip(before: Trip, after: Trip): readonly TripEdit[] {
+  const edits: TripEdit[] = [];
+  for (const field of TRIP_FIELDS) {
+    if (!sameContent(before[field], after[field]))
+      edits.push({ kind: 'set', field, value: after[field] ?? null });
+  }
+  for (const collection of COLLECTIONS) {
+    if (before[collection] === after[collection]) continue;
+    const old = new Map(itemsOf(before, collection).map((item) => [keyOf(collection, item), item]));
+    const now = new Map(itemsOf(after, collection).map((item) => [keyOf(collection, item), item]));
+    const keysInPlace = [...old.keys()].filter((key) => now.has(key));
+    for (const key of old.keys()) if (!now.has(key)) edits.push({ kind: 'remove', collection, key });
+    for (const [key, item] of now) {
+      if (!sameContent(old.get(key), item)) edits.push({ kind: 'put', collection, item });
+      if (!old.has(key)) keysInPlace.push(key);
+    }
+    const keys = [...now.keys()];
+    if (keys.some((key, i) => key !== keysInPlace[i])) edits.push({ kind: 'order', collection, keys });
+  }
+  return edits;
+}
+
+/**
+ * Play edits on a trip. A put replaces the item with the same key or adds it at the end; removing what is not there
+ * changes nothing. The result may break the trip's rules: whoever stores it checks it with `tripErrors`.
+ */
+export function applyEdits(trip: Trip, edits: readonly TripEdit[]): Trip {
+  return edits.reduce(applyEdit, trip);
+}
+
+function applyEdit(trip: Trip, edit: TripEdit): Trip {
+  switch (edit.kind) {
+    case 'set': {
+      const { [edit.field]: _replaced, ...rest } = trip;
+      return (edit.value === null ? rest : { ...rest, [edit.field]: edit.value }) as Trip;
+    }
+    case 'put': {
+      const key = keyOf(edit.collection, edit.item);
+      const items = itemsOf(trip, edit.collection);
+      const at = items.findIndex((item) => keyOf(edit.collection, item) === key);
+      const next = at < 0 ? [...items, edit.item] : items.map((item, i) => (i === at ? edit.item : item));
+      return { ...trip, [edit.collection]: next };
+    }
+    case 'remove':
+      return {
+        ...trip,
+        [edit.collection]: itemsOf(trip, edit.collection).filter(
+          (item) => keyOf(edit.collection, item) !== edit.key,
+        ),
+      };
+    case 'order': {
+      const place = new Map(edit.keys.map((key, i) => [key, i]));
+      const last = edit.keys.length;
+      const rank = (item: Item): number => place.get(keyOf(edit.collection, item)) ?? last;
+      return {
+        ...trip,
+        [edit.collection]: [...itemsOf(trip, edit.collection)].sort((a, b) => rank(a) - rank(b)),
+      };
+    }
+  }
+}

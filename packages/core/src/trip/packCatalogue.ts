@@ -1,0 +1,135 @@
+/**
+ * A small catalogue of generic packs by volume. Dimensions are Graft's own, plausible for a framed walking pack of that
+ * size (common practice, no source): a main compartment in four zones, lid, front, side, hip-belt and strap pockets,
+ * a reservoir sleeve, lash points.
+ */
+import type { Pack, Side, Zone, ZoneKind } from './model.js';
+
+export interface PackSize {
+  /** The size people name, litres: main compartment, lid and pockets. */
+  readonly nominalL: number;
+  readonly tareKg: number;
+  readonly ratedLoadKg: number;
+  readonly widthCm: number;
+  readonly depthCm: number;
+}
+
+export const PACK_SIZES: readonly PackSize[] = [
+  { nominalL: 30, tareKg: 1.1, ratedLoadKg: 11, widthCm: 27, depthCm: 19 },
+  { nominalL: 40, tareKg: 1.4, ratedLoadKg: 14, widthCm: 28, depthCm: 21 },
+  { nominalL: 50, tareKg: 1.7, ratedLoadKg: 18, widthCm: 29, depthCm: 23 },
+  { nominalL: 60, tareKg: 1.9, ratedLoadKg: 21, widthCm: 30, depthCm: 24 },
+  { nominalL: 70, tareKg: 2.2, ratedLoadKg: 25, widthCm: 31, depthCm: 26 },
+  { nominalL: 80, tareKg: 2.5, ratedLoadKg: 28, widthCm: 32, depthCm: 28 },
+];
+
+/** Cloth bulges and corners stay empty: a zone holds this share of its box. */
+const USABLE = 0.95;
+/** The main compartment starts this far below the hip belt's centre line, cm. */
+const BELOW_BELT_CM = 9;
+/** Padding of the back panel, cm. */
+const BACK_PANEL_CM = 1.5;
+const SLEEVE_DEPTH_CM = 3;
+
+/** Build a pack of a catalogue size. */
+export function cataloguePack(id: string, size: PackSize, name = `${size.nominalL} L pack`): Pack {
+  const { widthCm: w, depthCm: d } = size;
+  const zones: Zone[] = [];
+  const add = (
+    zoneId: string,
+    zoneName: string,
+    kind: ZoneKind,
+    side: Side,
+    [x, y, z]: readonly [number, number, number],
+    [width, depth, height]: readonly [number, number, number],
+    more: { maxLoadKg?: number; openAbove?: boolean } = {},
+  ): void => {
+    zones.push({
+      id: zoneId,
+      name: zoneName,
+      kind,
+      side,
+      at: { x: round(x), y: round(y), z: round(z) },
+      widthCm: round(width),
+      depthCm: round(depth),
+      heightCm: round(height),
+      volumeL: Math.floor((width * depth * height * USABLE) / 10) / 100,
+      ...(more.maxLoadKg === undefined ? {} : { maxLoadKg: more.maxLoadKg }),
+      openAbove: more.openAbove ?? false,
+    });
+  };
+  const pocketsL = 0.21 * size.nominalL + 4;
+  const mainHeight = ((size.nominalL - pocketsL) * 1000) / (USABLE * w * d);
+  const [bottomH, middleH, topH] = [0.26 * mainHeight, 0.48 * mainHeight, 0.26 * mainHeight];
+  const z0 = -BELOW_BELT_CM;
+  const coreDepth = 0.42 * (d - SLEEVE_DEPTH_CM);
+  const coreY = BACK_PANEL_CM + SLEEVE_DEPTH_CM;
+  const lidZ = z0 + mainHeight;
+  add('bottom', 'Bottom', 'bottom', 'centre', [0, BACK_PANEL_CM, z0], [w, d, bottomH]);
+  add('core', 'Core, against the back', 'core', 'centre', [0, coreY, z0 + bottomH], [w, coreDepth, middleH]);
+  add(
+    'outer',
+    'Outer layer',
+    'outer',
+    'centre',
+    [0, coreY + coreDepth, z0 + bottomH],
+    [w, d - SLEEVE_DEPTH_CM - coreDepth, middleH],
+  );
+  add('top', 'Top', 'top', 'centre', [0, BACK_PANEL_CM, z0 + bottomH + middleH], [w, d, topH]);
+  add(
+    'sleeve',
+    'Reservoir sleeve',
+    'sleeve',
+    'centre',
+    [0, BACK_PANEL_CM, z0 + bottomH],
+    [w - 3, SLEEVE_DEPTH_CM, Math.max(middleH, 30)],
+  );
+  add('lid', 'Lid', 'lid', 'centre', [0, BACK_PANEL_CM, lidZ], [0.9 * w, d, 0.085 * size.nominalL + 2], {
+    maxLoadKg: 1.5,
+  });
+  add(
+    'front',
+    'Front pocket',
+    'front',
+    'centre',
+    [0, BACK_PANEL_CM + d, 0],
+    [0.8 * w, 5, 0.55 * mainHeight],
+    { maxLoadKg: 2.5 },
+  );
+  for (const [side, sign] of [
+    ['left', -1],
+    ['right', 1],
+  ] as const) {
+    const sideWord = side === 'left' ? 'Left' : 'Right';
+    const sideX = sign * (w / 2 + 5);
+    add(`side-${side}`, `${sideWord} side pocket`, 'side', side, [sideX, 4, z0 + 2], [10, 13, 22], {
+      openAbove: true,
+    });
+    add(`belt-${side}`, `${sideWord} hip-belt pocket`, 'hipBelt', side, [sign * 17, -18, -4], [5, 15, 9], {
+      maxLoadKg: 0.6,
+    });
+    add(`strap-${side}`, `${sideWord} strap pocket`, 'strap', side, [sign * 11, -25, 30], [8, 4, 15], {
+      maxLoadKg: 0.4,
+    });
+    if (size.nominalL >= 40) {
+      add(`lash-${side}`, `${sideWord} side straps`, 'lash', side, [sideX, 5, z0 + 26], [10, 12, 36], {
+        openAbove: true,
+      });
+    }
+  }
+  if (size.nominalL >= 40) {
+    add('lash-below', 'Straps below', 'lash', 'centre', [0, 5, z0 - 16], [56, 16, 15], { maxLoadKg: 1.5 });
+  }
+  return {
+    id,
+    name,
+    tareKg: size.tareKg,
+    ratedLoadKg: size.ratedLoadKg,
+    centreOfGravityCm: { x: 0, y: 6, z: round(z0 + 0.5 * mainHeight) },
+    zones,
+  };
+}
+
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
+}

@@ -1,0 +1,60 @@
+import type { Member, Pack, PersonalThing, Piece, Thing, Trip, Zone } from './model.js';
+
+/** Every group piece of the trip, in kit order. */
+export function allPieces(trip: Trip): readonly Piece[] {
+  return trip.kits.flatMap((kit) => kit.pieces);
+}
+
+export function memberById(trip: Trip, memberId: string): Member {
+  return found(trip.members, (m) => m.id === memberId, `member ${memberId}`);
+}
+
+export function packOf(trip: Trip, member: Member): Pack {
+  return found(trip.packs, (p) => p.id === member.packId, `pack ${member.packId}`);
+}
+
+/** Personal things that ride in the member's pack (worn ones do not). */
+export function stowedPersonalThings(trip: Trip, memberId: string): readonly PersonalThing[] {
+  return trip.personalThings.filter((t) => t.memberId === memberId && !t.worn);
+}
+
+/** The member who carries a piece, or undefined while it is unshared. */
+export function carrierOf(trip: Trip, pieceId: string): string | undefined {
+  return trip.share.find((a) => a.pieceId === pieceId)?.memberId;
+}
+
+/** Group pieces shared to a member, in kit order. */
+export function carriedPieces(trip: Trip, memberId: string): readonly Piece[] {
+  const ids = new Set(trip.share.filter((a) => a.memberId === memberId).map((a) => a.pieceId));
+  return allPieces(trip).filter((p) => ids.has(p.id));
+}
+
+/** All that goes into a member's pack on some day of the trip. */
+export function thingsInPack(trip: Trip, memberId: string): readonly Thing[] {
+  return [...stowedPersonalThings(trip, memberId), ...carriedPieces(trip, memberId)];
+}
+
+/** Members who may carry a piece, by its own rule. */
+export function allowedCarriers(trip: Trip, piece: Piece): readonly Member[] {
+  return trip.members.filter((m) => {
+    if (piece.onlyMemberIds !== undefined && !piece.onlyMemberIds.includes(m.id)) return false;
+    if (piece.onlyGroupId === undefined) return true;
+    return m.tentGroupId === piece.onlyGroupId || m.cookGroupId === piece.onlyGroupId;
+  });
+}
+
+/** Zones that count as the pack's volume: everything but lash points, which hold things outside. */
+export function enclosedZones(pack: Pack): readonly Zone[] {
+  return pack.zones.filter((z) => z.kind !== 'lash');
+}
+
+/** The volume a pack holds, litres: the sum of its zones except lash points. */
+export function packVolumeL(pack: Pack): number {
+  return enclosedZones(pack).reduce((sum, z) => sum + z.volumeL, 0);
+}
+
+export function found<T>(list: readonly T[], test: (item: T) => boolean, what: string): T {
+  const item = list.find(test);
+  if (item === undefined) throw new Error(`Broken invariant: ${what} does not exist in this trip`);
+  return item;
+}

@@ -1,0 +1,40 @@
+/** How quantities are written: units always shown, one decimal for kg, two under 1 kg, differences signed. */
+import { KG_PER_LB, KG_PER_OZ } from './convert.js';
+
+export type MassUnit = 'kg' | 'lb';
+
+/** The digits of a mass without its unit, for table columns whose head carries the unit. */
+export function massDigits(kg: number, unit: MassUnit = 'kg'): string {
+  if (unit === 'lb') {
+    const lb = kg / KG_PER_LB;
+    return lb.toFixed(Math.abs(lb) < 1 ? 2 : 1);
+  }
+  return kg.toFixed(Math.abs(kg) < 0.9995 ? 2 : 1);
+}
+
+/** "1.9 kg", "0.45 kg", or "4.2 lb", "3.5 oz" in US customary units. */
+export function formatMass(kg: number, unit: MassUnit = 'kg'): string {
+  if (unit === 'lb' && Math.abs(kg) < KG_PER_LB) return `${(kg / KG_PER_OZ).toFixed(1)} oz`;
+  return `${massDigits(kg, unit)} ${unit}`;
+}
+
+/** "+1.2 kg", "−0.30 kg", "±0 kg". */
+export function formatMassChange(kg: number, unit: MassUnit = 'kg'): string {
+  if (Math.abs(kg) < 0.0005) return `±0 ${unit}`;
+  return `${kg > 0 ? '+' : '−'}${formatMass(Math.abs(kg), unit)}`;
+}
+
+export function formatVolume(litres: number): string {
+  return `${litres.toFixed(1)} L`;
+}
+
+/** A ratio as a percentage with one decimal: "71.4 %". */
+export function formatPercent(ratio: number, decimals = 1): string {
+  return `${(ratio * 100).toFixed(decimals)} %`;
+}
+
+/** "+0.4 cm", "−1.2 cm". */
+export function formatSignedCm(cm: number): string {
+  const rounded = Math.abs(cm) < 0.05 ? 0 : cm;
+  return `${rounded < 0 ? '−' : '+'}${Math.abs(rounded).toFixed(1)} cm`;
+}

@@ -1,0 +1,79 @@
+/**
+ * Reading quantities as people type them: "1.2 kg", "850g", "2 lb 3 oz", "11 st 4", "3400 cu in", "5 ft 9".
+ * A bare number takes the unit the field shows. A decimal comma is read as a point.
+ */
+import {
+  CM_PER_IN,
+  KG_PER_LB,
+  KG_PER_OZ,
+  KG_PER_STONE,
+  L_PER_CU_IN,
+  L_PER_US_FL_OZ,
+  M_PER_FT,
+} from './convert.js';
+
+export type Quantity = 'mass' | 'volume' | 'length';
+export type Parsed =
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: string };
+
+/** Factors to kg, L and cm. */
+const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
+  mass: {
+    kg: 1,
+    g: 0.001,
+    lb: KG_PER_LB,
+    lbs: KG_PER_LB,
+    oz: KG_PER_OZ,
+    st: KG_PER_STONE,
+  },
+  volume: { l: 1, ml: 0.001, 'cu in': L_PER_CU_IN, cuin: L_PER_CU_IN, 'fl oz': L_PER_US_FL_OZ },
+  length: { cm: 1, mm: 0.1, m: 100, in: CM_PER_IN, ft: M_PER_FT * 100 },
+};
+
+/** The smaller unit that a bare number after a larger one means ("11 st 4" is 11 stone 4 pounds). */
+const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', lbs: 'oz', ft: 'in' };
+
+const EXAMPLES: Readonly<Record<Quantity, string>> = {
+  mass: '"1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4"',
+  volume: '"1.5 L", "750 ml" or "3400 cu in"',
+  length: '"46 cm", "18 in" or "5 ft 9"',
+};
+
+/**
+ * Parse a typed quantity into kg, L or cm.
+ *
+ * @param text what was typed
+ * @param quantity which kind of quantity the field holds
+ * @param bareUnit the unit of a number without one, as the field shows it (a key of that quantity's units)
+ * @returns the value, or an error that names the text and what was expected; negative values are refused
+ */
+export function parseQuantity(text: string, quantity: Quantity, bareUnit: string): Parsed {
+  const fail: Parsed = { ok: false, error: `expected ${EXAMPLES[quantity]}, got "${text}"` };
+  const units = UNITS[quantity];
+  // "3,400" is three thousand to one reader and 3.4 to another: never guess.
+  if (/\d,\d{3}(?!\d)/.test(text)) {
+    return {
+      ok: false,
+      error: `"${text}" can be read two ways: write it without the comma, or with a point`,
+    };
+  }
+  const cleaned = text
+    .trim()
+    .toLowerCase()
+    .replace(/(\d),(\d)/g, '$1.$2');
+  const parts = [...cleaned.matchAll(/(\d+(?:\.\d+)?|\.\d+)\s*([a-z]+(?:\s[a-z]+)?)?\s*/gy)];
+  const consumed = parts.reduce((n, p) => n + p[0].length, 0);
+  if (parts.length === 0 || consumed !== cleaned.length) return fail;
+  let total = 0;
+  let previous: string | undefined;
+  for (const part of parts) {
+    const unit: string | undefined = part[2] ?? (previous === undefined ? bareUnit : FOLLOWS[previous]);
+    const factor = unit === undefined ? undefined : units[unit];
+    if (unit === undefined || factor === undefined) return fail;
+    // A second part must be in a smaller unit: "2 kg 3 kg" is a slip, not a sum.
+    if (previous !== undefined && factor >= (units[previous] ?? 0)) return fail;
+    total += Number(part[1]) * factor;
+    previous = unit;
+  }
+  return { ok: true, value: total };
+}

@@ -1,12 +1,8 @@
-/** Planning a whole trip in one go, and what came of it as plain figures: the command line's work. */
+/** What a planned trip comes to, as plain figures: the report of the command line. */
 import type { PointCm, Trip } from '../trip/model.js';
-import { replaceShare, replaceStow } from '../trip/changes.js';
 import { shareFigures } from '../share/shareFigures.js';
-import { shareProblem } from '../share/problem.js';
-import { solveShare, type ShareOptions } from '../share/solveShare.js';
 import { assessStow } from '../stow/assessStow.js';
 import { planningDay } from '../stow/stowProblem.js';
-import { planStow } from '../stow/planStow.js';
 
 export interface MemberReport {
   readonly memberId: string;
@@ -36,22 +32,6 @@ export interface PlanReport {
   readonly members: readonly MemberReport[];
   readonly warnings: readonly string[];
 }
-export type PlannedTrip =
-  | { readonly kind: 'planned'; readonly trip: Trip; readonly report: PlanReport }
-  | { readonly kind: 'contradiction'; readonly reasons: readonly string[] };
-
-/** Share out and stow every pack of a trip. Locked pieces and pinned things stay where they are. */
-export function planTrip(trip: Trip, options: ShareOptions): PlannedTrip {
-  const result = solveShare(shareProblem(trip), options);
-  if (result.kind === 'contradiction') return { kind: 'contradiction', reasons: result.reasons };
-  const shared = replaceShare(trip, result.share);
-  const planned = shared.members.reduce(
-    (t, member) => replaceStow(t, planStow(t, member.id, { seed: options.seed }).stow),
-    shared,
-  );
-  return { kind: 'planned', trip: planned, report: planReport(planned, options.seed) };
-}
-
 /** The report of a trip as it stands. */
 export function planReport(trip: Trip, seed: number): PlanReport {
   const figures = shareFigures(trip);

@@ -1,0 +1,136 @@
+/**
+ * Plan shares and stows of a trip file from the command line: no server, no database.
+ * Errors go to stderr; the exit code is 2 for bad input and 1 when the trip's rules contradict each other.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import {
+  formatMass,
+  formatPercent,
+  formatSignedCm,
+  InvalidInputError,
+  parseTripFile,
+  planStow,
+  planReport,
+  replaceShare,
+  replaceStow,
+  serialiseTripFile,
+  shareProblem,
+  solveShare,
+  type PlanReport,
+} from '@graft/core';
+
+const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N]';
+const LARGEST_SEED = 2 ** 32 - 1;
+
+class Refused extends Error {
+  constructor(
+    message: string,
+    readonly exitCode: number,
+  ) {
+    super(message);
+  }
+}
+
+function readOptions(): { file: string; out: string | undefined; seed: number } {
+  let parsed;
+  try {
+    parsed = parseArgs({
+      allowPositionals: true,
+      options: { out: { type: 'string' }, seed: { type: 'string' } },
+    });
+  } catch (error) {
+    throw new Refused(`${(error as Error).message}\n${USAGE}`, 2);
+  }
+  const { positionals, values } = parsed;
+  const seed = Number(values.seed ?? '1');
+  if (!Number.isInteger(seed) || seed < 0 || seed > LARGEST_SEED) {
+    throw new Refused(
+      `--seed: expected a whole number from 0 to ${LARGEST_SEED}, got "${values.seed ?? ''}"`,
+      2,
+    );
+  }
+  if (positionals.length !== 1) {
+    throw new Refused(`FILE: expected one trip file, got ${positionals.length}\n${USAGE}`, 2);
+  }
+  return { file: positionals[0]!, out: values.out, seed };
+}
+
+function readTrip(file: string): ReturnType<typeof parseTripFile> {
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8');
+  } catch (error) {
+    throw new Refused(`FILE: cannot read "${file}": ${(error as Error).message}`, 2);
+  }
+  try {
+    return parseTripFile(text);
+  } catch (error) {
+    if (!(error instanceof InvalidInputError)) throw error;
+    throw new Refused(
+      `${file} is not a trip file Graft can read (${error.errors.length} errors):\n${error.message}`,
+      2,
+    );
+  }
+}
+
+function summary(report: PlanReport & { milliseconds: { share: number; stow: number } }): string {
+  const rows = report.members.map((m) => {
+    const worst = m.days.reduce((a, b) => (b.ratio > a.ratio ? b : a));
+    const cg = m.centreOfGravityCm;
+    return [
+      m.name.padEnd(14),
+      `${formatMass(worst.loadKg).padStart(8)} of ${formatMass(worst.limitKg)} on day ${worst.day}, ${formatPercent(worst.ratio)}`.padEnd(
+        44,
+      ),
+      `centre of gravity ${formatSignedCm(cg.x)} aside, ${cg.y.toFixed(1)} cm out, ${cg.z.toFixed(1)} cm up (${m.inBand ? 'in' : 'outside'} its band)`,
+      ...m.warnings.map((w) => `\n${' '.repeat(15)}! ${w}`),
+    ].join(' ');
+  });
+  return [
+    ...rows,
+    `Largest ratio ${formatPercent(report.largestRatio)}, within ${formatPercent(report.gap, 2)} of the best possible (${formatPercent(report.bound)}: ${report.boundReason}).`,
+    `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
+    ...report.warnings.map((w) => `! ${w}`),
+    '',
+  ].join('\n');
+}
+
+function main(): void {
+  const { file, out, seed } = readOptions();
+  const trip = readTrip(file);
+  const started = performance.now();
+  const result = solveShare(shareProblem(trip), { seed });
+  if (result.kind === 'contradiction') {
+    throw new Refused(`No share exists:\n${result.reasons.map((r) => `- ${r}`).join('\n')}`, 1);
+  }
+  const shared = performance.now();
+  const planned = trip.members.reduce(
+    (t, member) => replaceStow(t, planStow(t, member.id, { seed }).stow),
+    replaceShare(trip, result.share),
+  );
+  const stowed = performance.now();
+  const report = {
+    ...planReport(planned, seed),
+    milliseconds: { share: Math.round(shared - started), stow: Math.round(stowed - shared) },
+  };
+  const text = serialiseTripFile(planned, report);
+  if (out === undefined) {
+    process.stdout.write(text);
+    return;
+  }
+  try {
+    writeFileSync(out, text);
+  } catch (error) {
+    throw new Refused(`--out: cannot write "${out}": ${(error as Error).message}`, 2);
+  }
+  process.stdout.write(summary(report));
+}
+
+try {
+  main();
+} catch (error) {
+  if (!(error instanceof Refused)) throw error;
+  process.stderr.write(`${error.message}\n`);
+  process.exitCode = error.exitCode;
+}

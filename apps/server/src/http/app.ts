@@ -1,0 +1,133 @@
+/** The HTTP application: security headers, logs without bodies, the API, the built web app, one error shape. */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { json, type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { InvalidInputError } from '@graft/core';
+import type { TripStore } from '../trips/tripStore.js';
+import { tripRoutes } from '../trips/tripRoutes.js';
+import { ApiError, errorBody } from './apiError.js';
+
+export interface AppParts {
+  readonly store: TripStore;
+  readonly logger: Logger;
+  readonly webDir: string | undefined;
+}
+
+/** The largest body of an API call other than a file import. */
+const LARGEST_BODY = '4mb';
+
+export function makeApp({ store, logger, webDir }: AppParts): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          'default-src': ["'self'"],
+          // The component library writes its styles into the page.
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'script-src': ["'self'"],
+          'worker-src': ["'self'"],
+          'img-src': ["'self'", 'data:'],
+          // Served on plain HTTP on this machine: nothing to upgrade to.
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  // Method, path, status and time only: bodies hold body weights.
+  app.use(
+    pinoHttp({
+      logger,
+      serializers: {
+        req: (req: { method: string; url: string }) => ({ method: req.method, url: req.url }),
+        res: (res: { statusCode: number }) => ({ status: res.statusCode }),
+      },
+    }),
+  );
+  app.use('/api', sameOrigin, (_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  app.get('/api/health', (_req, res) => {
+    res.json({ ok: true });
+  });
+  app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
+  app.use('/api/trips', tripRoutes(store));
+  app.use('/api', (req) => {
+    throw new ApiError(
+      404,
+      'notFound',
+      `There is nothing at ${req.method} ${req.originalUrl.split('?')[0] ?? ''}.`,
+    );
+  });
+  if (webDir !== undefined && existsSync(webDir)) {
+    app.use(
+      '/assets',
+      express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    );
+    app.use(express.static(webDir, { index: false }));
+    app.use((_req, res) => {
+      res.sendFile('index.html', { root: webDir, headers: { 'Cache-Control': 'no-cache' } });
+    });
+  }
+  app.use(errorHandler(logger));
+  return app;
+}
+
+/** Import reads its own text, with its own limit. */
+function unlessImport(parse: RequestHandler): RequestHandler {
+  return (req, res, next) => {
+    if (req.path === '/trips/import') next();
+    else parse(req, res, next);
+  };
+}
+
+/** A page of another site may not write here in its visitor's name. */
+const sameOrigin: RequestHandler = (req, _res, next) => {
+  const { origin, host } = req.headers;
+  if (req.method !== 'GET' && origin !== undefined && hostOf(origin) !== host) {
+    throw new ApiError(403, 'forbidden', `Requests from ${origin} are not accepted.`);
+  }
+  next();
+};
+
+function hostOf(origin: string): string | undefined {
+  return /^https?:\/\/(.+)$/.exec(origin)?.[1];
+}
+
+function errorHandler(logger: Logger): ErrorRequestHandler {
+  return (error: unknown, _req, res, next) => {
+    if (res.headersSent) {
+      next(error);
+      return;
+    }
+    const answer = asApiError(error);
+    if (answer.code === 'internal') logger.error({ err: error }, 'unexpected error');
+    res.status(answer.status).json(errorBody(answer));
+  };
+}
+
+function asApiError(error: unknown): ApiError {
+  if (error instanceof ApiError) return error;
+  if (error instanceof InvalidInputError) {
+    const count = error.errors.length;
+    return new ApiError(
+      400,
+      'invalid',
+      `${count} ${count === 1 ? 'error' : 'errors'}; nothing was saved.`,
+      error.errors,
+    );
+  }
+  const { type, status } = error as { type?: string; status?: number };
+  if (type === 'entity.too.large')
+    return new ApiError(413, 'tooLarge', 'The request is larger than Graft reads.');
+  if (type === 'entity.parse.failed') return new ApiError(400, 'invalid', 'Expected a JSON body.');
+  if (status !== undefined && status >= 400 && status < 500)
+    return new ApiError(status, status === 404 ? 'notFound' : 'invalid', 'The request cannot be read.');
+  return new ApiError(500, 'internal', 'Something went wrong in Graft; the server log has the details.');
+}

@@ -1,0 +1,206 @@
+/**
+ * A trip as table rows and back. Rows are compared before and after a change, so that a write touches only what
+ * changed, and the same mapping serves import, edit and export.
+ */
+import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
+import type { Kit, Member, Pack, PersonalThing, Piece, Stow, Thing, Trip } from '@graft/core';
+import {
+  AssignmentRow,
+  CarrierRuleRow,
+  GroupRow,
+  KitRow,
+  LegRow,
+  MemberRow,
+  PackRow,
+  PlacementRow,
+  StowRow,
+  ThingRow,
+  TripRow,
+  ZoneRow,
+} from '../database/entities.js';
+
+type Row = Readonly<Record<string, unknown>>;
+
+interface Table {
+  readonly entity: EntityTarget<ObjectLiteral>;
+  readonly key: readonly string[];
+  readonly rows: (trip: Trip) => readonly Row[];
+}
+
+/** A column holds null for what the model leaves out; every optional column must be written on each upsert. */
+function filled(item: object, optional: readonly string[]): Row {
+  return { ...Object.fromEntries(optional.map((key) => [key, null])), ...item };
+}
+
+const THING_OPTIONAL = [
+  'consumption',
+  'fromDay',
+  'toDay',
+  'wetFactor',
+  'waterCapacityL',
+  'onlyGroupId',
+  'onlyMemberIds',
+  'kitId',
+  'memberId',
+  'worn',
+] as const;
+const MEMBER_OPTIONAL = ['limitShare', 'ownCapKg', 'tentGroupId', 'cookGroupId', 'packingSchool'] as const;
+
+const placed = (items: readonly object[]): readonly Row[] =>
+  items.map((item, position) => ({ ...item, position }));
+const without = (item: object, key: string): object =>
+  Object.fromEntries(Object.entries(item).filter(([name]) => name !== key));
+
+/** In an order that satisfies foreign keys when inserting. */
+const TABLES: readonly Table[] = [
+  { entity: LegRow, key: ['id'], rows: (t) => placed(t.legs.map((leg) => filled(leg, ['note']))) },
+  { entity: GroupRow, key: ['id'], rows: (t) => placed(t.groups) },
+  { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
+  {
+    entity: ZoneRow,
+    key: ['packId', 'id'],
+    rows: (t) =>
+      t.packs.flatMap((p) => placed(p.zones.map((z) => filled({ ...z, packId: p.id }, ['maxLoadKg'])))),
+  },
+  { entity: MemberRow, key: ['id'], rows: (t) => placed(t.members.map((m) => filled(m, MEMBER_OPTIONAL))) },
+  { entity: KitRow, key: ['id'], rows: (t) => placed(t.kits.map((kit) => without(kit, 'pieces'))) },
+  {
+    entity: ThingRow,
+    key: ['id'],
+    rows: (t) => [
+      ...t.kits.flatMap((kit) =>
+        placed(kit.pieces.map((p) => filled({ ...p, kitId: kit.id }, THING_OPTIONAL))),
+      ),
+      ...placed(t.personalThings.map((thing) => filled(thing, THING_OPTIONAL))),
+    ],
+  },
+  { entity: CarrierRuleRow, key: ['id'], rows: (t) => placed(t.carrierRules) },
+  { entity: AssignmentRow, key: ['pieceId'], rows: (t) => placed(t.share) },
+  { entity: StowRow, key: ['memberId'], rows: (t) => placed(t.stows.map((s) => ({ memberId: s.memberId }))) },
+  {
+    entity: PlacementRow,
+    key: ['memberId', 'thingId'],
+    rows: (t) => t.stows.flatMap((s) => placed(s.placements.map((p) => ({ ...p, memberId: s.memberId })))),
+  },
+];
+
+/** Rows a single INSERT carries, well under the server's packet limit. */
+const CHUNK = 200;
+
+/**
+ * Write what differs between two states of a trip.
+ *
+ * @param before undefined for a trip that is not stored yet
+ */
+export async function writeTripParts(
+  manager: EntityManager,
+  tripId: string,
+  before: Trip | undefined,
+  after: Trip,
+): Promise<void> {
+  const changes = TABLES.map((table) => {
+    const keyOf = (row: Row): string => JSON.stringify(table.key.map((column) => row[column]));
+    const old = new Map((before === undefined ? [] : table.rows(before)).map((row) => [keyOf(row), row]));
+    const now = new Map(table.rows(after).map((row) => [keyOf(row), row]));
+    return {
+      table,
+      gone: [...old].filter(([key]) => !now.has(key)).map(([, row]) => row),
+      changed: [...now].filter(([key, row]) => !sameRow(old.get(key), row)).map(([, row]) => row),
+    };
+  });
+  for (const { table, gone } of [...changes].reverse()) {
+    for (const row of gone) {
+      const key = Object.fromEntries(table.key.map((column) => [column, row[column]]));
+      await manager.delete(table.entity, { tripId, ...key });
+    }
+  }
+  for (const { table, changed } of changes) {
+    for (let i = 0; i < changed.length; i += CHUNK) {
+      const rows = changed.slice(i, i + CHUNK).map((row) => ({ ...row, tripId }));
+      await manager.upsert(table.entity, rows, ['tripId', ...table.key]);
+    }
+  }
+}
+
+function sameRow(a: Row | undefined, b: Row): boolean {
+  if (a === undefined) return false;
+  const sorted = (row: Row): string =>
+    JSON.stringify(Object.entries(row).sort(([x], [y]) => (x < y ? -1 : 1)));
+  return sorted(a) === sorted(b);
+}
+
+/** The columns of a row that the trip model knows, without those that hold nothing. */
+function plain(row: object, ...dropped: readonly string[]): unknown {
+  const hidden = new Set(['tripId', 'position', 'trip', 'pack', 'stow', ...dropped]);
+  return Object.fromEntries(
+    Object.entries(row).filter(([key, value]) => !hidden.has(key) && value !== null && value !== undefined),
+  );
+}
+
+/** Read a stored trip whole. */
+export async function readTrip(manager: EntityManager, head: TripRow): Promise<Trip> {
+  const tripId = head.id;
+  const all = <T extends { tripId: string; position: number }>(entity: new () => T): Promise<T[]> =>
+    manager.find(entity as EntityTarget<T>, {
+      where: { tripId } as never,
+      order: { position: 'ASC' } as never,
+    });
+  const legs = await all(LegRow);
+  const groups = await all(GroupRow);
+  const packs = await all(PackRow);
+  const zones = await all(ZoneRow);
+  const members = await all(MemberRow);
+  const kits = await all(KitRow);
+  const things = await all(ThingRow);
+  const rules = await all(CarrierRuleRow);
+  const assignments = await all(AssignmentRow);
+  const stows = await all(StowRow);
+  const placements = await all(PlacementRow);
+  return {
+    id: head.fileId,
+    name: head.name,
+    startDate: head.startDate,
+    ...(head.notes === null ? {} : { notes: head.notes }),
+    packingSchool: head.packingSchool,
+    houseRules: head.houseRules,
+    legs: legs.map((row) => plain(row)) as Trip['legs'],
+    groups: groups.map((row) => plain(row)) as Trip['groups'],
+    packs: packs.map(
+      (row) =>
+        ({
+          ...(plain(row) as Omit<Pack, 'zones'>),
+          zones: zones.filter((z) => z.packId === row.id).map((z) => plain(z, 'packId')),
+        }) as Pack,
+    ),
+    members: members.map((row) => plain(row) as Member),
+    kits: kits.map((row): Kit => ({
+      ...(plain(row) as Omit<Kit, 'pieces'>),
+      pieces: things
+        .filter((t) => t.kitId === row.id)
+        .map((t) => plain(t, 'kitId', 'memberId', 'worn') as Thing as Piece),
+    })),
+    personalThings: things.filter((t) => t.memberId !== null).map((t) => plain(t, 'kitId') as PersonalThing),
+    carrierRules: rules.map((row) => plain(row)) as Trip['carrierRules'],
+    share: assignments.map((row) => plain(row)) as Trip['share'],
+    stows: stows.map((row): Stow => ({
+      memberId: row.memberId,
+      placements: placements
+        .filter((p) => p.memberId === row.memberId)
+        .map((p) => plain(p, 'memberId')) as Stow['placements'],
+    })),
+  };
+}
+
+/** The trip's own columns. */
+export function headOf(
+  trip: Trip,
+): Pick<TripRow, 'fileId' | 'name' | 'startDate' | 'notes' | 'packingSchool' | 'houseRules'> {
+  return {
+    fileId: trip.id,
+    name: trip.name,
+    startDate: trip.startDate,
+    notes: trip.notes ?? null,
+    packingSchool: trip.packingSchool,
+    houseRules: trip.houseRules,
+  };
+}

@@ -3,6 +3,7 @@ export * from './carriage/centreOfGravity.js';
 export * from './carriage/packingSchool.js';
 export * from './formats/fieldError.js';
 export * from './formats/tripFile.js';
+export { thingErrors } from './formats/tripReferences.js';
 export * from './formats/tripJsonSchema.js';
 export {
   FIELD_SCHEMAS,
@@ -16,6 +17,7 @@ export * from './limits/shareOfBodyWeight.js';
 export * from './load/memberLoad.js';
 export * from './load/thingOnDay.js';
 export * from './share/bound.js';
+export * from './share/carrierEffects.js';
 export * from './share/problem.js';
 export * from './share/solveShare.js';
 export * from './share/shareFigures.js';
@@ -34,3 +36,4 @@ export * from './trip/queries.js';
 export * from './units/convert.js';
 export * from './units/format.js';
 export * from './units/parse.js';
+export * from './units/shapeText.js';

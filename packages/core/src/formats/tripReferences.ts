@@ -3,7 +3,7 @@
  * Reads raw data and skips what the schema already refuses, so that one reading of a bad file finds both kinds.
  */
 import { shapeVolumeL } from '../trip/shapes.js';
-import type { Shape } from '../trip/model.js';
+import type { Shape, Thing } from '../trip/model.js';
 import type { FieldError } from './fieldError.js';
 
 type Raw = { readonly [key: string]: unknown };
@@ -75,25 +75,6 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   const pieceIds = new Set(pieces.map((p) => p.item['id']).filter((id) => typeof id === 'string'));
   const groupKinds = new Map(groups.map((g) => [g.item['id'], g.item['kind']]));
 
-  const checkSpan = (item: Raw, path: string): void => {
-    for (const key of ['fromDay', 'toDay']) {
-      const day = item[key];
-      if (typeof day === 'number' && day > days) {
-        errors.push({
-          path: `${path}.${key}`,
-          message: `expected a day of this trip, 1 to ${days}, got ${day}`,
-        });
-      }
-    }
-    const { fromDay, toDay } = item;
-    if (typeof fromDay === 'number' && typeof toDay === 'number' && toDay < fromDay) {
-      errors.push({
-        path: `${path}.toDay`,
-        message: `expected day ${fromDay} (fromDay) or later, got ${toDay}`,
-      });
-    }
-  };
-
   for (const pack of packs) {
     const zones = entries(pack.item, 'zones', `${pack.path}.`);
     uniqueIds(zones, 'id', 'zone id of this pack', errors);
@@ -125,8 +106,9 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
         });
       }
     }
-    for (const condition of entries(item, 'conditions', `${path}.`))
-      checkSpan(condition.item, condition.path);
+    for (const condition of entries(item, 'conditions', `${path}.`)) {
+      errors.push(...spanErrors(condition.item, condition.path, days));
+    }
   }
   const takenPacks = new Map<unknown, string>();
   for (const { item, path } of members) {
@@ -140,34 +122,7 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     } else if (typeof packId === 'string') takenPacks.set(packId, path);
   }
 
-  for (const { item, path } of [...pieces, ...personal]) {
-    checkSpan(item, path);
-    const { massKg, volumeL } = item;
-    if (isRaw(item['consumption'])) {
-      checkSpan(item['consumption'], `${path}.consumption`);
-      const { residueKg } = item['consumption'];
-      if (typeof residueKg === 'number' && typeof massKg === 'number' && residueKg > massKg) {
-        errors.push({
-          path: `${path}.consumption.residueKg`,
-          message: `expected at most massKg, ${massKg} kg, got ${residueKg}`,
-        });
-      }
-    }
-    const boxL = typeof volumeL === 'number' ? boundingVolumeL(item['shape']) : undefined;
-    if (boxL !== undefined && (volumeL as number) > boxL * (1 + VOLUME_TOLERANCE) + 0.01) {
-      errors.push({
-        path: `${path}.volumeL`,
-        message: `expected at most ${boxL.toFixed(2)} L, the volume of its shape, got ${String(volumeL)}`,
-      });
-    }
-    const looseL = isRaw(item['shape']) ? item['shape']['looseVolumeL'] : undefined;
-    if (typeof looseL === 'number' && typeof volumeL === 'number' && looseL < volumeL) {
-      errors.push({
-        path: `${path}.shape.looseVolumeL`,
-        message: `expected at least volumeL, ${volumeL} L, got ${looseL}`,
-      });
-    }
-  }
+  for (const { item, path } of [...pieces, ...personal]) errors.push(...rawThingErrors(item, path, days));
   for (const { item, path } of pieces) {
     expectKnown(groupIds, item['onlyGroupId'], `${path}.onlyGroupId`, 'tent or cook group');
     const only = item['onlyMemberIds'];
@@ -218,6 +173,60 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
       if (pack !== undefined)
         expectKnown(zoneIds, zoneId, `${placement.path}.zoneId`, "zone of the member's pack");
     }
+  }
+  return errors;
+}
+
+/** Days outside the trip, and spans that end before they start. */
+function spanErrors(item: Raw, path: string, days: number): readonly FieldError[] {
+  const errors: FieldError[] = [];
+  for (const key of ['fromDay', 'toDay']) {
+    const day = item[key];
+    if (typeof day === 'number' && day > days) {
+      errors.push({
+        path: `${path}.${key}`,
+        message: `expected a day of this trip, 1 to ${days}, got ${day}`,
+      });
+    }
+  }
+  const { fromDay, toDay } = item;
+  if (typeof fromDay === 'number' && typeof toDay === 'number' && toDay < fromDay) {
+    errors.push({
+      path: `${path}.toDay`,
+      message: `expected day ${fromDay} (fromDay) or later, got ${toDay}`,
+    });
+  }
+  return errors;
+}
+
+/** What a thing says that contradicts itself or the trip's days; for a form that edits one thing. */
+export function thingErrors(thing: Thing, days: number): readonly FieldError[] {
+  return rawThingErrors(thing as unknown as Raw, 'thing', days);
+}
+
+function rawThingErrors(item: Raw, path: string, days: number): readonly FieldError[] {
+  const errors = [...spanErrors(item, path, days)];
+  const expectAtMost = (key: string, most: number, what: string, got: unknown): void => {
+    errors.push({ path: `${path}.${key}`, message: `expected at most ${most}, ${what}, got ${String(got)}` });
+  };
+  const { massKg, volumeL, consumption, shape } = item;
+  if (isRaw(consumption)) {
+    errors.push(...spanErrors(consumption, `${path}.consumption`, days));
+    const { residueKg } = consumption;
+    if (typeof residueKg === 'number' && typeof massKg === 'number' && residueKg > massKg) {
+      expectAtMost('consumption.residueKg', massKg, 'the mass in kg', residueKg);
+    }
+  }
+  const boxL = boundingVolumeL(shape);
+  if (typeof volumeL === 'number' && boxL !== undefined && volumeL > boxL * (1 + VOLUME_TOLERANCE) + 0.01) {
+    expectAtMost('volumeL', Math.round(boxL * 100) / 100, 'the volume of its shape in L', volumeL);
+  }
+  const looseL = isRaw(shape) ? shape['looseVolumeL'] : undefined;
+  if (typeof looseL === 'number' && typeof volumeL === 'number' && looseL < volumeL) {
+    errors.push({
+      path: `${path}.shape.looseVolumeL`,
+      message: `expected at least the packed volume, ${volumeL} L, got ${looseL}`,
+    });
   }
   return errors;
 }

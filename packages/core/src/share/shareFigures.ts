@@ -29,7 +29,19 @@ export interface ShareFigures {
   readonly warnings: readonly string[];
 }
 
-export function shareFigures(trip: Trip): ShareFigures {
+/** The bound of a trip's sharing problem, and its contradictions: both independent of who carries what unlocked. */
+export interface TripBound {
+  readonly bound: ShareBound;
+  readonly contradictions: readonly string[];
+}
+
+export function tripBound(trip: Trip): TripBound {
+  const problem = shareProblem(trip);
+  return { bound: shareBound(problem), contradictions: problem.contradictions };
+}
+
+/** @param known the trip's bound, when it is at hand from an equal problem */
+export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): ShareFigures {
   const members = trip.members.map((member): MemberFigures => {
     const loads = loadsOverTrip(trip, member);
     return {
@@ -41,8 +53,7 @@ export function shareFigures(trip: Trip): ShareFigures {
     };
   });
   const shared = new Set(trip.share.map((a) => a.pieceId));
-  const problem = shareProblem(trip);
-  const bound = shareBound(problem);
+  const { bound, contradictions } = known;
   const worst =
     members.length === 0
       ? undefined
@@ -57,7 +68,7 @@ export function shareFigures(trip: Trip): ShareFigures {
     smallestRatio: members.length === 0 ? 0 : Math.min(...members.map((m) => m.heaviest.ratio)),
     bound,
     gap: shareGap(largestRatio, bound.ratio),
-    warnings: [...problem.contradictions, ...shareWarnings(trip, members)],
+    warnings: [...contradictions, ...shareWarnings(trip, members)],
   };
 }
 

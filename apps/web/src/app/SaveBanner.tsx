@@ -1,0 +1,43 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useTrip } from '../shared/TripProvider';
+import { ErrorList } from '../shared/ErrorList';
+
+/** What to do when the last change could not be stored; nothing is shown while all is well. */
+export function SaveBanner() {
+  const { save, dismiss, reload } = useTrip();
+  if (save.kind === 'idle' || save.kind === 'sending') return null;
+  return (
+    <Flex bg="bg.panel" borderBottomWidth="1px" align="center" gap="3" px="4" py="2">
+      <Box flex="1">
+        {save.kind === 'unreachable' && (
+          <ErrorList
+            title="Not saved yet: the server does not answer. Your changes are kept here and sent again every 2 seconds."
+            errors={[]}
+          />
+        )}
+        {save.kind === 'stale' && (
+          <ErrorList
+            title={`${save.message} Export or note what you changed here, then load the newer state.`}
+            errors={[]}
+          />
+        )}
+        {save.kind === 'refused' && (
+          <ErrorList
+            title={`The last change was not saved and has been taken back. ${save.message}`}
+            errors={save.errors}
+          />
+        )}
+      </Box>
+      {save.kind === 'stale' && (
+        <Button size="sm" onClick={reload}>
+          Load the newer state
+        </Button>
+      )}
+      {save.kind === 'refused' && (
+        <Button size="sm" variant="outline" onClick={dismiss}>
+          Understood
+        </Button>
+      )}
+    </Flex>
+  );
+}

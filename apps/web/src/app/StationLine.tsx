@@ -1,0 +1,123 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { NavLink } from 'react-router';
+import { allPieces, formatPercent, massDigits, formatMass } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
+import { useTrip } from '../shared/TripProvider';
+
+interface Station {
+  readonly path: string;
+  readonly name: string;
+  readonly figure: string;
+  readonly alarm: boolean;
+}
+
+/** The stations as stops on one line, each with the figure that tells the state of the plan there. */
+export function StationLine() {
+  const { trip } = useTrip();
+  const { massUnit } = usePreferences();
+  const figures = useShareFigures(trip);
+  const packs = usePackFigures(trip);
+  const stations = useMemo((): readonly Station[] => {
+    const limits = figures.members.map((m) => m.heaviest.limitKg);
+    const pieces = allPieces(trip);
+    const kitKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
+    const done = packs.filter((p) => p.done).length;
+    const percent = (ratio: number): string => formatPercent(ratio, 0).replace(' %', '');
+    return [
+      {
+        path: 'people',
+        name: 'People',
+        figure:
+          limits.length === 0
+            ? 'nobody yet'
+            : `${limits.length}, limits ${massDigits(Math.min(...limits), massUnit)}–${formatMass(Math.max(...limits), massUnit)}`,
+        alarm: false,
+      },
+      {
+        path: 'kit',
+        name: 'Kit',
+        figure:
+          pieces.length === 0 ? 'nothing yet' : `${pieces.length} pieces, ${formatMass(kitKg, massUnit)}`,
+        alarm: false,
+      },
+      {
+        path: 'shares',
+        name: 'Shares',
+        figure:
+          limits.length === 0 || pieces.length === 0
+            ? 'nothing to share'
+            : figures.unshared.length > 0
+              ? `${figures.unshared.length} unshared`
+              : `${percent(figures.smallestRatio)}–${formatPercent(figures.largestRatio, 0)} of limits`,
+        alarm: figures.largestRatio > 1,
+      },
+      {
+        path: 'packs',
+        name: 'Packs',
+        figure: packs.length === 0 ? 'none yet' : `${done} of ${packs.length} stowed`,
+        alarm: false,
+      },
+    ];
+  }, [figures, packs, trip, massUnit]);
+
+  return (
+    <Flex
+      as="nav"
+      aria-label="Stations"
+      h="52px"
+      px="4"
+      bg="bg"
+      borderBottomWidth="1px"
+      flexShrink={0}
+      position="relative"
+    >
+      {/* The line itself, through the stops. */}
+      <Box position="absolute" left="0" right="0" top="14px" borderTopWidth="2px" borderColor="border" />
+      {stations.map((station) => (
+        <NavLink key={station.path} to={station.path} style={{ display: 'block' }}>
+          {({ isActive }) => (
+            <Box
+              position="relative"
+              pl="5"
+              pr="9"
+              h="100%"
+              pt="5px"
+              _hover={{ bg: 'bg.muted' }}
+              bg={isActive ? 'bg.panel' : undefined}
+              borderBottomWidth="3px"
+              borderColor={isActive ? 'fg' : 'transparent'}
+            >
+              <Box
+                position="absolute"
+                left="5"
+                top={isActive ? '8px' : '10px'}
+                w={isActive ? '14px' : '10px'}
+                h={isActive ? '14px' : '10px'}
+                borderRadius="full"
+                bg={isActive ? 'fg' : 'bg'}
+                borderWidth="2px"
+                borderColor={isActive ? 'fg' : 'border.emphasized'}
+              />
+              <Box pl="6">
+                <Box fontFamily="heading" fontWeight="600" fontSize="sm" lineHeight="20px">
+                  {station.name}
+                </Box>
+                <Box
+                  fontSize="xs"
+                  color={station.alarm ? 'overload.fg' : 'fg.muted'}
+                  fontWeight={station.alarm ? '600' : undefined}
+                  whiteSpace="nowrap"
+                >
+                  {station.alarm && '▲ '}
+                  {station.figure}
+                </Box>
+              </Box>
+            </Box>
+          )}
+        </NavLink>
+      ))}
+    </Flex>
+  );
+}

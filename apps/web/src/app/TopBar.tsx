@@ -1,0 +1,131 @@
+import { Box, Button, Flex, HStack, IconButton, Link, Text } from '@chakra-ui/react';
+import { Download, Eye, EyeOff, Keyboard, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { api } from '../shared/api';
+import { tripDates } from '../shared/dates';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { KeysDialog } from './KeysDialog';
+
+/** Whether a key press is typing, not a command. */
+function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement;
+  return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+}
+
+export function TopBar() {
+  const { id, trip, unsaved, undo, redo, undoLabel, redoLabel } = useTrip();
+  const { massUnit, hideWeights, dark, set } = usePreferences();
+  const [keysOpen, setKeysOpen] = useState(false);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (isTyping(event)) return;
+      const key = event.key.toLowerCase();
+      if ((event.ctrlKey || event.metaKey) && key === 'z') {
+        event.preventDefault();
+        if (event.shiftKey) redo();
+        else undo();
+      } else if ((event.ctrlKey || event.metaKey) && key === 'y') {
+        event.preventDefault();
+        redo();
+      } else if (event.key === '?') setKeysOpen(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+
+  return (
+    <Flex
+      as="header"
+      align="center"
+      gap="4"
+      px="4"
+      h="44px"
+      bg="bg.panel"
+      borderBottomWidth="1px"
+      flexShrink={0}
+    >
+      <Link asChild fontFamily="heading" fontWeight="700" fontSize="md" color="fg">
+        <RouterLink to="/trips" aria-label="Graft, all trips">
+          Graft
+        </RouterLink>
+      </Link>
+      <Box as="h1" fontFamily="heading" fontWeight="600" fontSize="md" truncate title={trip.name}>
+        {trip.name}
+      </Box>
+      <Text color="fg.muted" whiteSpace="nowrap">
+        {tripDates(trip.startDate, trip.legs.length)}
+      </Text>
+      <Box flex="1" />
+      <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite" whiteSpace="nowrap">
+        {unsaved ? 'Saving …' : 'Saved'}
+      </Text>
+      <HStack gap="0.5">
+        <IconButton
+          size="xs"
+          variant="ghost"
+          onClick={undo}
+          disabled={undoLabel === undefined}
+          aria-label={`Undo ${undoLabel ?? ''}`}
+          title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
+        >
+          <Undo2 size={16} />
+        </IconButton>
+        <IconButton
+          size="xs"
+          variant="ghost"
+          onClick={redo}
+          disabled={redoLabel === undefined}
+          aria-label={`Redo ${redoLabel ?? ''}`}
+          title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
+        >
+          <Redo2 size={16} />
+        </IconButton>
+      </HStack>
+      <Button
+        size="xs"
+        variant="ghost"
+        onClick={() => set({ massUnit: massUnit === 'kg' ? 'lb' : 'kg' })}
+        aria-label={`Masses in ${massUnit}; switch to ${massUnit === 'kg' ? 'lb' : 'kg'}`}
+      >
+        {massUnit === 'kg' ? 'kg' : 'lb'}
+      </Button>
+      <Button
+        size="xs"
+        variant="ghost"
+        aria-pressed={hideWeights}
+        onClick={() => set({ hideWeights: !hideWeights })}
+        title="Hide body weights on screen"
+      >
+        {hideWeights ? <EyeOff size={15} /> : <Eye size={15} />}{' '}
+        {hideWeights ? 'Body weights hidden' : 'Hide body weights'}
+      </Button>
+      <Button size="xs" variant="ghost" asChild>
+        <a href={api.exportUrl(id)} download title="The whole trip as a file">
+          <Download size={15} /> Export
+        </a>
+      </Button>
+      <IconButton
+        size="xs"
+        variant="ghost"
+        aria-label={dark ? 'Light colours' : 'Dark colours'}
+        title={dark ? 'Light colours' : 'Dark colours'}
+        onClick={() => set({ dark: !dark })}
+      >
+        {dark ? <Sun size={16} /> : <Moon size={16} />}
+      </IconButton>
+      <IconButton
+        size="xs"
+        variant="ghost"
+        aria-label="Keys"
+        title="Keys (?)"
+        onClick={() => setKeysOpen(true)}
+      >
+        <Keyboard size={16} />
+      </IconButton>
+      <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
+    </Flex>
+  );
+}

@@ -1,0 +1,68 @@
+import { Box, Flex, Heading, Link, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { Link as RouterLink, Outlet, useParams } from 'react-router';
+import { api, ApiProblem } from '../shared/api';
+import { TripProvider, useTrip } from '../shared/TripProvider';
+import { ErrorList } from '../shared/ErrorList';
+import { SaveBanner } from './SaveBanner';
+import { StationLine } from './StationLine';
+import { TopBar } from './TopBar';
+
+/** An open trip: top bar, the line of stations, and the station that is open. */
+export function TripShell() {
+  const { tripId = '' } = useParams();
+  // Always the server's newest state when a trip is opened: the session inside goes on from there.
+  const query = useQuery({
+    queryKey: ['trip', tripId],
+    queryFn: () => api.trip(tripId),
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+  if (query.isError) {
+    const missing = query.error instanceof ApiProblem && query.error.status === 404;
+    return (
+      <Box maxW="34rem" mx="auto" p="10">
+        <Heading fontFamily="heading" mb="3">
+          {missing ? 'This trip does not exist' : 'The trip could not be loaded'}
+        </Heading>
+        <ErrorList title={query.error.message} errors={[]} />
+        <Link asChild mt="4" textDecoration="underline">
+          <RouterLink to="/trips">All trips</RouterLink>
+        </Link>
+      </Box>
+    );
+  }
+  if (query.data === undefined) {
+    return (
+      <Text p="10" role="status">
+        Loading the trip …
+      </Text>
+    );
+  }
+  return (
+    <TripProvider key={`${tripId} ${query.dataUpdatedAt}`} stored={query.data}>
+      <TripFrame />
+    </TripProvider>
+  );
+}
+
+function TripFrame() {
+  const { trip } = useTrip();
+  useEffect(() => {
+    document.title = `${trip.name} · Graft`;
+    return () => {
+      document.title = 'Graft';
+    };
+  }, [trip.name]);
+  return (
+    <Flex direction="column" minH="100dvh">
+      <TopBar />
+      <StationLine />
+      <SaveBanner />
+      <Box as="main" flex="1" minH="0">
+        <Outlet />
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,57 @@
+import { memo } from 'react';
+import type { Pack, StowAssessment } from '@graft/core';
+import { paint } from '../theme/system';
+import { makeFrame, packSpans, zoneBox } from './packFrame';
+
+const HEIGHT = 46;
+
+/** A pack in profile with its centre of gravity in the band. */
+export const PackThumbnail = memo(function PackThumbnail({
+  pack,
+  stow,
+}: {
+  pack: Pack;
+  stow: StowAssessment;
+}) {
+  const zones = pack.zones.filter((z) => z.kind !== 'lash' && z.kind !== 'strap' && z.kind !== 'hipBelt');
+  const spans = packSpans({ ...pack, zones });
+  const frame = makeFrame({ low: -2, high: spans.y.high }, spans.z, HEIGHT / (spans.z.high - spans.z.low));
+  const [low, high] = stow.band;
+  const cg = stow.centreOfGravityCm;
+  return (
+    <svg width={Math.max(28, frame.width)} height={HEIGHT} aria-hidden style={{ flexShrink: 0 }}>
+      {zones.map((zone) => {
+        const box = zoneBox(zone);
+        return (
+          <rect
+            key={zone.id}
+            x={frame.h(box.y0)}
+            width={frame.h(box.y1) - frame.h(box.y0)}
+            y={frame.v(box.z1)}
+            height={frame.v(box.z0) - frame.v(box.z1)}
+            fill={paint('density.2')}
+            stroke={paint('border')}
+            strokeWidth="0.5"
+          />
+        );
+      })}
+      <rect
+        x="0"
+        width={frame.width}
+        y={frame.v(high)}
+        height={frame.v(low) - frame.v(high)}
+        fill={paint('pine.emphasized')}
+        opacity="0.5"
+      />
+      {stow.placed.length > 0 && (
+        <circle
+          cx={frame.h(cg.y)}
+          cy={frame.v(cg.z)}
+          r="3.2"
+          fill={stow.inBand ? paint('fg') : paint('overload')}
+          stroke={paint('bg.panel')}
+        />
+      )}
+    </svg>
+  );
+});

@@ -1,0 +1,274 @@
+import { Box, Flex, IconButton, NativeSelect, Text } from '@chakra-ui/react';
+import {
+  DndContext,
+  DragOverlay,
+  PointerSensor,
+  pointerWithin,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { Pin, PinOff } from 'lucide-react';
+import { useState } from 'react';
+import {
+  formatMass,
+  formatVolume,
+  isMainZone,
+  type Pack,
+  type PlacedThing,
+  type Placement,
+  type Side,
+  type StowAssessment,
+  type Thing,
+  type Zone,
+  type ZoneFill,
+} from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+
+interface Props {
+  readonly pack: Pack;
+  readonly stow: StowAssessment;
+  readonly hoveredId: string | undefined;
+  readonly onHover: (thingId: string | undefined) => void;
+  readonly onPlace: (placement: Placement, label: string) => void;
+}
+
+/** Everything in the pack by zone, top to bottom as it lies, each thing with its reason; drag it or choose its place. */
+export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
+  const [heldId, setHeldId] = useState<string | undefined>();
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const { massUnit } = usePreferences();
+  const thingOf = (id: string): Thing | undefined =>
+    stow.placed.find((p) => p.thing.id === id)?.thing ?? stow.unplaced.find((t) => t.id === id);
+  const placeIn = (thing: Thing, zone: Zone, side: Side): void =>
+    onPlace({ thingId: thing.id, zoneId: zone.id, side, pinned: true }, `put ${thing.name} in ${zone.name}`);
+  const held = heldId === undefined ? undefined : thingOf(heldId);
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      onDragStart={(e) => setHeldId(String(e.active.id))}
+      onDragCancel={() => setHeldId(undefined)}
+      onDragEnd={(e) => {
+        setHeldId(undefined);
+        const thing = thingOf(String(e.active.id));
+        const zone = pack.zones.find((z) => z.id === e.over?.id);
+        if (thing !== undefined && zone !== undefined) placeIn(thing, zone, zone.side);
+      }}
+    >
+      <Box
+        as="aside"
+        aria-label="Things by zone"
+        w="392px"
+        flexShrink={0}
+        borderLeftWidth="1px"
+        bg="bg.panel"
+        overflowY="auto"
+      >
+        {stow.unplaced.length > 0 && (
+          <Box borderBottomWidth="1px" p="3" aria-label="Without a place" role="group">
+            <Text fontWeight="600">Without a place yet: {stow.unplaced.length}</Text>
+            {stow.unplaced.map((thing) => (
+              <ThingRow
+                key={thing.id}
+                thing={thing}
+                pack={pack}
+                zoneId=""
+                side="centre"
+                massKg={thing.massKg}
+                hovered={thing.id === hoveredId}
+                onHover={onHover}
+                onPlace={(zone, side) => placeIn(thing, zone, side)}
+              />
+            ))}
+          </Box>
+        )}
+        {fromTop(stow.zones).map((fill) => (
+          <ZoneGroup key={fill.zone.id} fill={fill}>
+            {stow.placed
+              .filter((p) => p.zone === fill.zone)
+              .reverse()
+              .map((p) => (
+                <ThingRow
+                  key={p.thing.id}
+                  thing={p.thing}
+                  placed={p}
+                  pack={pack}
+                  zoneId={p.zone.id}
+                  side={p.side}
+                  massKg={p.massKg}
+                  hovered={p.thing.id === hoveredId}
+                  onHover={onHover}
+                  onPlace={(zone, side) => placeIn(p.thing, zone, side)}
+                  onPin={(pinned) =>
+                    onPlace(
+                      { thingId: p.thing.id, zoneId: p.zone.id, side: p.side, pinned },
+                      `${pinned ? 'pin' : 'unpin'} ${p.thing.name}`,
+                    )
+                  }
+                />
+              ))}
+          </ZoneGroup>
+        ))}
+      </Box>
+      <DragOverlay dropAnimation={null}>
+        {held !== undefined && (
+          <Box
+            bg="beam.chosen"
+            color="beam.chosenInk"
+            px="2"
+            py="1"
+            borderRadius="l1"
+            fontSize="xs"
+            width="max-content"
+          >
+            {held.name}, {formatMass(held.massKg, massUnit)}
+          </Box>
+        )}
+      </DragOverlay>
+    </DndContext>
+  );
+}
+
+/** Zones from the top of the pack down, outside pockets after the main compartment. */
+function fromTop(zones: readonly ZoneFill[]): readonly ZoneFill[] {
+  const rank = (z: ZoneFill): number =>
+    ['lid', 'top', 'core', 'outer', 'sleeve', 'bottom', 'front', 'side', 'hipBelt', 'strap', 'lash'].indexOf(
+      z.zone.kind,
+    );
+  return [...zones].sort((a, b) => rank(a) - rank(b));
+}
+
+function ZoneGroup({ fill, children }: { fill: ZoneFill; children: React.ReactNode }) {
+  const { massUnit } = usePreferences();
+  const { setNodeRef, isOver } = useDroppable({ id: fill.zone.id });
+  const { zone } = fill;
+  const over = fill.fullestL > zone.volumeL + 0.005;
+  const tooHeavy = zone.maxLoadKg !== undefined && fill.massKg > zone.maxLoadKg;
+  return (
+    <Box
+      ref={setNodeRef}
+      borderBottomWidth="1px"
+      bg={isOver ? 'pine.subtle' : undefined}
+      role="group"
+      aria-label={zone.name}
+      data-zone={zone.id}
+    >
+      <Flex px="3" py="1.5" justify="space-between" align="baseline" gap="2">
+        <Text fontWeight="600" fontSize="xs">
+          {zone.name}
+        </Text>
+        <Text fontSize="2xs" color={over || tooHeavy ? 'overload.fg' : 'fg.muted'} whiteSpace="nowrap">
+          {(over || tooHeavy) && '▲ '}
+          {fill.volumeL.toFixed(1)} of {formatVolume(zone.volumeL)}
+          {fill.massKg > 0 && `, ${formatMass(fill.massKg, massUnit)}`}
+        </Text>
+      </Flex>
+      {children}
+    </Box>
+  );
+}
+
+interface RowProps {
+  readonly thing: Thing;
+  readonly placed?: PlacedThing;
+  readonly pack: Pack;
+  readonly zoneId: string;
+  readonly side: Side;
+  readonly massKg: number;
+  readonly hovered: boolean;
+  readonly onHover: (thingId: string | undefined) => void;
+  readonly onPlace: (zone: Zone, side: Side) => void;
+  readonly onPin?: (pinned: boolean) => void;
+}
+
+const LEVEL_MARK = { good: '', fair: '', poor: '△ ', never: '▲ ' } as const;
+
+function ThingRow({ thing, placed, pack, zoneId, side, massKg, hovered, onHover, onPlace, onPin }: RowProps) {
+  const { massUnit } = usePreferences();
+  const { setNodeRef, listeners } = useDraggable({ id: thing.id });
+  const level = placed?.verdict.level ?? 'good';
+  return (
+    <Box
+      px="3"
+      py="1"
+      data-thing={thing.id}
+      bg={hovered ? 'bg.muted' : undefined}
+      onPointerEnter={() => onHover(thing.id)}
+      onPointerLeave={() => onHover(undefined)}
+    >
+      <Flex align="center" gap="2">
+        <Box
+          ref={setNodeRef}
+          {...listeners}
+          flex="1"
+          minW="0"
+          truncate
+          cursor="grab"
+          touchAction="none"
+          title={thing.name}
+        >
+          {thing.name}
+        </Box>
+        <Text fontSize="xs" whiteSpace="nowrap">
+          {formatMass(massKg, massUnit)}
+        </Text>
+        <NativeSelect.Root size="xs" w="124px">
+          <NativeSelect.Field
+            aria-label={`Place of ${thing.name}`}
+            value={zoneId === '' ? '' : `${zoneId}/${side}`}
+            onFocus={() => onHover(thing.id)}
+            onBlur={() => onHover(undefined)}
+            onChange={(e) => {
+              const [id, chosenSide] = e.target.value.split('/');
+              const zone = pack.zones.find((z) => z.id === id);
+              if (zone !== undefined) onPlace(zone, chosenSide as Side);
+            }}
+          >
+            {zoneId === '' && <option value="">choose …</option>}
+            {pack.zones.flatMap((zone) =>
+              isMainZone(zone.kind)
+                ? (['left', 'centre', 'right'] as const).map((s) => (
+                    <option key={`${zone.id}/${s}`} value={`${zone.id}/${s}`}>
+                      {zone.name}
+                      {s === 'centre' ? '' : `, ${s}`}
+                    </option>
+                  ))
+                : [
+                    <option key={zone.id} value={`${zone.id}/${zoneId === zone.id ? side : zone.side}`}>
+                      {zone.name}
+                    </option>,
+                  ],
+            )}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        {onPin !== undefined && (
+          <IconButton
+            size="2xs"
+            variant="ghost"
+            aria-pressed={placed?.pinned === true}
+            aria-label={`Pin ${thing.name} here`}
+            title={
+              placed?.pinned === true
+                ? 'Pinned: the planner leaves it here'
+                : 'Pin: the planner will leave it here'
+            }
+            onClick={() => onPin(placed?.pinned !== true)}
+          >
+            {placed?.pinned === true ? <Pin size={12} /> : <PinOff size={12} opacity={0.45} />}
+          </IconButton>
+        )}
+      </Flex>
+      {placed !== undefined && (
+        <Text fontSize="2xs" color={level === 'never' ? 'overload.fg' : 'fg.muted'} lineHeight="1.3">
+          {LEVEL_MARK[level]}
+          {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
+          {placed.reason}
+          {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
+        </Text>
+      )}
+    </Box>
+  );
+}

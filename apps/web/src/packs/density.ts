@@ -1,0 +1,27 @@
+/** Five shades by density, kg/L, from down to metal; the classes are Graft's own. */
+import { scaleThreshold } from 'd3-scale';
+import { paint } from '../theme/system';
+
+const LIMITS = [0.12, 0.25, 0.45, 0.8] as const;
+const classOf = scaleThreshold<number, number>()
+  .domain([...LIMITS])
+  .range([1, 2, 3, 4, 5]);
+
+export interface Shade {
+  readonly fill: string;
+  readonly ink: string;
+}
+
+export function densityShade(kgPerL: number): Shade {
+  const shade = classOf(kgPerL);
+  return { fill: paint(`density.${shade}`), ink: paint(`densityInk.${shade}`) };
+}
+
+/** The classes with their words, for the legend. */
+export const DENSITY_LEGEND: readonly (readonly [number, string])[] = [
+  [0, `below ${LIMITS[0]}`],
+  [LIMITS[0], `${LIMITS[0]}–${LIMITS[1]}`],
+  [LIMITS[1], `${LIMITS[1]}–${LIMITS[2]}`],
+  [LIMITS[2], `${LIMITS[2]}–${LIMITS[3]}`],
+  [LIMITS[3], `${LIMITS[3]} kg/L and up`],
+];

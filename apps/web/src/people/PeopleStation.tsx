@@ -1,0 +1,424 @@
+import { Box, Button, Flex, HStack, IconButton, Input, Text } from '@chakra-ui/react';
+import { Plus, Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import {
+  cataloguePack,
+  formatMass,
+  formatPercent,
+  freshId,
+  massDigits,
+  PACK_SIZES,
+  PACKING_SCHOOLS,
+  packOf,
+  packVolumeL,
+  putMember,
+  removeMember,
+  type GroupKind,
+  type Member,
+  type MemberFigures,
+  type PackSize,
+  type PartyGroup,
+  type Trip,
+} from '@graft/core';
+import { EditableTable, type Column } from '../shared/EditableTable';
+import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { useShareFigures } from '../shared/usePlanFigures';
+import { Why } from '../shared/Why';
+import { AGE_WORDS, EXPERIENCE_WORDS, optionsOf } from '../shared/words';
+
+const SCHOOL_WORDS = Object.fromEntries(
+  Object.values(PACKING_SCHOOLS).map((s) => [s.id, s.name.replace(' and close', '')]),
+);
+
+/** Bodies, packs, carry limits with their reasons, who sleeps and cooks with whom. */
+export function PeopleStation() {
+  const { trip, change } = useTrip();
+  const { massUnit, hideWeights } = usePreferences();
+  const figures = useShareFigures(trip);
+  const figuresOf = useMemo(() => new Map(figures.members.map((m) => [m.member.id, m])), [figures]);
+
+  const columns = useMemo((): readonly Column<Member>[] => {
+    const common = {
+      check: (member: Member) => checkItem('members', member),
+      save: (member: Member, field: string) =>
+        change(`${member.name}: ${field}`, (t) => putMember(t, member)),
+    };
+    const groups = (kind: GroupKind) =>
+      trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
+    return [
+      textColumn({ ...common, id: 'name', header: 'Name', width: '110' }),
+      quantityColumn({
+        ...common,
+        id: 'bodyMassKg',
+        header: 'Body',
+        quantity: 'mass',
+        massUnit,
+        hidden: hideWeights,
+        width: '74',
+      }),
+      quantityColumn({
+        ...common,
+        id: 'statureCm',
+        header: 'Stature',
+        quantity: 'length',
+        massUnit,
+        width: '78',
+      }),
+      quantityColumn({
+        ...common,
+        id: 'torsoCm',
+        header: 'Torso',
+        quantity: 'length',
+        massUnit,
+        width: '70',
+      }),
+      choiceColumn({ ...common, id: 'ageBand', header: 'Age', options: optionsOf(AGE_WORDS), width: '82' }),
+      choiceColumn({
+        ...common,
+        id: 'experience',
+        header: 'Experience',
+        options: optionsOf(EXPERIENCE_WORDS),
+        width: '92',
+      }),
+      shareColumn(common),
+      quantityColumn({
+        ...common,
+        id: 'ownCapKg',
+        header: 'Own cap',
+        quantity: 'mass',
+        massUnit,
+        optional: true,
+        width: '76',
+      }),
+      {
+        id: 'limit',
+        header: `Carry limit, ${massUnit}`,
+        numeric: true,
+        width: '82',
+        show: (member) => <LimitCell figures={figuresOf.get(member.id)} hideWeights={hideWeights} />,
+      },
+      packColumn(trip, change),
+      choiceColumn({
+        ...common,
+        id: 'tentGroupId',
+        header: 'Sleeps in',
+        options: groups('tent'),
+        none: '—',
+        width: '122',
+      }),
+      choiceColumn({
+        ...common,
+        id: 'cookGroupId',
+        header: 'Cooks with',
+        options: groups('cook'),
+        none: '—',
+        width: '146',
+      }),
+      choiceColumn({
+        ...common,
+        id: 'packingSchool',
+        header: 'Packing school',
+        options: Object.entries(SCHOOL_WORDS),
+        none: `as the trip: ${SCHOOL_WORDS[trip.packingSchool] ?? ''}`,
+        width: '122',
+      }),
+      {
+        id: 'remove',
+        header: '',
+        width: '40',
+        show: (member) => (
+          <IconButton
+            size="2xs"
+            variant="ghost"
+            aria-label={`Remove ${member.name}`}
+            title="Remove (undo brings back)"
+            onClick={() => change(`remove ${member.name}`, (t) => removeMember(t, member.id))}
+          >
+            <Trash2 size={13} />
+          </IconButton>
+        ),
+      },
+    ];
+  }, [trip, change, massUnit, hideWeights, figuresOf]);
+
+  const limits = figures.members.map((m) => m.heaviest.limitKg);
+  return (
+    <Flex h="calc(100dvh - 96px)" direction="column">
+      <Box flex="1" minH="0" overflow="auto" px="4" pb="4">
+        {trip.members.length === 0 ? (
+          <Text py="8" fontSize="md">
+            Add each member with body weight and pack: Graft takes a carry limit from them, to start with.
+          </Text>
+        ) : (
+          <EditableTable
+            label="Members"
+            columns={columns}
+            sections={[{ key: 'members', rows: trip.members }]}
+            rowKey={(m) => m.id}
+            rowName={(m) => m.name}
+          />
+        )}
+        <HStack mt="3" gap="4">
+          <Button size="xs" variant="outline" onClick={() => change('add a member', addMember)}>
+            <Plus size={13} /> Add a member
+          </Button>
+          {limits.length > 0 && (
+            <Text fontSize="xs" color="fg.muted">
+              {limits.length} members can carry{' '}
+              {formatMass(
+                limits.reduce((a, b) => a + b, 0),
+                massUnit,
+              )}{' '}
+              together, packs and personal things included.
+            </Text>
+          )}
+        </HStack>
+        <Flex mt="6" gap="10" wrap="wrap" align="start">
+          <Groups kind="tent" title="Tent groups" />
+          <Groups kind="cook" title="Cook groups" />
+          <Box maxW="26rem" fontSize="xs" color="fg.muted">
+            <Text fontWeight="600" color="fg">
+              Carry limits are planning numbers, not medical advice
+            </Text>
+            Practitioners state no share of body weight. The starting guesses (15 % for newcomers and
+            under-18s, 20 % for most, 25 % for seasoned walkers, never above 20 % under 18 or 30 % for
+            anybody) are Graft’s own: overrule them in the column Share. A person’s own word lowers the limit
+            at any time. Children and newcomers start light.
+          </Box>
+        </Flex>
+      </Box>
+    </Flex>
+  );
+}
+
+function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefined; hideWeights: boolean }) {
+  const { massUnit } = usePreferences();
+  if (figures === undefined) return null;
+  const limits = figures.loads.map((l) => l.limitKg);
+  const low = Math.min(...limits);
+  const high = Math.max(...limits);
+  const text = massDigits(high, massUnit);
+  const lowered = figures.loads.find((l) => l.limitKg === low);
+  // A reason names the body weight it is a share of.
+  const reason = hideWeights
+    ? 'The reason names the body weight, which is hidden.'
+    : (lowered ?? figures.heaviest).limitReason;
+  return (
+    <Why reason={`${reason} A planning number, not medical advice.`}>
+      {low < high ? `${massDigits(low, massUnit)}–${text}` : text}
+    </Why>
+  );
+}
+
+function shareColumn(common: {
+  check: (m: Member) => string | undefined;
+  save: (m: Member, field: string) => void;
+}): Column<Member> {
+  return {
+    id: 'limitShare',
+    header: 'Share of body',
+    numeric: true,
+    width: '76',
+    show: (m) =>
+      m.limitShare === undefined
+        ? 'guess'
+        : formatPercent(m.limitShare, Number.isInteger(Math.round(m.limitShare * 1000) / 10) ? 0 : 1),
+    edit: {
+      text: (m) => (m.limitShare === undefined ? '' : String(Math.round(m.limitShare * 1000) / 10)),
+      take: (m, entry) => {
+        const cleaned = entry.replace('%', '').replace(',', '.').trim();
+        const { limitShare: _old, ...rest } = m;
+        const value = Number(cleaned);
+        if (cleaned !== '' && !Number.isFinite(value))
+          return `expected a percentage such as "22", got "${entry}"`;
+        const next: Member = cleaned === '' ? rest : { ...m, limitShare: value / 100 };
+        const error = common.check(next);
+        if (error !== undefined) return `expected 2 to 50 %, got ${entry}`;
+        common.save(next, 'share of body weight');
+        return undefined;
+      },
+    },
+  };
+}
+
+/** The pack is chosen from the catalogue by size; a pack from a trip file keeps its own zones until another is chosen. */
+function packColumn(
+  trip: Trip,
+  change: (label: string, change: (trip: Trip) => Trip) => void,
+): Column<Member> {
+  const sizeOf = (m: Member): PackSize | undefined => {
+    const pack = packOf(trip, m);
+    return PACK_SIZES.find((s) => pack.name === `${s.nominalL} L pack`);
+  };
+  return {
+    id: 'packId',
+    header: 'Pack',
+    width: '122',
+    show: (m) => {
+      const pack = packOf(trip, m);
+      return (
+        <Why
+          reason={`${pack.name}: holds ${packVolumeL(pack).toFixed(0)} L in ${pack.zones.length} zones, weighs ${formatMass(pack.tareKg)} empty, rated for ${formatMass(pack.ratedLoadKg)}.`}
+        >
+          {pack.name}
+        </Why>
+      );
+    },
+    edit: {
+      text: (m) => String(sizeOf(m)?.nominalL ?? ''),
+      options: [
+        ['', 'as in the file'],
+        ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
+      ],
+      take: (m, entry) => {
+        const size = PACK_SIZES.find((s) => String(s.nominalL) === entry);
+        if (size !== undefined) change(`${m.name}: pack`, (t) => withPack(t, m, size));
+        return undefined;
+      },
+    },
+  };
+}
+
+function withPack(trip: Trip, member: Member, size: PackSize): Trip {
+  const id = freshId(
+    `pack-${member.id}-${size.nominalL}`,
+    trip.packs.map((p) => p.id),
+  );
+  const withNew = {
+    ...trip,
+    packs: [...trip.packs.filter((p) => p.id !== member.packId), cataloguePack(id, size)],
+  };
+  return putMember(withNew, { ...member, packId: id });
+}
+
+function addMember(trip: Trip): Trip {
+  const size = PACK_SIZES.find((s) => s.nominalL === 50)!;
+  const id = freshId(
+    `member-${trip.members.length + 1}`,
+    trip.members.map((m) => m.id),
+  );
+  const packId = freshId(
+    `pack-${id}`,
+    trip.packs.map((p) => p.id),
+  );
+  const member: Member = {
+    id,
+    name: `Member ${trip.members.length + 1}`,
+    bodyMassKg: 70,
+    statureCm: 172,
+    torsoCm: 48,
+    ageBand: 'adult',
+    experience: 'regular',
+    conditions: [],
+    packId,
+  };
+  return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
+}
+
+function Groups({ kind, title }: { kind: GroupKind; title: string }) {
+  const { trip, change } = useTrip();
+  const [name, setName] = useState('');
+  const key = kind === 'tent' ? 'tentGroupId' : 'cookGroupId';
+  const add = (): void => {
+    if (name.trim() === '') return;
+    change(`add ${name.trim()}`, (t) => ({
+      ...t,
+      groups: [
+        ...t.groups,
+        {
+          id: freshId(
+            `${kind}-${name}`,
+            t.groups.map((g) => g.id),
+          ),
+          name: name.trim().slice(0, 120),
+          kind,
+        },
+      ],
+    }));
+    setName('');
+  };
+  return (
+    <Box w="17rem">
+      <Text fontWeight="600" mb="1">
+        {title}
+      </Text>
+      {trip.groups
+        .filter((g) => g.kind === kind)
+        .map((group) => (
+          <Flex
+            key={group.id}
+            align="center"
+            gap="2"
+            borderBottomWidth="1px"
+            borderColor="border.muted"
+            py="0.5"
+          >
+            <Box flex="1" minW="0">
+              <Text truncate>{group.name}</Text>
+              <Text fontSize="xs" color="fg.muted" truncate>
+                {trip.members
+                  .filter((m) => m[key] === group.id)
+                  .map((m) => m.name)
+                  .join(', ') || 'nobody yet: choose it in the table'}
+              </Text>
+            </Box>
+            <IconButton
+              size="2xs"
+              variant="ghost"
+              aria-label={`Remove ${group.name}`}
+              title="Remove (undo brings back)"
+              onClick={() => change(`remove ${group.name}`, (t) => removeGroup(t, group))}
+            >
+              <Trash2 size={13} />
+            </IconButton>
+          </Flex>
+        ))}
+      <HStack
+        mt="1.5"
+        gap="1"
+        as="form"
+        onSubmit={(e) => {
+          e.preventDefault();
+          add();
+        }}
+      >
+        <Input
+          size="xs"
+          value={name}
+          placeholder={kind === 'tent' ? 'Name of a tent' : 'Name of a cook group'}
+          aria-label={`New ${kind} group`}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <Button size="xs" variant="outline" type="submit">
+          Add
+        </Button>
+      </HStack>
+    </Box>
+  );
+}
+
+/** Members leave the group; pieces that were only for it may be carried by anybody. */
+function removeGroup(trip: Trip, group: PartyGroup): Trip {
+  const leave = (m: Member): Member => {
+    const { tentGroupId, cookGroupId, ...rest } = m;
+    return {
+      ...rest,
+      ...(tentGroupId === undefined || tentGroupId === group.id ? {} : { tentGroupId }),
+      ...(cookGroupId === undefined || cookGroupId === group.id ? {} : { cookGroupId }),
+    };
+  };
+  return {
+    ...trip,
+    groups: trip.groups.filter((g) => g.id !== group.id),
+    members: trip.members.map(leave),
+    kits: trip.kits.map((kit) => ({
+      ...kit,
+      pieces: kit.pieces.map((piece) => {
+        const { onlyGroupId, ...rest } = piece;
+        return onlyGroupId === group.id ? rest : piece;
+      }),
+    })),
+  };
+}

@@ -1,0 +1,61 @@
+import { Box, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+
+interface Props {
+  readonly name: string;
+  readonly label: string;
+  readonly check: (name: string) => string | undefined;
+  readonly onName: (name: string) => void;
+}
+
+/** A name that is edited where it stands; a refused one stays in the field with the reason. */
+export function InlineName({ name, label, check, onName }: Props) {
+  const [draft, setDraft] = useState<{ text: string; error: string | undefined } | undefined>();
+  if (draft === undefined) {
+    return (
+      <Box
+        as="button"
+        fontWeight="600"
+        cursor="text"
+        textAlign="start"
+        title="Rename"
+        onClick={() => setDraft({ text: name, error: undefined })}
+      >
+        {name}
+      </Box>
+    );
+  }
+  const finish = (): void => {
+    const text = draft.text.trim();
+    const error = text === name ? undefined : check(text);
+    if (error !== undefined) {
+      setDraft({ text: draft.text, error });
+      return;
+    }
+    if (text !== name) onName(text);
+    setDraft(undefined);
+  };
+  return (
+    <Box>
+      <Input
+        size="xs"
+        w="18rem"
+        autoFocus
+        value={draft.text}
+        aria-label={label}
+        aria-invalid={draft.error !== undefined}
+        onChange={(e) => setDraft({ text: e.target.value, error: undefined })}
+        onBlur={finish}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') finish();
+          if (e.key === 'Escape') setDraft(undefined);
+        }}
+      />
+      {draft.error !== undefined && (
+        <Text role="alert" fontSize="xs" color="overload.fg">
+          {draft.error}
+        </Text>
+      )}
+    </Box>
+  );
+}

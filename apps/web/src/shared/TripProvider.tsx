@@ -1,0 +1,97 @@
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useReducer,
+  type ReactNode,
+} from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { diffTrip, type Trip } from '@graft/core';
+import { api, ApiProblem, type StoredTrip } from './api';
+import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
+
+export interface TripSession {
+  readonly id: string;
+  readonly trip: Trip;
+  readonly save: SaveState;
+  readonly unsaved: boolean;
+  readonly undoLabel: string | undefined;
+  readonly redoLabel: string | undefined;
+  /** Change the trip; the label names the change in undo. */
+  readonly change: (label: string, change: (trip: Trip) => Trip) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly dismiss: () => void;
+  /** Drop what is here and load what the server has. */
+  readonly reload: () => void;
+}
+
+const TripContext = createContext<TripSession | undefined>(undefined);
+const RETRY_AFTER_MS = 2000;
+
+export function useTrip(): TripSession {
+  const session = useContext(TripContext);
+  if (session === undefined) throw new Error('useTrip is used outside of a TripProvider');
+  return session;
+}
+
+/** Holds the open trip, shows changes at once and sends them to the server one after another. */
+export function TripProvider({ stored, children }: { stored: StoredTrip; children: ReactNode }) {
+  const [state, dispatch] = useReducer(sessionReducer, stored, (s) => openSession(s.trip, s.version));
+  const queries = useQueryClient();
+  const { trip, saved, version, save } = state;
+  const unsaved = isUnsaved(state);
+
+  useEffect(() => {
+    if (!unsaved || save.kind !== 'idle') return;
+    dispatch({ type: 'sending', sent: trip });
+    const edits = diffTrip(saved, trip);
+    // A change and its undo in quick succession leave nothing to send.
+    const answer = edits.length === 0 ? Promise.resolve({ version }) : api.edit(stored.id, version, edits);
+    answer.then(
+      (result) => dispatch({ type: 'acknowledged', version: result.version }),
+      (error: unknown) => {
+        if (!(error instanceof ApiProblem) || error.status >= 500) dispatch({ type: 'unreachable' });
+        else if (error.status === 409) dispatch({ type: 'stale', message: error.message });
+        else dispatch({ type: 'refused', message: error.message, errors: error.errors });
+      },
+    );
+  }, [unsaved, save.kind, trip, saved, version, stored.id]);
+
+  useEffect(() => {
+    if (save.kind !== 'unreachable') return;
+    const timer = setTimeout(() => dispatch({ type: 'retry' }), RETRY_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [save.kind]);
+
+  useEffect(() => {
+    if (!unsaved) return;
+    const warn = (event: BeforeUnloadEvent): void => event.preventDefault();
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, [unsaved]);
+
+  const reload = useCallback(() => {
+    void queries.resetQueries({ queryKey: ['trip', stored.id] });
+  }, [queries, stored.id]);
+
+  const session = useMemo<TripSession>(
+    () => ({
+      id: stored.id,
+      trip,
+      save,
+      unsaved,
+      undoLabel: state.past[state.past.length - 1]?.label,
+      redoLabel: state.future[0]?.label,
+      change: (label, change) => dispatch({ type: 'change', label, change }),
+      undo: () => dispatch({ type: 'undo' }),
+      redo: () => dispatch({ type: 'redo' }),
+      dismiss: () => dispatch({ type: 'dismiss' }),
+      reload,
+    }),
+    [stored.id, trip, save, unsaved, state.past, state.future, reload],
+  );
+  return <TripContext value={session}>{children}</TripContext>;
+}

@@ -1,0 +1,332 @@
+import { Box, Flex, Grid } from '@chakra-ui/react';
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { scaleLinear } from 'd3-scale';
+import { Lock } from 'lucide-react';
+import { useMemo } from 'react';
+import {
+  carriedPieces,
+  formatMass,
+  formatPercent,
+  legOfDay,
+  massDigits,
+  massOnDayKg,
+  packOf,
+  type DayLoad,
+  type MemberFigures,
+  type Piece,
+  type ShareFigures,
+  type Trip,
+} from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { Why } from '../shared/Why';
+import { paint } from '../theme/system';
+
+/** One day for all, or for each member the day that is heaviest for them. */
+export type DayChoice = number | 'heaviest';
+
+const COLUMNS = '132px minmax(0, 1fr) 62px 66px 92px';
+const TICKS = [0, 0.25, 0.5, 0.75, 1];
+
+interface Props {
+  readonly trip: Trip;
+  readonly figures: ShareFigures;
+  readonly day: DayChoice;
+  readonly chosenId: string | undefined;
+  readonly heldId: string | undefined;
+  readonly targetId: string | undefined;
+  readonly onChoose: (pieceId: string) => void;
+  readonly onHover: (memberId: string | undefined) => void;
+}
+
+/** Load beams: one row a member, drawn on that member's own limit, so that a fair share has a straight edge. */
+export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onChoose, onHover }: Props) {
+  const { massUnit } = usePreferences();
+  const loads = figures.members.map((m) => loadOn(m, day));
+  const widest = Math.max(1.1, ...loads.map((l) => l.ratio + 0.03));
+  const x = scaleLinear([0, widest], [0, 100]);
+  return (
+    <Box flex="1" minH="0" overflowY="auto" role="group" aria-label="Load beams">
+      <Grid
+        templateColumns={COLUMNS}
+        gap="3"
+        px="4"
+        py="1.5"
+        fontSize="xs"
+        color="fg.muted"
+        position="sticky"
+        top="0"
+        bg="bg"
+        zIndex="2"
+        borderBottomWidth="1px"
+        borderColor="border.muted"
+        alignItems="end"
+      >
+        <Box>{day === 'heaviest' ? 'Each on the heaviest day' : `All on day ${day}`}</Box>
+        <Box position="relative" h="18px" aria-hidden>
+          {TICKS.map((tick) => (
+            <Box
+              key={tick}
+              position="absolute"
+              left={`${x(tick)}%`}
+              bottom="0"
+              transform={tick === 0 ? undefined : 'translateX(-50%)'}
+              whiteSpace="nowrap"
+              fontWeight={tick === 1 ? '600' : undefined}
+              color={tick === 1 ? 'fg' : undefined}
+            >
+              {tick === 1 ? 'own limit' : `${tick * 100} %`}
+            </Box>
+          ))}
+        </Box>
+        <Box textAlign="end">{massUnit}</Box>
+        <Box textAlign="end">of limit</Box>
+        <Box textAlign="end">in the pack, L</Box>
+      </Grid>
+      {figures.members.map((m, i) => (
+        <BeamRow
+          key={m.member.id}
+          trip={trip}
+          figures={m}
+          load={loads[i]!}
+          x={x}
+          isTarget={targetId === m.member.id}
+          chosenId={chosenId}
+          heldId={heldId}
+          onChoose={onChoose}
+          onHover={onHover}
+        />
+      ))}
+      <Legend />
+    </Box>
+  );
+}
+
+function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
+  return day === 'heaviest' ? m.heaviest : (m.loads[day - 1] ?? m.heaviest);
+}
+
+function BeamRow(props: {
+  trip: Trip;
+  figures: MemberFigures;
+  load: DayLoad;
+  x: (ratio: number) => number;
+  isTarget: boolean;
+  chosenId: string | undefined;
+  heldId: string | undefined;
+  onChoose: (pieceId: string) => void;
+  onHover: (memberId: string | undefined) => void;
+}) {
+  const { trip, figures, load, x, isTarget, chosenId, heldId, onChoose, onHover } = props;
+  const { massUnit } = usePreferences();
+  const { member } = figures;
+  const { setNodeRef } = useDroppable({ id: member.id });
+  const leg = legOfDay(trip, load.day);
+  const pieces = useMemo(
+    () =>
+      carriedPieces(trip, member.id).map((piece) => ({ piece, massKg: massOnDayKg(piece, load.day, leg) })),
+    [trip, member.id, load.day, leg],
+  );
+  const here = pieces.filter((p) => p.massKg > 0);
+  const elsewhere = pieces.length - here.length;
+  const ownKg = load.packKg + load.personalKg;
+  const width = (kg: number): string => `${x(kg / load.limitKg)}%`;
+  const over = load.ratio > 1;
+  const overfull = figures.fullestL > figures.packVolumeL + 0.005;
+  return (
+    <Grid
+      ref={setNodeRef}
+      templateColumns={COLUMNS}
+      gap="3"
+      px="4"
+      h="44px"
+      alignItems="center"
+      bg={isTarget ? 'pine.subtle' : undefined}
+      borderBottomWidth="1px"
+      borderColor="border.muted"
+      data-member={member.id}
+      onPointerEnter={() => onHover(member.id)}
+      onPointerLeave={() => onHover(undefined)}
+    >
+      <Box minW="0" lineHeight="1.25">
+        <Box fontWeight="600" truncate>
+          {member.name}
+        </Box>
+        <Box fontSize="2xs" color="fg.muted" truncate>
+          {packOf(trip, member).name}
+          {elsewhere > 0 && ` · ${elsewhere} on other days`}
+        </Box>
+      </Box>
+      <Box position="relative" h="30px" role="list" aria-label={`${member.name}: ${here.length} pieces`}>
+        <Flex h="100%" position="absolute" left="0" right="0">
+          <Box
+            w={width(ownKg)}
+            bg="beam.own"
+            flexShrink={0}
+            title={`Pack and personal things: ${formatMass(ownKg, massUnit)}`}
+          />
+          <Box
+            w={width(load.waterKg)}
+            flexShrink={0}
+            title={`Water on day ${load.day}: ${formatMass(load.waterKg, massUnit)}`}
+            style={{
+              background: `repeating-linear-gradient(0deg, ${paint('beam.water')} 0 3px, ${paint('beam.own')} 3px 4px)`,
+            }}
+          />
+          {here.map(({ piece, massKg }) => (
+            <PieceBlock
+              key={piece.id}
+              piece={piece}
+              massKg={massKg}
+              width={width(massKg)}
+              locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
+              chosen={piece.id === chosenId}
+              held={piece.id === heldId}
+              carrier={member.name}
+              onChoose={onChoose}
+            />
+          ))}
+        </Flex>
+        {over && (
+          <Box
+            position="absolute"
+            top="0"
+            bottom="0"
+            left={`${x(1)}%`}
+            w={`${x(load.ratio) - x(1)}%`}
+            pointerEvents="none"
+            style={{
+              background: `repeating-linear-gradient(45deg, ${paint('overload')} 0 4px, transparent 4px 8px)`,
+            }}
+          />
+        )}
+        <Box
+          position="absolute"
+          top="-8px"
+          bottom="-8px"
+          left={`${x(1)}%`}
+          borderLeftWidth="2px"
+          borderColor="fg"
+          pointerEvents="none"
+        />
+      </Box>
+      <Box textAlign="end" fontWeight="600" data-figure="kg">
+        {massDigits(load.totalKg, massUnit)}
+      </Box>
+      <Box
+        textAlign="end"
+        color={over ? 'overload.fg' : undefined}
+        fontWeight={over ? '700' : undefined}
+        data-figure="ratio"
+      >
+        <Why
+          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. Limit ${load.limitReason}. A planning number, not medical advice.`}
+        >
+          {over && '▲ '}
+          {formatPercent(load.ratio)}
+        </Why>
+      </Box>
+      <Box
+        textAlign="end"
+        fontSize="xs"
+        color={overfull ? 'overload.fg' : 'fg.muted'}
+        fontWeight={overfull ? '700' : undefined}
+      >
+        {overfull && '▲ '}
+        {figures.fullestL.toFixed(1)} / {figures.packVolumeL.toFixed(0)}
+      </Box>
+    </Grid>
+  );
+}
+
+function PieceBlock(props: {
+  piece: Piece;
+  massKg: number;
+  width: string;
+  locked: boolean;
+  chosen: boolean;
+  held: boolean;
+  carrier: string;
+  onChoose: (pieceId: string) => void;
+}) {
+  const { piece, massKg, width, locked, chosen, held, carrier, onChoose } = props;
+  const { massUnit } = usePreferences();
+  const { setNodeRef, listeners } = useDraggable({ id: piece.id });
+  const eaten = piece.consumption !== undefined;
+  return (
+    <Box w={width} flexShrink={0} h="100%" role="listitem" minW="0" borderLeftWidth="1px" borderColor="bg">
+      <Flex
+        as="button"
+        ref={setNodeRef}
+        {...listeners}
+        data-piece={piece.id}
+        aria-label={`${piece.name}, ${formatMass(massKg, massUnit)}, with ${carrier}${locked ? ', locked' : ''}`}
+        aria-pressed={chosen}
+        title={`${piece.name}, ${formatMass(massKg, massUnit)}`}
+        onClick={() => onChoose(piece.id)}
+        w="100%"
+        h="100%"
+        align="center"
+        gap="1"
+        px="1"
+        overflow="hidden"
+        whiteSpace="nowrap"
+        fontSize="2xs"
+        textAlign="start"
+        cursor="grab"
+        touchAction="none"
+        opacity={held ? 0.75 : 1}
+        bg={chosen ? 'beam.chosen' : eaten ? 'beam.eaten' : 'beam.piece'}
+        color={chosen ? 'beam.chosenInk' : 'beam.pieceInk'}
+        borderTopWidth={eaten ? '3px' : 0}
+        borderColor="beam.piece"
+        borderTopStyle="dashed"
+      >
+        {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
+        <Box as="span" overflow="hidden" textOverflow="clip">
+          {shortName(piece.name)}
+        </Box>
+      </Flex>
+    </Box>
+  );
+}
+
+/** In a beam the kit's name comes second: "tent body" says more in 50 pixels than "Heron (2 people)". */
+function shortName(name: string): string {
+  const [kit, part] = name.split(': ');
+  return part === undefined ? name : `${part} · ${kit ?? ''}`;
+}
+
+function Legend() {
+  const item = (swatch: object, text: string) => (
+    <Flex align="center" gap="1.5">
+      <Box w="16px" h="11px" {...swatch} />
+      {text}
+    </Flex>
+  );
+  return (
+    <Flex gap="5" px="4" py="2" fontSize="2xs" color="fg.muted" wrap="wrap">
+      {item({ bg: 'beam.own' }, 'pack and personal things')}
+      {item(
+        {
+          style: {
+            background: `repeating-linear-gradient(0deg, ${paint('beam.water')} 0 3px, ${paint('beam.own')} 3px 4px)`,
+          },
+        },
+        'water',
+      )}
+      {item({ bg: 'beam.piece' }, 'group piece')}
+      {item(
+        { bg: 'beam.eaten', borderTopWidth: '3px', borderTopStyle: 'dashed', borderColor: 'beam.piece' },
+        'group piece that is eaten or burnt',
+      )}
+      {item(
+        {
+          style: {
+            background: `repeating-linear-gradient(45deg, ${paint('overload')} 0 4px, transparent 4px 8px)`,
+          },
+        },
+        'above the limit',
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,200 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { scaleLinear } from 'd3-scale';
+import { curveStep, line } from 'd3-shape';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { formatPercent, type ShareFigures, type Trip } from '@graft/core';
+import { dayDate } from '../shared/dates';
+import { paint } from '../theme/system';
+import type { DayChoice } from './BeamBoard';
+
+const HEIGHT = 128;
+const MARGIN = { top: 12, right: 76, bottom: 6, left: 46 };
+
+interface Props {
+  readonly trip: Trip;
+  readonly figures: ShareFigures;
+  readonly day: DayChoice;
+  readonly onDay: (day: DayChoice) => void;
+  /** The member to bring forward. */
+  readonly memberId: string | undefined;
+}
+
+/** Every member's ratio over the days, and the choice of the day that the beams show. */
+export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
+  const holder = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(800);
+  useLayoutEffect(() => {
+    const element = holder.current;
+    if (element === null) return;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const days = trip.legs.map((_leg, i) => i + 1);
+  const ratios = figures.members.flatMap((m) => m.loads.map((l) => l.ratio));
+  const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
+  const y = scaleLinear(
+    [Math.max(0, Math.min(...ratios) - 0.04), Math.max(1.02, ...ratios) + 0.02],
+    [HEIGHT - MARGIN.bottom, MARGIN.top],
+  );
+  const front =
+    figures.members.find((m) => m.member.id === memberId) ??
+    figures.members.find((m) => m.member === figures.largestMember);
+  const path = line<{ x: number; y: number }>()
+    .x((p) => p.x)
+    .y((p) => p.y)
+    .curve(curveStep);
+  const stepsOf = (loads: readonly { day: number; ratio: number }[]): string => {
+    const points = loads.map((l) => ({ x: x(l.day), y: y(l.ratio) }));
+    // Out to the ends of the first and last day.
+    const first = points[0]!;
+    const last = points[points.length - 1]!;
+    return path([{ x: x(0.5), y: first.y }, ...points, { x: x(days.length + 0.5), y: last.y }]) ?? '';
+  };
+  return (
+    <Box borderTopWidth="1px" bg="bg.panel" flexShrink={0} px="4" pt="2" pb="1">
+      <Flex align="center" gap="1" wrap="wrap" role="radiogroup" aria-label="Day shown in the beams">
+        <DayButton label="Heaviest day of each" on={day === 'heaviest'} onClick={() => onDay('heaviest')} />
+        {days.map((d) => (
+          <DayButton
+            key={d}
+            label={`Day ${d}`}
+            title={`${dayDate(trip.startDate, d)}: ${trip.legs[d - 1]!.name}`}
+            on={day === d}
+            onClick={() => onDay(d)}
+          />
+        ))}
+        <Box flex="1" />
+        <Box fontSize="xs" color="fg.muted">
+          Share of own limit by day
+        </Box>
+      </Flex>
+      <div ref={holder}>
+        <svg
+          width="100%"
+          height={HEIGHT}
+          role="img"
+          aria-label={`Load ratios by day; largest ${formatPercent(figures.largestRatio)} on day ${figures.largestDay}`}
+        >
+          {typeof day === 'number' && (
+            <rect
+              x={x(day - 0.5)}
+              width={x(day + 0.5) - x(day - 0.5)}
+              y={MARGIN.top - 6}
+              height={HEIGHT - MARGIN.top - MARGIN.bottom + 6}
+              fill={paint('bg.muted')}
+            />
+          )}
+          {y.ticks(4).map((tick) => (
+            <g key={tick}>
+              <line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y(tick)}
+                y2={y(tick)}
+                stroke={paint('border.muted')}
+              />
+              <text
+                x={MARGIN.left - 6}
+                y={y(tick) + 4}
+                textAnchor="end"
+                fontSize="11"
+                fill={paint('fg.muted')}
+              >
+                {formatPercent(tick, 0)}
+              </text>
+            </g>
+          ))}
+          <line
+            x1={MARGIN.left}
+            x2={width - MARGIN.right}
+            y1={y(1)}
+            y2={y(1)}
+            stroke={paint('fg')}
+            strokeWidth="2"
+          />
+          <text x={width - MARGIN.right + 6} y={y(1) + 4} fontSize="11" fill={paint('fg')}>
+            limit
+          </text>
+          {figures.members.map((m) => (
+            <path
+              key={m.member.id}
+              d={stepsOf(m.loads)}
+              fill="none"
+              stroke={paint('beam.own')}
+              strokeWidth="1"
+            />
+          ))}
+          {front !== undefined && (
+            <g>
+              <path d={stepsOf(front.loads)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
+              {front.loads.map((l) => (
+                <text
+                  key={l.day}
+                  x={x(l.day)}
+                  y={y(l.ratio) - 4}
+                  textAnchor="middle"
+                  fontSize="10.5"
+                  fill={l.ratio > 1 ? paint('overload.fg') : paint('fg')}
+                >
+                  {formatPercent(l.ratio, 0)}
+                </text>
+              ))}
+              <text
+                x={width - MARGIN.right + 6}
+                y={Math.max(
+                  MARGIN.top + 4,
+                  Math.abs(y(front.loads[front.loads.length - 1]!.ratio) - y(1)) < 12
+                    ? y(1) + 17
+                    : y(front.loads[front.loads.length - 1]!.ratio) + 4,
+                )}
+                fontSize="11"
+                fontWeight="600"
+                fill={paint('fg')}
+              >
+                {front.member.name}
+              </text>
+            </g>
+          )}
+          {days.map((d) => (
+            <rect
+              key={d}
+              x={x(d - 0.5)}
+              width={x(d + 0.5) - x(d - 0.5)}
+              y="0"
+              height={HEIGHT}
+              fill="transparent"
+              style={{ cursor: 'pointer' }}
+              onClick={() => onDay(d)}
+            />
+          ))}
+        </svg>
+      </div>
+    </Box>
+  );
+}
+
+function DayButton({
+  label,
+  title,
+  on,
+  onClick,
+}: {
+  label: string;
+  title?: string;
+  on: boolean;
+  onClick: () => void;
+}) {
+  return (
+    <Button
+      size="2xs"
+      role="radio"
+      aria-checked={on}
+      variant={on ? 'solid' : 'ghost'}
+      onClick={onClick}
+      title={title}
+    >
+      {label}
+    </Button>
+  );
+}

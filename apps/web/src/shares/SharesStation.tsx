@@ -1,0 +1,235 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { DndContext, DragOverlay, PointerSensor, pointerWithin, useSensor, useSensors } from '@dnd-kit/core';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { useShareFigures } from '../shared/usePlanFigures';
+import { useTrip } from '../shared/TripProvider';
+import { BeamBoard, type DayChoice } from './BeamBoard';
+import { DaySteps } from './DaySteps';
+import { PieceDetail } from './PieceDetail';
+import { ShareFigurePanel } from './ShareFigurePanel';
+import { TRAY } from './tray';
+import { UnsharedTray } from './UnsharedTray';
+
+export function SharesStation() {
+  const { trip, change } = useTrip();
+  const { massUnit } = usePreferences();
+  const [day, setDay] = useState<DayChoice>('heaviest');
+  const [chosenId, setChosenId] = useState<string | undefined>();
+  const [hoveredMember, setHoveredMember] = useState<string | undefined>();
+  /** A piece in hand, dragged or picked up by key, and where it would go. */
+  const [inHand, setInHand] = useState<
+    { pieceId: string; target: string | undefined; byKey: boolean } | undefined
+  >();
+  const board = useRef<HTMLDivElement>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+
+  const pieces = useMemo(() => new Map(allPieces(trip).map((p) => [p.id, p])), [trip]);
+  const shown = useMemo(
+    () => (inHand?.target === undefined ? trip : assignPiece(trip, inHand.pieceId, memberOf(inHand.target))),
+    [trip, inHand],
+  );
+  const figures = useShareFigures(shown);
+  const chosen = chosenId === undefined ? undefined : pieces.get(chosenId);
+
+  const give = (piece: Piece, target: string): void => {
+    const memberId = memberOf(target);
+    const name = trip.members.find((m) => m.id === memberId)?.name;
+    change(
+      name === undefined ? `take ${piece.name} from its carrier` : `give ${piece.name} to ${name}`,
+      (t) => assignPiece(t, piece.id, memberId),
+    );
+  };
+  const focusPiece = (pieceId: string): void => {
+    // After the change is drawn: the block sits in another row then.
+    requestAnimationFrame(() => {
+      board.current?.querySelector<HTMLElement>(`[data-piece="${CSS.escape(pieceId)}"]`)?.focus();
+    });
+  };
+
+  const onKey = (event: KeyboardEvent): void => {
+    const pieceId = (event.target as HTMLElement).closest<HTMLElement>('[data-piece]')?.dataset['piece'];
+    const piece = pieceId === undefined ? undefined : pieces.get(pieceId);
+    if (piece === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
+    const targets = [...trip.members.map((m) => m.id), TRAY];
+    const assignment = trip.share.find((a) => a.pieceId === piece.id);
+    const handled = (): void => {
+      event.preventDefault();
+      event.stopPropagation();
+    };
+    if (inHand?.byKey === true) {
+      const at = targets.indexOf(inHand.target ?? assignment?.memberId ?? TRAY);
+      if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+        handled();
+        const next = (at + (event.key === 'ArrowDown' ? 1 : targets.length - 1)) % targets.length;
+        setInHand({ ...inHand, target: targets[next] });
+        focusPiece(inHand.pieceId);
+      } else if (event.key === 'Enter' || event.key === ' ') {
+        handled();
+        const held = pieces.get(inHand.pieceId);
+        if (held !== undefined && inHand.target !== undefined) give(held, inHand.target);
+        setInHand(undefined);
+        focusPiece(inHand.pieceId);
+      } else if (event.key === 'Escape') {
+        handled();
+        setInHand(undefined);
+        focusPiece(inHand.pieceId);
+      }
+      return;
+    }
+    switch (event.key) {
+      case 'm':
+      case 'M':
+        handled();
+        setChosenId(piece.id);
+        setInHand({ pieceId: piece.id, target: assignment?.memberId ?? TRAY, byKey: true });
+        break;
+      case 'l':
+      case 'L':
+        handled();
+        if (assignment !== undefined) {
+          change(`${assignment.locked ? 'unlock' : 'lock'} ${piece.name}`, (t) =>
+            lockPiece(t, piece.id, !assignment.locked),
+          );
+        }
+        break;
+      case 'Delete':
+        handled();
+        if (assignment !== undefined) give(piece, TRAY);
+        break;
+      case 'ArrowLeft':
+      case 'ArrowRight':
+      case 'ArrowUp':
+      case 'ArrowDown':
+        handled();
+        moveFocus(board.current, event.target as HTMLElement, event.key);
+        break;
+      default:
+    }
+  };
+
+  if (trip.members.length === 0 || pieces.size === 0) {
+    return (
+      <Text p="10" fontSize="md">
+        {trip.members.length === 0
+          ? 'Add the members at People first: their carry limits are what a share is measured by.'
+          : 'Add the group kit at Kit first: its pieces are what is shared out here.'}
+      </Text>
+    );
+  }
+
+  const held = inHand === undefined ? undefined : pieces.get(inHand.pieceId);
+  const target =
+    inHand?.target === undefined ? undefined : figures.members.find((m) => m.member.id === inHand.target);
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      onDragStart={(e) => {
+        setChosenId(String(e.active.id));
+        setInHand({ pieceId: String(e.active.id), target: undefined, byKey: false });
+      }}
+      onDragOver={(e) =>
+        setInHand({
+          pieceId: String(e.active.id),
+          target: e.over === null ? undefined : String(e.over.id),
+          byKey: false,
+        })
+      }
+      onDragEnd={(e) => {
+        const piece = pieces.get(String(e.active.id));
+        if (piece !== undefined && e.over !== null) give(piece, String(e.over.id));
+        setInHand(undefined);
+      }}
+      onDragCancel={() => setInHand(undefined)}
+    >
+      <Flex ref={board} h="calc(100dvh - 96px)" onKeyDown={onKey} align="stretch">
+        <Flex direction="column" flex="1" minW="0">
+          <BeamBoard
+            trip={shown}
+            figures={figures}
+            day={day}
+            chosenId={chosenId}
+            heldId={inHand?.pieceId}
+            targetId={inHand?.target}
+            onChoose={setChosenId}
+            onHover={setHoveredMember}
+          />
+          <DaySteps
+            trip={shown}
+            figures={figures}
+            day={day}
+            onDay={setDay}
+            memberId={hoveredMember ?? target?.member.id}
+          />
+        </Flex>
+        <Box
+          as="aside"
+          aria-label="Share"
+          w="344px"
+          flexShrink={0}
+          borderLeftWidth="1px"
+          bg="bg.panel"
+          overflowY="auto"
+        >
+          <ShareFigurePanel figures={figures} previewing={inHand?.target !== undefined} />
+          <UnsharedTray
+            pieces={figures.unshared}
+            chosenId={chosenId}
+            heldId={inHand?.pieceId}
+            onChoose={setChosenId}
+          />
+          {chosen !== undefined && (
+            <PieceDetail piece={chosen} figures={figures} shown={shown} onGive={give} />
+          )}
+        </Box>
+      </Flex>
+      <DragOverlay dropAnimation={null}>
+        {held !== undefined && inHand?.byKey === false && (
+          <Box
+            bg="beam.chosen"
+            color="beam.chosenInk"
+            px="2"
+            py="1"
+            borderRadius="l1"
+            fontSize="xs"
+            width="max-content"
+          >
+            {held.name}, {formatMass(held.massKg, massUnit)}
+          </Box>
+        )}
+      </DragOverlay>
+      <Box srOnly role="status" aria-live="assertive">
+        {held !== undefined && inHand?.byKey === true
+          ? `${held.name} in hand, ${target === undefined ? 'over nobody' : `over ${target.member.name}: ${formatMass(target.heaviest.totalKg, massUnit)}, ${formatPercent(target.heaviest.ratio)}`}; largest ratio ${formatPercent(figures.largestRatio)}. Up and down choose, Enter gives, Escape leaves.`
+          : ''}
+      </Box>
+    </DndContext>
+  );
+}
+
+function memberOf(target: string): string | undefined {
+  return target === TRAY ? undefined : target;
+}
+
+/** Move the focus among pieces: along a row, or to the piece nearest in the row above or below. */
+function moveFocus(board: HTMLElement | null, from: HTMLElement, key: string): void {
+  const all = [...(board?.querySelectorAll<HTMLElement>('[data-piece]') ?? [])];
+  const here = from.closest<HTMLElement>('[data-piece]');
+  if (here === null) return;
+  if (key === 'ArrowLeft' || key === 'ArrowRight') {
+    all[all.indexOf(here) + (key === 'ArrowRight' ? 1 : -1)]?.focus();
+    return;
+  }
+  const box = here.getBoundingClientRect();
+  const sign = key === 'ArrowDown' ? 1 : -1;
+  const candidates = all
+    .map((element) => ({ element, box: element.getBoundingClientRect() }))
+    .filter((c) => sign * (c.box.top - box.top) > 8)
+    .sort(
+      (a, b) =>
+        sign * (a.box.top - b.box.top) || Math.abs(a.box.left - box.left) - Math.abs(b.box.left - box.left),
+    );
+  candidates[0]?.element.focus();
+}

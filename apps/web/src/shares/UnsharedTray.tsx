@@ -1,0 +1,94 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { formatMass, type Piece } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { TRAY } from './tray';
+
+interface Props {
+  readonly pieces: readonly Piece[];
+  readonly chosenId: string | undefined;
+  readonly heldId: string | undefined;
+  readonly onChoose: (pieceId: string) => void;
+}
+
+/** Pieces that nobody carries yet. */
+export function UnsharedTray({ pieces, chosenId, heldId, onChoose }: Props) {
+  const { massUnit } = usePreferences();
+  const { setNodeRef, isOver } = useDroppable({ id: TRAY });
+  const kg = pieces.reduce((sum, p) => sum + p.massKg, 0);
+  return (
+    <Box ref={setNodeRef} p="4" borderBottomWidth="1px" bg={isOver ? 'pine.subtle' : undefined}>
+      <Flex justify="space-between" mb="1">
+        <Text fontWeight="600">Carried by nobody</Text>
+        <Text color="fg.muted">
+          {pieces.length === 0 ? 'nothing' : `${pieces.length}, ${formatMass(kg, massUnit)}`}
+        </Text>
+      </Flex>
+      {pieces.length === 0 ? (
+        <Text fontSize="xs" color="fg.muted">
+          Drag a piece here, or press Delete on it, to take it from its carrier.
+        </Text>
+      ) : (
+        <Box maxH="250px" overflowY="auto" role="list" aria-label="Carried by nobody">
+          {pieces.map((piece) => (
+            <TrayPiece
+              key={piece.id}
+              piece={piece}
+              chosen={piece.id === chosenId}
+              held={piece.id === heldId}
+              onChoose={onChoose}
+            />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function TrayPiece({
+  piece,
+  chosen,
+  held,
+  onChoose,
+}: {
+  piece: Piece;
+  chosen: boolean;
+  held: boolean;
+  onChoose: (id: string) => void;
+}) {
+  const { massUnit } = usePreferences();
+  const { setNodeRef, listeners } = useDraggable({ id: piece.id });
+  return (
+    <Box role="listitem">
+      <Flex
+        as="button"
+        ref={setNodeRef}
+        {...listeners}
+        data-piece={piece.id}
+        aria-pressed={chosen}
+        onClick={() => onChoose(piece.id)}
+        w="100%"
+        justify="space-between"
+        gap="3"
+        px="2"
+        py="1"
+        fontSize="xs"
+        textAlign="start"
+        cursor="grab"
+        touchAction="none"
+        opacity={held ? 0.75 : 1}
+        bg={chosen ? 'beam.chosen' : undefined}
+        color={chosen ? 'beam.chosenInk' : undefined}
+        borderBottomWidth="1px"
+        borderColor="border.muted"
+      >
+        <Box as="span" minW="0" truncate>
+          {piece.name}
+        </Box>
+        <Box as="span" whiteSpace="nowrap">
+          {formatMass(piece.massKg, massUnit)}
+        </Box>
+      </Flex>
+    </Box>
+  );
+}

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { NavLink } from 'react-router';
-import { allPieces, formatPercent, massDigits, formatMass } from '@graft/core';
+import { allPieces, formatMass, massDigits } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
@@ -24,7 +24,6 @@ export function StationLine() {
     const pieces = allPieces(trip);
     const kitKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
     const done = packs.filter((p) => p.done).length;
-    const percent = (ratio: number): string => formatPercent(ratio, 0).replace(' %', '');
     return [
       {
         path: 'people',
@@ -50,7 +49,7 @@ export function StationLine() {
             ? 'nothing to share'
             : figures.unshared.length > 0
               ? `${figures.unshared.length} unshared`
-              : `${percent(figures.smallestRatio)}–${formatPercent(figures.largestRatio, 0)} of limits`,
+              : `${range(figures.smallestRatio, figures.largestRatio)} of limits`,
         alarm: figures.largestRatio > 1,
       },
       {
@@ -85,7 +84,7 @@ export function StationLine() {
               h="100%"
               pt="5px"
               _hover={{ bg: 'bg.muted' }}
-              bg={isActive ? 'bg.panel' : undefined}
+              bg={isActive ? 'bg.panel' : 'bg'}
               borderBottomWidth="3px"
               borderColor={isActive ? 'fg' : 'transparent'}
             >
@@ -101,7 +100,16 @@ export function StationLine() {
                 borderColor={isActive ? 'fg' : 'border.emphasized'}
               />
               <Box pl="6">
-                <Box fontFamily="heading" fontWeight="600" fontSize="sm" lineHeight="20px">
+                <Box
+                  fontFamily="heading"
+                  fontWeight="600"
+                  fontSize="sm"
+                  lineHeight="20px"
+                  w="max-content"
+                  px="1"
+                  ml="-1"
+                  bg="inherit"
+                >
                   {station.name}
                 </Box>
                 <Box
@@ -120,4 +128,10 @@ export function StationLine() {
       ))}
     </Flex>
   );
+}
+
+/** "68–92 %", or "92 %" when both round to the same. */
+function range(low: number, high: number): string {
+  const [a, b] = [Math.round(low * 100), Math.round(high * 100)];
+  return a === b ? `${b} %` : `${a}–${b} %`;
 }

@@ -40,8 +40,8 @@ export const PackThumbnail = memo(function PackThumbnail({
         width={frame.width}
         y={frame.v(high)}
         height={frame.v(low) - frame.v(high)}
-        fill={paint('pine.emphasized')}
-        opacity="0.5"
+        fill={paint('border.emphasized')}
+        opacity="0.45"
       />
       {stow.placed.length > 0 && (
         <circle

@@ -1,7 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import {
-  densityKgPerL,
   formatMass,
   type Box as Extent,
   type Pack,
@@ -81,15 +80,9 @@ export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Prop
           <View
             {...show}
             frame={frames.side}
-            horizontal={(box) => [box.y0, box.y1]}
+            horizontal={sideways}
             shown={(_zone, box) => inSideCut(box, side)}
-          />
-          <Plumb
-            frame={frames.side}
-            at={cg.y}
-            z={cg.z}
-            inBand={stow.inBand}
-            empty={stow.placed.length === 0}
+            plumb={{ at: cg.y, z: cg.z }}
           />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
@@ -122,15 +115,9 @@ export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Prop
           <View
             {...show}
             frame={frames.back}
-            horizontal={(box) => [box.x0, box.x1]}
+            horizontal={across}
             shown={(zone) => (inLayer(zone, layer) ? 'cut' : 'away')}
-          />
-          <Plumb
-            frame={frames.back}
-            at={cg.x}
-            z={cg.z}
-            inBand={stow.inBand}
-            empty={stow.placed.length === 0}
+            plumb={{ at: cg.x, z: cg.z }}
           />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
@@ -151,12 +138,24 @@ export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Prop
           </Flex>
         ))}
         <Flex align="center" gap="1.5">
-          <Box w="16px" h="11px" bg="pine.emphasized" opacity="0.45" /> band of “{stow.school.name}”
+          <Box
+            w="16px"
+            h="11px"
+            borderYWidth="1px"
+            borderColor="border.emphasized"
+            style={{
+              background: `repeating-linear-gradient(45deg, ${paint('border')} 0 2px, transparent 2px 5px)`,
+            }}
+          />{' '}
+          band of “{stow.school.name}”
         </Flex>
       </Flex>
     </Flex>
   );
 }
+
+const sideways = (box: Extent): readonly [number, number] => [box.y0, box.y1];
+const across = (box: Extent): readonly [number, number] => [box.x0, box.x1];
 
 function Toggle<T extends string>(props: {
   label: string;
@@ -199,17 +198,39 @@ function Drawing({ frame, label, children }: { frame: Frame; label: string; chil
   );
 }
 
+/** The school's band of heights: hatched in stone, so that it is not taken for a density. */
 function Band({ frame, stow }: { frame: Frame; stow: StowAssessment }) {
   const [low, high] = stow.band;
+  const hatch = useId();
   return (
-    <rect
-      x="0"
-      width={frame.width}
-      y={frame.v(high)}
-      height={frame.v(low) - frame.v(high)}
-      fill={paint('pine.emphasized')}
-      opacity="0.45"
-    />
+    <g>
+      <defs>
+        <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="6" stroke={paint('border')} strokeWidth="3" />
+        </pattern>
+      </defs>
+      <rect
+        x="0"
+        width={frame.width}
+        y={frame.v(high)}
+        height={frame.v(low) - frame.v(high)}
+        fill={`url(#${hatch})`}
+      />
+      {[low, high].map((z) => (
+        <g key={z}>
+          <line x1="0" x2={frame.width} y1={frame.v(z)} y2={frame.v(z)} stroke={paint('border.emphasized')} />
+          <text
+            x={frame.width - 3}
+            y={frame.v(z) - 3}
+            textAnchor="end"
+            style={{ fontSize: 10.5 }}
+            fill={paint('fg.muted')}
+          >
+            {z.toFixed(0)} cm
+          </text>
+        </g>
+      ))}
+    </g>
   );
 }
 
@@ -238,7 +259,7 @@ function Back({ frame, torsoCm }: { frame: Frame; torsoCm: number }) {
             stroke={paint('border.emphasized')}
             strokeDasharray="3 3"
           />
-          <text x="2" y={frame.v(Number(z)) - 4} fontSize="10.5" fill={paint('fg.muted')}>
+          <text x="2" y={frame.v(Number(z)) - 4} style={{ fontSize: 10.5 }} fill={paint('fg.muted')}>
             {words}
           </text>
         </g>
@@ -255,9 +276,10 @@ interface ViewProps {
   readonly onHover: (thingId: string | undefined) => void;
   readonly horizontal: (box: Extent) => readonly [number, number];
   readonly shown: (zone: PlacedThing['zone'], box: Extent) => 'cut' | 'behind' | 'away';
+  readonly plumb: { readonly at: number; readonly z: number };
 }
 
-function View({ pack, stow, frame, hoveredId, onHover, horizontal, shown }: ViewProps) {
+function View({ pack, stow, frame, hoveredId, onHover, horizontal, shown, plumb }: ViewProps) {
   const { massUnit } = usePreferences();
   const place = (box: Extent) => {
     const [low, high] = horizontal(box);
@@ -293,9 +315,7 @@ function View({ pack, stow, frame, hoveredId, onHover, horizontal, shown }: View
       ))}
       {things.map(({ placed, how }) => {
         const r = place(placed.box);
-        const shade = densityShade(
-          densityKgPerL({ ...placed.thing, massKg: placed.massKg, volumeL: Math.max(placed.volumeL, 0.01) }),
-        );
+        const shade = shadeOf(placed);
         const hovered = placed.thing.id === hoveredId;
         const radius = Math.min(
           cornerCm(placed.thing) * (frame.h(1) - frame.h(0)),
@@ -322,51 +342,58 @@ function View({ pack, stow, frame, hoveredId, onHover, horizontal, shown }: View
             >
               <title>{`${placed.thing.name}, ${formatMass(placed.massKg, massUnit)}`}</title>
             </rect>
-            <Label
-              text={placed.thing.name}
-              x={r.x}
-              y={r.y}
-              width={r.width}
-              height={r.height}
-              ink={shade.ink}
-            />
           </g>
         );
       })}
+      <Plumb frame={frame} at={plumb.at} z={plumb.z} inBand={stow.inBand} empty={stow.placed.length === 0} />
+      {/* Names last: the plumb line never crosses them out. */}
+      {things
+        .filter((t) => t.how === 'cut')
+        .map(({ placed }) => (
+          <Label
+            key={placed.thing.id}
+            text={placed.thing.name}
+            {...place(placed.box)}
+            ink={shadeOf(placed).ink}
+          />
+        ))}
     </g>
   );
 }
 
+function shadeOf(placed: PlacedThing) {
+  return densityShade(placed.massKg / Math.max(placed.volumeL, 0.01));
+}
+
 const LETTER_PX = 5.6;
 
-/** A thing's name where it fits inside the thing; the list beside the drawing names every one. */
-function Label({
-  text,
-  x,
-  y,
-  width,
-  height,
-  ink,
-}: {
-  text: string;
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-  ink: string;
-}) {
-  const letters = Math.floor((width - 8) / LETTER_PX);
-  if (height < 13 || letters < 4) return null;
+interface LabelProps {
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly ink: string;
+}
+
+/** A thing's name where it fits inside the thing, upright in tall ones; the list beside the drawing names every one. */
+function Label({ text, x, y, width, height, ink }: LabelProps) {
+  const upright = height > 1.5 * width && width < 60;
+  const [along, across_] = upright ? [height, width] : [width, height];
+  const letters = Math.floor((along - 6) / LETTER_PX);
+  if (across_ < 12 || letters < 4) return null;
   const part = text.includes(': ') ? text.split(': ')[1]! : text;
   const shown = part.length <= letters ? part : `${part.slice(0, letters - 1).trimEnd()}…`;
+  const [cx, cy] = [x + width / 2, y + height / 2];
   return (
     <text
-      x={x + width / 2}
-      y={y + height / 2 + 3.5}
+      x={cx}
+      y={cy + 3.5}
       textAnchor="middle"
-      fontSize="10.5"
+      style={{ fontSize: 10.5 }}
       fill={ink}
       pointerEvents="none"
+      transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}
     >
       {shown}
     </text>

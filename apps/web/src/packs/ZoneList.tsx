@@ -77,6 +77,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
                 zoneId=""
                 side="centre"
                 massKg={thing.massKg}
+                day={stow.day}
                 hovered={thing.id === hoveredId}
                 onHover={onHover}
                 onPlace={(zone, side) => placeIn(thing, zone, side)}
@@ -98,6 +99,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
                   zoneId={p.zone.id}
                   side={p.side}
                   massKg={p.massKg}
+                  day={stow.day}
                   hovered={p.thing.id === hoveredId}
                   onHover={onHover}
                   onPlace={(zone, side) => placeIn(p.thing, zone, side)}
@@ -177,6 +179,7 @@ interface RowProps {
   readonly zoneId: string;
   readonly side: Side;
   readonly massKg: number;
+  readonly day: number;
   readonly hovered: boolean;
   readonly onHover: (thingId: string | undefined) => void;
   readonly onPlace: (zone: Zone, side: Side) => void;
@@ -185,7 +188,8 @@ interface RowProps {
 
 const LEVEL_MARK = { good: '', fair: '', poor: '△ ', never: '▲ ' } as const;
 
-function ThingRow({ thing, placed, pack, zoneId, side, massKg, hovered, onHover, onPlace, onPin }: RowProps) {
+function ThingRow(props: RowProps) {
+  const { thing, placed, pack, zoneId, side, massKg, day, hovered, onHover, onPlace, onPin } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: thing.id });
   const level = placed?.verdict.level ?? 'good';
@@ -212,7 +216,7 @@ function ThingRow({ thing, placed, pack, zoneId, side, massKg, hovered, onHover,
           {thing.name}
         </Box>
         <Text fontSize="xs" whiteSpace="nowrap">
-          {formatMass(massKg, massUnit)}
+          {massKg > 0 ? formatMass(massKg, massUnit) : absence(thing, day)}
         </Text>
         <NativeSelect.Root size="xs" w="124px">
           <NativeSelect.Field
@@ -271,4 +275,10 @@ function ThingRow({ thing, placed, pack, zoneId, side, massKg, hovered, onHover,
       )}
     </Box>
   );
+}
+
+/** Why a thing of this pack weighs nothing on a day. */
+function absence(thing: Thing, day: number): string {
+  if (thing.fromDay !== undefined && day < thing.fromDay) return `from day ${thing.fromDay}`;
+  return thing.consumption !== undefined && day > thing.consumption.toDay ? 'used up' : 'gone';
 }

@@ -57,10 +57,19 @@ export function inSideCut(box: Box, side: Side): 'cut' | 'behind' | 'away' {
 
 /** Whether a zone belongs to the layer the back view shows. */
 export function inLayer(zone: Zone, layer: Layer): boolean {
-  if (zone.kind === 'strap' || zone.kind === 'hipBelt') return layer === 'core';
-  if (zone.kind === 'core' || zone.kind === 'sleeve') return layer === 'core' && zone.kind === 'core';
-  if (zone.kind === 'outer' || zone.kind === 'front') return layer === 'outer' && zone.kind === 'outer';
-  return true;
+  switch (zone.kind) {
+    case 'core':
+    case 'outer':
+      return zone.kind === layer;
+    // In front of the wearer, or before and behind the layer: the side cut shows them.
+    case 'strap':
+    case 'hipBelt':
+    case 'sleeve':
+    case 'front':
+      return false;
+    default:
+      return true;
+  }
 }
 
 export interface Frame {

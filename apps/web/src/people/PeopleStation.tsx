@@ -48,7 +48,7 @@ export function PeopleStation() {
     const groups = (kind: GroupKind) =>
       trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
     return [
-      textColumn({ ...common, id: 'name', header: 'Name', width: '110' }),
+      textColumn({ ...common, id: 'name', header: 'Name', width: '96' }),
       quantityColumn({
         ...common,
         id: 'bodyMassKg',
@@ -106,7 +106,7 @@ export function PeopleStation() {
         header: 'Sleeps in',
         options: groups('tent'),
         none: '—',
-        width: '122',
+        width: '128',
       }),
       choiceColumn({
         ...common,
@@ -119,10 +119,10 @@ export function PeopleStation() {
       choiceColumn({
         ...common,
         id: 'packingSchool',
-        header: 'Packing school',
+        header: 'Packs',
         options: Object.entries(SCHOOL_WORDS),
-        none: `as the trip: ${SCHOOL_WORDS[trip.packingSchool] ?? ''}`,
-        width: '122',
+        none: `as trip: ${SCHOOL_WORDS[trip.packingSchool] ?? ''}`,
+        width: '128',
       }),
       {
         id: 'remove',
@@ -255,7 +255,7 @@ function packColumn(
   return {
     id: 'packId',
     header: 'Pack',
-    width: '122',
+    width: '92',
     show: (m) => {
       const pack = packOf(trip, m);
       return (

@@ -24,7 +24,11 @@ import { paint } from '../theme/system';
 /** One day for all, or for each member the day that is heaviest for them. */
 export type DayChoice = number | 'heaviest';
 
-const COLUMNS = '132px minmax(0, 1fr) 62px 66px 92px';
+const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
+/** Few members get taller rows, so that the board fills the screen and names fit into their blocks. */
+const FEW_MEMBERS = 9;
+/** Narrower blocks than this share of the axis carry no name: three letters tell nothing. */
+const LEAST_NAMED_PERCENT = 6.5;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -61,7 +65,7 @@ export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onCh
         borderColor="border.muted"
         alignItems="end"
       >
-        <Box>{day === 'heaviest' ? 'Each on the heaviest day' : `All on day ${day}`}</Box>
+        <Box>{day === 'heaviest' ? 'Heaviest day of each' : `All on day ${day}`}</Box>
         <Box position="relative" h="18px" aria-hidden>
           {TICKS.map((tick) => (
             <Box
@@ -89,6 +93,7 @@ export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onCh
           figures={m}
           load={loads[i]!}
           x={x}
+          tall={figures.members.length <= FEW_MEMBERS}
           isTarget={targetId === m.member.id}
           chosenId={chosenId}
           heldId={heldId}
@@ -110,13 +115,14 @@ function BeamRow(props: {
   figures: MemberFigures;
   load: DayLoad;
   x: (ratio: number) => number;
+  tall: boolean;
   isTarget: boolean;
   chosenId: string | undefined;
   heldId: string | undefined;
   onChoose: (pieceId: string) => void;
   onHover: (memberId: string | undefined) => void;
 }) {
-  const { trip, figures, load, x, isTarget, chosenId, heldId, onChoose, onHover } = props;
+  const { trip, figures, load, x, tall, isTarget, chosenId, heldId, onChoose, onHover } = props;
   const { massUnit } = usePreferences();
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
@@ -138,7 +144,7 @@ function BeamRow(props: {
       templateColumns={COLUMNS}
       gap="3"
       px="4"
-      h="44px"
+      h={tall ? '54px' : '44px'}
       alignItems="center"
       bg={isTarget ? 'pine.subtle' : undefined}
       borderBottomWidth="1px"
@@ -156,7 +162,12 @@ function BeamRow(props: {
           {elsewhere > 0 && ` · ${elsewhere} on other days`}
         </Box>
       </Box>
-      <Box position="relative" h="30px" role="list" aria-label={`${member.name}: ${here.length} pieces`}>
+      <Box
+        position="relative"
+        h={tall ? '40px' : '30px'}
+        role="list"
+        aria-label={`${member.name}: ${here.length} pieces`}
+      >
         <Flex h="100%" position="absolute" left="0" right="0">
           <Box
             w={width(ownKg)}
@@ -177,7 +188,7 @@ function BeamRow(props: {
               key={piece.id}
               piece={piece}
               massKg={massKg}
-              width={width(massKg)}
+              widthPercent={x(massKg / load.limitKg)}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
               chosen={piece.id === chosenId}
               held={piece.id === heldId}
@@ -241,19 +252,27 @@ function BeamRow(props: {
 function PieceBlock(props: {
   piece: Piece;
   massKg: number;
-  width: string;
+  widthPercent: number;
   locked: boolean;
   chosen: boolean;
   held: boolean;
   carrier: string;
   onChoose: (pieceId: string) => void;
 }) {
-  const { piece, massKg, width, locked, chosen, held, carrier, onChoose } = props;
+  const { piece, massKg, widthPercent, locked, chosen, held, carrier, onChoose } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: piece.id });
   const eaten = piece.consumption !== undefined;
   return (
-    <Box w={width} flexShrink={0} h="100%" role="listitem" minW="0" borderLeftWidth="1px" borderColor="bg">
+    <Box
+      w={`${widthPercent}%`}
+      flexShrink={0}
+      h="100%"
+      role="listitem"
+      minW="0"
+      borderLeftWidth="1px"
+      borderColor="bg"
+    >
       <Flex
         as="button"
         ref={setNodeRef}
@@ -282,18 +301,24 @@ function PieceBlock(props: {
         borderTopStyle="dashed"
       >
         {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
-        <Box as="span" overflow="hidden" textOverflow="clip">
-          {shortName(piece.name)}
-        </Box>
+        {widthPercent >= LEAST_NAMED_PERCENT && (
+          <Box as="span" minW="0" lineHeight="1.2">
+            {nameLines(piece.name).map((line) => (
+              <Box as="span" key={line} display="block" truncate>
+                {line}
+              </Box>
+            ))}
+          </Box>
+        )}
       </Flex>
     </Box>
   );
 }
 
-/** In a beam the kit's name comes second: "tent body" says more in 50 pixels than "Heron (2 people)". */
-function shortName(name: string): string {
+/** The part first, its kit under it: "tent body" says more in 50 pixels than "Heron (2 people)". */
+function nameLines(name: string): readonly string[] {
   const [kit, part] = name.split(': ');
-  return part === undefined ? name : `${part} · ${kit ?? ''}`;
+  return part === undefined ? [name] : [part, kit ?? ''];
 }
 
 function Legend() {

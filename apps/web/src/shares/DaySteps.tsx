@@ -98,7 +98,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                 x={MARGIN.left - 6}
                 y={y(tick) + 4}
                 textAnchor="end"
-                fontSize="11"
+                style={{ fontSize: 11 }}
                 fill={paint('fg.muted')}
               >
                 {formatPercent(tick, 0)}
@@ -113,7 +113,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
             stroke={paint('fg')}
             strokeWidth="2"
           />
-          <text x={width - MARGIN.right + 6} y={y(1) + 4} fontSize="11" fill={paint('fg')}>
+          <text x={width - MARGIN.right + 6} y={y(1) + 4} style={{ fontSize: 11 }} fill={paint('fg')}>
             limit
           </text>
           {figures.members.map((m) => (
@@ -134,7 +134,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                   x={x(l.day)}
                   y={y(l.ratio) - 4}
                   textAnchor="middle"
-                  fontSize="10.5"
+                  style={{ fontSize: 10.5 }}
                   fill={l.ratio > 1 ? paint('overload.fg') : paint('fg')}
                 >
                   {formatPercent(l.ratio, 0)}
@@ -148,7 +148,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                     ? y(1) + 17
                     : y(front.loads[front.loads.length - 1]!.ratio) + 4,
                 )}
-                fontSize="11"
+                style={{ fontSize: 11 }}
                 fontWeight="600"
                 fill={paint('fg')}
               >

@@ -180,7 +180,11 @@ export function SharesStation() {
             heldId={inHand?.pieceId}
             onChoose={setChosenId}
           />
-          {chosen !== undefined && (
+          {chosen === undefined ? (
+            <Text p="4" fontSize="xs" color="fg.muted">
+              Choose a piece in a beam to see what holds it and what every other carrier would make of it.
+            </Text>
+          ) : (
             <PieceDetail piece={chosen} figures={figures} shown={shown} onGive={give} />
           )}
         </Box>

@@ -39,6 +39,8 @@ const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0,
 /** Weights between the parts of comfort: a centimetre out against a second-choice zone, a centimetre aside. */
 const PER_CM_OUT = 1.2;
 const PER_CM_ASIDE = 3;
+/** A thing lies across the pack unless a side is worth something: one rule less to remember. */
+const PER_SIDE = 0.05;
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
 const TIER_WEIGHTS = { misfit: 400, safety: 400, tooDeep: 60, bandMissCm: 6 } as const;
 const HOT = 12;
@@ -245,7 +247,9 @@ class StowSearch {
       misfit: misfit(thing, zone, this.problem.mainSizeCm) === undefined ? 0 : 1,
       safety: verdict.level === 'never' ? 1 : 0,
       tooDeep: verdict.tooDeep ? 1 : 0,
-      comfort: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
+      comfort:
+        LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level] +
+        (slot.side === 'centre' ? 0 : PER_SIDE),
     };
   }
 

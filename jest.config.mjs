@@ -1,0 +1,32 @@
+const transform = {
+  '^.+\\.tsx?$': [
+    '@swc/jest',
+    {
+      module: { type: 'commonjs' },
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', decorators: true, tsx: false },
+        transform: { legacyDecorator: true, decoratorMetadata: true },
+      },
+    },
+  ],
+};
+const common = {
+  transform,
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: [],
+  moduleNameMapper: {
+    '^@graft/core$': '<rootDir>/../../packages/core/src/index.ts',
+    '^@graft/core/testing$': '<rootDir>/../../packages/core/src/testing/arbitraryTrip.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+};
+
+export default {
+  projects: [
+    { ...common, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    { ...common, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    { ...common, displayName: 'cli', rootDir: 'apps/cli', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    { ...common, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+  ],
+};

@@ -1,0 +1,230 @@
+/** Random but valid trips for property tests: small, with every optional field sometimes there and sometimes not. */
+import fc from 'fast-check';
+import {
+  AGE_BANDS,
+  EXPERIENCES,
+  FLAGS,
+  GROUNDS,
+  HOUSE_RULE_CHOICES,
+  NEEDED,
+  PACKING_SCHOOL_IDS,
+  PURPOSES,
+  SIDES,
+  type HouseRules,
+  type Kit,
+  type Leg,
+  type Member,
+  type PersonalThing,
+  type Piece,
+  type Shape,
+  type Stow,
+  type Thing,
+  type Trip,
+} from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { shapeVolumeL } from '../trip/shapes.js';
+
+const tenths = (low: number, high: number): fc.Arbitrary<number> =>
+  fc.integer({ min: Math.round(low * 10), max: Math.round(high * 10) }).map((n) => n / 10);
+/** Numbers with as many digits as a double has, to catch stores that round. */
+const fine = (low: number, high: number): fc.Arbitrary<number> =>
+  fc.double({ min: low, max: high, noNaN: true, noDefaultInfinity: true }).map((n) => (Object.is(n, -0) ? 0 : n));
+const name: fc.Arbitrary<string> = fc
+  .string({ minLength: 1, maxLength: 20, unit: 'grapheme' })
+  .filter((s) => s.trim() !== '' && s.length <= 60);
+/** A field that may be absent. */
+const maybe = <K extends string, T>(key: K, value: fc.Arbitrary<T>): fc.Arbitrary<Partial<Record<K, T>>> =>
+  fc.option(value, { nil: undefined }).map((v) => (v === undefined ? {} : ({ [key]: v } as Record<K, T>)));
+const all = (...parts: fc.Arbitrary<object>[]): fc.Arbitrary<object> => fc.tuple(...parts).map((p) => Object.assign({}, ...p) as object);
+
+const shape: fc.Arbitrary<Shape> = fc.oneof(
+  fc.record({ kind: fc.constantFrom('block' as const, 'flat' as const), lengthCm: tenths(5, 40), widthCm: tenths(4, 25), heightCm: tenths(1, 15) }),
+  fc.record({ kind: fc.constantFrom('cylinder' as const, 'roll' as const, 'long' as const), lengthCm: tenths(5, 60), diameterCm: tenths(3, 15) }),
+  fc.constant({ kind: 'pouch' as const }),
+  fc.record({ kind: fc.constant('stuff' as const), looseVolumeL: tenths(3, 20) }),
+);
+
+function span(days: number): fc.Arbitrary<{ fromDay: number; toDay: number }> {
+  return fc
+    .tuple(fc.integer({ min: 1, max: days }), fc.integer({ min: 1, max: days }))
+    .map(([a, b]) => ({ fromDay: Math.min(a, b), toDay: Math.max(a, b) }));
+}
+
+function thing(id: string, days: number): fc.Arbitrary<Thing> {
+  return fc
+    .tuple(
+      fc.record({
+        name,
+        massKg: fine(0.01, 4),
+        massEstimated: fc.boolean(),
+        fullness: fc.double({ min: 0.2, max: 1, noNaN: true }),
+        shape,
+        flags: fc.subarray([...FLAGS]),
+        needed: fc.constantFrom(...NEEDED),
+        purpose: fc.constantFrom(...PURPOSES),
+      }),
+      all(
+        maybe('consumption', span(days).map((s) => ({ ...s, residueKg: 0.005 }))),
+        fc.option(span(days), { nil: undefined }).map((s) => s ?? {}),
+        maybe('wetFactor', tenths(1, 2)),
+        maybe('waterCapacityL', tenths(0.5, 3)),
+      ),
+    )
+    .map(([{ fullness, ...base }, more]) => {
+      const mostL = shapeVolumeL(base.shape) ?? 3;
+      return { id, ...base, volumeL: fullness * mostL, ...more } as Thing;
+    });
+}
+
+export interface TripSize {
+  readonly members?: { readonly min: number; readonly max: number };
+  readonly pieces?: { readonly min: number; readonly max: number };
+  readonly days?: number;
+}
+
+/** A valid trip; whether its share or stows are any good is another matter. */
+export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
+  const { members: m = { min: 0, max: 4 }, pieces: p = { min: 0, max: 6 }, days: most = 4 } = size;
+  return fc
+    .record({
+      days: fc.integer({ min: 1, max: most }),
+      memberCount: fc.integer(m),
+      pieceCount: fc.integer(p),
+      thingCount: fc.integer({ min: 0, max: 4 }),
+    })
+    .chain(({ days, memberCount, pieceCount, thingCount }) =>
+      fc.record({
+        head: all(
+          fc.record({ name, startDate: fc.constantFrom('2027-05-10', '2028-02-29') }),
+          maybe('notes', name),
+        ),
+        packingSchool: fc.constantFrom(...PACKING_SCHOOL_IDS),
+        houseRules: fc.record(
+          Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)])),
+        ) as unknown as fc.Arbitrary<HouseRules>,
+        legs: fc.tuple(...Array.from({ length: days }, (_v, i) => leg(`leg-${i + 1}`))),
+        members: fc.tuple(...Array.from({ length: memberCount }, (_v, i) => member(`m${i + 1}`, days))),
+        pieces: fc.tuple(...Array.from({ length: pieceCount }, (_v, i) => piece(`p${i + 1}`, days, memberCount))),
+        things:
+          memberCount === 0
+            ? fc.constant([])
+            : fc.tuple(...Array.from({ length: thingCount }, (_v, i) => personalThing(`t${i + 1}`, days, memberCount))),
+        carriers: fc.array(fc.integer({ min: -1, max: memberCount - 1 }), { minLength: pieceCount, maxLength: pieceCount }),
+        locks: fc.array(fc.boolean(), { minLength: pieceCount, maxLength: pieceCount }),
+        places: fc.array(fc.tuple(fc.nat(), fc.constantFrom(...SIDES), fc.boolean()), { minLength: 12, maxLength: 12 }),
+        ruleKind: fc.constantFrom('same' as const, 'different' as const),
+        sizes: fc.array(fc.constantFrom(...PACK_SIZES), { minLength: memberCount, maxLength: memberCount }),
+      }),
+    )
+    .map((parts): Trip => {
+      const packs = parts.members.map((x, i) => cataloguePack(`pack-${x.id}`, parts.sizes[i]!));
+      const share = parts.pieces.flatMap((x, i) => {
+        const carrier = parts.members[parts.carriers[i]!];
+        return carrier === undefined ? [] : [{ pieceId: x.id, memberId: carrier.id, locked: parts.locks[i]! }];
+      });
+      const half = Math.ceil(parts.pieces.length / 2);
+      const kits: Kit[] = [
+        { id: 'kit-a', name: 'Kit A', pieces: parts.pieces.slice(0, half) },
+        { id: 'kit-b', name: 'Kit B', pieces: parts.pieces.slice(half) },
+      ];
+      const stows = parts.members.slice(0, 2).map((x, i): Stow => {
+        const own = parts.things.filter((t) => t.memberId === x.id && !t.worn).map((t) => t.id);
+        const shared = share.filter((a) => a.memberId === x.id).map((a) => a.pieceId);
+        return {
+          memberId: x.id,
+          placements: [...own, ...shared].map((thingId, k) => {
+            const [zone, side, pinned] = parts.places[k % parts.places.length]!;
+            const { zones } = packs[i]!;
+            return { thingId, zoneId: zones[zone % zones.length]!.id, side, pinned };
+          }),
+        };
+      });
+      return {
+        id: 'random-trip',
+        ...(parts.head as Pick<Trip, 'name' | 'startDate' | 'notes'>),
+        packingSchool: parts.packingSchool,
+        houseRules: parts.houseRules,
+        legs: parts.legs,
+        groups: [
+          { id: 'tent-one', name: 'Tent one', kind: 'tent' },
+          { id: 'cook-one', name: 'Cook one', kind: 'cook' },
+        ],
+        packs,
+        members: parts.members,
+        kits,
+        personalThings: parts.things,
+        carrierRules:
+          parts.pieces.length >= 2
+            ? [{ id: 'rule-1', kind: parts.ruleKind, pieceIds: parts.pieces.slice(0, 2).map((x) => x.id), reason: 'a reason' }]
+            : [],
+        share,
+        stows,
+      };
+    });
+}
+
+function leg(id: string): fc.Arbitrary<Leg> {
+  return fc
+    .tuple(
+      fc.record({
+        name,
+        distanceKm: tenths(0, 30),
+        climbM: fc.integer({ min: 0, max: 2000 }),
+        descentM: fc.integer({ min: 0, max: 2000 }),
+        ground: fc.constantFrom(...GROUNDS),
+        hours: tenths(0, 10),
+        waterL: tenths(0, 3),
+        campWaterL: tenths(0, 2),
+        afterRain: fc.boolean(),
+      }),
+      maybe('note', name),
+    )
+    .map(([base, more]) => ({ id, ...base, ...more }));
+}
+
+function member(id: string, days: number): fc.Arbitrary<Member> {
+  return fc
+    .tuple(
+      fc.record({
+        name,
+        bodyMassKg: fine(40, 110),
+        statureCm: tenths(150, 200),
+        torsoCm: tenths(40, 56),
+        ageBand: fc.constantFrom(...AGE_BANDS),
+        experience: fc.constantFrom(...EXPERIENCES),
+        conditions: fc.array(
+          span(days).map((s) => ({ label: 'tired', ...s, factor: 0.9 })),
+          { maxLength: 2 },
+        ),
+      }),
+      all(
+        maybe('limitShare', tenths(0.1, 0.3)),
+        maybe('ownCapKg', tenths(8, 30)),
+        maybe('tentGroupId', fc.constant('tent-one')),
+        maybe('cookGroupId', fc.constant('cook-one')),
+        maybe('packingSchool', fc.constantFrom(...PACKING_SCHOOL_IDS)),
+      ),
+    )
+    .map(([base, more]) => ({ id, ...base, packId: `pack-${id}`, ...more }));
+}
+
+function piece(id: string, days: number, memberCount: number): fc.Arbitrary<Piece> {
+  const rule: fc.Arbitrary<object> = fc.oneof(
+    { weight: 4, arbitrary: fc.constant({}) },
+    { weight: 1, arbitrary: fc.constantFrom({ onlyGroupId: 'tent-one' }, { onlyGroupId: 'cook-one' }) },
+    {
+      weight: 1,
+      arbitrary:
+        memberCount === 0
+          ? fc.constant({})
+          : fc.integer({ min: 1, max: memberCount }).map((n) => ({ onlyMemberIds: Array.from({ length: n }, (_v, i) => `m${i + 1}`) })),
+    },
+  );
+  return fc.tuple(thing(id, days), rule).map(([base, more]) => ({ ...base, ...more }));
+}
+
+function personalThing(id: string, days: number, memberCount: number): fc.Arbitrary<PersonalThing> {
+  return fc
+    .tuple(thing(id, days), fc.integer({ min: 1, max: memberCount }), fc.boolean())
+    .map(([base, owner, worn]) => ({ ...base, memberId: `m${owner}`, worn }));
+}

@@ -1,0 +1,52 @@
+/** Trips small enough to work out by hand. */
+import { emptyTrip } from '../trip/emptyTrip.js';
+import type { Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+
+export function aThing(id: string, more: Partial<Thing> = {}): Thing {
+  return {
+    id,
+    name: id,
+    massKg: 1,
+    massEstimated: false,
+    volumeL: 1,
+    shape: { kind: 'pouch' },
+    flags: [],
+    needed: 'camp',
+    purpose: 'other',
+    ...more,
+  };
+}
+export function aMember(id: string, more: Partial<Member> = {}): Member {
+  return {
+    id,
+    name: id,
+    bodyMassKg: 70,
+    statureCm: 175,
+    torsoCm: 48,
+    ageBand: 'adult',
+    experience: 'regular',
+    conditions: [],
+    packId: `pack-${id}`,
+    ...more,
+  };
+}
+
+/** A trip of these members, each in a 60 L pack, with one kit of these pieces; no water is carried. */
+export function aTrip(
+  members: readonly Member[],
+  pieces: readonly Piece[],
+  personalThings: readonly PersonalThing[] = [],
+  days = 1,
+): Trip {
+  const empty = emptyTrip('small', 'Small trip', '2027-05-10', days);
+  const size = PACK_SIZES.find((s) => s.nominalL === 60)!;
+  return {
+    ...empty,
+    legs: empty.legs.map((leg) => ({ ...leg, waterL: 0 })),
+    packs: members.map((m) => cataloguePack(m.packId, size)),
+    members,
+    kits: [{ id: 'kit', name: 'Kit', pieces }],
+    personalThings,
+  };
+}

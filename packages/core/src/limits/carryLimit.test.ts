@@ -2,7 +2,10 @@ import { aMember } from '../testing/smallTrip.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { carryLimit } from './carryLimit.js';
 
-const pack60 = cataloguePack('p', PACK_SIZES.find((s) => s.nominalL === 60)!); // rated 21 kg
+const pack60 = cataloguePack(
+  'p',
+  PACK_SIZES.find((s) => s.nominalL === 60)!,
+); // rated 21 kg
 
 // Worked by hand from the definition: min(share × body mass, own cap, pack's rating) × conditions.
 describe('carryLimit', () => {
@@ -28,7 +31,10 @@ describe('carryLimit', () => {
     expect(asked.reason).toContain('25 % was asked, 20 % is the bound under 18');
   });
   test('nobody is planned above 30 %', () => {
-    expect(carryLimit(aMember('a', { limitShare: 0.4, bodyMassKg: 60 }), pack60, 1).limitKg).toBeCloseTo(18, 10);
+    expect(carryLimit(aMember('a', { limitShare: 0.4, bodyMassKg: 60 }), pack60, 1).limitKg).toBeCloseTo(
+      18,
+      10,
+    );
   });
   test("the pack's rating binds for a heavy seasoned walker", () => {
     const limit = carryLimit(aMember('a', { bodyMassKg: 98, experience: 'seasoned' }), pack60, 1);

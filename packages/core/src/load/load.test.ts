@@ -7,7 +7,11 @@ const dry = emptyTrip('t', 't', '2027-05-10', 1).legs[0]!;
 
 describe('a thing on a day', () => {
   test('3 kg of snacks eaten evenly over days 2 to 4: 3, 3, 2, 1, 0 kg', () => {
-    const snacks = aThing('s', { massKg: 3, volumeL: 6, consumption: { fromDay: 2, toDay: 4, residueKg: 0 } });
+    const snacks = aThing('s', {
+      massKg: 3,
+      volumeL: 6,
+      consumption: { fromDay: 2, toDay: 4, residueKg: 0 },
+    });
     expect([1, 2, 3, 4, 5].map((d) => massOnDayKg(snacks, d, dry))).toEqual([3, 3, 2, 1, 0]);
     expect([1, 2, 3, 4, 5].map((d) => volumeOnDayL(snacks, d))).toEqual([6, 6, 4, 2, 0]);
   });
@@ -16,7 +20,12 @@ describe('a thing on a day', () => {
     expect([1, 2, 3].map((d) => massOnDayKg(dinner, d, dry))).toEqual([0.6, 0.6, 0]);
   });
   test('a canister keeps its steel and its volume', () => {
-    const gas = aThing('g', { massKg: 0.38, volumeL: 0.8, flags: ['hard'], consumption: { fromDay: 1, toDay: 2, residueKg: 0.15 } });
+    const gas = aThing('g', {
+      massKg: 0.38,
+      volumeL: 0.8,
+      flags: ['hard'],
+      consumption: { fromDay: 1, toDay: 2, residueKg: 0.15 },
+    });
     expect([1, 2, 3].map((d) => massOnDayKg(gas, d, dry))).toEqual([0.38, expect.closeTo(0.265, 12), 0.15]);
     expect(volumeOnDayL(gas, 3)).toBe(0.8);
   });
@@ -39,7 +48,10 @@ describe('a member over the trip', () => {
   const trip = (() => {
     const base = aTrip(
       [aMember('a', { bodyMassKg: 80 })],
-      [aThing('tent', { massKg: 2 }), aThing('food', { massKg: 3, consumption: { fromDay: 1, toDay: 2, residueKg: 0 } })],
+      [
+        aThing('tent', { massKg: 2 }),
+        aThing('food', { massKg: 3, consumption: { fromDay: 1, toDay: 2, residueKg: 0 } }),
+      ],
       [
         { ...aThing('bag', { massKg: 4 }), memberId: 'a', worn: false },
         { ...aThing('boots', { massKg: 1.5 }), memberId: 'a', worn: true },
@@ -58,7 +70,11 @@ describe('a member over the trip', () => {
   const loads = loadsOverTrip(trip, trip.members[0]!);
 
   test('loads and ratios by hand', () => {
-    expect(loads.map((l) => l.totalKg)).toEqual([expect.closeTo(12.4, 10), expect.closeTo(12.9, 10), expect.closeTo(9.4, 10)]);
+    expect(loads.map((l) => l.totalKg)).toEqual([
+      expect.closeTo(12.4, 10),
+      expect.closeTo(12.9, 10),
+      expect.closeTo(9.4, 10),
+    ]);
     expect(loads[1]).toMatchObject({ packKg: 1.9, personalKg: 4, waterKg: 3.5, groupKg: 3.5 });
     expect(loads[1]!.ratio).toBeCloseTo(12.9 / 16, 10);
     expect(loads.map((l) => l.volumeL)).toEqual([3, 2.5, 2]);

@@ -39,9 +39,12 @@ function compare(a: ShareScore, b: ShareScore): number {
 
 describe('waterFillLevel', () => {
   // By hand: limits 10 and 20, bases 4 (0.4) and 2 (0.1), 6 kg to share. Filling the second to 0.4 takes 6: level 0.4.
-  test('fills the lowest ratio first', () => expect(waterFillLevel([10, 20], [4, 2], 6)).toBeCloseTo(0.4, 12));
-  test('then both together: 12 kg, (4+2+12)/30', () => expect(waterFillLevel([10, 20], [4, 2], 12)).toBeCloseTo(0.6, 12));
-  test('never below a base that is already higher', () => expect(waterFillLevel([10, 20], [9, 2], 1)).toBeCloseTo(0.9, 12));
+  test('fills the lowest ratio first', () =>
+    expect(waterFillLevel([10, 20], [4, 2], 6)).toBeCloseTo(0.4, 12));
+  test('then both together: 12 kg, (4+2+12)/30', () =>
+    expect(waterFillLevel([10, 20], [4, 2], 12)).toBeCloseTo(0.6, 12));
+  test('never below a base that is already higher', () =>
+    expect(waterFillLevel([10, 20], [9, 2], 1)).toBeCloseTo(0.9, 12));
   test('nothing to share', () => expect(waterFillLevel([10], [3], 0)).toBeCloseTo(0.3, 12));
 });
 
@@ -63,13 +66,17 @@ describe('shareBound', () => {
   });
   test('is never above the largest ratio of any share', () => {
     fc.assert(
-      fc.property(arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 0, max: 4 } }), fc.nat(), (trip, salt) => {
-        const problem = shareProblem(trip);
-        if (problem.contradictions.length > 0) return;
-        const any = problem.bundles.map((b, i) => b.allowed[(salt + i * 7) % b.allowed.length]!);
-        const { largestRatio } = new ShareState(problem, any).score();
-        expect(shareBound(problem).ratio).toBeLessThanOrEqual(largestRatio + 1e-9);
-      }),
+      fc.property(
+        arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 0, max: 4 } }),
+        fc.nat(),
+        (trip, salt) => {
+          const problem = shareProblem(trip);
+          if (problem.contradictions.length > 0) return;
+          const any = problem.bundles.map((b, i) => b.allowed[(salt + i * 7) % b.allowed.length]!);
+          const { largestRatio } = new ShareState(problem, any).score();
+          expect(shareBound(problem).ratio).toBeLessThanOrEqual(largestRatio + 1e-9);
+        },
+      ),
       { seed: 11, numRuns: 300 },
     );
   });
@@ -100,7 +107,8 @@ describe('solveShare', () => {
       const optimum = await highsLargestRatio(problem, true);
       const relaxed = await highsLargestRatio(problem, false);
       const result = solveShare(problem, { seed, evennessGive: 0 });
-      if (result.kind !== 'solved' || optimum === undefined || relaxed === undefined) throw new Error('expected shares');
+      if (result.kind !== 'solved' || optimum === undefined || relaxed === undefined)
+        throw new Error('expected shares');
       expect(result.score.infeasibility).toBe(0);
       expect(result.score.largestRatio).toBeCloseTo(optimum, 6);
       expect(result.bound.ratio).toBeLessThanOrEqual(optimum + 1e-9);
@@ -123,7 +131,10 @@ describe('solveShare', () => {
           expect(result.share).toContainEqual(lock);
         }
         const before = allPieces(trip).reduce((sum, p) => sum + p.massKg, 0);
-        const after = result.share.reduce((sum, a) => sum + allPieces(trip).find((p) => p.id === a.pieceId)!.massKg, 0);
+        const after = result.share.reduce(
+          (sum, a) => sum + allPieces(trip).find((p) => p.id === a.pieceId)!.massKg,
+          0,
+        );
         expect(after).toBeCloseTo(before, 9);
       }),
       { seed: 3, numRuns: 60 },
@@ -166,7 +177,10 @@ describe('solveShare', () => {
   });
 
   test("a pack's volume is kept even when the ratio suffers", () => {
-    const trip = aTrip([aMember('a', { bodyMassKg: 95 }), aMember('b', { bodyMassKg: 50 })], [aThing('big', { massKg: 1, volumeL: 40 }), aThing('bigger', { massKg: 1, volumeL: 40 })]);
+    const trip = aTrip(
+      [aMember('a', { bodyMassKg: 95 }), aMember('b', { bodyMassKg: 50 })],
+      [aThing('big', { massKg: 1, volumeL: 40 }), aThing('bigger', { massKg: 1, volumeL: 40 })],
+    );
     const result = solveShare(shareProblem(trip), { seed: 1, iterations: 2000 });
     if (result.kind !== 'solved') throw new Error('expected a share');
     expect(new Set(result.share.map((a) => a.memberId)).size).toBe(2);
@@ -178,12 +192,17 @@ describe('solveShare', () => {
     const result = solveShare(shareProblem(trip), { seed: 1 });
     if (result.kind !== 'solved') throw new Error('expected a share');
     expect(result.score.overloadKg).toBeCloseTo(1.9 + 9 - 5, 9);
-    expect(shareFigures(replaceShare(trip, result.share)).warnings).toEqual(['a is 5.9 kg above the limit on day 1']);
+    expect(shareFigures(replaceShare(trip, result.share)).warnings).toEqual([
+      'a is 5.9 kg above the limit on day 1',
+    ]);
   });
 
   test('contradicting rules are all named', () => {
     const trip: Trip = {
-      ...aTrip([aMember('a'), aMember('b')], [aThing('x'), aThing('y'), aThing('z'), { ...aThing('w'), onlyGroupId: 'empty' }]),
+      ...aTrip(
+        [aMember('a'), aMember('b')],
+        [aThing('x'), aThing('y'), aThing('z'), { ...aThing('w'), onlyGroupId: 'empty' }],
+      ),
       groups: [{ id: 'empty', name: 'Empty tent', kind: 'tent' }],
       carrierRules: [
         { id: 'r1', kind: 'different', pieceIds: ['x', 'y', 'z'], reason: 'three ways' },
@@ -193,9 +212,16 @@ describe('solveShare', () => {
     expect(solveShare(shareProblem(trip), { seed: 1 })).toEqual({
       kind: 'contradiction',
       seed: 1,
-      reasons: ['w: no member may carry it', '"three ways" keeps pieces apart that another rule keeps together'],
+      reasons: [
+        'w: no member may carry it',
+        '"three ways" keeps pieces apart that another rule keeps together',
+      ],
     });
-    const crowded: Trip = { ...trip, kits: [{ id: 'k', name: 'K', pieces: trip.kits[0]!.pieces.slice(0, 3) }], carrierRules: [trip.carrierRules[0]!] };
+    const crowded: Trip = {
+      ...trip,
+      kits: [{ id: 'k', name: 'K', pieces: trip.kits[0]!.pieces.slice(0, 3) }],
+      carrierRules: [trip.carrierRules[0]!],
+    };
     expect(solveShare(shareProblem(crowded), { seed: 1 })).toMatchObject({
       reasons: ['"three ways" asks for 3 different carriers, 2 may carry these pieces'],
     });
@@ -206,7 +232,11 @@ describe('solveShare', () => {
 
   test('progress is told with the best share so far', () => {
     const seen: number[] = [];
-    solveShare(shareProblem(smallTrip(2)), { seed: 1, iterations: 30_000, onProgress: (p) => seen.push(p.best.score.largestRatio) });
+    solveShare(shareProblem(smallTrip(2)), {
+      seed: 1,
+      iterations: 30_000,
+      onProgress: (p) => seen.push(p.best.score.largestRatio),
+    });
     expect(seen.length).toBeGreaterThan(2);
     expect([...seen].sort((a, b) => b - a)[0]).toBe(seen[0]);
   });
@@ -220,7 +250,10 @@ describe('carrierEffects', () => {
         for (const effect of carrierEffects(trip, shareFigures(trip), piece.id)) {
           const moved = {
             ...trip,
-            share: [...trip.share.filter((a) => a.pieceId !== piece.id), { pieceId: piece.id, memberId: effect.member.id, locked: false }],
+            share: [
+              ...trip.share.filter((a) => a.pieceId !== piece.id),
+              { pieceId: piece.id, memberId: effect.member.id, locked: false },
+            ],
           };
           expect(effect.largestRatio).toBeCloseTo(shareFigures(moved).largestRatio, 9);
         }
@@ -232,28 +265,38 @@ describe('carrierEffects', () => {
 
 /** Five members, ten pieces, three days: beyond brute force, easy for a MIP. */
 function smallTrip(seed: number): Trip {
-  const [trip] = fc.sample(
-    fc.record({
-      masses: fc.array(fc.integer({ min: 20, max: 250 }), { minLength: 10, maxLength: 10 }),
-      bodies: fc.array(fc.integer({ min: 48, max: 98 }), { minLength: 5, maxLength: 5 }),
-      own: fc.array(fc.integer({ min: 30, max: 55 }), { minLength: 5, maxLength: 5 }),
-    }),
-    { seed, numRuns: 1 },
-  ).map(({ masses, bodies, own }) => {
-    const members = bodies.map((bodyMassKg, i) => aMember(`m${i}`, { bodyMassKg, ...(i < 2 ? { tentGroupId: 'tent' } : {}) }));
-    const pieces = masses.map((grams10, i) => ({
-      ...aThing(`p${i}`, {
-        massKg: grams10 / 100,
-        ...(i % 3 === 0 ? { consumption: { fromDay: 1 + (i % 2), toDay: 2, residueKg: 0 } } : {}),
+  const [trip] = fc
+    .sample(
+      fc.record({
+        masses: fc.array(fc.integer({ min: 20, max: 250 }), { minLength: 10, maxLength: 10 }),
+        bodies: fc.array(fc.integer({ min: 48, max: 98 }), { minLength: 5, maxLength: 5 }),
+        own: fc.array(fc.integer({ min: 30, max: 55 }), { minLength: 5, maxLength: 5 }),
       }),
-      ...(i === 1 || i === 2 ? { onlyGroupId: 'tent' } : {}),
-    }));
-    const things = own.map((kg10, i) => ({ ...aThing(`t${i}`, { massKg: kg10 / 10 }), memberId: `m${i}`, worn: false }));
-    return {
-      ...aTrip(members, pieces, things, 3),
-      groups: [{ id: 'tent', name: 'Tent', kind: 'tent' as const }],
-      carrierRules: [{ id: 'r', kind: 'different' as const, pieceIds: ['p4', 'p5'], reason: 'not both lost' }],
-    };
-  });
+      { seed, numRuns: 1 },
+    )
+    .map(({ masses, bodies, own }) => {
+      const members = bodies.map((bodyMassKg, i) =>
+        aMember(`m${i}`, { bodyMassKg, ...(i < 2 ? { tentGroupId: 'tent' } : {}) }),
+      );
+      const pieces = masses.map((grams10, i) => ({
+        ...aThing(`p${i}`, {
+          massKg: grams10 / 100,
+          ...(i % 3 === 0 ? { consumption: { fromDay: 1 + (i % 2), toDay: 2, residueKg: 0 } } : {}),
+        }),
+        ...(i === 1 || i === 2 ? { onlyGroupId: 'tent' } : {}),
+      }));
+      const things = own.map((kg10, i) => ({
+        ...aThing(`t${i}`, { massKg: kg10 / 10 }),
+        memberId: `m${i}`,
+        worn: false,
+      }));
+      return {
+        ...aTrip(members, pieces, things, 3),
+        groups: [{ id: 'tent', name: 'Tent', kind: 'tent' as const }],
+        carrierRules: [
+          { id: 'r', kind: 'different' as const, pieceIds: ['p4', 'p5'], reason: 'not both lost' },
+        ],
+      };
+    });
   return trip!;
 }

@@ -28,18 +28,30 @@ const tenths = (low: number, high: number): fc.Arbitrary<number> =>
   fc.integer({ min: Math.round(low * 10), max: Math.round(high * 10) }).map((n) => n / 10);
 /** Numbers with as many digits as a double has, to catch stores that round. */
 const fine = (low: number, high: number): fc.Arbitrary<number> =>
-  fc.double({ min: low, max: high, noNaN: true, noDefaultInfinity: true }).map((n) => (Object.is(n, -0) ? 0 : n));
+  fc
+    .double({ min: low, max: high, noNaN: true, noDefaultInfinity: true })
+    .map((n) => (Object.is(n, -0) ? 0 : n));
 const name: fc.Arbitrary<string> = fc
   .string({ minLength: 1, maxLength: 20, unit: 'grapheme' })
   .filter((s) => s.trim() !== '' && s.length <= 60);
 /** A field that may be absent. */
 const maybe = <K extends string, T>(key: K, value: fc.Arbitrary<T>): fc.Arbitrary<Partial<Record<K, T>>> =>
   fc.option(value, { nil: undefined }).map((v) => (v === undefined ? {} : ({ [key]: v } as Record<K, T>)));
-const all = (...parts: fc.Arbitrary<object>[]): fc.Arbitrary<object> => fc.tuple(...parts).map((p) => Object.assign({}, ...p) as object);
+const all = (...parts: fc.Arbitrary<object>[]): fc.Arbitrary<object> =>
+  fc.tuple(...parts).map((p) => Object.assign({}, ...p) as object);
 
 const shape: fc.Arbitrary<Shape> = fc.oneof(
-  fc.record({ kind: fc.constantFrom('block' as const, 'flat' as const), lengthCm: tenths(5, 40), widthCm: tenths(4, 25), heightCm: tenths(1, 15) }),
-  fc.record({ kind: fc.constantFrom('cylinder' as const, 'roll' as const, 'long' as const), lengthCm: tenths(5, 60), diameterCm: tenths(3, 15) }),
+  fc.record({
+    kind: fc.constantFrom('block' as const, 'flat' as const),
+    lengthCm: tenths(5, 40),
+    widthCm: tenths(4, 25),
+    heightCm: tenths(1, 15),
+  }),
+  fc.record({
+    kind: fc.constantFrom('cylinder' as const, 'roll' as const, 'long' as const),
+    lengthCm: tenths(5, 60),
+    diameterCm: tenths(3, 15),
+  }),
   fc.constant({ kind: 'pouch' as const }),
   fc.record({ kind: fc.constant('stuff' as const), looseVolumeL: tenths(3, 20) }),
 );
@@ -64,7 +76,10 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
         purpose: fc.constantFrom(...PURPOSES),
       }),
       all(
-        maybe('consumption', span(days).map((s) => ({ ...s, residueKg: 0.005 }))),
+        maybe(
+          'consumption',
+          span(days).map((s) => ({ ...s, residueKg: 0.005 })),
+        ),
         fc.option(span(days), { nil: undefined }).map((s) => s ?? {}),
         maybe('wetFactor', tenths(1, 2)),
         maybe('waterCapacityL', tenths(0.5, 3)),
@@ -100,18 +115,32 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         ),
         packingSchool: fc.constantFrom(...PACKING_SCHOOL_IDS),
         houseRules: fc.record(
-          Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)])),
+          Object.fromEntries(
+            Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)]),
+          ),
         ) as unknown as fc.Arbitrary<HouseRules>,
         legs: fc.tuple(...Array.from({ length: days }, (_v, i) => leg(`leg-${i + 1}`))),
         members: fc.tuple(...Array.from({ length: memberCount }, (_v, i) => member(`m${i + 1}`, days))),
-        pieces: fc.tuple(...Array.from({ length: pieceCount }, (_v, i) => piece(`p${i + 1}`, days, memberCount))),
+        pieces: fc.tuple(
+          ...Array.from({ length: pieceCount }, (_v, i) => piece(`p${i + 1}`, days, memberCount)),
+        ),
         things:
           memberCount === 0
             ? fc.constant([])
-            : fc.tuple(...Array.from({ length: thingCount }, (_v, i) => personalThing(`t${i + 1}`, days, memberCount))),
-        carriers: fc.array(fc.integer({ min: -1, max: memberCount - 1 }), { minLength: pieceCount, maxLength: pieceCount }),
+            : fc.tuple(
+                ...Array.from({ length: thingCount }, (_v, i) =>
+                  personalThing(`t${i + 1}`, days, memberCount),
+                ),
+              ),
+        carriers: fc.array(fc.integer({ min: -1, max: memberCount - 1 }), {
+          minLength: pieceCount,
+          maxLength: pieceCount,
+        }),
         locks: fc.array(fc.boolean(), { minLength: pieceCount, maxLength: pieceCount }),
-        places: fc.array(fc.tuple(fc.nat(), fc.constantFrom(...SIDES), fc.boolean()), { minLength: 12, maxLength: 12 }),
+        places: fc.array(fc.tuple(fc.nat(), fc.constantFrom(...SIDES), fc.boolean()), {
+          minLength: 12,
+          maxLength: 12,
+        }),
         ruleKind: fc.constantFrom('same' as const, 'different' as const),
         sizes: fc.array(fc.constantFrom(...PACK_SIZES), { minLength: memberCount, maxLength: memberCount }),
       }),
@@ -120,7 +149,9 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
       const packs = parts.members.map((x, i) => cataloguePack(`pack-${x.id}`, parts.sizes[i]!));
       const share = parts.pieces.flatMap((x, i) => {
         const carrier = parts.members[parts.carriers[i]!];
-        return carrier === undefined ? [] : [{ pieceId: x.id, memberId: carrier.id, locked: parts.locks[i]! }];
+        return carrier === undefined
+          ? []
+          : [{ pieceId: x.id, memberId: carrier.id, locked: parts.locks[i]! }];
       });
       const half = Math.ceil(parts.pieces.length / 2);
       const kits: Kit[] = [
@@ -155,7 +186,14 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         personalThings: parts.things,
         carrierRules:
           parts.pieces.length >= 2
-            ? [{ id: 'rule-1', kind: parts.ruleKind, pieceIds: parts.pieces.slice(0, 2).map((x) => x.id), reason: 'a reason' }]
+            ? [
+                {
+                  id: 'rule-1',
+                  kind: parts.ruleKind,
+                  pieceIds: parts.pieces.slice(0, 2).map((x) => x.id),
+                  reason: 'a reason',
+                },
+              ]
             : [],
         share,
         stows,
@@ -217,7 +255,9 @@ function piece(id: string, days: number, memberCount: number): fc.Arbitrary<Piec
       arbitrary:
         memberCount === 0
           ? fc.constant({})
-          : fc.integer({ min: 1, max: memberCount }).map((n) => ({ onlyMemberIds: Array.from({ length: n }, (_v, i) => `m${i + 1}`) })),
+          : fc
+              .integer({ min: 1, max: memberCount })
+              .map((n) => ({ onlyMemberIds: Array.from({ length: n }, (_v, i) => `m${i + 1}`) })),
     },
   );
   return fc.tuple(thing(id, days), rule).map(([base, more]) => ({ ...base, ...more }));

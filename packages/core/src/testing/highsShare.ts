@@ -13,7 +13,8 @@ export async function highsLargestRatio(
   problem: ShareProblem,
   integer: boolean,
 ): Promise<number | undefined> {
-  const highs = await loadHighs();
+  // The package's types describe an ES module; what is loaded is the function itself.
+  const highs = await (loadHighs as unknown as typeof loadHighs.default)();
   const rows: string[] = [];
   const name = (b: number, m: number): string => `x_${b}_${m}`;
   problem.bundles.forEach((bundle, b) => {
@@ -23,9 +24,13 @@ export async function highsLargestRatio(
     for (let d = 0; d < problem.dayCount; d += 1) {
       const sum = (of: (b: number) => number): string =>
         problem.bundles
-          .flatMap((bundle, b) => (bundle.allowed.includes(m) && of(b) !== 0 ? [`+ ${of(b)} ${name(b, m)}`] : []))
+          .flatMap((bundle, b) =>
+            bundle.allowed.includes(m) && of(b) !== 0 ? [`+ ${of(b)} ${name(b, m)}`] : [],
+          )
           .join(' ');
-      rows.push(`${sum((b) => problem.bundles[b]!.massKg[d]!)} - ${carrier.limitKg[d]!} lambda <= ${-carrier.baseKg[d]!}`);
+      rows.push(
+        `${sum((b) => problem.bundles[b]!.massKg[d]!)} - ${carrier.limitKg[d]!} lambda <= ${-carrier.baseKg[d]!}`,
+      );
       const volumes = sum((b) => problem.bundles[b]!.volumeL[d]!);
       if (volumes !== '') rows.push(`${volumes} <= ${carrier.freeVolumeL[d]!}`);
     }

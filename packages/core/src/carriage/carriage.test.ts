@@ -1,0 +1,34 @@
+import { bandCm, PACKING_SCHOOLS } from './packingSchool.js';
+import { centreOfGravity } from './centreOfGravity.js';
+
+describe('centreOfGravity', () => {
+  test('three particles of a textbook: Halliday, Resnick & Walker, Fundamentals of Physics, sample problem "Center of mass, three particles" (from memory)', () => {
+    // Equilateral triangle of side 140 cm: 1.2 kg at the origin, 2.5 kg at (140, 0), 3.4 kg at (70, 121): (83, 58) cm.
+    const cg = centreOfGravity([
+      { massKg: 1.2, atCm: { x: 0, y: 0, z: 0 } },
+      { massKg: 2.5, atCm: { x: 140, y: 0, z: 0 } },
+      { massKg: 3.4, atCm: { x: 70, y: 140 * Math.sin(Math.PI / 3), z: 0 } },
+    ]);
+    expect([Math.round(cg.x), Math.round(cg.y)]).toEqual([83, 58]);
+    expect(cg.z).toBe(0);
+  });
+  test('a loaded pack by hand: 2 kg frame at z 20, 3 kg at z 5, 5 kg at z 30 is 205/10', () => {
+    const at = (z: number, y: number) => ({ x: 0, y, z });
+    const cg = centreOfGravity([
+      { massKg: 2, atCm: at(20, 6) },
+      { massKg: 3, atCm: at(5, 12) },
+      { massKg: 5, atCm: at(30, 8) },
+    ]);
+    expect(cg.z).toBeCloseTo((40 + 15 + 150) / 10, 12);
+    expect(cg.y).toBeCloseTo((12 + 36 + 40) / 10, 12);
+  });
+  test('no mass has no centre', () => {
+    expect(() => centreOfGravity([])).toThrow('expected masses that add up to more than 0 kg, got 0 kg');
+  });
+});
+
+test('the bands follow the torso', () => {
+  expect(bandCm(PACKING_SCHOOLS.middle, 50)).toEqual([22.5, 32.5]);
+  expect(bandCm(PACKING_SCHOOLS.low, 50)).toEqual([15, 22.5]);
+  expect(bandCm(PACKING_SCHOOLS.high, 50)).toEqual([32.5, 42.5]);
+});

@@ -1,0 +1,217 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { InvalidInputError, type FieldError } from './fieldError.js';
+import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
+import { tripJsonSchema } from './tripJsonSchema.js';
+
+const ROOT = join(__dirname, '../../../..');
+const DEMO = ['corvane-census', 'hut-roof', 'rock-mapping'];
+const demoText = (id: string): string => readFileSync(join(ROOT, `data/demo/${id}.graft.json`), 'utf8');
+type Json = Record<string, unknown>;
+const demoData = (): {
+  format: string;
+  version: number;
+  trip: Record<string, Json[]> & { [key: string]: unknown };
+} => JSON.parse(demoText('hut-roof')) as never;
+
+function errorsOf(text: string): readonly FieldError[] {
+  try {
+    parseTripFile(text);
+  } catch (error) {
+    if (error instanceof InvalidInputError) return error.errors;
+    throw error;
+  }
+  return [];
+}
+const ajv = new Ajv2020({ allErrors: true, strict: false, validateFormats: false });
+const bySchema = ajv.compile(tripJsonSchema());
+
+describe('trip files', () => {
+  test('export and import lose nothing', () => {
+    fc.assert(
+      fc.property(arbitraryTrip(), (trip) => {
+        expect(parseTripFile(serialiseTripFile(trip))).toEqual(trip);
+      }),
+      { seed: 1, numRuns: 80 },
+    );
+  });
+
+  test.each(DEMO)('%s is a valid file, by Yup and by the JSON Schema', (id) => {
+    const trip = parseTripFile(demoText(id));
+    expect(serialiseTripFile(trip)).toBe(demoText(id));
+    expect(bySchema(JSON.parse(demoText(id)))).toBe(true);
+  });
+
+  test('the census is as rich as its description', () => {
+    const trip = parseTripFile(demoText('corvane-census'));
+    const pieces = trip.kits.flatMap((k) => k.pieces);
+    expect([trip.members.length, trip.legs.length]).toEqual([8, 6]);
+    expect(pieces.length).toBeGreaterThanOrEqual(55);
+    expect(pieces.length).toBeLessThanOrEqual(70);
+    for (const member of trip.members) {
+      const own = trip.personalThings.filter((t) => t.memberId === member.id && !t.worn);
+      expect(own.length).toBeGreaterThanOrEqual(12);
+    }
+    expect(trip.members.map((m) => m.bodyMassKg).sort((a, b) => a - b)).toEqual(
+      expect.arrayContaining([47, 98]),
+    );
+  });
+
+  test('a report beside the trip is allowed and not read', () => {
+    const trip = parseTripFile(demoText('hut-roof'));
+    expect(parseTripFile(serialiseTripFile(trip, { largestRatio: 0.7 }))).toEqual(trip);
+  });
+
+  test('a byte order mark is no error', () => {
+    expect(errorsOf(`\uFEFF${demoText('hut-roof')}`)).toEqual([]);
+  });
+});
+
+describe('a bad file', () => {
+  test('yields every error with its path', () => {
+    const data = demoData();
+    data.version = 9;
+    data.trip['startDate'] = '2027-02-30';
+    data.trip['packingSchool'] = 'sideways';
+    data.trip['members']![0]!['bodyMassKg'] = 'heavy';
+    data.trip['members']![1]!['packId'] = 'no-such-pack';
+    data.trip['members']![1]!['colour'] = 'red';
+    delete data.trip['legs']![0]!['hours'];
+    const [piece] = data.trip['kits']![0]!['pieces'] as Json[];
+    piece!['massKg'] = -1;
+    piece!['shape'] = { kind: 'blob' };
+    data.trip['share']!.push({ pieceId: 'ghost', memberId: 'joss', locked: 'yes' });
+    data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
+    expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
+      expect.arrayContaining([
+        'version: expected 1, got 9',
+        'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
+        'trip.packingSchool: expected one of high, middle, low, got "sideways"',
+        'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',
+        'trip.members[1].packId: expected the id of a pack of this trip, got "no-such-pack"',
+        'trip.members[1]: has a field that is not part of the format: colour',
+        'trip.legs[0].hours: expected a number from 0 to 24 h, got nothing',
+        'trip.kits[0].pieces[0].massKg: expected a number from 0 to 60 kg, got -1',
+        'trip.kits[0].pieces[0].shape.kind: expected one of block, flat, cylinder, roll, long, pouch, stuff, got "blob"',
+        'trip.share[11].pieceId: expected the id of a piece of this trip, got "ghost"',
+        'trip.share[11].locked: expected true or false, got "yes"',
+        expect.stringMatching(
+          /^trip\.personalThings\[1\]\.id: expected a thing id not used before, got "joss-mat", also at trip\.personalThings\[0\]$/,
+        ) as string,
+      ]),
+    );
+  });
+
+  test.each([
+    ['', [{ path: '', message: 'expected JSON text: Unexpected end of JSON input at its end' }]],
+    ['[]', [{ path: '', message: 'expected an object, got []' }]],
+    ['null', [{ path: '', message: 'expected an object, got null' }]],
+  ])('%p', (text, errors) => expect(errorsOf(text)).toEqual(errors));
+
+  test('a syntax error has its line and column', () => {
+    expect(errorsOf('{\n  "format": "graft-trip",\n  "version": 1,,\n}')[0]!.message).toMatch(
+      /\(line 3, column 16\)$/,
+    );
+  });
+
+  test.each<[string, (trip: ReturnType<typeof demoData>['trip']) => void, string]>([
+    [
+      'days outside the trip',
+      (t) => (t['members']![1]!['conditions'] = [{ label: 'x', fromDay: 2, toDay: 7, factor: 1 }]),
+      'trip.members[1].conditions[0].toDay: expected a day of this trip, 1 to 3, got 7',
+    ],
+    [
+      'spans that end before they start',
+      (t) => Object.assign(t['personalThings']![0]!, { fromDay: 3, toDay: 2 }),
+      'trip.personalThings[0].toDay: expected day 3 (fromDay) or later, got 2',
+    ],
+    [
+      'more volume than the shape has',
+      (t) =>
+        Object.assign(t['personalThings']![0]!, {
+          shape: { kind: 'block', lengthCm: 10, widthCm: 10, heightCm: 10 },
+          volumeL: 2,
+        }),
+      'trip.personalThings[0].volumeL: expected at most 1, the volume of its shape in L, got 2',
+    ],
+    [
+      'more left over than there was',
+      (t) =>
+        Object.assign(t['personalThings']![0]!, {
+          massKg: 1,
+          consumption: { fromDay: 1, toDay: 1, residueKg: 2 },
+        }),
+      'trip.personalThings[0].consumption.residueKg: expected at most 1, the mass in kg, got 2',
+    ],
+    [
+      'one pack on two backs',
+      (t) => (t['members']![1]!['packId'] = 'pack-joss'),
+      'trip.members[1].packId: expected a pack nobody else wears, got "pack-joss", worn at trip.members[0]',
+    ],
+    [
+      'a tent group as cook group',
+      (t) => {
+        t['groups']!.push({ id: 'tent-x', name: 'X', kind: 'tent' });
+        t['members']![0]!['cookGroupId'] = 'tent-x';
+      },
+      'trip.members[0].cookGroupId: expected a cook group, got "tent-x", which is a tent group',
+    ],
+    [
+      'a placement of another’s thing',
+      (t) => ((t['stows']![0]!['placements'] as Json[])[0]!['thingId'] = 'eddy-mat'),
+      'trip.stows[0].placements[0].thingId: expected a thing in this member\'s pack (shared to them, or their own and not worn), got "eddy-mat"',
+    ],
+    [
+      'a zone the pack does not have',
+      (t) => ((t['stows']![0]!['placements'] as Json[])[0]!['zoneId'] = 'boot'),
+      'trip.stows[0].placements[0].zoneId: expected the id of a zone of the member\'s pack of this trip, got "boot"',
+    ],
+    [
+      'a zone larger than its box',
+      (t) => ((t['packs']![0]!['zones'] as Json[])[0]!['volumeL'] = 99),
+      'trip.packs[0].zones[0].volumeL: expected at most 11.88 L, the box of its dimensions, got 99',
+    ],
+  ])('%s', (_what, spoil, expected) => {
+    const data = demoData();
+    spoil(data.trip);
+    expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toContain(expected);
+  });
+
+  test('damage anywhere is refused, never a crash', () => {
+    const paths: (readonly (string | number)[])[] = [];
+    const walk = (value: unknown, path: readonly (string | number)[]): void => {
+      if (path.length > 0) paths.push(path);
+      if (typeof value === 'object' && value !== null) {
+        for (const [key, inner] of Object.entries(value))
+          walk(inner, [...path, Array.isArray(value) ? Number(key) : key]);
+      }
+    };
+    walk(demoData().trip, []);
+    fc.assert(
+      fc.property(
+        fc.nat(paths.length - 1),
+        fc.constantFrom<unknown>(null, {}, 'odd value', -5, 1e9),
+        (at, damage) => {
+          const data = demoData();
+          const path = paths[at]!;
+          let owner = data.trip as Record<string | number, unknown>;
+          for (const key of path.slice(0, -1)) owner = owner[key] as Record<string | number, unknown>;
+          owner[path[path.length - 1]!] = damage;
+          const errors = tripErrors(data.trip);
+          // The JSON Schema never accepts less than the reader does.
+          if (errors.length === 0) expect(bySchema(data)).toBe(true);
+          if (!bySchema(data)) expect(errors.length).toBeGreaterThan(0);
+        },
+      ),
+      { seed: 17, numRuns: 150 },
+    );
+  });
+});
+
+test('docs/trip-format.schema.json is the schema the reader uses', () => {
+  const written: unknown = JSON.parse(readFileSync(join(ROOT, 'docs/trip-format.schema.json'), 'utf8'));
+  expect(written).toEqual(JSON.parse(JSON.stringify(tripJsonSchema())));
+});

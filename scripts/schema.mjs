@@ -1,0 +1,13 @@
+/** npm run schema: write docs/trip-format.schema.json from the schema that reads trip files. */
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureNodePackages } from './lib/install.mjs';
+import { bin, ROOT } from './lib/paths.mjs';
+import { main, step } from './lib/run.mjs';
+
+await main(async () => {
+  await ensureNodePackages();
+  await step('Compiling core', bin('tsc'), ['-b', 'packages/core']);
+  const { tripJsonSchema } = await import(join(ROOT, 'packages/core/dist/index.js'));
+  writeFileSync(join(ROOT, 'docs/trip-format.schema.json'), `${JSON.stringify(tripJsonSchema(), null, 2)}\n`);
+});

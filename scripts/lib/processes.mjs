@@ -14,7 +14,7 @@ export function isOurs(pid, mark) {
   }
 }
 
-export function readPid(file) {
+function readPid(file) {
   if (!existsSync(file)) return undefined;
   const pid = Number.parseInt(readFileSync(file, 'utf8'), 10);
   return Number.isInteger(pid) && pid > 0 ? pid : undefined;

@@ -18,11 +18,9 @@ export class Refusal extends Error {
  * Run a command to its end.
  * @returns {Promise<{code: number, output: string}>} exit code, and what it printed when `quiet`
  */
-export function run(command, args, { quiet = false, env = {}, cwd = ROOT, stdoutToStderr = false } = {}) {
+export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {}) {
   return new Promise((resolve, reject) => {
-    const stdio = quiet
-      ? ['ignore', 'pipe', 'pipe']
-      : ['ignore', stdoutToStderr ? process.stderr : 'inherit', 'inherit'];
+    const stdio = quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'];
     const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio });
     let output = '';
     child.stdout?.on('data', (chunk) => (output += chunk));

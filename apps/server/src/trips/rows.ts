@@ -4,6 +4,8 @@
  */
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
 import type { Kit, Member, Pack, PersonalThing, Piece, Stow, Thing, Trip } from '@graft/core';
+import type {
+  TripRow} from '../database/entities.js';
 import {
   AssignmentRow,
   CarrierRuleRow,
@@ -15,7 +17,6 @@ import {
   PlacementRow,
   StowRow,
   ThingRow,
-  TripRow,
   ZoneRow,
 } from '../database/entities.js';
 

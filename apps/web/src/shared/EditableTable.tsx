@@ -21,7 +21,7 @@ export interface Column<Row> {
     readonly take: (row: Row, text: string) => Entry;
   };
 }
-export interface Section<Row> {
+interface Section<Row> {
   readonly key: string;
   /** A line above the rows; absent for a plain table. */
   readonly head?: ReactNode;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import Ajv2020 from 'ajv/dist/2020';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
@@ -14,7 +14,7 @@ type Json = Record<string, unknown>;
 const demoData = (): {
   format: string;
   version: number;
-  trip: Record<string, Json[]> & { [key: string]: unknown };
+  trip: Record<string, Json[]>;
 } => JSON.parse(demoText('hut-roof')) as never;
 
 function errorsOf(text: string): readonly FieldError[] {
@@ -74,8 +74,7 @@ describe('a bad file', () => {
   test('yields every error with its path', () => {
     const data = demoData();
     data.version = 9;
-    data.trip['startDate'] = '2027-02-30';
-    data.trip['packingSchool'] = 'sideways';
+    Object.assign(data.trip, { startDate: '2027-02-30', packingSchool: 'sideways' });
     data.trip['members']![0]!['bodyMassKg'] = 'heavy';
     data.trip['members']![1]!['packId'] = 'no-such-pack';
     data.trip['members']![1]!['colour'] = 'red';

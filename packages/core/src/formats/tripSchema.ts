@@ -31,8 +31,8 @@ import {
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
 export const TRIP_FILE_VERSION = 1;
-export const MAX_DAYS = 60;
-export const MAX_MEMBERS = 60;
+const MAX_DAYS = 60;
+const MAX_MEMBERS = 60;
 
 const got = (value: unknown): string => (value === undefined ? 'nothing' : JSON.stringify(value));
 const say =

@@ -5,7 +5,7 @@
 import type { ShareProblem } from './problem.js';
 
 /** How much one broken keep-apart rule counts in the infeasibility, in kg or litres: more than any real excess. */
-export const APART_WEIGHT = 1000;
+const APART_WEIGHT = 1000;
 
 export interface ShareScore {
   /** Σ load above limits (kg, over members and days) + Σ volume above packs (L) + broken keep-apart rules. */

@@ -126,12 +126,12 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         ),
         things:
           memberCount === 0
-            ? fc.constant([])
-            : fc.tuple(
+            ? fc.constant<PersonalThing[]>([])
+            : (fc.tuple(
                 ...Array.from({ length: thingCount }, (_v, i) =>
                   personalThing(`t${i + 1}`, days, memberCount),
                 ),
-              ),
+              ) as fc.Arbitrary<PersonalThing[]>),
         carriers: fc.array(fc.integer({ min: -1, max: memberCount - 1 }), {
           minLength: pieceCount,
           maxLength: pieceCount,

@@ -31,7 +31,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      after_rain tinyint NOT NULL,
      note text NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_legs_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_legs_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'party_groups',
@@ -41,7 +41,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      name varchar(200) NOT NULL,
      kind varchar(32) NOT NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_party_groups_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_party_groups_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'packs',
@@ -53,7 +53,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      rated_load_kg double NOT NULL,
      centre_of_gravity_cm text NOT NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_packs_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_packs_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'zones',
@@ -72,7 +72,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      max_load_kg double NULL,
      open_above tinyint NOT NULL,
      PRIMARY KEY (trip_id, pack_id, id),
-     CONSTRAINT fk_zones_pack FOREIGN KEY (trip_id, pack_id) REFERENCES packs(trip_id,id) ON DELETE CASCADE`,
+     CONSTRAINT fk_zones_pack FOREIGN KEY (trip_id, pack_id) REFERENCES packs(trip_id,id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'members',
@@ -93,7 +93,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      cook_group_id varchar(64) NULL,
      packing_school varchar(32) NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_members_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_members_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'kits',
@@ -102,7 +102,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      id varchar(64) NOT NULL,
      name varchar(200) NOT NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_kits_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_kits_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'things',
@@ -128,7 +128,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      only_member_ids text NULL,
      worn tinyint NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_things_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_things_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'carrier_rules',
@@ -139,7 +139,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      piece_ids text NOT NULL,
      reason varchar(200) NOT NULL,
      PRIMARY KEY (trip_id, id),
-     CONSTRAINT fk_carrier_rules_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_carrier_rules_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'assignments',
@@ -149,7 +149,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      member_id varchar(64) NOT NULL,
      locked tinyint NOT NULL,
      PRIMARY KEY (trip_id, piece_id),
-     CONSTRAINT fk_assignments_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_assignments_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'stows',
@@ -157,7 +157,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      \`position\` int NOT NULL,
      member_id varchar(64) NOT NULL,
      PRIMARY KEY (trip_id, member_id),
-     CONSTRAINT fk_stows_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE`,
+     CONSTRAINT fk_stows_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
   [
     'placements',
@@ -169,7 +169,7 @@ const TABLES: readonly (readonly [string, string])[] = [
      side varchar(32) NOT NULL,
      pinned tinyint NOT NULL,
      PRIMARY KEY (trip_id, member_id, thing_id),
-     CONSTRAINT fk_placements_stow FOREIGN KEY (trip_id, member_id) REFERENCES stows(trip_id,member_id) ON DELETE CASCADE`,
+     CONSTRAINT fk_placements_stow FOREIGN KEY (trip_id, member_id) REFERENCES stows(trip_id,member_id) ON DELETE CASCADE ON UPDATE NO ACTION`,
   ],
 ];
 

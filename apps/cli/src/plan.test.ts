@@ -1,0 +1,107 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { allPieces, parseTripFile, thingsInPack } from '@graft/core';
+
+const PROGRAM = join(__dirname, '../dist/plan.js');
+const DEMO = join(__dirname, '../../../data/demo');
+const folder = mkdtempSync(join(tmpdir(), 'graft-plan-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+const plan = (...args: string[]) => spawnSync(process.execPath, [PROGRAM, ...args], { encoding: 'utf8' });
+
+interface Report {
+  readonly seed: number;
+  readonly bound: number;
+  readonly gap: number;
+  readonly largestRatio: number;
+  readonly milliseconds: { readonly share: number; readonly stow: number };
+  readonly members: readonly {
+    readonly name: string;
+    readonly inBand: boolean;
+    readonly days: readonly { readonly ratio: number }[];
+  }[];
+}
+
+test('plans a trip file: everything shared and stowed, and a report', () => {
+  const out = join(folder, 'plan.json');
+  const done = plan(join(DEMO, 'corvane-census.graft.json'), '--out', out, '--seed', '7');
+  expect(done.stderr).toBe('');
+  expect(done.status).toBe(0);
+  expect(done.stdout).toContain('Largest ratio');
+  const text = readFileSync(out, 'utf8');
+  const trip = parseTripFile(text);
+  const { report } = JSON.parse(text) as { report: Report };
+  expect(trip.share.map((a) => a.pieceId).sort()).toEqual(
+    allPieces(trip)
+      .map((p) => p.id)
+      .sort(),
+  );
+  for (const stow of trip.stows)
+    expect(stow.placements).toHaveLength(thingsInPack(trip, stow.memberId).length);
+  expect(trip.stows).toHaveLength(trip.members.length);
+  expect(report.seed).toBe(7);
+  expect(report.gap).toBeLessThan(0.01);
+  expect(report.largestRatio).toBeGreaterThanOrEqual(report.bound - 1e-9);
+  expect(report.members.every((m) => m.inBand && m.days.length === trip.legs.length)).toBe(true);
+  expect(report.milliseconds.share).toBeGreaterThanOrEqual(0);
+}, 60_000);
+
+test('without --out the plan goes to standard output, the same for the same seed', () => {
+  const file = join(DEMO, 'hut-roof.graft.json');
+  const first = plan(file);
+  const strip = (text: string) => text.replace(/"milliseconds": \{[^}]*\}/, '');
+  expect(parseTripFile(first.stdout).name).toBe('Mending the hut roof at Tarn Elling');
+  expect(strip(plan(file).stdout)).toBe(strip(first.stdout));
+}, 60_000);
+
+describe('bad input: errors on stderr, exit code 2, nothing written', () => {
+  const bad = join(folder, 'bad.json');
+  writeFileSync(bad, '{"format":"graft-trip","version":1,"trip":{"id":"X"}}');
+  test.each([
+    [['nowhere.json'], 'FILE: cannot read "nowhere.json"'],
+    [[], 'FILE: expected one trip file, got 0'],
+    [[bad, bad], 'FILE: expected one trip file, got 2'],
+    [[bad], 'trip.id: expected an id of lower-case letters'],
+    [[bad], 'trip.legs: expected a list of 1 to 60 entries, got nothing'],
+    [
+      [join(DEMO, 'hut-roof.graft.json'), '--seed', 'x'],
+      '--seed: expected a whole number from 0 to 4294967295, got "x"',
+    ],
+    [[join(DEMO, 'hut-roof.graft.json'), '--fast'], "Unknown option '--fast'"],
+    [
+      [join(DEMO, 'hut-roof.graft.json'), '--out', '/nowhere/plan.json'],
+      '--out: cannot write "/nowhere/plan.json"',
+    ],
+  ])(
+    '%p',
+    (args, message) => {
+      const done = plan(...args);
+      expect(done.stderr).toContain(message);
+      expect(done.status).toBe(2);
+      expect(done.stdout).toBe('');
+    },
+    30_000,
+  );
+});
+
+test('rules that contradict each other end with exit code 1 and their names', () => {
+  const data = JSON.parse(readFileSync(join(DEMO, 'hut-roof.graft.json'), 'utf8')) as {
+    trip: { carrierRules: object[]; share: object[]; stows: object[] };
+  };
+  data.trip.share = [];
+  data.trip.stows = [];
+  data.trip.carrierRules.push({
+    id: 'three',
+    kind: 'different',
+    pieceIds: ['hammer', 'saw', 'snips'],
+    reason: 'three hands',
+  });
+  const file = join(folder, 'contradiction.json');
+  writeFileSync(file, JSON.stringify(data));
+  const done = plan(file);
+  expect(done.stderr).toBe(
+    'No share exists:\n- "three hands" asks for 3 different carriers, 2 may carry these pieces\n',
+  );
+  expect(done.status).toBe(1);
+});

@@ -1,0 +1,70 @@
+/** Arrows run one way: web, server and command line to core; nothing back, no circles. */
+export default {
+  forbidden: [
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-is-alone',
+      severity: 'error',
+      from: { path: '^packages/core' },
+      to: { path: '^(apps|e2e|scripts)/' },
+    },
+    {
+      name: 'core-has-no-io',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'core-knows-no-framework',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(yup|@types)/' },
+    },
+    {
+      name: 'web-and-server-are-apart',
+      severity: 'error',
+      from: { path: '^apps/web' },
+      to: { path: '^apps/(server|cli)' },
+    },
+    {
+      name: 'server-and-web-are-apart',
+      severity: 'error',
+      from: { path: '^apps/(server|cli)' },
+      to: { path: '^apps/web' },
+    },
+    {
+      name: 'only-by-the-public-face',
+      severity: 'error',
+      from: { path: '^(apps|e2e)/' },
+      to: { path: '^packages/core/src' },
+    },
+    {
+      name: 'stations-are-apart',
+      severity: 'error',
+      from: { path: '^apps/web/src/(people|kit|shares|packs|trips)/' },
+      to: { path: '^apps/web/src/(people|kit|shares|packs|trips|app)/', pathNot: '^apps/web/src/$1/' },
+    },
+    {
+      name: 'nothing-ships-tests',
+      severity: 'error',
+      from: { pathNot: '(\\.test\\.tsx?$|/testing/|^e2e/)' },
+      to: { path: '(\\.test\\.tsx?$|/testing/)' },
+    },
+    { name: 'no-unknown', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|dist-types|results)/' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['types', 'import', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.d.ts'],
+    },
+  },
+};

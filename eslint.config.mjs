@@ -1,0 +1,49 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/dist-types/**', '**/node_modules/**', '.graft/**', 'e2e/results/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      'no-console': 'error',
+      eqeqeq: 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+    },
+  },
+  {
+    // The core has no clock, no hidden randomness, no I/O.
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'packages/core/src/testing/**'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'window',
+        'document',
+        'fetch',
+        'setTimeout',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Randomness is an argument: use a seeded source.' },
+        { object: 'Date', property: 'now', message: 'Time is an argument.' },
+      ],
+    },
+  },
+  {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: reactHooks.configs.recommended.rules,
+  },
+  {
+    files: ['**/*.mjs', 'apps/server/**', 'apps/cli/**', 'e2e/**'],
+    languageOptions: { globals: globals.node },
+  },
+);

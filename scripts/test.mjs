@@ -1,0 +1,103 @@
+/**
+ * npm test: everything, from format to the real interface in a real browser, on throwaway databases.
+ * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named.
+ */
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuilt } from './lib/build.mjs';
+import { startDatabase } from './lib/database.mjs';
+import { ensureChromium, ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
+import { bin, ROOT } from './lib/paths.mjs';
+import { main, Refusal, run, say } from './lib/run.mjs';
+
+const CHECKS = {
+  format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  lint: [bin('eslint'), ['.', '--max-warnings', '0']],
+  types: [bin('tsc'), ['-b', 'tsconfig.json']],
+  arrows: [bin('depcruise'), ['--config', 'dependency-cruiser.config.mjs', 'packages', 'apps', 'e2e']],
+  unused: [bin('knip'), ['--no-progress']],
+};
+const JEST = ['core', 'cli', 'web', 'server'];
+const PARTS = [...Object.keys(CHECKS), ...JEST, 'e2e'];
+
+const total = { passed: 0, failed: 0 };
+const count = (passed, failed) => {
+  total.passed += passed;
+  total.failed += failed;
+};
+
+async function check(name) {
+  const started = Date.now();
+  const [command, args] = CHECKS[name];
+  const { code, output } = await run(command, args, { quiet: true });
+  const seconds = ((Date.now() - started) / 1000).toFixed(1);
+  if (code === 0) say(`${name}: passed (${seconds} s)`);
+  else process.stdout.write(`${output}\ngraft  ${name}: FAILED\n`);
+  count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+}
+
+async function jest(projects, databaseUrl, scratch) {
+  const file = join(scratch, 'jest.json');
+  const args = ['--selectProjects', ...projects, '--json', `--outputFile=${file}`];
+  const { code } = await run(bin('jest'), args, { env: { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '' } });
+  const report = readReport(file);
+  const suites = report?.numRuntimeErrorTestSuites ?? 0;
+  count(
+    report?.numPassedTests ?? 0,
+    (report?.numFailedTests ?? 0) + suites + (report === undefined || (code !== 0 && report.success) ? 1 : 0),
+  );
+}
+
+async function endToEnd(scratch) {
+  const file = join(scratch, 'playwright.json');
+  const { code } = await run(bin('playwright'), ['test', '--config', 'playwright.config.ts'], {
+    cwd: join(ROOT, 'e2e'),
+    env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file, GRAFT_E2E_SCRATCH: scratch },
+  });
+  const stats = readReport(file)?.stats;
+  const failed = stats?.unexpected ?? 0;
+  count(stats?.expected ?? 0, failed + (code !== 0 && failed === 0 ? 1 : 0));
+}
+
+function readReport(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    // The runner died before it wrote its report: counted as a failure by the caller.
+    return undefined;
+  }
+}
+
+await main(async () => {
+  const wanted = process.argv.slice(2);
+  const odd = wanted.find((part) => !PARTS.includes(part));
+  if (odd !== undefined) throw new Refusal(`expected parts among ${PARTS.join(', ')}, got "${odd}"`, 2);
+  const includes = (part) => wanted.length === 0 || wanted.includes(part);
+  const started = Date.now();
+  await ensureNodePackages();
+  if (includes('server') || includes('e2e')) await ensureMariaDb();
+  if (includes('e2e')) await ensureChromium();
+  await ensureBuilt();
+  const scratch = mkdtempSync(join(tmpdir(), 'graft-test-'));
+  try {
+    for (const name of Object.keys(CHECKS)) if (includes(name)) await check(name);
+    const projects = JEST.filter(includes);
+    if (projects.length > 0) {
+      const database = projects.includes('server')
+        ? await startDatabase(join(scratch, 'jest-database'))
+        : undefined;
+      try {
+        await jest(projects, database?.url, scratch);
+      } finally {
+        await database?.stop();
+      }
+    }
+    if (includes('e2e')) await endToEnd(scratch);
+  } finally {
+    rmSync(scratch, { recursive: true, force: true });
+  }
+  say(`took ${((Date.now() - started) / 1000).toFixed(0)} s`);
+  process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
+  return total.failed === 0 ? 0 : 1;
+});

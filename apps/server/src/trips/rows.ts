@@ -4,8 +4,7 @@
  */
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
 import type { Kit, Member, Pack, PersonalThing, Piece, Stow, Thing, Trip } from '@graft/core';
-import type {
-  TripRow} from '../database/entities.js';
+import type { TripRow } from '../database/entities.js';
 import {
   AssignmentRow,
   CarrierRuleRow,

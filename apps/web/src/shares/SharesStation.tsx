@@ -8,6 +8,7 @@ import { useTrip } from '../shared/TripProvider';
 import { BeamBoard, type DayChoice } from './BeamBoard';
 import { DaySteps } from './DaySteps';
 import { PieceDetail } from './PieceDetail';
+import { PieceFinder } from './PieceFinder';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { TRAY } from './tray';
 import { UnsharedTray } from './UnsharedTray';
@@ -180,9 +181,10 @@ export function SharesStation() {
             heldId={inHand?.pieceId}
             onChoose={setChosenId}
           />
+          <PieceFinder chosenId={chosenId} onChoose={setChosenId} />
           {chosen === undefined ? (
-            <Text p="4" fontSize="xs" color="fg.muted">
-              Choose a piece in a beam to see what holds it and what every other carrier would make of it.
+            <Text px="4" py="2" fontSize="xs" color="fg.muted">
+              Choose a piece to see what holds it and what every other carrier would make of it.
             </Text>
           ) : (
             <PieceDetail piece={chosen} figures={figures} shown={shown} onGive={give} />

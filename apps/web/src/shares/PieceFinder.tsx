@@ -1,0 +1,41 @@
+import { Box, NativeSelect } from '@chakra-ui/react';
+import { useTrip } from '../shared/TripProvider';
+
+interface Props {
+  readonly chosenId: string | undefined;
+  readonly onChoose: (pieceId: string) => void;
+}
+
+/** Every piece by kit, with its carrier: the way to blocks that are too narrow to hit. */
+export function PieceFinder({ chosenId, onChoose }: Props) {
+  const { trip } = useTrip();
+  const carrier = (pieceId: string): string => {
+    const memberId = trip.share.find((a) => a.pieceId === pieceId)?.memberId;
+    return trip.members.find((m) => m.id === memberId)?.name ?? 'nobody';
+  };
+  return (
+    <Box px="4" pt="3">
+      <NativeSelect.Root size="sm">
+        <NativeSelect.Field
+          aria-label="Find a piece"
+          value={chosenId ?? ''}
+          onChange={(e) => onChoose(e.target.value)}
+        >
+          <option value="" disabled>
+            Find a piece: who has it?
+          </option>
+          {trip.kits.map((kit) => (
+            <optgroup key={kit.id} label={kit.name}>
+              {kit.pieces.map((piece) => (
+                <option key={piece.id} value={piece.id}>
+                  {piece.name} · {carrier(piece.id)}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Box>
+  );
+}

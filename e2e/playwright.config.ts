@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: './results',
+  globalSetup: './globalSetup.ts',
+  // One server, one database, one browser at a time: the machine has two cores.
+  workers: 1,
+  fullyParallel: false,
+  forbidOnly: process.env['CI'] !== undefined,
+  retries: 0,
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS },
+    screenshot: 'only-on-failure',
+  },
+});

@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { parseTripFile } from '@graft/core';
+import { baseUrl, demoText, tripCount } from '../support';
+
+const upload = (name: string, text: string) => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+test('a broken file: every error is listed, nothing is saved; mended, it opens', async ({ page }) => {
+  const before = await tripCount();
+  const data = JSON.parse(demoText('hut-roof')) as {
+    trip: { members: Record<string, unknown>[]; share: Record<string, unknown>[]; startDate: string };
+  };
+  data.trip.startDate = 'soon';
+  data.trip.members[0]!['bodyMassKg'] = 'heavy';
+  data.trip.members[1]!['colour'] = 'red';
+  data.trip.share[0]!['memberId'] = 'nobody';
+  await page.goto(baseUrl());
+  await page.getByLabel('Trip file').setInputFiles(upload('broken.graft.json', JSON.stringify(data)));
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('broken.graft.json was not imported: 5 errors; nothing was saved.');
+  await expect(alert).toContainText('trip.startDateexpected a date such as "2027-05-10", got "soon"');
+  await expect(alert).toContainText(
+    'trip.members[0].bodyMassKgexpected a number from 20 to 250 kg, got "heavy"',
+  );
+  await expect(alert).toContainText('trip.members[1]has a field that is not part of the format: colour');
+  await expect(alert).toContainText(
+    'trip.share[0].memberIdexpected the id of a member of this trip, got "nobody"',
+  );
+  // Taking the piece from its carrier also empties its place in that carrier's pack.
+  await expect(alert).toContainText(
+    "trip.stows[0].placements[7].thingIdexpected a thing in this member's pack",
+  );
+  expect(await tripCount()).toBe(before);
+
+  await page.getByLabel('Trip file').setInputFiles(upload('mended.graft.json', demoText('hut-roof')));
+  await expect(page.getByRole('heading', { name: 'Mending the hut roof at Tarn Elling' })).toBeVisible();
+  expect(await tripCount()).toBe(before + 1);
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Export' }).click();
+  const path = await (await download).path();
+  expect(parseTripFile(readFileSync(path, 'utf8'))).toEqual(parseTripFile(demoText('hut-roof')));
+});
+
+test('a file that is no JSON says where', async ({ page }) => {
+  await page.goto(baseUrl());
+  await page.getByLabel('Trip file').setInputFiles(upload('notes.json', '{"format": graft}'));
+  await expect(page.getByRole('alert')).toContainText('expected JSON text');
+});
+
+test('a trip is deleted only after a question', async ({ page }) => {
+  await page.goto(baseUrl());
+  await page.getByRole('button', { name: 'New trip' }).click();
+  await page.getByLabel('Name').fill('Short lived');
+  await page.getByRole('button', { name: 'Start the trip' }).click();
+  await expect(page.getByRole('heading', { name: 'Short lived' })).toBeVisible();
+  await page.getByRole('link', { name: 'Graft, all trips' }).click();
+  await page.getByRole('button', { name: 'Delete Short lived' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('link', { name: 'Short lived' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Short lived' }).click();
+  await page.getByRole('button', { name: 'Delete the trip' }).click();
+  await expect(page.getByRole('link', { name: 'Short lived' })).toBeHidden();
+});

@@ -1,0 +1,95 @@
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { freePort, isAlive, newStateDir, pids, spawnStart, startGraft } from '../graft';
+import { demoText, importTrip, openStation, saved, storedTrip } from '../support';
+
+test('killed in mid-use, server and database: the next start loses nothing acknowledged', async ({
+  page,
+}) => {
+  const stateDir = newStateDir('killed');
+  const port = String(await freePort());
+  const first = await startGraft(stateDir, ['--port', port, '--empty']);
+  const id = await importTrip(demoText('hut-roof'), first.url);
+  await openStation(page, id, 'people', first.url);
+  const name = page.locator('[data-cell="joss/name"]');
+  await name.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Josua');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const before = await storedTrip(id, first.url);
+  expect(before.trip.members[0]!.name).toBe('Josua');
+
+  const { server, database } = pids(stateDir);
+  first.process.kill('SIGKILL');
+  process.kill(server, 'SIGKILL');
+  process.kill(database, 'SIGKILL');
+  await expect.poll(() => isAlive(server) || isAlive(database)).toBe(false);
+
+  // What is changed while nothing answers is kept on screen and said to be unsaved.
+  await name.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Josh');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Not saved yet: the server does not answer');
+  await expect(name).toHaveText('Josh');
+
+  const second = await startGraft(stateDir, ['--port', port, '--empty']);
+  expect((await storedTrip(id, second.url)).version).toBeGreaterThanOrEqual(before.version);
+  // The page finds the server again by itself and stores what it kept.
+  await saved(page);
+  expect((await storedTrip(id, second.url)).trip).toEqual({
+    ...before.trip,
+    members: before.trip.members.map((m) => (m.id === 'joss' ? { ...m, name: 'Josh' } : m)),
+  });
+  expect(await second.stop()).toBe(0);
+});
+
+test('only npm start is killed: the next start takes over from what it left running', async () => {
+  const stateDir = newStateDir('orphans');
+  const first = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  const id = await importTrip(demoText('hut-roof'), first.url);
+  const left = pids(stateDir);
+  first.process.kill('SIGKILL');
+  const second = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  expect(isAlive(left.server)).toBe(false);
+  expect(isAlive(left.database)).toBe(false);
+  expect((await storedTrip(id, second.url)).trip.name).toBe('Mending the hut roof at Tarn Elling');
+  await second.stop();
+});
+
+test('Ctrl-C stops server and database; a second start is refused while one runs; an empty one has no demo', async () => {
+  const stateDir = newStateDir('stopped');
+  const graft = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  const { trips } = (await (await fetch(`${graft.url}/api/trips`)).json()) as { trips: object[] };
+  expect(trips).toEqual([]);
+  const again = spawnStart(stateDir, ['--empty']);
+  expect(await again.ended).toBe(1);
+  expect(again.output()).toContain(`Graft is already running: ${graft.url}`);
+  const { server, database } = pids(stateDir);
+  expect(await graft.stop()).toBe(0);
+  expect(isAlive(server)).toBe(false);
+  expect(isAlive(database)).toBe(false);
+  const log = readFileSync(join(stateDir, 'database/mariadbd.log'), 'utf8');
+  expect(log).toContain('Shutdown complete');
+});
+
+test('options that cannot be are refused by name', async () => {
+  const stateDir = newStateDir('refused');
+  const busy = createServer();
+  const port = await new Promise<number>((resolve) => {
+    busy.listen(0, '127.0.0.1', () => resolve((busy.address() as { port: number }).port));
+  });
+  for (const [args, code, message] of [
+    [['--port', 'high'], 2, '--port: expected a port number from 1 to 65535, got "high"'],
+    [['--faster'], 2, "Unknown option '--faster'"],
+    [['--port', String(port), '--empty'], 1, `--port: port ${port} is in use by another program.`],
+  ] as const) {
+    const start = spawnStart(stateDir, args);
+    expect(await start.ended).toBe(code);
+    expect(start.output()).toContain(message);
+  }
+  busy.close();
+});

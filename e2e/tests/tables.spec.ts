@@ -1,0 +1,153 @@
+import { expect, test, type Page } from '@playwright/test';
+import { baseUrl, demoText, importTrip, openStation, saved, shareOut, station, storedTrip } from '../support';
+
+const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
+
+test('an empty trip: from nothing to a planned pack', async ({ page }) => {
+  await page.goto(baseUrl());
+  await page.getByRole('button', { name: 'New trip' }).click();
+  await page.getByRole('button', { name: 'Start the trip' }).click();
+  await expect(page.getByText('expected a name')).toBeVisible();
+  await page.getByLabel('Name').fill('Over the hill');
+  await page.getByLabel('First day').fill('2027-07-01');
+  await page.getByLabel('Days').fill('2');
+  await page.getByRole('button', { name: 'Start the trip' }).click();
+
+  await expect(page.getByText('Add each member with body weight and pack')).toBeVisible();
+  await station(page, 'Shares').click();
+  await expect(page.getByText('Add the members at People first')).toBeVisible();
+  await station(page, 'Packs').click();
+  await expect(page.getByText('Add the members and their packs at People first')).toBeVisible();
+  await station(page, 'Kit').click();
+  await expect(page.getByText('Add a kit (a tent, a cook set, the first aid)')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a kit' }).click();
+  await page.getByRole('button', { name: 'Piece', exact: true }).click();
+
+  await station(page, 'People').click();
+  await page.getByRole('button', { name: 'Add a member' }).click();
+  await page.getByRole('button', { name: 'Add a member' }).click();
+  await cell(page, 'member-1/bodyMassKg').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('11 st 4');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'member-1/bodyMassKg')).toHaveText('71.7');
+  await expect(cell(page, 'member-1/limit')).toHaveText('14.3');
+
+  await station(page, 'Shares').click();
+  await shareOut(page);
+  await station(page, 'Packs').click();
+  await page.getByRole('button', { name: 'Plan all packs' }).click();
+  await expect(station(page, 'Packs')).toContainText('2 of 2 stowed');
+  await saved(page);
+  const id = /trips\/([^/]+)/.exec(page.url())![1]!;
+  const { trip } = await storedTrip(id);
+  expect(trip.share).toHaveLength(2);
+  expect(trip.stows.flatMap((s) => s.placements)).toHaveLength(2);
+});
+
+test('a wrong entry stays in its cell with the reason; the arrows and Enter do the rest', async ({
+  page,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'people');
+  const body = cell(page, 'joss/bodyMassKg');
+  await cell(page, 'joss/name').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(body).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('heavy');
+  await page.keyboard.press('Enter');
+  await expect(body.getByRole('alert')).toHaveText(
+    'expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "heavy"',
+  );
+  await expect(body.getByRole('textbox')).toHaveValue('heavy');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('400');
+  await page.keyboard.press('Enter');
+  await expect(body.getByRole('alert')).toHaveText('expected a number from 20 to 250 kg, got 400');
+  await page.keyboard.press('Escape');
+  await expect(body).toHaveText('88.0');
+  await expect(body).toBeFocused();
+  await page.keyboard.type('9');
+  await expect(body.getByRole('textbox')).toHaveValue('9');
+  await page.keyboard.type('0');
+  await page.keyboard.press('Tab');
+  await expect(body).toHaveText('90.0');
+  await expect(cell(page, 'joss/statureCm')).toBeFocused();
+  await saved(page);
+  expect((await storedTrip(id)).trip.members[0]!.bodyMassKg).toBe(90);
+});
+
+test('kit: masses, shapes and marks are edited, a volume beyond the shape is refused', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'kit');
+  await cell(page, 'felt/massKg').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('6 lb 8 oz');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'felt/massKg')).toHaveText('2.9');
+  await cell(page, 'felt/volumeL').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('20');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'felt/volumeL').getByRole('alert')).toHaveText(
+    'expected at most 7.7, the volume of its shape in L, got 20',
+  );
+  await page.keyboard.press('Escape');
+  await cell(page, 'felt/shape').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('roll 55 x 14');
+  await page.keyboard.press('Enter');
+  await cell(page, 'felt/flags').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('rides outside, wobbly');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'felt/flags').getByRole('alert')).toContainText('got "wobbly"');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  const felt = (await storedTrip(id)).trip.kits.flatMap((k) => k.pieces).find((p) => p.id === 'felt')!;
+  expect(felt.shape).toEqual({ kind: 'roll', lengthCm: 55, diameterCm: 14 });
+  expect(felt.massKg).toBeCloseTo(6.5 * 0.45359237, 12);
+
+  await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Joss' });
+  await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('Sleeping bag');
+  await page.getByRole('button', { name: 'Add a thing' }).click();
+  await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('New thing');
+});
+
+test('masses in pounds, body weights hidden', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'people');
+  await page.getByRole('button', { name: /Masses in kg/ }).click();
+  await expect(cell(page, 'joss/bodyMassKg')).toHaveText('194.0');
+  await page.getByRole('button', { name: 'Hide body weights' }).click();
+  await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');
+  await page.reload();
+  await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');
+  await expect(page.getByText('194')).toHaveCount(0);
+});
+
+test('a trip changed elsewhere: the change is not stored over it, and the newer state can be loaded', async ({
+  page,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'people');
+  await expect(cell(page, 'joss/name')).toBeVisible();
+  const other = await fetch(`${baseUrl()}/api/trips/${id}/edits`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ version: 1, edits: [{ kind: 'set', field: 'name', value: 'Changed elsewhere' }] }),
+  });
+  expect(other.status).toBe(200);
+  await cell(page, 'joss/name').click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Josua');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('This trip was changed elsewhere');
+  expect((await storedTrip(id)).trip.members[0]!.name).toBe('Joss');
+  page.on('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Load the newer state' }).click();
+  await expect(page.getByRole('heading', { name: 'Changed elsewhere' })).toBeVisible();
+  await expect(cell(page, 'joss/name')).toHaveText('Joss');
+});

@@ -13,7 +13,7 @@ import {
   planStow,
   planReport,
   replaceShare,
-  replaceStow,
+  adoptStow,
   serialiseTripFile,
   shareProblem,
   solveShare,
@@ -106,7 +106,7 @@ function main(): void {
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
-    (t, member) => replaceStow(t, planStow(t, member.id, { seed }).stow),
+    (t, member) => adoptStow(t, planStow(t, member.id, { seed }).stow),
     replaceShare(trip, result.share),
   );
   const stowed = performance.now();

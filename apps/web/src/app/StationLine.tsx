@@ -83,8 +83,8 @@ export function StationLine() {
               pr="9"
               h="100%"
               pt="5px"
-              _hover={{ bg: 'bg.muted' }}
-              bg={isActive ? 'bg.panel' : 'bg'}
+              _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
+              bg={isActive ? 'bg.panel' : undefined}
               borderBottomWidth="3px"
               borderColor={isActive ? 'fg' : 'transparent'}
             >
@@ -108,7 +108,8 @@ export function StationLine() {
                   w="max-content"
                   px="1"
                   ml="-1"
-                  bg="inherit"
+                  bg={isActive ? 'bg.panel' : 'bg'}
+                  data-name
                 >
                   {station.name}
                 </Box>

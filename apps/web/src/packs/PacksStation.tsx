@@ -1,7 +1,15 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
 import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { assessStow, formatPercent, placeThing, planningDay, replaceStow, type Placement } from '@graft/core';
+import {
+  assessStow,
+  formatPercent,
+  placeThing,
+  planningDay,
+  adoptStow,
+  type Placement,
+  type Stow,
+} from '@graft/core';
 import { ErrorList } from '../shared/ErrorList';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
@@ -45,7 +53,7 @@ export function PacksStation() {
     setProblem(undefined);
     setRun({ done: 0, of: memberIds.length });
     try {
-      const stows: Parameters<typeof replaceStow>[1][] = [];
+      const stows: Stow[] = [];
       const started = runStows(trip, memberIds, SEED, (planned_) => {
         stows.push(planned_);
         setRun({ done: stows.length, of: memberIds.length });
@@ -53,7 +61,7 @@ export function PacksStation() {
       stop.current = started.stop;
       await started.result;
       // What was ready when stopped is kept.
-      if (stows.length > 0) change(label, (t) => stows.reduce(replaceStow, t));
+      if (stows.length > 0) change(label, (t) => stows.reduce(adoptStow, t));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     } finally {
@@ -186,6 +194,9 @@ export function PacksStation() {
                 {i + 1 === planned && '*'}
               </Button>
             ))}
+            <Text as="span" fontSize="2xs" ml="1">
+              * planned for
+            </Text>
           </Flex>
         </Flex>
         {problem !== undefined && <ErrorList title={`The planning stopped: ${problem}`} errors={[]} />}

@@ -10,6 +10,7 @@ import {
 import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';
 import { densityShade, DENSITY_LEGEND } from './density';
+import { placeLabels } from './labels';
 import {
   cornerCm,
   CUT_ASIDE_CM,
@@ -23,7 +24,7 @@ import {
   type Side,
 } from './packFrame';
 
-const DRAWING_HEIGHT = 470;
+const DRAWING_HEIGHT = 440;
 const PAD_CM = 3;
 
 interface Props {
@@ -347,57 +348,28 @@ function View({ pack, stow, frame, hoveredId, onHover, horizontal, shown, plumb 
       })}
       <Plumb frame={frame} at={plumb.at} z={plumb.z} inBand={stow.inBand} empty={stow.placed.length === 0} />
       {/* Names last: the plumb line never crosses them out. */}
-      {things
-        .filter((t) => t.how === 'cut')
-        .map(({ placed }) => (
-          <Label
-            key={placed.thing.id}
-            text={placed.thing.name}
-            {...place(placed.box)}
-            ink={shadeOf(placed).ink}
-          />
-        ))}
+      {placeLabels(
+        things.filter((t) => t.how === 'cut').map(({ placed }) => ({ placed, ...place(placed.box) })),
+      ).map(({ placed, ...label }) => (
+        <text
+          key={placed.thing.id}
+          x={label.x}
+          y={label.y + 3.5}
+          textAnchor="middle"
+          style={{ fontSize: 10.5 }}
+          fill={shadeOf(placed).ink}
+          pointerEvents="none"
+          transform={label.upright ? `rotate(-90 ${label.x} ${label.y})` : undefined}
+        >
+          {label.text}
+        </text>
+      ))}
     </g>
   );
 }
 
 function shadeOf(placed: PlacedThing) {
   return densityShade(placed.massKg / Math.max(placed.volumeL, 0.01));
-}
-
-const LETTER_PX = 5.6;
-
-interface LabelProps {
-  readonly text: string;
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-  readonly ink: string;
-}
-
-/** A thing's name where it fits inside the thing, upright in tall ones; the list beside the drawing names every one. */
-function Label({ text, x, y, width, height, ink }: LabelProps) {
-  const upright = height > 1.5 * width && width < 60;
-  const [along, across_] = upright ? [height, width] : [width, height];
-  const letters = Math.floor((along - 6) / LETTER_PX);
-  if (across_ < 12 || letters < 4) return null;
-  const part = text.includes(': ') ? text.split(': ')[1]! : text;
-  const shown = part.length <= letters ? part : `${part.slice(0, letters - 1).trimEnd()}…`;
-  const [cx, cy] = [x + width / 2, y + height / 2];
-  return (
-    <text
-      x={cx}
-      y={cy + 3.5}
-      textAnchor="middle"
-      style={{ fontSize: 10.5 }}
-      fill={ink}
-      pointerEvents="none"
-      transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}
-    >
-      {shown}
-    </text>
-  );
 }
 
 function Plumb({

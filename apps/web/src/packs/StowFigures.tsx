@@ -39,7 +39,7 @@ export function StowFigures({ stow, torsoCm }: { stow: StowAssessment; torsoCm: 
     'Centre of gravity: Σ mᵢrᵢ / Σ mᵢ over the empty pack and everything in it, each thing at the middle of the space it takes in its zone.';
   return (
     <Box px="4" pt="3" pb="4">
-      <Flex gap="9" wrap="wrap" role="group" aria-label="Centre of gravity">
+      <Flex gap="6" wrap="wrap" role="group" aria-label="Centre of gravity">
         {figure(
           'Centre of gravity, height',
           <Why

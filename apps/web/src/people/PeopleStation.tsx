@@ -48,7 +48,7 @@ export function PeopleStation() {
     const groups = (kind: GroupKind) =>
       trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
     return [
-      textColumn({ ...common, id: 'name', header: 'Name', width: '96' }),
+      textColumn({ ...common, id: 'name', header: 'Name', width: '94' }),
       quantityColumn({
         ...common,
         id: 'bodyMassKg',
@@ -106,7 +106,7 @@ export function PeopleStation() {
         header: 'Sleeps in',
         options: groups('tent'),
         none: '—',
-        width: '128',
+        width: '112',
       }),
       choiceColumn({
         ...common,
@@ -119,10 +119,10 @@ export function PeopleStation() {
       choiceColumn({
         ...common,
         id: 'packingSchool',
-        header: 'Packs',
+        header: 'Packing school',
         options: Object.entries(SCHOOL_WORDS),
         none: `as trip: ${SCHOOL_WORDS[trip.packingSchool] ?? ''}`,
-        width: '128',
+        width: '112',
       }),
       {
         id: 'remove',

@@ -28,7 +28,9 @@ const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
 /** Few members get taller rows, so that the board fills the screen and names fit into their blocks. */
 const FEW_MEMBERS = 9;
 /** Narrower blocks than this share of the axis carry no name: three letters tell nothing. */
-const LEAST_NAMED_PERCENT = 6.5;
+const LEAST_NAMED_PERCENT = 7;
+/** A lock takes room from the name. */
+const LOCK_PERCENT = 4;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -123,7 +125,7 @@ function BeamRow(props: {
   onHover: (memberId: string | undefined) => void;
 }) {
   const { trip, figures, load, x, tall, isTarget, chosenId, heldId, onChoose, onHover } = props;
-  const { massUnit } = usePreferences();
+  const { massUnit, hideWeights } = usePreferences();
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
   const leg = legOfDay(trip, load.day);
@@ -189,6 +191,8 @@ function BeamRow(props: {
               piece={piece}
               massKg={massKg}
               widthPercent={x(massKg / load.limitKg)}
+              tall={tall}
+              tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
               chosen={piece.id === chosenId}
               held={piece.id === heldId}
@@ -230,7 +234,7 @@ function BeamRow(props: {
         data-figure="ratio"
       >
         <Why
-          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. Limit ${load.limitReason}. A planning number, not medical advice.`}
+          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. Limit ${hideWeights ? formatMass(load.limitKg, massUnit) : load.limitReason}. A planning number, not medical advice.`}
         >
           {over && '▲ '}
           {formatPercent(load.ratio)}
@@ -253,13 +257,16 @@ function PieceBlock(props: {
   piece: Piece;
   massKg: number;
   widthPercent: number;
+  tall: boolean;
+  /** The piece of its row that the Tab key reaches; arrows reach the others. */
+  tabStop: boolean;
   locked: boolean;
   chosen: boolean;
   held: boolean;
   carrier: string;
   onChoose: (pieceId: string) => void;
 }) {
-  const { piece, massKg, widthPercent, locked, chosen, held, carrier, onChoose } = props;
+  const { piece, massKg, widthPercent, tall, tabStop, locked, chosen, held, carrier, onChoose } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: piece.id });
   const eaten = piece.consumption !== undefined;
@@ -278,6 +285,7 @@ function PieceBlock(props: {
         ref={setNodeRef}
         {...listeners}
         data-piece={piece.id}
+        tabIndex={tabStop ? 0 : -1}
         aria-label={`${piece.name}, ${formatMass(massKg, massUnit)}, with ${carrier}${locked ? ', locked' : ''}`}
         aria-pressed={chosen}
         title={`${piece.name}, ${formatMass(massKg, massUnit)}`}
@@ -301,13 +309,16 @@ function PieceBlock(props: {
         borderTopStyle="dashed"
       >
         {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
-        {widthPercent >= LEAST_NAMED_PERCENT && (
-          <Box as="span" minW="0" lineHeight="1.2">
-            {nameLines(piece.name).map((line) => (
-              <Box as="span" key={line} display="block" truncate>
-                {line}
-              </Box>
-            ))}
+        {widthPercent >= LEAST_NAMED_PERCENT + (locked ? LOCK_PERCENT : 0) && (
+          <Box
+            as="span"
+            minW="0"
+            whiteSpace="normal"
+            overflowWrap="normal"
+            lineHeight="1.15"
+            lineClamp={tall ? 3 : 2}
+          >
+            {blockName(piece.name)}
           </Box>
         )}
       </Flex>
@@ -315,10 +326,10 @@ function PieceBlock(props: {
   );
 }
 
-/** The part first, its kit under it: "tent body" says more in 50 pixels than "Heron (2 people)". */
-function nameLines(name: string): readonly string[] {
+/** The part first, then its kit: "tent body" says more in 50 pixels than "Heron (2 people)". */
+function blockName(name: string): string {
   const [kit, part] = name.split(': ');
-  return part === undefined ? [name] : [part, kit ?? ''];
+  return part === undefined ? name : `${part}, ${kit ?? ''}`;
 }
 
 function Legend() {

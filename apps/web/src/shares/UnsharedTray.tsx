@@ -30,10 +30,11 @@ export function UnsharedTray({ pieces, chosenId, heldId, onChoose }: Props) {
         </Text>
       ) : (
         <Box maxH="250px" overflowY="auto" role="list" aria-label="Carried by nobody">
-          {pieces.map((piece) => (
+          {pieces.map((piece, i) => (
             <TrayPiece
               key={piece.id}
               piece={piece}
+              tabStop={i === 0}
               chosen={piece.id === chosenId}
               held={piece.id === heldId}
               onChoose={onChoose}
@@ -47,11 +48,13 @@ export function UnsharedTray({ pieces, chosenId, heldId, onChoose }: Props) {
 
 function TrayPiece({
   piece,
+  tabStop,
   chosen,
   held,
   onChoose,
 }: {
   piece: Piece;
+  tabStop: boolean;
   chosen: boolean;
   held: boolean;
   onChoose: (id: string) => void;
@@ -65,6 +68,7 @@ function TrayPiece({
         ref={setNodeRef}
         {...listeners}
         data-piece={piece.id}
+        tabIndex={tabStop ? 0 : -1}
         aria-pressed={chosen}
         onClick={() => onChoose(piece.id)}
         w="100%"

@@ -75,11 +75,13 @@ const config = defineConfig({
           DEFAULT: { value: { _light: '{colors.pine.900}', _dark: '{colors.stone.100}' } },
           muted: { value: { _light: '{colors.stone.700}', _dark: '{colors.stone.300}' } },
           subtle: { value: { _light: '{colors.stone.600}', _dark: '{colors.stone.400}' } },
+          error: { value: { _light: '{colors.signal.700}', _dark: '{colors.signal.300}' } },
         },
         border: {
           DEFAULT: { value: { _light: '{colors.stone.300}', _dark: '{colors.stone.700}' } },
           muted: { value: { _light: '{colors.stone.200}', _dark: '{colors.stone.800}' } },
           emphasized: { value: { _light: '{colors.stone.500}', _dark: '{colors.stone.500}' } },
+          error: { value: { _light: '{colors.signal.500}', _dark: '{colors.signal.400}' } },
         },
         focus: { value: { _light: '{colors.pine.600}', _dark: '{colors.pine.300}' } },
         overload: {
@@ -128,5 +130,6 @@ export const system = createSystem(defaultConfig, config);
 
 /** A colour token for SVG paint. */
 export function paint(token: string): string {
-  return `var(--chakra-colors-${token.replaceAll('.', '-')})`;
+  const name = token.replaceAll('.', '-').replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+  return `var(--chakra-colors-${name})`;
 }

@@ -34,12 +34,12 @@ export function TripsPage() {
           Shares a party’s kit by carry limits and plans what rides where in each pack.
         </Text>
       </Flex>
-      <HStack mb="4" gap="3" align="start">
+      <Flex mb="4" gap="3" wrap="wrap">
         <Button size="sm" onClick={() => setStarting((open) => !open)} aria-expanded={starting}>
           New trip
         </Button>
         <ImportButton />
-      </HStack>
+      </Flex>
       {starting && <NewTrip />}
       {trips.isError && (
         <ErrorList title={`The trips could not be loaded. ${trips.error.message}`} errors={[]} />
@@ -115,7 +115,7 @@ function ImportButton() {
   });
   const problem = importing.error;
   return (
-    <Box flex="1">
+    <>
       <Button
         size="sm"
         variant="outline"
@@ -139,14 +139,14 @@ function ImportButton() {
         }}
       />
       {problem !== null && (
-        <Box mt="3">
+        <Box w="100%">
           <ErrorList
             title={`${importing.variables?.name ?? 'The file'} was not imported: ${problem.message}`}
             errors={problem instanceof ApiProblem ? problem.errors : []}
           />
         </Box>
       )}
-    </Box>
+    </>
   );
 }
 

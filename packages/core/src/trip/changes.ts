@@ -3,6 +3,7 @@
  * moves leaves the old carrier's stow, a member who goes leaves share and stows.
  */
 import type { Assignment, Kit, Member, PersonalThing, Piece, Placement, Stow, Trip } from './model.js';
+import { allPieces, packOf, thingsInPack } from './queries.js';
 
 function withoutPlacements(
   stows: readonly Stow[],
@@ -31,18 +32,35 @@ export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
   return { ...trip, share: trip.share.map((a) => (a.pieceId === pieceId ? { ...a, locked } : a)) };
 }
 
-/** Take over a whole share, dropping placements of pieces that changed carrier. */
+/**
+ * Take over a whole share, dropping placements of pieces that changed carrier. What names a piece or member that has
+ * gone since the share was computed is left out.
+ */
 export function replaceShare(trip: Trip, share: readonly Assignment[]): Trip {
-  const carrier = new Map(share.map((a) => [a.pieceId, a.memberId]));
-  const isPiece = new Set(trip.kits.flatMap((k) => k.pieces.map((p) => p.id)));
+  const pieceIds = new Set(allPieces(trip).map((p) => p.id));
+  const memberIds = new Set(trip.members.map((m) => m.id));
+  const known = share.filter((a) => pieceIds.has(a.pieceId) && memberIds.has(a.memberId));
+  const carrier = new Map(known.map((a) => [a.pieceId, a.memberId]));
   return {
     ...trip,
-    share,
-    stows: withoutPlacements(trip.stows, (m, t) => isPiece.has(t) && carrier.get(t) !== m),
+    share: known,
+    stows: withoutPlacements(trip.stows, (m, t) => pieceIds.has(t) && carrier.get(t) !== m),
   };
 }
 
-export function replaceStow(trip: Trip, stow: Stow): Trip {
+/** Take over a planned stow, without what has left that pack, and zones the pack no longer has, since it was planned. */
+export function adoptStow(trip: Trip, stow: Stow): Trip {
+  const member = trip.members.find((m) => m.id === stow.memberId);
+  if (member === undefined) return trip;
+  const inPack = new Set(thingsInPack(trip, member.id).map((t) => t.id));
+  const zones = new Set(packOf(trip, member).zones.map((z) => z.id));
+  return replaceStow(trip, {
+    ...stow,
+    placements: stow.placements.filter((p) => inPack.has(p.thingId) && zones.has(p.zoneId)),
+  });
+}
+
+function replaceStow(trip: Trip, stow: Stow): Trip {
   const known = trip.stows.some((s) => s.memberId === stow.memberId);
   return {
     ...trip,

@@ -3,6 +3,7 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { tripErrors } from '../formats/tripFile.js';
 import {
+  adoptStow,
   assignPiece,
   freshId,
   lockPiece,
@@ -61,6 +62,12 @@ describe('changes', () => {
             assignPiece(trip, piece.id, carriers[0]?.id),
             lockPiece(trip, piece.id, true),
             replaceShare(trip, []),
+            replaceShare(trip, [{ pieceId: 'gone', memberId: member.id, locked: false }]),
+            adoptStow(removePiece(trip, piece.id), {
+              memberId: member.id,
+              placements: trip.stows[0]?.placements ?? [],
+            }),
+            adoptStow(removeMember(trip, member.id), { memberId: member.id, placements: [] }),
             removeMember(trip, member.id),
             removePiece(trip, piece.id),
             removeKit(trip, 'kit-a'),

@@ -1,0 +1,74 @@
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { expect, test, type Page } from '@playwright/test';
+import { assignPiece, parseTripFile, serialiseTripFile } from '@graft/core';
+import {
+  baseUrl,
+  demoText,
+  importTrip,
+  memberRow,
+  openStation,
+  piece,
+  saved,
+  shareOut,
+  station,
+} from '../support';
+
+const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
+const picture = async (page: Page, name: string): Promise<void> => {
+  await page.mouse.move(640, 4);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+};
+
+test('every view', async ({ page }) => {
+  await page.goto(`${baseUrl()}/trips`);
+  await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
+  await picture(page, 'trips');
+
+  const id = await importTrip(demoText('corvane-census'));
+  await openStation(page, id, 'shares');
+  await shareOut(page);
+  await page.getByLabel('Find a piece').selectOption('scope');
+  await picture(page, 'shares');
+
+  const start = (await piece(page, 'scope').boundingBox())!;
+  const goal = (await memberRow(page, 'pia').boundingBox())!;
+  await page.mouse.move(start.x + start.width / 2, start.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(start.x, start.y + 30, { steps: 3 });
+  await page.mouse.move(goal.x + 690, goal.y + 50, { steps: 6 });
+  await expect(page.getByText('Largest ratio, if dropped here')).toBeVisible();
+  await page.screenshot({ path: join(FOLDER, 'shares-while-dragging.png') });
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+
+  await station(page, 'People').click();
+  await expect(page.getByRole('grid', { name: 'Members' })).toBeVisible();
+  await picture(page, 'people');
+  await station(page, 'Kit').click();
+  await expect(page.getByRole('grid', { name: 'Group kit' })).toBeVisible();
+  await picture(page, 'kit');
+
+  await station(page, 'Packs').click();
+  await page.getByRole('button', { name: 'Plan all packs' }).click();
+  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 60_000 });
+  await saved(page);
+  await page.getByRole('navigation', { name: 'Packs' }).getByText('Oskar').click();
+  await picture(page, 'packs');
+  await page.getByRole('button', { name: 'Dark colours' }).click();
+  await picture(page, 'packs-dark');
+});
+
+test('a broken file', async ({ page }) => {
+  const trip = parseTripFile(demoText('hut-roof'));
+  const broken = { ...assignPiece(trip, 'hammer', 'nobody'), startDate: 'in August' };
+  await page.goto(`${baseUrl()}/trips`);
+  await page.getByLabel('Trip file').setInputFiles({
+    name: 'hut-roof.graft.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(serialiseTripFile(broken)),
+  });
+  await expect(page.getByRole('alert')).toBeVisible();
+  await picture(page, 'import-refused');
+});

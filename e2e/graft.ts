@@ -37,9 +37,10 @@ export function freePort(): Promise<number> {
 export function spawnStart(
   stateDir: string,
   args: readonly string[],
+  env: NodeJS.ProcessEnv = {},
 ): { child: ChildProcess; output: () => string; ended: Promise<number | null> } {
   const child = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs'), ...args], {
-    env: { ...process.env, GRAFT_STATE_DIR: stateDir },
+    env: { ...process.env, ...env, GRAFT_STATE_DIR: stateDir },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let output = '';
@@ -50,8 +51,12 @@ export function spawnStart(
 }
 
 /** Start Graft and wait for the address it prints. */
-export async function startGraft(stateDir: string, args: readonly string[] = []): Promise<Graft> {
-  const { child, output, ended } = spawnStart(stateDir, args);
+export async function startGraft(
+  stateDir: string,
+  args: readonly string[] = [],
+  env: NodeJS.ProcessEnv = {},
+): Promise<Graft> {
+  const { child, output, ended } = spawnStart(stateDir, args, env);
   const url = await Promise.race([
     new Promise<string>((resolve) => {
       child.stdout?.on('data', () => {

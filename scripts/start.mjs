@@ -117,7 +117,7 @@ await main(async () => {
     const ended = new Promise((resolve) => server.once('exit', (code) => resolve(`ended with code ${code}`)));
     const ready = new Promise((resolve) => {
       server.on('message', (message) => {
-        if (message.kind === 'progress') say(message.text);
+        if (message.kind === 'progress' || message.kind === 'failed') say(message.text);
         if (message.kind === 'ready') resolve('ready');
       });
     });

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -74,6 +74,28 @@ test('Ctrl-C stops server and database; a second start is refused while one runs
   expect(isAlive(database)).toBe(false);
   const log = readFileSync(join(stateDir, 'database/mariadbd.log'), 'utf8');
   expect(log).toContain('Shutdown complete');
+});
+
+test('a MariaDB of one’s own: its trips are served, no private database is made', async () => {
+  const first = newStateDir('own');
+  const graft = await startGraft(first, ['--port', String(await freePort()), '--empty']);
+  const id = await importTrip(demoText('hut-roof'), graft.url);
+  const environment = readFileSync(`/proc/${pids(first).server}/environ`, 'utf8');
+  const databaseUrl = /GRAFT_DATABASE_URL=([^\0]+)/.exec(environment)![1]!;
+  const second = newStateDir('guest');
+  const guest = await startGraft(second, ['--port', String(await freePort())], {
+    GRAFT_DATABASE_URL: databaseUrl,
+  });
+  expect((await storedTrip(id, guest.url)).trip.name).toBe('Mending the hut roof at Tarn Elling');
+  expect(existsSync(join(second, 'database'))).toBe(false);
+  await guest.stop();
+  await graft.stop();
+
+  const wrong = spawnStart(newStateDir('wrong'), ['--port', String(await freePort())], {
+    GRAFT_DATABASE_URL: databaseUrl,
+  });
+  expect(await wrong.ended).toBe(1);
+  expect(wrong.output()).toContain('The database that GRAFT_DATABASE_URL names does not answer');
 });
 
 test('options that cannot be are refused by name', async () => {

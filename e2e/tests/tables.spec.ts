@@ -20,12 +20,12 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await expect(page.getByText('Add the members and their packs at People first')).toBeVisible();
   await station(page, 'Kit').click();
   await expect(page.getByText('Add a kit (a tent, a cook set, the first aid)')).toBeVisible();
-  await page.getByRole('button', { name: 'Add a kit' }).click();
+  await page.getByRole('button', { name: 'Add a kit', exact: true }).click();
   await page.getByRole('button', { name: 'Piece', exact: true }).click();
 
   await station(page, 'People').click();
-  await page.getByRole('button', { name: 'Add a member' }).click();
-  await page.getByRole('button', { name: 'Add a member' }).click();
+  await page.getByRole('button', { name: 'Add a member', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a member', exact: true }).click();
   await cell(page, 'member-1/bodyMassKg').click();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('11 st 4');
@@ -112,7 +112,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
 
   await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Joss' });
   await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('Sleeping bag');
-  await page.getByRole('button', { name: 'Add a thing' }).click();
+  await page.getByRole('button', { name: 'Add a thing', exact: true }).click();
   await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('New thing');
 });
 

@@ -7,42 +7,59 @@ import { importDemo } from './demo.js';
 import { makeApp } from './http/app.js';
 import { TripStore } from './trips/tripStore.js';
 
-const config = readConfig(process.env);
 const logger = pino();
 
 /** Tell the process that started us how far we are; started by hand, there is nobody to tell. */
-function tell(message: { kind: 'progress'; text: string } | { kind: 'ready' }): void {
-  process.send?.(message);
-}
-
-const source = await openDatabase(config.databaseUrl);
-tell({ kind: 'progress', text: 'Tables: up to date' });
-const store = new TripStore(source);
-if (config.demoDir !== undefined && (await store.count()) === 0) {
-  const names = await importDemo(store, config.demoDir);
-  tell({ kind: 'progress', text: `Demo trips: ${names.join('; ')}` });
-}
-const server = createServer(makeApp({ store, logger, webDir: config.webDir }));
-server.listen(config.port, '127.0.0.1', () => {
-  logger.info({ port: config.port }, 'listening');
-  tell({ kind: 'ready' });
-});
-
-async function shutDown(): Promise<void> {
-  await new Promise((resolve) => {
-    server.close(resolve);
-    server.closeIdleConnections();
-  });
-  await source.destroy();
-}
-for (const signal of ['SIGTERM', 'SIGINT'] as const) {
-  process.once(signal, () => {
-    shutDown().then(
-      () => process.exit(0),
-      (error: unknown) => {
-        logger.error({ err: error }, 'shutdown failed');
-        process.exit(1);
-      },
-    );
+function tell(message: { kind: 'progress' | 'failed'; text: string } | { kind: 'ready' }): Promise<void> {
+  return new Promise((resolve) => {
+    if (process.send === undefined) resolve();
+    else process.send(message, () => resolve());
   });
 }
+
+/** A start that failed is logged whole, told in one line, and ends the process. */
+async function giveUp(what: string, error: unknown): Promise<never> {
+  logger.error({ err: error }, what);
+  const { code, message } = error as { code?: string; message?: string };
+  await tell({
+    kind: 'failed',
+    text: `${what}: ${message === undefined || message === '' ? String(code) : message}`,
+  });
+  process.exit(1);
+}
+
+async function start(): Promise<void> {
+  const config = readConfig(process.env);
+  const source = await openDatabase(config.databaseUrl).catch((error: unknown) =>
+    giveUp('The database that GRAFT_DATABASE_URL names does not answer as it should', error),
+  );
+  await tell({ kind: 'progress', text: 'Tables: up to date' });
+  const store = new TripStore(source);
+  if (config.demoDir !== undefined && (await store.count()) === 0) {
+    const names = await importDemo(store, config.demoDir);
+    await tell({ kind: 'progress', text: `Demo trips: ${names.join('; ')}` });
+  }
+  const server = createServer(makeApp({ store, logger, webDir: config.webDir }));
+  server.listen(config.port, '127.0.0.1', () => {
+    logger.info({ port: config.port }, 'listening');
+    void tell({ kind: 'ready' });
+  });
+
+  const shutDown = async (): Promise<void> => {
+    await new Promise((resolve) => {
+      server.close(resolve);
+      server.closeIdleConnections();
+    });
+    await source.destroy();
+  };
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+    process.once(signal, () => {
+      shutDown().then(
+        () => process.exit(0),
+        (error: unknown) => giveUp('The server could not stop cleanly', error),
+      );
+    });
+  }
+}
+
+start().catch((error: unknown) => giveUp('The server could not start', error));

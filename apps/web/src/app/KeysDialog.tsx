@@ -17,6 +17,7 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
       ['M', 'pick the piece up; ↑ ↓ choose the carrier, Enter gives it, Esc leaves it'],
       ['L', 'lock the piece to its carrier, or unlock it'],
       ['Delete', 'take the piece from its carrier'],
+      ['/', 'find a piece'],
     ],
   ],
   [

@@ -71,6 +71,8 @@ export function StationLine() {
       borderBottomWidth="1px"
       flexShrink={0}
       position="relative"
+      overflowX="auto"
+      overflowY="hidden"
     >
       {/* The line itself, through the stops. */}
       <Box position="absolute" left="0" right="0" top="14px" borderTopWidth="2px" borderColor="border" />

@@ -30,6 +30,9 @@ export function TopBar() {
       } else if ((event.ctrlKey || event.metaKey) && key === 'y') {
         event.preventDefault();
         redo();
+      } else if (event.key === '/') {
+        event.preventDefault();
+        document.querySelector<HTMLElement>('[data-find]')?.focus();
       } else if (event.key === '?') setKeysOpen(true);
     };
     window.addEventListener('keydown', onKey);

@@ -40,7 +40,7 @@ export function KitStation() {
   const groupL = pieces.reduce((sum, p) => sum + p.volumeL, 0);
   const own = trip.personalThings.filter((t) => t.memberId === member?.id);
   return (
-    <Flex h="calc(100dvh - 96px)" direction="column">
+    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
       <HStack px="4" py="2" gap="4" borderBottomWidth="1px" flexShrink={0}>
         <NativeSelect.Root size="sm" w="17rem">
           <NativeSelect.Field

@@ -72,12 +72,17 @@ export function PacksStation() {
     change(label, (t) => placeThing(t, member.id, placement));
 
   return (
-    <Flex h="calc(100dvh - 96px)" align="stretch">
+    <Flex
+      h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }}
+      direction={{ base: 'column', lg: 'row' }}
+      align="stretch"
+    >
       <Flex
         as="nav"
         aria-label="Packs"
         direction="column"
-        w="176px"
+        w={{ base: '100%', lg: '176px' }}
+        maxH={{ base: '14rem', lg: 'none' }}
         flexShrink={0}
         borderRightWidth="1px"
         bg="bg.panel"

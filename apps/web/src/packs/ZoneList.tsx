@@ -60,7 +60,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
       <Box
         as="aside"
         aria-label="Things by zone"
-        w="392px"
+        w={{ base: '100%', lg: '392px' }}
         flexShrink={0}
         borderLeftWidth="1px"
         bg="bg.panel"

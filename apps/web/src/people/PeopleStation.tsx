@@ -145,7 +145,7 @@ export function PeopleStation() {
 
   const limits = figures.members.map((m) => m.heaviest.limitKg);
   return (
-    <Flex h="calc(100dvh - 96px)" direction="column">
+    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
       <Box flex="1" minH="0" overflow="auto" px="4" pb="4">
         {trip.members.length === 0 ? (
           <Text py="8" fontSize="md">

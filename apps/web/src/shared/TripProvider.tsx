@@ -8,7 +8,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { diffTrip, type Trip } from '@graft/core';
+import { diffTrip, sameContent, type Trip } from '@graft/core';
 import { api, ApiProblem, type StoredTrip } from './api';
 import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
 
@@ -50,14 +50,19 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
     const edits = diffTrip(saved, trip);
     // A change and its undo in quick succession leave nothing to send.
     const answer = edits.length === 0 ? Promise.resolve({ version }) : api.edit(stored.id, version, edits);
-    answer.then(
-      (result) => dispatch({ type: 'acknowledged', version: result.version }),
-      (error: unknown) => {
-        if (!(error instanceof ApiProblem) || error.status >= 500) dispatch({ type: 'unreachable' });
-        else if (error.status === 409) dispatch({ type: 'stale', message: error.message });
-        else dispatch({ type: 'refused', message: error.message, errors: error.errors });
-      },
-    );
+    const failed = async (error: unknown): Promise<void> => {
+      if (!(error instanceof ApiProblem) || error.status >= 500) dispatch({ type: 'unreachable' });
+      else if (error.status !== 409)
+        dispatch({ type: 'refused', message: error.message, errors: error.errors });
+      else {
+        // An answer can get lost after the write was stored: then the server holds just what was sent.
+        const now = await api.trip(stored.id).catch(() => undefined);
+        if (now === undefined) dispatch({ type: 'unreachable' });
+        else if (sameContent(now.trip, trip)) dispatch({ type: 'acknowledged', version: now.version });
+        else dispatch({ type: 'stale', message: error.message });
+      }
+    };
+    answer.then((result) => dispatch({ type: 'acknowledged', version: result.version }), failed);
   }, [unsaved, save.kind, trip, saved, version, stored.id]);
 
   useEffect(() => {

@@ -132,7 +132,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                 <text
                   key={l.day}
                   x={x(l.day)}
-                  y={y(l.ratio) - 4}
+                  y={labelY(y(l.ratio), y(1))}
                   textAnchor="middle"
                   style={{ fontSize: 10.5 }}
                   fill={l.ratio > 1 ? paint('overload.fg') : paint('fg')}
@@ -172,6 +172,12 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
       </div>
     </Box>
   );
+}
+
+/** A figure stands on its step, or under it where it would touch the limit line. */
+function labelY(stepY: number, limitY: number): number {
+  const above = stepY - 4;
+  return above > limitY - 2 && above - 10 < limitY + 2 ? stepY + 13 : above;
 }
 
 function DayButton({

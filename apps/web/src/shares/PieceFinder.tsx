@@ -17,6 +17,7 @@ export function PieceFinder({ chosenId, onChoose }: Props) {
     <Box px="4" pt="3">
       <NativeSelect.Root size="sm">
         <NativeSelect.Field
+          data-find
           aria-label="Find a piece"
           value={chosenId ?? ''}
           onChange={(e) => onChoose(e.target.value)}

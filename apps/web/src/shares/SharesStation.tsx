@@ -145,7 +145,13 @@ export function SharesStation() {
       }}
       onDragCancel={() => setInHand(undefined)}
     >
-      <Flex ref={board} h="calc(100dvh - 96px)" onKeyDown={onKey} align="stretch">
+      <Flex
+        ref={board}
+        h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }}
+        onKeyDown={onKey}
+        direction={{ base: 'column', lg: 'row' }}
+        align="stretch"
+      >
         <Flex direction="column" flex="1" minW="0">
           <BeamBoard
             trip={shown}
@@ -168,7 +174,7 @@ export function SharesStation() {
         <Box
           as="aside"
           aria-label="Share"
-          w="344px"
+          w={{ base: '100%', lg: '344px' }}
           flexShrink={0}
           borderLeftWidth="1px"
           bg="bg.panel"

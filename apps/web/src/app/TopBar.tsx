@@ -43,9 +43,10 @@ export function TopBar() {
     <Flex
       as="header"
       align="center"
-      gap="4"
+      columnGap={{ base: '2', lg: '4' }}
+      wrap={{ base: 'wrap', lg: 'nowrap' }}
       px="4"
-      h="44px"
+      minH="44px"
       bg="bg.panel"
       borderBottomWidth="1px"
       flexShrink={0}

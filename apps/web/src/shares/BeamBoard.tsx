@@ -27,10 +27,9 @@ export type DayChoice = number | 'heaviest';
 const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
 /** Few members get taller rows, so that the board fills the screen and names fit into their blocks. */
 const FEW_MEMBERS = 9;
-/** Narrower blocks than this share of the axis carry no name: three letters tell nothing. */
-const LEAST_NAMED_PERCENT = 7;
-/** A lock takes room from the name. */
-const LOCK_PERCENT = 4;
+/** Narrower blocks carry no name: three letters tell nothing. A lock takes room from the name. */
+const LEAST_NAMED_PX = 38;
+const LOCK_PX = 16;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -274,6 +273,7 @@ function PieceBlock(props: {
     <Box
       w={`${widthPercent}%`}
       flexShrink={0}
+      css={{ containerType: 'inline-size' }}
       h="100%"
       role="listitem"
       minW="0"
@@ -309,18 +309,19 @@ function PieceBlock(props: {
         borderTopStyle="dashed"
       >
         {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
-        {widthPercent >= LEAST_NAMED_PERCENT + (locked ? LOCK_PERCENT : 0) && (
-          <Box
-            as="span"
-            minW="0"
-            whiteSpace="normal"
-            overflowWrap="normal"
-            lineHeight="1.15"
-            lineClamp={tall ? 3 : 2}
-          >
-            {blockName(piece.name)}
-          </Box>
-        )}
+        <Box
+          as="span"
+          minW="0"
+          whiteSpace="normal"
+          overflowWrap="normal"
+          lineHeight="1.15"
+          lineClamp={tall ? 3 : 2}
+          css={{
+            [`@container (max-width: ${LEAST_NAMED_PX + (locked ? LOCK_PX : 0)}px)`]: { display: 'none' },
+          }}
+        >
+          {blockName(piece.name)}
+        </Box>
       </Flex>
     </Box>
   );

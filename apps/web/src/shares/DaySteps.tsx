@@ -8,6 +8,7 @@ import { paint } from '../theme/system';
 import type { DayChoice } from './BeamBoard';
 
 const HEIGHT = 128;
+const LEAST_WIDTH = 280;
 const MARGIN = { top: 12, right: 76, bottom: 6, left: 46 };
 
 interface Props {
@@ -26,7 +27,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
   useLayoutEffect(() => {
     const element = holder.current;
     if (element === null) return;
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    const observer = new ResizeObserver(() => setWidth(Math.max(LEAST_WIDTH, element.clientWidth)));
     observer.observe(element);
     return () => observer.disconnect();
   }, []);

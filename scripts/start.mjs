@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuilt } from './lib/build.mjs';
 import { startDatabase } from './lib/database.mjs';
-import { ensureNodePackages } from './lib/install.mjs';
+import { ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
 import { ROOT, STATE_DIR } from './lib/paths.mjs';
 import { freePort, isOurs, isPortFree, stop, stopLeftover } from './lib/processes.mjs';
 import { main, Refusal, say } from './lib/run.mjs';
@@ -80,6 +80,8 @@ await main(async () => {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => wake('asked'));
 
   try {
+    // First what a person may have to do themselves, then what takes half a minute.
+    if (process.env.GRAFT_DATABASE_URL === undefined) await ensureMariaDb();
     await ensureNodePackages();
     await ensureBuilt();
     const serverPidFile = join(STATE_DIR, 'server.pid');
@@ -132,8 +134,9 @@ await main(async () => {
     say('Stopping …');
     return 0;
   } finally {
+    const started = stops.length > 1;
     await shutDown();
-    say('Stopped.');
+    if (started) say('Stopped.');
   }
 });
 process.exit(process.exitCode);

@@ -1,6 +1,7 @@
 /** The public face of Graft's core. */
 export * from './carriage/centreOfGravity.js';
 export * from './carriage/packingSchool.js';
+export * from './formats/apiContract.js';
 export * from './formats/fieldError.js';
 export * from './formats/tripFile.js';
 export { thingErrors } from './formats/tripReferences.js';

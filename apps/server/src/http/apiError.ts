@@ -1,23 +1,15 @@
-import type { FieldError } from '@graft/core';
+import type { ErrorBody, ErrorCode, FieldError } from '@graft/core';
 
 /** A refusal with its HTTP status; every error answer has the one shape that `errorBody` makes. */
 export class ApiError extends Error {
   constructor(
     readonly status: number,
-    readonly code: 'invalid' | 'notFound' | 'stale' | 'tooLarge' | 'forbidden' | 'internal',
+    readonly code: ErrorCode,
     message: string,
     readonly errors: readonly FieldError[] = [],
   ) {
     super(message);
   }
-}
-
-export interface ErrorBody {
-  readonly error: {
-    readonly code: ApiError['code'];
-    readonly message: string;
-    readonly errors: readonly FieldError[];
-  };
 }
 
 export function errorBody(error: ApiError): ErrorBody {

@@ -1,24 +1,17 @@
 /** Trips in the database: each write is one transaction, checked against the version it was based on. */
 import { randomUUID } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
-import { applyEdits, tripErrors, type Trip, type TripEdit } from '@graft/core';
+import {
+  applyEdits,
+  tripErrors,
+  type StoredTrip,
+  type Trip,
+  type TripEdit,
+  type TripSummary,
+} from '@graft/core';
 import { LegRow, MemberRow, TripRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
-
-export interface StoredTrip {
-  readonly id: string;
-  readonly version: number;
-  readonly trip: Trip;
-}
-export interface TripSummary {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
-  readonly startDate: string;
-  readonly days: number;
-  readonly members: number;
-}
 
 export class TripStore {
   constructor(private readonly source: DataSource) {}

@@ -1,5 +1,5 @@
-import { Box, Button, Flex, HStack, IconButton, NativeSelect, Text } from '@chakra-ui/react';
-import { Plus, Trash2 } from 'lucide-react';
+import { Box, Button, Flex, HStack, NativeSelect, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import {
   allPieces,
@@ -23,6 +23,7 @@ import {
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, choiceColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';
+import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { thingColumns } from './thingColumns';
@@ -244,17 +245,7 @@ function removeColumn<Row extends Thing>(remove: (row: Row) => void): Column<Row
     id: 'remove',
     header: '',
     width: '40',
-    show: (row) => (
-      <IconButton
-        size="2xs"
-        variant="ghost"
-        aria-label={`Remove ${row.name}`}
-        title="Remove (undo brings back)"
-        onClick={() => remove(row)}
-      >
-        <Trash2 size={13} />
-      </IconButton>
-    ),
+    show: (row) => <RemoveButton name={row.name} onClick={() => remove(row)} />,
   };
 }
 

@@ -24,6 +24,7 @@ import {
   type Zone,
   type ZoneFill,
 } from '@graft/core';
+import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
 
 interface Props {
@@ -38,7 +39,6 @@ interface Props {
 export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
   const [heldId, setHeldId] = useState<string | undefined>();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
-  const { massUnit } = usePreferences();
   const thingOf = (id: string): Thing | undefined =>
     stow.placed.find((p) => p.thing.id === id)?.thing ?? stow.unplaced.find((t) => t.id === id);
   const placeIn = (thing: Thing, zone: Zone, side: Side): void =>
@@ -115,19 +115,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
         ))}
       </Box>
       <DragOverlay dropAnimation={null}>
-        {held !== undefined && (
-          <Box
-            bg="beam.chosen"
-            color="beam.chosenInk"
-            px="2"
-            py="1"
-            borderRadius="l1"
-            fontSize="xs"
-            width="max-content"
-          >
-            {held.name}, {formatMass(held.massKg, massUnit)}
-          </Box>
-        )}
+        {held !== undefined && <HeldChip name={held.name} massKg={held.massKg} />}
       </DragOverlay>
     </DndContext>
   );

@@ -1,6 +1,6 @@
-import { Box, Button, Flex, HStack, IconButton, Input, Text } from '@chakra-ui/react';
-import { Plus, Trash2 } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { useMemo } from 'react';
 import {
   cataloguePack,
   formatMass,
@@ -9,19 +9,18 @@ import {
   massDigits,
   PACK_SIZES,
   PACKING_SCHOOLS,
-  packOf,
-  packVolumeL,
   putMember,
   removeMember,
   type GroupKind,
   type Member,
   type MemberFigures,
-  type PackSize,
-  type PartyGroup,
   type Trip,
 } from '@graft/core';
+import { Groups } from './Groups';
+import { packColumn } from './packColumn';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
+import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useShareFigures } from '../shared/usePlanFigures';
@@ -129,15 +128,10 @@ export function PeopleStation() {
         header: '',
         width: '40',
         show: (member) => (
-          <IconButton
-            size="2xs"
-            variant="ghost"
-            aria-label={`Remove ${member.name}`}
-            title="Remove (undo brings back)"
+          <RemoveButton
+            name={member.name}
             onClick={() => change(`remove ${member.name}`, (t) => removeMember(t, member.id))}
-          >
-            <Trash2 size={13} />
-          </IconButton>
+          />
         ),
       },
     ];
@@ -243,56 +237,6 @@ function shareColumn(common: {
   };
 }
 
-/** The pack is chosen from the catalogue by size; a pack from a trip file keeps its own zones until another is chosen. */
-function packColumn(
-  trip: Trip,
-  change: (label: string, change: (trip: Trip) => Trip) => void,
-): Column<Member> {
-  const sizeOf = (m: Member): PackSize | undefined => {
-    const pack = packOf(trip, m);
-    return PACK_SIZES.find((s) => pack.name === `${s.nominalL} L pack`);
-  };
-  return {
-    id: 'packId',
-    header: 'Pack',
-    width: '92',
-    show: (m) => {
-      const pack = packOf(trip, m);
-      return (
-        <Why
-          reason={`${pack.name}: holds ${packVolumeL(pack).toFixed(0)} L in ${pack.zones.length} zones, weighs ${formatMass(pack.tareKg)} empty, rated for ${formatMass(pack.ratedLoadKg)}.`}
-        >
-          {pack.name}
-        </Why>
-      );
-    },
-    edit: {
-      text: (m) => String(sizeOf(m)?.nominalL ?? ''),
-      options: [
-        ['', 'as in the file'],
-        ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
-      ],
-      take: (m, entry) => {
-        const size = PACK_SIZES.find((s) => String(s.nominalL) === entry);
-        if (size !== undefined) change(`${m.name}: pack`, (t) => withPack(t, m, size));
-        return undefined;
-      },
-    },
-  };
-}
-
-function withPack(trip: Trip, member: Member, size: PackSize): Trip {
-  const id = freshId(
-    `pack-${member.id}-${size.nominalL}`,
-    trip.packs.map((p) => p.id),
-  );
-  const withNew = {
-    ...trip,
-    packs: [...trip.packs.filter((p) => p.id !== member.packId), cataloguePack(id, size)],
-  };
-  return putMember(withNew, { ...member, packId: id });
-}
-
 function addMember(trip: Trip): Trip {
   const size = PACK_SIZES.find((s) => s.nominalL === 50)!;
   const id = freshId(
@@ -315,110 +259,4 @@ function addMember(trip: Trip): Trip {
     packId,
   };
   return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
-}
-
-function Groups({ kind, title }: { kind: GroupKind; title: string }) {
-  const { trip, change } = useTrip();
-  const [name, setName] = useState('');
-  const key = kind === 'tent' ? 'tentGroupId' : 'cookGroupId';
-  const add = (): void => {
-    if (name.trim() === '') return;
-    change(`add ${name.trim()}`, (t) => ({
-      ...t,
-      groups: [
-        ...t.groups,
-        {
-          id: freshId(
-            `${kind}-${name}`,
-            t.groups.map((g) => g.id),
-          ),
-          name: name.trim().slice(0, 120),
-          kind,
-        },
-      ],
-    }));
-    setName('');
-  };
-  return (
-    <Box w="17rem">
-      <Text fontWeight="600" mb="1">
-        {title}
-      </Text>
-      {trip.groups
-        .filter((g) => g.kind === kind)
-        .map((group) => (
-          <Flex
-            key={group.id}
-            align="center"
-            gap="2"
-            borderBottomWidth="1px"
-            borderColor="border.muted"
-            py="0.5"
-          >
-            <Box flex="1" minW="0">
-              <Text truncate>{group.name}</Text>
-              <Text fontSize="xs" color="fg.muted" truncate>
-                {trip.members
-                  .filter((m) => m[key] === group.id)
-                  .map((m) => m.name)
-                  .join(', ') || 'nobody yet: choose it in the table'}
-              </Text>
-            </Box>
-            <IconButton
-              size="2xs"
-              variant="ghost"
-              aria-label={`Remove ${group.name}`}
-              title="Remove (undo brings back)"
-              onClick={() => change(`remove ${group.name}`, (t) => removeGroup(t, group))}
-            >
-              <Trash2 size={13} />
-            </IconButton>
-          </Flex>
-        ))}
-      <HStack
-        mt="1.5"
-        gap="1"
-        as="form"
-        onSubmit={(e) => {
-          e.preventDefault();
-          add();
-        }}
-      >
-        <Input
-          size="xs"
-          value={name}
-          placeholder={kind === 'tent' ? 'Name of a tent' : 'Name of a cook group'}
-          aria-label={`New ${kind} group`}
-          onChange={(e) => setName(e.target.value)}
-        />
-        <Button size="xs" variant="outline" type="submit">
-          Add
-        </Button>
-      </HStack>
-    </Box>
-  );
-}
-
-/** Members leave the group; pieces that were only for it may be carried by anybody. */
-function removeGroup(trip: Trip, group: PartyGroup): Trip {
-  const leave = (m: Member): Member => {
-    const { tentGroupId, cookGroupId, ...rest } = m;
-    return {
-      ...rest,
-      ...(tentGroupId === undefined || tentGroupId === group.id ? {} : { tentGroupId }),
-      ...(cookGroupId === undefined || cookGroupId === group.id ? {} : { cookGroupId }),
-    };
-  };
-  return {
-    ...trip,
-    groups: trip.groups.filter((g) => g.id !== group.id),
-    members: trip.members.map(leave),
-    kits: trip.kits.map((kit) => ({
-      ...kit,
-      pieces: kit.pieces.map((piece) => {
-        const { onlyGroupId, ...rest } = piece;
-        return onlyGroupId === group.id ? rest : piece;
-      }),
-    })),
-  };
 }

@@ -8,8 +8,8 @@ import {
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { diffTrip, sameContent, type Trip } from '@graft/core';
-import { api, ApiProblem, type StoredTrip } from './api';
+import { diffTrip, sameContent, type StoredTrip, type Trip } from '@graft/core';
+import { api, ApiProblem } from './api';
 import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
 
 export interface TripSession {

@@ -1,18 +1,4 @@
-import type { FieldError, Trip, TripEdit } from '@graft/core';
-
-export interface TripSummary {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
-  readonly startDate: string;
-  readonly days: number;
-  readonly members: number;
-}
-export interface StoredTrip {
-  readonly id: string;
-  readonly version: number;
-  readonly trip: Trip;
-}
+import type { ErrorBody, FieldError, StoredTrip, TripEdit, TripSummary } from '@graft/core';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {
@@ -31,7 +17,7 @@ async function call<T>(path: string, init?: RequestInit): Promise<T> {
   if (response.status === 204) return undefined as T;
   const body: unknown = await response.json().catch(() => undefined);
   if (response.ok) return body as T;
-  const error = (body as { error?: { message?: string; errors?: readonly FieldError[] } } | undefined)?.error;
+  const error = (body as Partial<ErrorBody> | undefined)?.error;
   throw new ApiProblem(
     response.status,
     error?.message ?? `The server answered with status ${response.status}.`,

@@ -1,7 +1,6 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
-import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
-import { Lock } from 'lucide-react';
 import { useMemo } from 'react';
 import {
   carriedPieces,
@@ -13,13 +12,14 @@ import {
   packOf,
   type DayLoad,
   type MemberFigures,
-  type Piece,
   type ShareFigures,
   type Trip,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
-import { paint } from '../theme/system';
+import { BeamLegend } from './BeamLegend';
+import { PieceBlock } from './PieceBlock';
+import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
 
 /** One day for all, or for each member the day that is heaviest for them. */
 export type DayChoice = number | 'heaviest';
@@ -27,9 +27,6 @@ export type DayChoice = number | 'heaviest';
 const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
 /** Few members get taller rows, so that the board fills the screen and names fit into their blocks. */
 const FEW_MEMBERS = 9;
-/** Narrower blocks carry no name: three letters tell nothing. A lock takes room from the name. */
-const LEAST_NAMED_PX = 38;
-const LOCK_PX = 16;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -102,7 +99,7 @@ export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onCh
           onHover={onHover}
         />
       ))}
-      <Legend />
+      <BeamLegend />
     </Box>
   );
 }
@@ -180,9 +177,7 @@ function BeamRow(props: {
             w={width(load.waterKg)}
             flexShrink={0}
             title={`Water on day ${load.day}: ${formatMass(load.waterKg, massUnit)}`}
-            style={{
-              background: `repeating-linear-gradient(0deg, ${paint('beam.water')} 0 3px, ${paint('beam.own')} 3px 4px)`,
-            }}
+            style={{ background: WATER_HATCH }}
           />
           {here.map(({ piece, massKg }) => (
             <PieceBlock
@@ -208,9 +203,7 @@ function BeamRow(props: {
             left={`${x(1)}%`}
             w={`${x(load.ratio) - x(1)}%`}
             pointerEvents="none"
-            style={{
-              background: `repeating-linear-gradient(45deg, ${paint('overload')} 0 4px, transparent 4px 8px)`,
-            }}
+            style={{ background: OVERLOAD_HATCH }}
           />
         )}
         <Box
@@ -249,121 +242,5 @@ function BeamRow(props: {
         {figures.fullestL.toFixed(1)} / {figures.packVolumeL.toFixed(0)}
       </Box>
     </Grid>
-  );
-}
-
-function PieceBlock(props: {
-  piece: Piece;
-  massKg: number;
-  widthPercent: number;
-  tall: boolean;
-  /** The piece of its row that the Tab key reaches; arrows reach the others. */
-  tabStop: boolean;
-  locked: boolean;
-  chosen: boolean;
-  held: boolean;
-  carrier: string;
-  onChoose: (pieceId: string) => void;
-}) {
-  const { piece, massKg, widthPercent, tall, tabStop, locked, chosen, held, carrier, onChoose } = props;
-  const { massUnit } = usePreferences();
-  const { setNodeRef, listeners } = useDraggable({ id: piece.id });
-  const eaten = piece.consumption !== undefined;
-  return (
-    <Box
-      w={`${widthPercent}%`}
-      flexShrink={0}
-      css={{ containerType: 'inline-size' }}
-      h="100%"
-      role="listitem"
-      minW="0"
-      borderLeftWidth="1px"
-      borderColor="bg"
-    >
-      <Flex
-        as="button"
-        ref={setNodeRef}
-        {...listeners}
-        data-piece={piece.id}
-        tabIndex={tabStop ? 0 : -1}
-        aria-label={`${piece.name}, ${formatMass(massKg, massUnit)}, with ${carrier}${locked ? ', locked' : ''}`}
-        aria-pressed={chosen}
-        title={`${piece.name}, ${formatMass(massKg, massUnit)}`}
-        onClick={() => onChoose(piece.id)}
-        w="100%"
-        h="100%"
-        align="center"
-        gap="1"
-        px="1"
-        overflow="hidden"
-        whiteSpace="nowrap"
-        fontSize="2xs"
-        textAlign="start"
-        cursor="grab"
-        touchAction="none"
-        opacity={held ? 0.75 : 1}
-        bg={chosen ? 'beam.chosen' : eaten ? 'beam.eaten' : 'beam.piece'}
-        color={chosen ? 'beam.chosenInk' : 'beam.pieceInk'}
-        borderTopWidth={eaten ? '3px' : 0}
-        borderColor="beam.piece"
-        borderTopStyle="dashed"
-      >
-        {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
-        <Box
-          as="span"
-          minW="0"
-          whiteSpace="normal"
-          overflowWrap="normal"
-          lineHeight="1.15"
-          lineClamp={tall ? 3 : 2}
-          css={{
-            [`@container (max-width: ${LEAST_NAMED_PX + (locked ? LOCK_PX : 0)}px)`]: { display: 'none' },
-          }}
-        >
-          {blockName(piece.name)}
-        </Box>
-      </Flex>
-    </Box>
-  );
-}
-
-/** The part first, then its kit: "tent body" says more in 50 pixels than "Heron (2 people)". */
-function blockName(name: string): string {
-  const [kit, part] = name.split(': ');
-  return part === undefined ? name : `${part}, ${kit ?? ''}`;
-}
-
-function Legend() {
-  const item = (swatch: object, text: string) => (
-    <Flex align="center" gap="1.5">
-      <Box w="16px" h="11px" {...swatch} />
-      {text}
-    </Flex>
-  );
-  return (
-    <Flex gap="5" px="4" py="2" fontSize="2xs" color="fg.muted" wrap="wrap">
-      {item({ bg: 'beam.own' }, 'pack and personal things')}
-      {item(
-        {
-          style: {
-            background: `repeating-linear-gradient(0deg, ${paint('beam.water')} 0 3px, ${paint('beam.own')} 3px 4px)`,
-          },
-        },
-        'water',
-      )}
-      {item({ bg: 'beam.piece' }, 'group piece')}
-      {item(
-        { bg: 'beam.eaten', borderTopWidth: '3px', borderTopStyle: 'dashed', borderColor: 'beam.piece' },
-        'group piece that is eaten or burnt',
-      )}
-      {item(
-        {
-          style: {
-            background: `repeating-linear-gradient(45deg, ${paint('overload')} 0 4px, transparent 4px 8px)`,
-          },
-        },
-        'above the limit',
-      )}
-    </Flex>
   );
 }

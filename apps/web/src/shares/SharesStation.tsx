@@ -2,6 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, PointerSensor, pointerWithin, useSensor, useSensors } from '@dnd-kit/core';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
+import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
 import { useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
@@ -198,19 +199,7 @@ export function SharesStation() {
         </Box>
       </Flex>
       <DragOverlay dropAnimation={null}>
-        {held !== undefined && inHand?.byKey === false && (
-          <Box
-            bg="beam.chosen"
-            color="beam.chosenInk"
-            px="2"
-            py="1"
-            borderRadius="l1"
-            fontSize="xs"
-            width="max-content"
-          >
-            {held.name}, {formatMass(held.massKg, massUnit)}
-          </Box>
-        )}
+        {held !== undefined && inHand?.byKey === false && <HeldChip name={held.name} massKg={held.massKg} />}
       </DragOverlay>
       <Box srOnly role="status" aria-live="assertive">
         {held !== undefined && inHand?.byKey === true

@@ -1,7 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { useDroppable } from '@dnd-kit/core';
 import { formatMass, type Piece } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
+import { DraggablePiece } from './DraggablePiece';
 import { TRAY } from './tray';
 
 interface Props {
@@ -60,29 +61,19 @@ function TrayPiece({
   onChoose: (id: string) => void;
 }) {
   const { massUnit } = usePreferences();
-  const { setNodeRef, listeners } = useDraggable({ id: piece.id });
   return (
     <Box role="listitem">
-      <Flex
-        as="button"
-        ref={setNodeRef}
-        {...listeners}
-        data-piece={piece.id}
-        tabIndex={tabStop ? 0 : -1}
-        aria-pressed={chosen}
-        onClick={() => onChoose(piece.id)}
-        w="100%"
+      <DraggablePiece
+        piece={piece}
+        chosen={chosen}
+        held={held}
+        tabStop={tabStop}
+        onPiece={onChoose}
         justify="space-between"
         gap="3"
         px="2"
         py="1"
         fontSize="xs"
-        textAlign="start"
-        cursor="grab"
-        touchAction="none"
-        opacity={held ? 0.75 : 1}
-        bg={chosen ? 'beam.chosen' : undefined}
-        color={chosen ? 'beam.chosenInk' : undefined}
         borderBottomWidth="1px"
         borderColor="border.muted"
       >
@@ -92,7 +83,7 @@ function TrayPiece({
         <Box as="span" whiteSpace="nowrap">
           {formatMass(piece.massKg, massUnit)}
         </Box>
-      </Flex>
+      </DraggablePiece>
     </Box>
   );
 }

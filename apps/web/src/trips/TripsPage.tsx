@@ -15,7 +15,8 @@ import {
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type FormEvent } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { api, ApiProblem, type TripSummary } from '../shared/api';
+import type { TripSummary } from '@graft/core';
+import { api, ApiProblem } from '../shared/api';
 import { tripDates } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 

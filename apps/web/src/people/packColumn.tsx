@@ -1,0 +1,64 @@
+import {
+  cataloguePack,
+  formatMass,
+  freshId,
+  PACK_SIZES,
+  packOf,
+  packVolumeL,
+  putMember,
+  type Member,
+  type PackSize,
+  type Trip,
+} from '@graft/core';
+import type { Column } from '../shared/EditableTable';
+import { Why } from '../shared/Why';
+
+/** The pack is chosen from the catalogue by size; a pack from a trip file keeps its own zones until another is chosen. */
+export function packColumn(
+  trip: Trip,
+  change: (label: string, change: (trip: Trip) => Trip) => void,
+): Column<Member> {
+  const sizeOf = (m: Member): PackSize | undefined => {
+    const pack = packOf(trip, m);
+    return PACK_SIZES.find((s) => pack.name === `${s.nominalL} L pack`);
+  };
+  return {
+    id: 'packId',
+    header: 'Pack',
+    width: '92',
+    show: (m) => {
+      const pack = packOf(trip, m);
+      return (
+        <Why
+          reason={`${pack.name}: holds ${packVolumeL(pack).toFixed(0)} L in ${pack.zones.length} zones, weighs ${formatMass(pack.tareKg)} empty, rated for ${formatMass(pack.ratedLoadKg)}.`}
+        >
+          {pack.name}
+        </Why>
+      );
+    },
+    edit: {
+      text: (m) => String(sizeOf(m)?.nominalL ?? ''),
+      options: [
+        ['', 'as in the file'],
+        ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
+      ],
+      take: (m, entry) => {
+        const size = PACK_SIZES.find((s) => String(s.nominalL) === entry);
+        if (size !== undefined) change(`${m.name}: pack`, (t) => withPack(t, m, size));
+        return undefined;
+      },
+    },
+  };
+}
+
+function withPack(trip: Trip, member: Member, size: PackSize): Trip {
+  const id = freshId(
+    `pack-${member.id}-${size.nominalL}`,
+    trip.packs.map((p) => p.id),
+  );
+  const withNew = {
+    ...trip,
+    packs: [...trip.packs.filter((p) => p.id !== member.packId), cataloguePack(id, size)],
+  };
+  return putMember(withNew, { ...member, packId: id });
+}

@@ -1,0 +1,21 @@
+import { Box } from '@chakra-ui/react';
+import { formatMass } from '@graft/core';
+import { usePreferences } from './preferences';
+
+/** What follows the pointer while a thing is dragged. */
+export function HeldChip({ name, massKg }: { name: string; massKg: number }) {
+  const { massUnit } = usePreferences();
+  return (
+    <Box
+      bg="beam.chosen"
+      color="beam.chosenInk"
+      px="2"
+      py="1"
+      borderRadius="l1"
+      fontSize="xs"
+      width="max-content"
+    >
+      {name}, {formatMass(massKg, massUnit)}
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { Flex, type FlexProps } from '@chakra-ui/react';
+import { useDraggable } from '@dnd-kit/core';
+import type { Piece } from '@graft/core';
+
+interface Props extends FlexProps {
+  readonly piece: Piece;
+  readonly chosen: boolean;
+  readonly held: boolean;
+  /** The piece of its list that the Tab key reaches; arrows reach the others. */
+  readonly tabStop: boolean;
+  readonly onPiece: (pieceId: string) => void;
+}
+
+/** A piece as a button that can be chosen, dragged, and handled by the keys of the board around it. */
+export function DraggablePiece({ piece, chosen, held, tabStop, onPiece, ...style }: Props) {
+  const { setNodeRef, listeners } = useDraggable({ id: piece.id });
+  return (
+    <Flex
+      as="button"
+      ref={setNodeRef}
+      {...listeners}
+      data-piece={piece.id}
+      tabIndex={tabStop ? 0 : -1}
+      aria-pressed={chosen}
+      onClick={() => onPiece(piece.id)}
+      w="100%"
+      textAlign="start"
+      cursor="grab"
+      touchAction="none"
+      opacity={held ? 0.75 : 1}
+      {...style}
+      {...(chosen ? { bg: 'beam.chosen', color: 'beam.chosenInk' } : {})}
+    />
+  );
+}

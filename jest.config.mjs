@@ -1,5 +1,5 @@
 const transform = {
-  '^.+\\.tsx?$': [
+  '^.+\\.(tsx?|mjs|js)$': [
     '@swc/jest',
     {
       module: { type: 'commonjs' },
@@ -14,7 +14,8 @@ const transform = {
 const common = {
   transform,
   testEnvironment: 'node',
-  extensionsToTreatAsEsm: [],
+  // D3 ships as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: {
     '^@graft/core$': '<rootDir>/../../packages/core/src/index.ts',
     '^@graft/core/testing$': '<rootDir>/../../packages/core/src/testing/arbitraryTrip.ts',

@@ -40,7 +40,10 @@ export const memberRow = (page: Page, memberId: string): Locator =>
 export const piece = (page: Page, pieceId: string): Locator => page.locator(`[data-piece="${pieceId}"]`);
 
 export async function shareOut(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Share out' }).click();
+  const button = page.getByRole('button', { name: 'Share out' });
+  await button.click();
+  // Progress stands in its place until the result is there.
+  await expect(button).toBeVisible();
   await expect(page.getByTestId('gap')).toHaveText(/^within/);
   await saved(page);
 }

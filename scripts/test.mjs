@@ -19,7 +19,7 @@ const CHECKS = {
   unused: [bin('knip'), ['--no-progress']],
 };
 const JEST = ['core', 'cli', 'web', 'server'];
-const PARTS = [...Object.keys(CHECKS), ...JEST, 'e2e'];
+const PARTS = [...Object.keys(CHECKS), 'scripts', ...JEST, 'e2e'];
 
 const total = { passed: 0, failed: 0 };
 const count = (passed, failed) => {
@@ -35,6 +35,20 @@ async function check(name) {
   if (code === 0) say(`${name}: passed (${seconds} s)`);
   else process.stdout.write(`${output}\ngraft  ${name}: FAILED\n`);
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+}
+
+/** Node's own runner, whose closing lines carry the counts. */
+async function nodeTests() {
+  const { code, output } = await run(
+    process.execPath,
+    ['--test', '--test-reporter=tap', 'scripts/lib/lib.test.mjs'],
+    { quiet: true },
+  );
+  const number = (word) => Number(new RegExp(`^# ${word} (\\d+)$`, 'm').exec(output)?.[1] ?? 0);
+  const failed = number('fail') + (code !== 0 && number('fail') === 0 ? 1 : 0);
+  if (failed > 0) process.stdout.write(output);
+  say(`scripts: ${number('pass')} passed`);
+  count(number('pass'), failed);
 }
 
 async function jest(projects, databaseUrl, scratch) {
@@ -82,6 +96,7 @@ await main(async () => {
   const scratch = mkdtempSync(join(tmpdir(), 'graft-test-'));
   try {
     for (const name of Object.keys(CHECKS)) if (includes(name)) await check(name);
+    if (includes('scripts')) await nodeTests();
     const projects = JEST.filter(includes);
     if (projects.length > 0) {
       const database = projects.includes('server')

@@ -1,0 +1,89 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import request from 'supertest';
+import { importDemo } from '../demo.js';
+import { startTestServer, type TestServer } from '../testing/testServer.js';
+import type { TripStore } from '../trips/tripStore.js';
+import { makeApp } from './app.js';
+
+const silent = pino({ level: 'silent' });
+const folder = mkdtempSync(join(tmpdir(), 'graft-web-'));
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+  mkdirSync(join(folder, 'assets'));
+  writeFileSync(join(folder, 'index.html'), '<!doctype html><title>Graft</title>');
+  writeFileSync(join(folder, 'assets', 'app-1234.js'), 'export {};');
+});
+afterAll(async () => {
+  await server.close();
+  rmSync(folder, { recursive: true });
+});
+
+describe('the web app', () => {
+  const http = () => request(makeApp({ store: server.store, logger: silent, webDir: folder }));
+  test.each(['/', '/trips', '/trips/some-id/shares'])(
+    '%s is answered with the page, never cached',
+    async (path) => {
+      const answer = await http().get(path).expect(200);
+      expect(answer.text).toContain('<title>Graft</title>');
+      expect(answer.headers['cache-control']).toBe('no-cache');
+    },
+  );
+  test('built files are cached for good, missing ones are not the page', async () => {
+    const file = await http().get('/assets/app-1234.js').expect(200);
+    expect(file.headers['cache-control']).toContain('immutable');
+    await http().get('/assets/app-0000.js').expect(404);
+  });
+  test('an unknown address under /api is no page', async () => {
+    const answer = await http().get('/api/unknown').expect(404);
+    expect(answer.body).toMatchObject({ error: { code: 'notFound' } });
+  });
+  test('files outside its folder are not served', async () => {
+    const answer = await http().get('/..%2f..%2fetc%2fpasswd');
+    expect(answer.text).not.toContain('root:');
+  });
+});
+
+test('a bug is a 500 in the one shape, its details in the log only', async () => {
+  const lines: string[] = [];
+  const store = { list: () => Promise.reject(new Error('secret detail')) } as unknown as TripStore;
+  const logger = pino({}, { write: (line: string) => void lines.push(line) });
+  const answer = await request(makeApp({ store, logger, webDir: undefined }))
+    .get('/api/trips')
+    .expect(500);
+  expect(answer.body).toEqual({
+    error: {
+      code: 'internal',
+      message: 'Something went wrong in Graft; the server log has the details.',
+      errors: [],
+    },
+  });
+  expect(lines.join('')).toContain('secret detail');
+});
+
+describe('the demo', () => {
+  test('is imported by the same reading as any file', async () => {
+    const names = await importDemo(server.store, join(__dirname, '../../../../data/demo'));
+    expect(names).toEqual([
+      'Plover census on the Corvane Plateau',
+      'Mending the hut roof at Tarn Elling',
+      'Rock mapping at Skarn Edge',
+    ]);
+    expect((await server.store.list()).map((t) => [t.name, t.days, t.members])).toEqual([
+      ['Plover census on the Corvane Plateau', 6, 8],
+      ['Rock mapping at Skarn Edge', 4, 28],
+      ['Mending the hut roof at Tarn Elling', 3, 2],
+    ]);
+  });
+  test('that is broken stops the import with its errors', async () => {
+    const broken = mkdtempSync(join(tmpdir(), 'graft-demo-'));
+    writeFileSync(join(broken, 'bad.graft.json'), '{"format":"other"}');
+    await expect(importDemo(server.store, broken)).rejects.toThrow(
+      'format: expected "graft-trip", got "other"',
+    );
+    rmSync(broken, { recursive: true });
+  });
+});

@@ -1,0 +1,13 @@
+import { dayDate, tripDates } from './dates';
+
+test('a trip from its first to its last day, months and years said once', () => {
+  expect(tripDates('2027-05-10', 6)).toMatch(/10.*15.*2027|May 10.*15, 2027/);
+  expect(tripDates('2027-05-10', 1)).not.toMatch(/–|-/);
+  expect(tripDates('2027-12-30', 4)).toMatch(/2027.*2028/);
+});
+test('days count from the first; summer time changes nothing', () => {
+  expect(dayDate('2027-03-27', 1)).toMatch(/27/);
+  expect(dayDate('2027-03-27', 2)).toMatch(/28/);
+  expect(dayDate('2027-03-27', 3)).toMatch(/29/);
+  expect(dayDate('2028-02-28', 2)).toMatch(/29/);
+});

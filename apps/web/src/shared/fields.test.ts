@@ -1,0 +1,184 @@
+import { parseShape, type Member, type PersonalThing } from '@graft/core';
+import { thingColumns } from '../kit/thingColumns';
+import type { Column } from './EditableTable';
+import { checkItem, choiceColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
+import { FLAG_WORDS, optionsOf } from './words';
+
+const member: Member = {
+  id: 'a',
+  name: 'Ada',
+  bodyMassKg: 70,
+  statureCm: 172,
+  torsoCm: 48,
+  ageBand: 'adult',
+  experience: 'regular',
+  conditions: [],
+  packId: 'pack-a',
+  ownCapKg: 12.345,
+};
+let stored: { row: Member; field: string } | undefined;
+beforeEach(() => {
+  stored = undefined;
+});
+const common = {
+  check: (row: Member) => checkItem('members', row),
+  save: (row: Member, field: string) => {
+    stored = { row, field };
+  },
+};
+const take = <Row>(column: Column<Row>, row: Row, text: string) => column.edit!.take(row, text);
+
+describe('a quantity', () => {
+  const body = quantityColumn<Member, 'bodyMassKg'>({
+    ...common,
+    id: 'bodyMassKg',
+    header: 'Body',
+    quantity: 'mass',
+    massUnit: 'kg',
+  });
+  const inPounds = quantityColumn<Member, 'bodyMassKg'>({
+    ...common,
+    id: 'bodyMassKg',
+    header: 'Body',
+    quantity: 'mass',
+    massUnit: 'lb',
+  });
+  const cap = quantityColumn<Member, 'ownCapKg'>({
+    ...common,
+    id: 'ownCapKg',
+    header: 'Own cap',
+    quantity: 'mass',
+    massUnit: 'kg',
+    optional: true,
+  });
+
+  test('shows its unit in the head and one decimal in the cell', () => {
+    expect(body.header).toBe('Body, kg');
+    expect(body.show(member)).toBe('70.0');
+    expect(inPounds.header).toBe('Body, lb');
+    expect(inPounds.show(member)).toBe('154.3');
+  });
+  test('is edited exactly, not as it is rounded for reading', () => {
+    expect(cap.show(member)).toBe('12.3');
+    expect(cap.edit!.text(member)).toBe('12.345');
+  });
+  test('takes any unit; a bare number has the unit shown', () => {
+    expect(take(body, member, '11 st 4')).toBeUndefined();
+    expect(stored?.row.bodyMassKg).toBeCloseTo(71.6676, 4);
+    expect(take(inPounds, member, '150')).toBeUndefined();
+    expect(stored?.row.bodyMassKg).toBeCloseTo(68.0389, 4);
+    expect(stored?.field).toBe('body');
+  });
+  test('refuses what it cannot read and what is out of range, and stores nothing', () => {
+    expect(take(body, member, 'heavy')).toContain('got "heavy"');
+    expect(take(body, member, '5')).toBe('expected a number from 20 to 250 kg, got 5');
+    expect(take(body, member, '')).toContain('got ""');
+    expect(stored).toBeUndefined();
+  });
+  test('an optional one is taken away by an empty entry', () => {
+    expect(take(cap, member, ' ')).toBeUndefined();
+    expect(stored?.row).not.toHaveProperty('ownCapKg');
+    expect(cap.show(stored!.row)).toBe('');
+  });
+  test('a hidden one shows no digit', () => {
+    const hidden = quantityColumn<Member, 'bodyMassKg'>({
+      ...common,
+      id: 'bodyMassKg',
+      header: 'Body',
+      quantity: 'mass',
+      massUnit: 'kg',
+      hidden: true,
+    });
+    expect(hidden.show(member)).toBe('···');
+  });
+});
+
+test('a text is trimmed and checked', () => {
+  const name = textColumn<Member, 'name'>({ ...common, id: 'name', header: 'Name' });
+  expect(take(name, member, '  Beren ')).toBeUndefined();
+  expect(stored?.row.name).toBe('Beren');
+  expect(take(name, member, '   ')).toBe(
+    'expected a text of 1 to 120 characters, got ""'.replace('120', '80'),
+  );
+});
+
+test('a choice shows its words; none takes the field away', () => {
+  const tent = choiceColumn<Member, 'tentGroupId'>({
+    ...common,
+    id: 'tentGroupId',
+    header: 'Sleeps in',
+    options: [['heron', 'Tent Heron']],
+    none: '—',
+  });
+  expect(tent.show(member)).toBe('—');
+  expect(take(tent, member, 'heron')).toBeUndefined();
+  expect(tent.show(stored!.row)).toBe('Tent Heron');
+  expect(take(tent, stored!.row, '')).toBeUndefined();
+  expect(stored?.row).not.toHaveProperty('tentGroupId');
+});
+
+describe('the columns of a thing', () => {
+  const mat: PersonalThing = {
+    id: 'mat',
+    name: 'Mat',
+    memberId: 'a',
+    worn: false,
+    massKg: 0.36,
+    massEstimated: true,
+    volumeL: 6,
+    shape: { kind: 'roll', lengthCm: 52, diameterCm: 13 },
+    flags: ['ridesOutside'],
+    needed: 'camp',
+    purpose: 'mat',
+  };
+  let kept: PersonalThing | undefined;
+  const columns = thingColumns<PersonalThing>(
+    {
+      check: (row) => checkItem('personalThings', row),
+      save: (row) => {
+        kept = row;
+      },
+    },
+    'kg',
+  );
+  const column = (id: string) => columns.find((c) => c.id === id)!;
+
+  test('an estimated mass is marked', () => {
+    expect(column('massKg').show(mat)).toBe('≈ 0.36');
+    expect(take(column('massEstimated'), mat, 'no')).toBeUndefined();
+    expect(column('massKg').show(kept!)).toBe('0.36');
+  });
+  test('a shape is typed', () => {
+    expect(column('shape').show(mat)).toBe('roll 52 × 13 cm');
+    expect(take(column('shape'), mat, 'block 30 x 20 x 10')).toBeUndefined();
+    expect(kept?.shape).toEqual({ kind: 'block', lengthCm: 30, widthCm: 20, heightCm: 10 });
+    expect(take(column('shape'), mat, 'ball')).toContain('got "ball"');
+    expect(parseShape(column('shape').edit!.text(mat))).toEqual({ ok: true, shape: mat.shape });
+  });
+  test('marks are typed as words, in any order', () => {
+    expect(column('flags').show(mat)).toBe('rides outside');
+    expect(take(column('flags'), mat, 'Must stay dry, hard')).toBeUndefined();
+    expect(kept?.flags).toEqual(['hard', 'mustStayDry']);
+    expect(take(column('flags'), mat, 'hard, fluffy')).toContain('got "fluffy"');
+    expect(take(column('flags'), mat, '')).toBeUndefined();
+    expect(kept?.flags).toEqual([]);
+  });
+  test('every mark has words of its own', () => {
+    const words = optionsOf(FLAG_WORDS).map(([, w]) => w);
+    expect(new Set(words).size).toBe(words.length);
+  });
+});
+
+test('yes and no', () => {
+  const worn = yesNoColumn<PersonalThing, 'worn'>({
+    id: 'worn',
+    header: 'Worn',
+    yes: 'worn',
+    no: 'in the pack',
+    check: () => undefined,
+    save: (row) => expect(row.worn).toBe(true),
+  });
+  expect(worn.edit!.text({ worn: false } as PersonalThing)).toBe('no');
+  expect(take(worn, { worn: false } as PersonalThing, 'yes')).toBeUndefined();
+  expect.assertions(3);
+});

@@ -1,0 +1,166 @@
+import { expect, test, type Page } from '@playwright/test';
+import { parseTripFile, serialiseTripFile, type Trip } from '@graft/core';
+import {
+  demoText,
+  importTrip,
+  largestRatio,
+  memberRow,
+  openStation,
+  percentOf,
+  piece,
+  saved,
+  shareOut,
+  station,
+  storedTrip,
+} from '../support';
+
+const hut = (): Trip => parseTripFile(demoText('hut-roof'));
+const ratioOf = (page: Page, member: string) =>
+  percentOf(memberRow(page, member).locator('[data-figure="ratio"]'));
+const carrierOf = (trip: Trip, pieceId: string) => trip.share.find((a) => a.pieceId === pieceId)?.memberId;
+
+test('a locked piece stays with its carrier when all is shared out anew', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  await page.getByLabel('Find a piece').selectOption('felt');
+  const before = (await storedTrip(id)).trip;
+  const other = carrierOf(before, 'felt') === 'joss' ? 'eddy' : 'joss';
+  const name = other === 'joss' ? 'Joss' : 'Eddy';
+  await page.getByRole('button', { name: `Give Roofing felt, rolled to ${name}` }).click();
+  await page.getByRole('button', { name: 'Lock', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Locked', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await shareOut(page);
+  const after = (await storedTrip(id)).trip;
+  expect(after.share).toContainEqual({ pieceId: 'felt', memberId: other, locked: true });
+  await page.getByRole('button', { name: 'Locked', exact: true }).click();
+  await shareOut(page);
+  expect((await storedTrip(id)).trip.share.every((a) => !a.locked)).toBe(true);
+});
+
+test('the chosen piece tells what each other carrier would make of it, and giving it makes just that', async ({
+  page,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  await piece(page, 'roof-rope').click();
+  const table = page.getByRole('table', { name: 'Carriers of Safety rope and slings' });
+  const largest = await percentOf(largestRatio(page));
+  const row = table.getByRole('row').filter({ has: page.getByRole('button', { name: 'Give' }) });
+  const cells = await row.getByRole('cell').allInnerTexts();
+  const promised = Number(/[\d.]+/.exec(cells[1]!)![0]);
+  const change = Number(cells[2]!.replace('−', '-').replace(/[+ %]/g, ''));
+  await row.getByRole('button').click();
+  await saved(page);
+  const now = await percentOf(largestRatio(page));
+  expect(now).toBeCloseTo(promised, 1);
+  expect(now).toBeCloseTo(largest + change, 0);
+  await expect(page.getByRole('list', { name: 'Warnings' })).toBeHidden();
+});
+
+test('dragged to the tray a piece is carried by nobody; dragged back it is carried again', async ({
+  page,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  const drag = async (from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> => {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 12, from.y + 8, { steps: 3 });
+    await page.mouse.move(to.x, to.y, { steps: 8 });
+    await page.mouse.up();
+  };
+  const middle = async (locator: ReturnType<typeof piece>) => {
+    const box = (await locator.boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  await drag(await middle(piece(page, 'felt')), await middle(page.getByText('Carried by nobody')));
+  const tray = page.getByRole('list', { name: 'Carried by nobody' });
+  await expect(tray).toContainText('Roofing felt, rolled');
+  await expect(page.getByTestId('gap')).toHaveText('once all is shared');
+  await expect(station(page, 'Shares')).toContainText('1 unshared');
+  await saved(page);
+  expect(carrierOf((await storedTrip(id)).trip, 'felt')).toBeUndefined();
+  await drag(await middle(tray.locator('[data-piece="felt"]')), await middle(memberRow(page, 'eddy')));
+  await expect(memberRow(page, 'eddy').locator('[data-piece="felt"]')).toBeVisible();
+  await expect(page.getByTestId('gap')).toHaveText(/^within/);
+  await saved(page);
+  expect(carrierOf((await storedTrip(id)).trip, 'felt')).toBe('eddy');
+});
+
+test('the day picker shows what is carried on that day', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  await expect(page.getByText('Heaviest day of each').first()).toBeVisible();
+  const dinner = piece(page, 'dinner-1');
+  await expect(dinner).toBeVisible();
+  const first = await ratioOf(page, 'joss');
+  await page.getByRole('radio', { name: 'Day 3' }).click();
+  await expect(page.getByText('All on day 3')).toBeVisible();
+  await expect(dinner).toHaveCount(0);
+  expect(await ratioOf(page, 'joss')).toBeLessThan(first);
+  await expect(page.getByText('on other days').first()).toBeVisible();
+  await page.getByRole('radio', { name: 'Heaviest day of each' }).click();
+  await expect(dinner).toBeVisible();
+  expect(await ratioOf(page, 'joss')).toBe(first);
+});
+
+test('rules that contradict each other are named, and nothing is changed', async ({ page }) => {
+  const trip = hut();
+  const rule = {
+    id: 'three',
+    kind: 'different' as const,
+    pieceIds: ['hammer', 'saw', 'snips'],
+    reason: 'three hands',
+  };
+  const id = await importTrip(serialiseTripFile({ ...trip, carrierRules: [rule] }));
+  await openStation(page, id, 'shares');
+  await page.getByRole('button', { name: 'Share out' }).click();
+  await expect(page.getByRole('alert')).toContainText('No share keeps these rules together');
+  await expect(page.getByRole('alert')).toContainText(
+    '"three hands" asks for 3 different carriers, 2 may carry these pieces',
+  );
+  expect((await storedTrip(id)).version).toBe(1);
+});
+
+test('an overload is said in words, by how much, and marked without colour', async ({ page }) => {
+  const trip = hut();
+  const members = trip.members.map((m) => (m.id === 'eddy' ? { ...m, ownCapKg: 9 } : m));
+  const id = await importTrip(serialiseTripFile({ ...trip, members }));
+  await openStation(page, id, 'shares');
+  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText(
+    /Eddy is \d\.\d kg above the limit on day 1/,
+  );
+  await expect(memberRow(page, 'eddy').locator('[data-figure="ratio"]')).toContainText('▲');
+  await expect(station(page, 'Shares')).toContainText('▲');
+});
+
+test('every figure answers why; with body weights hidden no reason gives them away', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  const ratio = memberRow(page, 'joss').locator('[data-figure="ratio"] span').first();
+  await ratio.focus();
+  const tip = page.getByRole('tooltip');
+  await expect(tip).toContainText('88.0 kg');
+  await expect(tip).toContainText('not medical advice');
+  await page.getByRole('button', { name: 'Hide body weights' }).click();
+  await ratio.hover();
+  await expect(tip).toContainText('Limit 21.0 kg.');
+  await expect(tip).not.toContainText('88.0');
+  await station(page, 'People').click();
+  await page.locator('[data-cell="joss/limit"] span').first().hover();
+  await expect(page.getByRole('tooltip')).toContainText('which is hidden');
+});
+
+test('/ goes to the finder, which reaches every piece', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  await expect(largestRatio(page)).toBeVisible();
+  await page.keyboard.press('/');
+  const finder = page.getByLabel('Find a piece');
+  await expect(finder).toBeFocused();
+  await finder.selectOption('nails');
+  await expect(page.getByRole('region', { name: 'Chosen piece' })).toContainText('Roofing nails');
+  await expect(page.getByRole('region', { name: 'Chosen piece' })).toContainText(
+    'Different carriers: share the metal.',
+  );
+});

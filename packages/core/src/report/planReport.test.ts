@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { parseTripFile } from '../formats/tripFile.js';
+import { shareFigures } from '../share/shareFigures.js';
+import { shareProblem } from '../share/problem.js';
+import { solveShare } from '../share/solveShare.js';
+import { assessStow } from '../stow/assessStow.js';
+import { planStow } from '../stow/planStow.js';
+import { adoptStow, replaceShare } from '../trip/changes.js';
+import type { Trip } from '../trip/model.js';
+import { allowedCarriers, allPieces, packOf, packVolumeL, thingsInPack } from '../trip/queries.js';
+import { planReport } from './planReport.js';
+
+const demo = (id: string): Trip =>
+  parseTripFile(readFileSync(join(__dirname, `../../../../data/demo/${id}.graft.json`), 'utf8'));
+
+/** A quarter of the app's budget: the demo packs must not need more. */
+const STOW_ITERATIONS = 10_000;
+
+/** What a plan must keep, asked of the trip itself and not of the solver. */
+function expectSound(trip: Trip): void {
+  const carrier = new Map(trip.share.map((a) => [a.pieceId, a.memberId]));
+  for (const piece of allPieces(trip)) {
+    const locked = trip.share.some((a) => a.pieceId === piece.id && a.locked);
+    expect(locked || allowedCarriers(trip, piece).some((m) => m.id === carrier.get(piece.id))).toBe(true);
+  }
+  for (const rule of trip.carrierRules) {
+    const carriers = new Set(rule.pieceIds.map((id) => carrier.get(id)));
+    expect(carriers.size).toBe(rule.kind === 'same' ? 1 : rule.pieceIds.length);
+  }
+  for (const { member, loads } of shareFigures(trip).members) {
+    for (const load of loads) {
+      expect(load.ratio).toBeLessThanOrEqual(1);
+      expect(load.volumeL).toBeLessThanOrEqual(packVolumeL(packOf(trip, member)));
+    }
+    const stow = trip.stows.find((s) => s.memberId === member.id)!;
+    expect(stow.placements).toHaveLength(thingsInPack(trip, member.id).length);
+    // On every day, not only on the day the stow was planned for.
+    for (const load of loads) {
+      const hard = assessStow(trip, member.id, load.day).findings.filter((f) =>
+        ['unplaced', 'fit', 'safety'].includes(f.kind),
+      );
+      expect(hard).toEqual([]);
+    }
+  }
+}
+
+describe.each(['corvane-census', 'hut-roof', 'rock-mapping'])('%s planned', (id) => {
+  const trip = { ...demo(id), stows: [] };
+  const result = solveShare(shareProblem(trip), { seed: 1 });
+  if (result.kind !== 'solved') throw new Error('expected a share');
+  const shared = replaceShare(trip, result.share);
+  const planned = shared.members.reduce(
+    (t, m) => adoptStow(t, planStow(t, m.id, { seed: 1, iterations: STOW_ITERATIONS }).stow),
+    shared,
+  );
+  const report = planReport(planned, 1);
+
+  test('keeps every rule, limit and volume', () => expectSound(planned));
+  test('is within 1 % of the bound', () => {
+    expect(report.gap).toBeLessThanOrEqual(0.01);
+    expect(report.largestRatio).toBeGreaterThanOrEqual(report.bound);
+    expect(report.gap).toBeCloseTo(report.largestRatio / report.bound - 1, 12);
+  });
+  test('has every centre of gravity in its band, even left and right', () => {
+    for (const member of report.members) {
+      expect(member.inBand).toBe(true);
+      expect(member.centreOfGravityCm.z).toBeGreaterThanOrEqual(member.bandCm[0]);
+      expect(member.centreOfGravityCm.z).toBeLessThanOrEqual(member.bandCm[1]);
+      expect(Math.abs(member.centreOfGravityCm.x)).toBeLessThanOrEqual(1);
+    }
+  });
+  test('reports every member and day, and survives JSON', () => {
+    expect(report.members.map((m) => m.memberId)).toEqual(trip.members.map((m) => m.id));
+    for (const member of report.members) {
+      expect(member.days.map((d) => d.day)).toEqual(trip.legs.map((_leg, i) => i + 1));
+      const worst = Math.max(...member.days.map((d) => d.ratio));
+      expect(member.days[member.plannedForDay - 1]!.ratio).toBe(worst);
+      expect(member.limitReason).toContain('kg');
+    }
+    expect(JSON.parse(JSON.stringify(report))).toEqual(report);
+    expect(report.warnings).toEqual([]);
+  });
+});
+
+test('an unplanned trip is reported as it is', () => {
+  const trip = demo('corvane-census');
+  const report = planReport(trip, 1);
+  expect(report.warnings).toContain('Spotting scope is carried by nobody');
+  expect(report.members[0]!.warnings).toContain('Sleeping bag (0.70 kg) has no place yet');
+});

@@ -1,0 +1,72 @@
+import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
+import type { Leg, PersonalThing, Thing, Trip } from '../trip/model.js';
+import { compareLoading } from './loadingOrder.js';
+import { planningDay, stowProblem } from './stowProblem.js';
+
+const own = (thing: Thing): PersonalThing => ({ ...thing, memberId: 'a', worn: false });
+const bottle = own(aThing('bottle', { massKg: 0.1, waterCapacityL: 1 }));
+const reservoir = own(aThing('reservoir', { massKg: 0.2, waterCapacityL: 2 }));
+const withWater = (litres: readonly number[]): Trip => {
+  const trip = aTrip(
+    [aMember('a')],
+    [],
+    [
+      bottle,
+      reservoir,
+      own(aThing('food', { massKg: 2, volumeL: 4, consumption: { fromDay: 1, toDay: 2, residueKg: 0 } })),
+    ],
+    litres.length,
+  );
+  return { ...trip, legs: trip.legs.map((leg, i): Leg => ({ ...leg, waterL: litres[i]! })) };
+};
+const massOf = (trip: Trip, day: number): Record<string, number> =>
+  Object.fromEntries(stowProblem(trip, 'a', day).things.map((t) => [t.thing.id, t.massKg]));
+
+test('water fills the largest container first, and goes on to the next', () => {
+  const trip = withWater([1.5, 2.5, 4]);
+  expect(massOf(trip, 1)).toMatchObject({ reservoir: 1.7, bottle: 0.1 });
+  expect(massOf(trip, 2)).toMatchObject({ reservoir: 2.2, bottle: 0.6 });
+  expect(stowProblem(trip, 'a', 3).waterWithoutContainerL).toBeCloseTo(1, 12);
+});
+test('a day’s masses and every day’s volumes', () => {
+  const trip = withWater([1, 1, 1]);
+  expect(massOf(trip, 2)['food']).toBe(1);
+  expect(stowProblem(trip, 'a', 1).things.find((t) => t.thing.id === 'food')!.volumeL).toEqual([4, 2, 0]);
+});
+test('a stow is planned for the heaviest day; of equals the first', () => {
+  expect(planningDay(withWater([1, 3, 1]), 'a')).toBe(2);
+  expect(planningDay(aTrip([aMember('a')], [], [], 3), 'a')).toBe(1);
+});
+test('the member’s own packing school overrules the trip’s', () => {
+  const trip = aTrip([aMember('a', { packingSchool: 'low', torsoCm: 50 })], []);
+  expect(stowProblem(trip, 'a', 1)).toMatchObject({ school: { id: 'low' }, band: [15, 22.5] });
+});
+test('the main compartment is as large as its zones together', () => {
+  const [height, width, depth] = stowProblem(aTrip([aMember('a')], []), 'a', 1).mainSizeCm;
+  expect(height).toBeCloseTo(63.5, 0);
+  expect(width).toBe(30);
+  expect(depth).toBeCloseTo(24, 0);
+});
+test('a day outside the trip is refused', () => {
+  expect(() => stowProblem(aTrip([aMember('a')], []), 'a', 2)).toThrow(
+    'expected a day of the trip, 1 to 1, got 2',
+  );
+});
+test('what is needed last goes in first; denser before lighter; then by name', () => {
+  const things = [
+    aThing('jacket', { needed: 'hurry' }),
+    aThing('lunch', { needed: 'stop' }),
+    aThing('down', { needed: 'camp', massKg: 0.2, volumeL: 4 }),
+    aThing('pan', { needed: 'camp', massKg: 2, volumeL: 2 }),
+    aThing('pin', { needed: 'camp', massKg: 2, volumeL: 2 }),
+    aThing('tent', { needed: 'firstInCamp' }),
+  ].map((thing) => ({ thing, massKg: thing.massKg, waterL: 0, volumeL: [thing.volumeL] }));
+  expect([...things].sort(compareLoading).map((t) => t.thing.id)).toEqual([
+    'pan',
+    'pin',
+    'down',
+    'tent',
+    'lunch',
+    'jacket',
+  ]);
+});

@@ -1,0 +1,109 @@
+/** Tests of the scripts by Node's own runner: they must work before anything is installed. */
+import assert from 'node:assert/strict';
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, describe, test } from 'node:test';
+import { findProgram } from './install.mjs';
+import { ROOT } from './paths.mjs';
+import { freePort, isOurs, isPortFree, stop, stopLeftover } from './processes.mjs';
+import { Refusal, run, step } from './run.mjs';
+
+const folder = mkdtempSync(join(tmpdir(), 'graft-scripts-'));
+after(() => rmSync(folder, { recursive: true }));
+const sleeper = (...args) =>
+  spawn(process.execPath, ['-e', 'setInterval(() => {}, 1000)', ...args], { stdio: 'ignore' });
+
+describe('processes', () => {
+  test('a process is ours only while it lives and names our mark', async () => {
+    const child = sleeper('graft-mark-1');
+    assert.equal(isOurs(child.pid, 'graft-mark-1'), true);
+    assert.equal(isOurs(child.pid, 'somebody-else'), false);
+    await stop(child.pid, 'graft-mark-1');
+    assert.equal(isOurs(child.pid, 'graft-mark-1'), false);
+    assert.equal(isOurs(99_999_999, 'graft-mark-1'), false);
+  });
+  test('a process id that somebody else has now is left alone', async () => {
+    const child = sleeper('another-program');
+    const file = join(folder, 'stale.pid');
+    writeFileSync(file, String(child.pid));
+    await stopLeftover(file, 'graft-mark-2');
+    assert.equal(isOurs(child.pid, 'another-program'), true);
+    assert.equal(existsSync(file), false);
+    await stop(child.pid, 'another-program');
+  });
+  test('one that ignores the polite signal is ended after the patience', async () => {
+    const child = spawn(process.execPath, [
+      '-e',
+      "process.on('SIGTERM', () => {}); console.log('up'); setInterval(() => {}, 1000)",
+      'graft-mark-3',
+    ]);
+    await new Promise((resolve) => child.stdout.once('data', resolve));
+    await stop(child.pid, 'graft-mark-3', 200);
+    assert.equal(isOurs(child.pid, 'graft-mark-3'), false);
+  });
+  test('a missing or odd pid file is no reason to stop anything', async () => {
+    await stopLeftover(join(folder, 'none.pid'), 'x');
+    writeFileSync(join(folder, 'odd.pid'), 'not a number');
+    await stopLeftover(join(folder, 'odd.pid'), 'x');
+    assert.equal(existsSync(join(folder, 'odd.pid')), false);
+  });
+  test('ports: a free one is free, one in use is not', async () => {
+    const port = await freePort();
+    assert.equal(await isPortFree(port), true);
+    const server = createServer();
+    await new Promise((resolve) => server.listen(port, '127.0.0.1', resolve));
+    assert.equal(await isPortFree(port), false);
+    await new Promise((resolve) => server.close(resolve));
+  });
+});
+
+describe('commands', () => {
+  test('give their exit code and what they printed', async () => {
+    assert.deepEqual(
+      await run(process.execPath, ['-e', 'console.log(1); process.exit(3)'], { quiet: true }),
+      { code: 3, output: '1\n' },
+    );
+  });
+  test('a failed step is a refusal that names it', async () => {
+    await assert.rejects(step('Trying', process.execPath, ['-e', 'process.exit(4)']), (error) => {
+      assert.ok(error instanceof Refusal);
+      assert.match(error.message, /^Trying: failed \(.*node.* ended with code 4\)\.$/);
+      return true;
+    });
+  });
+  test('programs are found on the path and in sbin', () => {
+    assert.ok(findProgram('sh'));
+    assert.equal(findProgram('no-such-program-anywhere'), undefined);
+  });
+});
+
+describe('the command lines', () => {
+  const script = (name, ...args) =>
+    spawnSync(process.execPath, [join(ROOT, 'scripts', name), ...args], {
+      encoding: 'utf8',
+      env: { ...process.env, GRAFT_STATE_DIR: join(folder, 'state') },
+    });
+  test('start says how it is used, and refuses what it does not know', () => {
+    const help = script('start.mjs', '--help');
+    assert.equal(help.status, 0);
+    assert.match(help.stdout, /--port N/);
+    assert.match(help.stdout, /GRAFT_DATABASE_URL/);
+    for (const port of ['0', '65536', '80.5', 'http']) {
+      const refused = script('start.mjs', '--port', port);
+      assert.equal(refused.status, 2);
+      assert.match(
+        refused.stderr,
+        new RegExp(`--port: expected a port number from 1 to 65535, got "${port}"`),
+      );
+    }
+  });
+  test('test and bench refuse parts they do not have', () => {
+    const odd = script('test.mjs', 'everything');
+    assert.equal(odd.status, 2);
+    assert.match(odd.stderr, /expected parts among format, .*, got "everything"/);
+    assert.match(script('bench.mjs', 'speed').stderr, /expected share or stow, got "speed"/);
+  });
+});

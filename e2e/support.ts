@@ -40,7 +40,7 @@ export const memberRow = (page: Page, memberId: string): Locator =>
 export const piece = (page: Page, pieceId: string): Locator => page.locator(`[data-piece="${pieceId}"]`);
 
 export async function shareOut(page: Page): Promise<void> {
-  const button = page.getByRole('button', { name: 'Share out' });
+  const button = page.getByRole('button', { name: 'Share out', exact: true });
   await button.click();
   // Progress stands in its place until the result is there.
   await expect(button).toBeVisible();

@@ -89,7 +89,7 @@ function summary(report: PlanReport & { milliseconds: { share: number; stow: num
   });
   return [
     ...rows,
-    `Largest ratio ${formatPercent(report.largestRatio)}, within ${formatPercent(report.gap, 2)} of the best possible (${formatPercent(report.bound)}: ${report.boundReason}).`,
+    `Largest ratio ${formatPercent(report.largestRatio)}, within ${formatPercent(report.gap, 2, 'up')} of the best possible (${formatPercent(report.bound, 1, 'down')}: ${report.boundReason}).`,
     `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
     '',

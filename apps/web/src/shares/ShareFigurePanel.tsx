@@ -58,13 +58,13 @@ export function ShareFigurePanel({ figures, previewing }: Props) {
       <Flex justify="space-between" mt="1">
         <Text color="fg.muted">Best possible, at least</Text>
         <Why reason={`No share can have a smaller largest ratio. What binds: ${figures.bound.reason}.`}>
-          {formatPercent(figures.bound.ratio)}
+          {formatPercent(figures.bound.ratio, 1, 'down')}
         </Why>
       </Flex>
       <Flex justify="space-between">
         <Text color="fg.muted">Distance from it</Text>
         <Text data-testid="gap">
-          {complete ? `within ${formatPercent(figures.gap)}` : 'once all is shared'}
+          {complete ? `within ${formatPercent(figures.gap, 1, 'up')}` : 'once all is shared'}
         </Text>
       </Flex>
       <Flex justify="space-between">

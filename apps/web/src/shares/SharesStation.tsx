@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, PointerSensor, pointerWithin, useSensor, useSensors } from '@dnd-kit/core';
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
@@ -44,42 +44,57 @@ export function SharesStation() {
     );
   };
   const focusPiece = (pieceId: string): void => {
-    // After the change is drawn: the block sits in another row then.
+    // After the change is drawn: the block sits in another row then, or in none where the day shown knows it not.
     requestAnimationFrame(() => {
-      board.current?.querySelector<HTMLElement>(`[data-piece="${CSS.escape(pieceId)}"]`)?.focus();
+      const block = board.current?.querySelector<HTMLElement>(`[data-piece="${CSS.escape(pieceId)}"]`);
+      (block ?? board.current?.querySelector<HTMLElement>('[data-find]'))?.focus();
     });
   };
+
+  // The keys of a piece in hand are heard wherever the focus is: its block may vanish on a row whose day knows it not.
+  const onHandKey = useEffectEvent((event: globalThis.KeyboardEvent): void => {
+    if (inHand === undefined) return;
+    const targets = [...trip.members.map((m) => m.id), TRAY];
+    const held = pieces.get(inHand.pieceId);
+    switch (event.key) {
+      case 'ArrowDown':
+      case 'ArrowUp': {
+        const at = targets.indexOf(inHand.target ?? TRAY);
+        const next = (at + (event.key === 'ArrowDown' ? 1 : targets.length - 1)) % targets.length;
+        setInHand({ ...inHand, target: targets[next] });
+        break;
+      }
+      case 'Enter':
+      case ' ':
+        if (held !== undefined && inHand.target !== undefined) give(held, inHand.target);
+        setInHand(undefined);
+        break;
+      case 'Escape':
+        setInHand(undefined);
+        break;
+      default:
+        return;
+    }
+    event.preventDefault();
+    focusPiece(inHand.pieceId);
+  });
+  const byKey = inHand?.byKey === true;
+  useEffect(() => {
+    if (!byKey) return;
+    window.addEventListener('keydown', onHandKey);
+    return () => window.removeEventListener('keydown', onHandKey);
+  }, [byKey]);
 
   const onKey = (event: KeyboardEvent): void => {
     const pieceId = (event.target as HTMLElement).closest<HTMLElement>('[data-piece]')?.dataset['piece'];
     const piece = pieceId === undefined ? undefined : pieces.get(pieceId);
-    if (piece === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
-    const targets = [...trip.members.map((m) => m.id), TRAY];
+    if (piece === undefined || inHand !== undefined) return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
     const assignment = trip.share.find((a) => a.pieceId === piece.id);
     const handled = (): void => {
       event.preventDefault();
       event.stopPropagation();
     };
-    if (inHand?.byKey === true) {
-      const at = targets.indexOf(inHand.target ?? assignment?.memberId ?? TRAY);
-      if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-        handled();
-        const next = (at + (event.key === 'ArrowDown' ? 1 : targets.length - 1)) % targets.length;
-        setInHand({ ...inHand, target: targets[next] });
-        focusPiece(inHand.pieceId);
-      } else if (event.key === 'Enter' || event.key === ' ') {
-        handled();
-        const held = pieces.get(inHand.pieceId);
-        if (held !== undefined && inHand.target !== undefined) give(held, inHand.target);
-        setInHand(undefined);
-        focusPiece(inHand.pieceId);
-      } else if (event.key === 'Escape') {
-        handled();
-        setInHand(undefined);
-        focusPiece(inHand.pieceId);
-      }
-      return;
-    }
     switch (event.key) {
       case 'm':
       case 'M':

@@ -28,10 +28,24 @@ export function formatVolume(litres: number): string {
   return `${litres.toFixed(1)} L`;
 }
 
-/** A ratio as a percentage with one decimal: "71.4 %". */
-export function formatPercent(ratio: number, decimals = 1): string {
-  return `${(ratio * 100).toFixed(decimals)} %`;
+/**
+ * A ratio as a percentage: "71.4 %".
+ *
+ * @param rounding a promise is rounded to its safe side: "within 0.7 %" up, "at least 80.8 %" down
+ */
+export function formatPercent(
+  ratio: number,
+  decimals = 1,
+  rounding: 'nearest' | 'up' | 'down' = 'nearest',
+): string {
+  const scale = 100 * 10 ** decimals;
+  // A hair of slack, so that 0.7 % computed as 0.7000000001 % is not promised as 0.8 %.
+  const up = Math.ceil(ratio * scale - ROUNDING_SLACK);
+  const down = Math.floor(ratio * scale + ROUNDING_SLACK);
+  const rounded = rounding === 'nearest' ? ratio : (rounding === 'up' ? up : down) / scale;
+  return `${(rounded * 100).toFixed(decimals)} %`;
 }
+const ROUNDING_SLACK = 1e-6;
 
 /** "+0.4 cm", "−1.2 cm". */
 export function formatSignedCm(cm: number): string {

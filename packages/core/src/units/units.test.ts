@@ -57,6 +57,12 @@ describe('format', () => {
     expect(formatMassChange(1.25)).toBe('+1.3 kg');
     expect(formatMassChange(0)).toBe('±0 kg');
     expect(formatPercent(0.7142)).toBe('71.4 %');
+    expect([formatPercent(0.00641), formatPercent(0.00641, 1, 'up'), formatPercent(0.007, 1, 'up')]).toEqual([
+      '0.6 %',
+      '0.7 %',
+      '0.7 %',
+    ]);
+    expect([formatPercent(0.8089), formatPercent(0.8089, 1, 'down')]).toEqual(['80.9 %', '80.8 %']);
     expect(formatSignedCm(-0.01)).toBe('+0.0 cm');
     expect(formatSignedCm(-1.23)).toBe('−1.2 cm');
   });

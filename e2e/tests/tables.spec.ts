@@ -110,6 +110,29 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   expect(felt.shape).toEqual({ kind: 'roll', lengthCm: 55, diameterCm: 14 });
   expect(felt.massKg).toBeCloseTo(6.5 * 0.45359237, 12);
 
+  // Days: what is used up and what joins on the way; a day the trip does not have is refused.
+  await cell(page, 'coffee/use').click();
+  await page.keyboard.type('1–9');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'coffee/use').getByRole('alert')).toHaveText(
+    'expected a day of this trip, 1 to 3, got 9',
+  );
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('1-3, 200 g left');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'coffee/use')).toHaveText('1–3, 0.20 kg left');
+  await cell(page, 'sealant/days').click();
+  await page.keyboard.type('to 2');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const pieces = (await storedTrip(id)).trip.kits.flatMap((k) => k.pieces);
+  expect(pieces.find((p) => p.id === 'coffee')!.consumption).toEqual({
+    fromDay: 1,
+    toDay: 3,
+    residueKg: 0.2,
+  });
+  expect(pieces.find((p) => p.id === 'sealant')).toMatchObject({ toDay: 2 });
+
   await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Joss' });
   await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('Sleeping bag');
   await page.getByRole('button', { name: 'Add a thing', exact: true }).click();

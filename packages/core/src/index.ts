@@ -35,6 +35,7 @@ export * from './trip/model.js';
 export * from './trip/packCatalogue.js';
 export * from './trip/queries.js';
 export * from './units/convert.js';
+export * from './units/dayText.js';
 export * from './units/format.js';
 export * from './units/parse.js';
 export * from './units/shapeText.js';

@@ -1,10 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { NavLink } from 'react-router';
-import { allPieces, formatMass, massDigits } from '@graft/core';
+import { allPieces, formatMass, massDigits, type MassUnit } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
 
 interface Station {
   readonly path: string;
@@ -31,14 +32,16 @@ export function StationLine() {
         figure:
           limits.length === 0
             ? 'nobody yet'
-            : `${limits.length}, limits ${massDigits(Math.min(...limits), massUnit)}–${formatMass(Math.max(...limits), massUnit)}`,
+            : `${limits.length}, limits ${massRange(Math.min(...limits), Math.max(...limits), massUnit)}`,
         alarm: false,
       },
       {
         path: 'kit',
         name: 'Kit',
         figure:
-          pieces.length === 0 ? 'nothing yet' : `${pieces.length} pieces, ${formatMass(kitKg, massUnit)}`,
+          pieces.length === 0
+            ? 'nothing yet'
+            : `${counted(pieces.length, 'piece')}, ${formatMass(kitKg, massUnit)}`,
         alarm: false,
       },
       {
@@ -137,4 +140,10 @@ export function StationLine() {
 function range(low: number, high: number): string {
   const [a, b] = [Math.round(low * 100), Math.round(high * 100)];
   return a === b ? `${b} %` : `${a}–${b} %`;
+}
+
+/** "11.8–23.1 kg", or "14.0 kg" when both read the same. */
+function massRange(low: number, high: number, unit: MassUnit): string {
+  const from = massDigits(low, unit);
+  return from === massDigits(high, unit) ? formatMass(high, unit) : `${from}–${formatMass(high, unit)}`;
 }

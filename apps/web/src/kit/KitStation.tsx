@@ -21,11 +21,12 @@ import {
   type Trip,
 } from '@graft/core';
 import { EditableTable, type Column } from '../shared/EditableTable';
-import { checkItem, choiceColumn, textColumn, yesNoColumn } from '../shared/fields';
+import { checkItem, choiceColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
 import { thingColumns } from './thingColumns';
 
 const GROUP_KIT = '';
@@ -61,8 +62,8 @@ export function KitStation() {
         {member === undefined ? (
           <>
             <Text color="fg.muted">
-              {trip.kits.length} kits, {pieces.length} pieces, {formatMass(groupKg, massUnit)},{' '}
-              {formatVolume(groupL)}
+              {counted(trip.kits.length, 'kit')}, {counted(pieces.length, 'piece')},{' '}
+              {formatMass(groupKg, massUnit)}, {formatVolume(groupL)}
               {pieces.some((p) => p.massEstimated) &&
                 `; ${pieces.filter((p) => p.massEstimated).length} masses are estimates (≈)`}
             </Text>
@@ -74,7 +75,7 @@ export function KitStation() {
         ) : (
           <>
             <Text color="fg.muted">
-              {own.length} things,{' '}
+              {counted(own.length, 'thing')},{' '}
               {formatMass(
                 own.filter((t) => !t.worn).reduce((s, t) => s + t.massKg, 0),
                 massUnit,
@@ -116,7 +117,7 @@ function GroupKit() {
         ),
     };
     return [
-      textColumn({ ...common, id: 'name', header: 'Piece', width: '230' }),
+      textColumn({ ...common, id: 'name', header: 'Piece', width: '196' }),
       ...thingColumns<Piece>(common, massUnit),
       choiceColumn({
         ...common,
@@ -124,12 +125,12 @@ function GroupKit() {
         header: 'Only for',
         none: 'anybody',
         options: trip.groups.map((g) => [g.id, g.name] as const),
-        width: '118',
+        width: '104',
       }),
       {
         id: 'carrier',
         header: 'Carried by',
-        width: '84',
+        width: '76',
         show: (piece) => {
           const carrier = carrierOf(trip, piece.id);
           return (
@@ -176,7 +177,7 @@ function KitHead({ kit }: { kit: Kit }) {
         onName={(name) => change(`rename ${kit.name}`, (t) => putKit(t, { ...kit, name }))}
       />
       <Text fontSize="xs" color="fg.muted">
-        {kit.pieces.length} pieces, {formatMass(kg, massUnit)}
+        {counted(kit.pieces.length, 'piece')}, {formatMass(kg, massUnit)}
       </Text>
       <Button
         size="2xs"
@@ -209,15 +210,24 @@ function PersonalKit({ things }: { things: readonly PersonalThing[] }) {
         change(`${thing.name}: ${field}`, (t) => putPersonalThing(t, thing)),
     };
     return [
-      textColumn({ ...common, id: 'name', header: 'Thing', width: '220' }),
+      textColumn({ ...common, id: 'name', header: 'Thing', width: '190' }),
       ...thingColumns<PersonalThing>(common, massUnit),
+      quantityColumn({
+        ...common,
+        id: 'waterCapacityL',
+        header: 'Water',
+        quantity: 'volume',
+        massUnit,
+        optional: true,
+        width: '66',
+      }),
       yesNoColumn({
         ...common,
         id: 'worn',
         header: 'Worn',
         yes: 'worn or in hand',
         no: 'in the pack',
-        width: '110',
+        width: '104',
       }),
       removeColumn((thing) => change(`remove ${thing.name}`, (t) => removePersonalThing(t, thing.id))),
     ];

@@ -19,8 +19,9 @@ export function StowFigures({ stow, torsoCm }: { stow: StowAssessment; torsoCm: 
   if (stow.placed.length === 0) {
     return (
       <Text px="4" py="3">
-        Nothing is stowed yet. “Plan this pack” finds a place for every thing; or choose a place for each in
-        the list.
+        {stow.unplaced.length === 0
+          ? 'There is nothing to stow: add personal things at Kit, or share pieces at Shares.'
+          : 'Nothing is stowed yet. “Plan this pack” finds a place for every thing; or choose a place for each in the list.'}
       </Text>
     );
   }

@@ -143,10 +143,26 @@ describe('the columns of a thing', () => {
   );
   const column = (id: string) => columns.find((c) => c.id === id)!;
 
-  test('an estimated mass is marked', () => {
+  test('an estimated mass is marked; typed without the mark it was weighed', () => {
     expect(column('massKg').show(mat)).toBe('≈ 0.36');
-    expect(take(column('massEstimated'), mat, 'no')).toBeUndefined();
-    expect(column('massKg').show(kept!)).toBe('0.36');
+    expect(take(column('massKg'), mat, '0.4')).toBeUndefined();
+    expect(kept).toMatchObject({ massKg: 0.4, massEstimated: false });
+    expect(take(column('massKg'), kept!, '~ 14 oz')).toBeUndefined();
+    expect(kept).toMatchObject({ massKg: expect.closeTo(0.3969, 4) as number, massEstimated: true });
+    expect(take(column('massKg'), mat, '≈ a lot')).toContain('got "a lot"');
+  });
+  test('days it is carried and used are typed, and taken away by nothing', () => {
+    expect(take(column('days'), mat, 'from 4')).toBeUndefined();
+    expect(kept).toMatchObject({ fromDay: 4 });
+    expect(take(column('days'), kept!, '')).toBeUndefined();
+    expect(kept).not.toHaveProperty('fromDay');
+    expect(take(column('use'), mat, '1–6, 0.15 kg left')).toBeUndefined();
+    expect(kept?.consumption).toEqual({ fromDay: 1, toDay: 6, residueKg: 0.15 });
+    expect(column('use').show(kept!)).toBe('1–6, 0.15 kg left');
+    expect(take(column('use'), kept!, ' ')).toBeUndefined();
+    expect(kept).not.toHaveProperty('consumption');
+    expect(take(column('use'), mat, 'daily')).toContain('got "daily"');
+    expect(take(column('days'), mat, '0–70')).toContain('expected a whole day number from 1 to 60');
   });
   test('a shape is typed', () => {
     expect(column('shape').show(mat)).toBe('roll 52 × 13 cm');

@@ -88,7 +88,6 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
     readonly massUnit: MassUnit;
     readonly optional?: boolean;
     readonly hidden?: boolean;
-    readonly mark?: (row: Row) => string;
   },
 ): Column<Row> {
   const bareUnit = spec.quantity === 'mass' ? spec.massUnit : spec.quantity === 'volume' ? 'l' : 'cm';
@@ -111,7 +110,7 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
     show: (row) => {
       const value = read(row);
       if (value === undefined) return '';
-      return spec.hidden === true ? '···' : `${spec.mark?.(row) ?? ''}${digits(value)}`;
+      return spec.hidden === true ? '···' : digits(value);
     },
     edit: {
       text: (row) => {

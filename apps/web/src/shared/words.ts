@@ -61,3 +61,8 @@ export function optionsOf<K extends string>(
 ): readonly (readonly [K, string])[] {
   return Object.entries(words) as unknown as readonly (readonly [K, string])[];
 }
+
+/** "1 kit", "3 kits". */
+export function counted(count: number, noun: string): string {
+  return `${count} ${noun}${count === 1 ? '' : 's'}`;
+}

@@ -15,6 +15,8 @@ export interface Graft {
   readonly process: ChildProcess;
   /** What it has printed so far. */
   readonly output: () => string;
+  /** The exit code, once it has ended. */
+  readonly ended: Promise<number | null>;
   /** Ctrl-C, and the exit code. */
   readonly stop: () => Promise<number | null>;
 }
@@ -73,6 +75,7 @@ export async function startGraft(
     stateDir,
     process: child,
     output,
+    ended,
     stop: () => {
       child.kill('SIGINT');
       return ended;

@@ -88,8 +88,9 @@ await main(async () => {
     const serverMain = join(ROOT, 'apps/server/dist/main.js');
     await stopLeftover(serverPidFile, serverMain);
     let databaseUrl = process.env.GRAFT_DATABASE_URL;
+    let database;
     if (databaseUrl === undefined) {
-      const database = await startDatabase(join(STATE_DIR, 'database'));
+      database = await startDatabase(join(STATE_DIR, 'database'));
       stops.push(database.stop);
       databaseUrl = database.url;
       say('Database: running');
@@ -129,7 +130,12 @@ await main(async () => {
     const url = `http://127.0.0.1:${port}`;
     writeFileSync(runFile, JSON.stringify({ pid: process.pid, url }));
     process.stdout.write(`\n  Graft is at ${url}\n  Ctrl-C stops it.\n\n`);
-    const end = await Promise.race([ended, asked]);
+    const end = await Promise.race([ended, asked, ...(database === undefined ? [] : [database.ended])]);
+    if (end === 'database ended') {
+      throw new Refusal(
+        `The database ended by itself; its log is ${database.log}. Start Graft again: what was saved is recovered.`,
+      );
+    }
     if (end !== 'asked') throw new Refusal(`The server ${end}; its log is ${log}.`);
     say('Stopping …');
     return 0;

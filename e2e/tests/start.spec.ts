@@ -60,6 +60,20 @@ test('only npm start is killed: the next start takes over from what it left runn
   await second.stop();
 });
 
+test('only the database is killed: Graft says so and ends, and the next start recovers', async () => {
+  const stateDir = newStateDir('database');
+  const first = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  const id = await importTrip(demoText('hut-roof'), first.url);
+  const { server, database } = pids(stateDir);
+  process.kill(database, 'SIGKILL');
+  expect(await first.ended).toBe(1);
+  expect(first.output()).toContain('The database ended by itself');
+  expect(isAlive(server)).toBe(false);
+  const second = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  expect((await storedTrip(id, second.url)).version).toBe(1);
+  await second.stop();
+});
+
 test('Ctrl-C stops server and database; a second start is refused while one runs; an empty one has no demo', async () => {
   const stateDir = newStateDir('stopped');
   const graft = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);

@@ -149,6 +149,12 @@ test('masses in pounds, body weights hidden', async ({ page }) => {
   await page.reload();
   await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');
   await expect(page.getByText('194')).toHaveCount(0);
+  // The editor does not give the weight away either, and leaving it changes nothing.
+  await cell(page, 'joss/bodyMassKg').click();
+  await expect(cell(page, 'joss/bodyMassKg').getByRole('textbox')).toHaveValue('');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');
+  expect((await storedTrip(id)).trip.members[0]!.bodyMassKg).toBe(88);
 });
 
 test('a trip changed elsewhere: the change is not stored over it, and the newer state can be loaded', async ({

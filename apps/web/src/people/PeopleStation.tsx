@@ -178,8 +178,8 @@ export function PeopleStation() {
             </Text>
             Practitioners state no share of body weight. The starting guesses (15 % for newcomers and
             under-18s, 20 % for most, 25 % for seasoned walkers, never above 20 % under 18 or 30 % for
-            anybody) are Graft’s own: overrule them in the column Share. A person’s own word lowers the limit
-            at any time. Children and newcomers start light.
+            anybody) are Graft’s own: overrule them in the column “Share of body”. A person’s own word lowers
+            the limit at any time. Children and newcomers start light.
           </Box>
         </Flex>
       </Box>

@@ -90,6 +90,9 @@ describe('a quantity', () => {
       hidden: true,
     });
     expect(hidden.show(member)).toBe('···');
+    expect(hidden.edit!.text(member)).toBe('');
+    expect(take(hidden, member, '71')).toBeUndefined();
+    expect(stored?.row.bodyMassKg).toBe(71);
   });
 });
 

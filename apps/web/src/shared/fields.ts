@@ -115,7 +115,8 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
     edit: {
       text: (row) => {
         const value = read(row);
-        return value === undefined ? '' : exact(value);
+        // A hidden value is not given away by its editor either: it opens empty, and empty changes nothing.
+        return value === undefined || spec.hidden === true ? '' : exact(value);
       },
       take: (row, entry) => {
         if (entry.trim() === '' && spec.optional === true) return store(spec, row, undefined);

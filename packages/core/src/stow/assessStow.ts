@@ -9,7 +9,7 @@ import { formatMass, formatSignedCm, formatVolume } from '../units/format.js';
 import { compareLoading } from './loadingOrder.js';
 import { clash, misfit, placementVerdict, preferredKinds, type Verdict } from './placementRules.js';
 import { stowProblem, type StowProblem, type StowThing } from './stowProblem.js';
-import { boxCentre, layoutZone, type Box } from './zoneLayout.js';
+import { boxCentre, isMainZone, layoutZone, type Box } from './zoneLayout.js';
 
 export interface PlacedThing {
   readonly thing: Thing;
@@ -239,10 +239,10 @@ function findingsOf(problem: StowProblem, a: Omit<StowAssessment, 'findings'>): 
 }
 
 /**
- * How many grams to move across to cancel the sideways offset: moving m from one side to the other, its lever twice
- * half the main compartment's half width, shifts the moment by m · 2 · w/4.
+ * How many grams to move across to cancel the sideways offset: from the middle of one half of the main compartment to
+ * the middle of the other, w/2 apart, moving m shifts the moment by m · w/2.
  */
 export function gramsToCentre(a: Pick<StowAssessment, 'centreOfGravityCm' | 'massKg' | 'zones'>): number {
-  const widthCm = Math.max(...a.zones.map((z) => z.zone.widthCm), 1);
+  const widthCm = Math.max(1, ...a.zones.filter((z) => isMainZone(z.zone.kind)).map((z) => z.zone.widthCm));
   return (Math.abs(a.centreOfGravityCm.x) * a.massKg * 1000) / (widthCm / 2);
 }

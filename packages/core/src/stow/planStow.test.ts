@@ -4,7 +4,7 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import type { Pack, PersonalThing, Placement, Thing, Trip, Zone } from '../trip/model.js';
 import { placeThing } from '../trip/changes.js';
 import { thingsInPack } from '../trip/queries.js';
-import { assessStow } from './assessStow.js';
+import { assessStow, gramsToCentre } from './assessStow.js';
 import { compareCost, costOfStow, planStow, slotsOf, solveStow } from './planStow.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 
@@ -191,6 +191,16 @@ describe('assessStow', () => {
         f.message.startsWith('centre of gravity −5.6 cm to the left: move 1.5 kg across'),
       ),
     ).toBe(true);
+  });
+  test('grams across are reckoned by the main compartment, however wide the straps below it are', () => {
+    const wide = zone('below', 'lash', -24, 5, 12, { widthCm: 56, heightCm: 20 });
+    const trip: Trip = {
+      ...withTinyPack([own(aThing('pot', { massKg: 3, volumeL: 1 }))]),
+      packs: [{ ...TINY_PACK, zones: [...TINY_PACK.zones, wide] }],
+    };
+    const left = [{ thingId: 'pot', zoneId: 'core', side: 'left' as const, pinned: false }];
+    // Moving half of the pot from −7.5 to +7.5 cm brings the whole to the middle.
+    expect(gramsToCentre(assessStow(trip, 'a', 1, left))).toBeCloseTo(1500, 6);
   });
   test('water is poured into containers; what none holds is said', () => {
     const trip: Trip = {

@@ -8,8 +8,10 @@ import {
   freshId,
   lockPiece,
   placeThing,
+  putKit,
   putMember,
   putPersonalThing,
+  putPiece,
   removeKit,
   removeMember,
   removePersonalThing,
@@ -17,6 +19,7 @@ import {
   replaceShare,
 } from './changes.js';
 import { applyEdits, diffTrip } from './edits.js';
+import type { Trip } from './model.js';
 import { allPieces, allowedCarriers } from './queries.js';
 
 describe('diffTrip and applyEdits', () => {
@@ -94,6 +97,69 @@ describe('changes', () => {
     const moved = assignPiece(stowed, 'x', 'b');
     expect(moved.share).toEqual([{ pieceId: 'x', memberId: 'b', locked: true }]);
     expect(moved.stows).toEqual([{ memberId: 'a', placements: [] }]);
+  });
+  test('a piece is put into its kit, replaced in place, and a kit is renamed without losing its pieces', () => {
+    const trip = aTrip([aMember('a')], [aThing('x'), aThing('y')]);
+    const heavier = putPiece(trip, 'kit', aThing('x', { massKg: 3 }));
+    expect(heavier.kits[0]!.pieces.map((p) => [p.id, p.massKg])).toEqual([
+      ['x', 3],
+      ['y', 1],
+    ]);
+    const more = putPiece(heavier, 'kit', aThing('z'));
+    expect(more.kits[0]!.pieces.map((p) => p.id)).toEqual(['x', 'y', 'z']);
+    const renamed = putKit(more, { ...more.kits[0]!, name: 'Tent' });
+    expect(renamed.kits).toHaveLength(1);
+    expect(renamed.kits[0]).toMatchObject({ name: 'Tent', pieces: more.kits[0]!.pieces });
+    expect(putKit(renamed, { id: 'other', name: 'Other', pieces: [] }).kits.map((k) => k.id)).toEqual([
+      'kit',
+      'other',
+    ]);
+  });
+  test('a kit that goes takes its pieces out of share, stows and rules', () => {
+    const trip: Trip = {
+      ...aTrip([aMember('a')], [aThing('x'), aThing('y'), aThing('z')]),
+      carrierRules: [{ id: 'r', kind: 'same', pieceIds: ['x', 'y', 'z'], reason: 'one case' }],
+    };
+    const carried = ['x', 'y', 'z'].reduce((t, id) => assignPiece(t, id, 'a'), trip);
+    const stowed = placeThing(carried, 'a', { thingId: 'x', zoneId: 'core', side: 'left', pinned: true });
+    const without = removePiece(stowed, 'x');
+    expect(without.carrierRules[0]!.pieceIds).toEqual(['y', 'z']);
+    expect(without.stows).toEqual([{ memberId: 'a', placements: [] }]);
+    const gone = removeKit(stowed, 'kit');
+    expect(gone).toMatchObject({
+      kits: [],
+      share: [],
+      carrierRules: [],
+      stows: [{ memberId: 'a', placements: [] }],
+    });
+  });
+  test('another pack has other zones: its wearer starts with an empty stow; another name changes nothing', () => {
+    const trip = placeThing(
+      aTrip([aMember('a')], [], [{ ...aThing('bag'), memberId: 'a', worn: false }]),
+      'a',
+      {
+        thingId: 'bag',
+        zoneId: 'bottom',
+        side: 'centre',
+        pinned: false,
+      },
+    );
+    expect(putMember(trip, aMember('a', { name: 'Ada' })).stows).toEqual(trip.stows);
+    expect(putMember(trip, aMember('a', { packId: 'other' })).stows).toEqual([]);
+  });
+  test('what is put on leaves the pack; what is placed twice is in one place', () => {
+    const bag = { ...aThing('coat'), memberId: 'a', worn: false };
+    const trip = aTrip([aMember('a')], [], [bag]);
+    const first = placeThing(trip, 'a', { thingId: 'coat', zoneId: 'top', side: 'left', pinned: false });
+    const second = placeThing(first, 'a', { thingId: 'coat', zoneId: 'lid', side: 'centre', pinned: true });
+    expect(second.stows[0]!.placements).toEqual([
+      { thingId: 'coat', zoneId: 'lid', side: 'centre', pinned: true },
+    ]);
+    expect(putPersonalThing(second, { ...bag, worn: true }).stows[0]!.placements).toEqual([]);
+    expect(removePersonalThing(second, 'coat')).toMatchObject({
+      personalThings: [],
+      stows: [{ placements: [] }],
+    });
   });
   test('ids are made from names and never collide', () => {
     expect(freshId('Tent body (3 people)', [])).toBe('tent-body-3-people');

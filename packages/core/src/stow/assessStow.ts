@@ -5,7 +5,7 @@
 import { centreOfGravity } from '../carriage/centreOfGravity.js';
 import { FAIR_OFFSET_CM, type PackingSchool } from '../carriage/packingSchool.js';
 import type { Placement, PointCm, Side, Thing, Trip, Zone } from '../trip/model.js';
-import { formatMass, formatSignedCm, formatVolume } from '../units/format.js';
+import { formatMass, formatVolume } from '../units/format.js';
 import { compareLoading } from './loadingOrder.js';
 import { clash, misfit, placementVerdict, preferredKinds, type Verdict } from './placementRules.js';
 import { stowProblem, type StowProblem, type StowThing } from './stowProblem.js';
@@ -232,7 +232,7 @@ function findingsOf(problem: StowProblem, a: Omit<StowAssessment, 'findings'>): 
   if (Math.abs(x) > FAIR_OFFSET_CM) {
     findings.push({
       kind: 'balance',
-      message: `centre of gravity ${formatSignedCm(x)} to the ${x > 0 ? 'right' : 'left'}: move ${formatMass(gramsToCentre(a) / 1000)} across`,
+      message: `centre of gravity ${Math.abs(x).toFixed(1)} cm to the ${x > 0 ? 'right' : 'left'}: move ${formatMass(gramsToCentre(a) / 1000)} across`,
     });
   }
   return findings;

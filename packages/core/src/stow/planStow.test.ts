@@ -188,7 +188,7 @@ describe('assessStow', () => {
     expect(stow.centreOfGravityCm.x).toBeCloseTo((3 * -7.5) / 4, 9);
     expect(
       stow.findings.some((f) =>
-        f.message.startsWith('centre of gravity −5.6 cm to the left: move 1.5 kg across'),
+        f.message.startsWith('centre of gravity 5.6 cm to the left: move 1.5 kg across'),
       ),
     ).toBe(true);
   });

@@ -196,3 +196,11 @@ test('a piece in hand goes down, up and to its carrier; on a day that does not k
   await page.getByRole('radio', { name: 'Heaviest day of each' }).click();
   await expect(piece(page, 'dinner-1')).toHaveCount(0);
 });
+
+test('shared out again and again, every run comes to its end', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'shares');
+  // Progress and result come from the worker by different channels: the last progress may arrive behind the result.
+  for (let i = 0; i < 12; i += 1) await shareOut(page);
+  await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
+});

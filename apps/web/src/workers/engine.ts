@@ -1,6 +1,6 @@
 /** The engines in a worker of their own, so that the page stays live; stopping keeps the best answer so far. */
 import { proxy, wrap } from 'comlink';
-import type { ShareResult, SolvedShare, Stow, Trip } from '@graft/core';
+import type { ShareProgress, ShareResult, SolvedShare, Stow, Trip } from '@graft/core';
 import type { Engine } from './engine.worker';
 
 export interface Run<T> {
@@ -22,9 +22,23 @@ function failure(worker: Worker): Promise<never> {
 }
 
 /**
+ * End a run when its work is done, it is stopped, or its worker fails: whichever is first. What the worker still says
+ * after that is not heard: progress comes by another channel than the result and may arrive behind it.
+ */
+function raced<T>(worker: Worker, work: Promise<T>, onStop: () => T, over: { now: boolean }): Run<T> {
+  let stop: () => void = () => undefined;
+  const stopped = new Promise<T>((resolve) => (stop = () => resolve(onStop())));
+  const result = Promise.race([work, stopped, failure(worker)]).finally(() => {
+    over.now = true;
+    worker.terminate();
+  });
+  return { result, stop: () => stop() };
+}
+
+/**
  * Share a trip out.
  *
- * @param onProgress how far it is, from 0 to 1, and the largest ratio of the best share so far
+ * @param onProgress how far it is, from 0 to 1, and the largest ratio of the best share so far; silent once it is over
  * @returns the result; after `stop`, the best share so far, or undefined when there is none yet
  */
 export function runShare(
@@ -33,27 +47,25 @@ export function runShare(
   onProgress: (done: number, largestRatio: number) => void,
 ): Run<ShareResult | undefined> {
   const worker = startWorker();
+  const over = { now: false };
   let best: SolvedShare | undefined;
-  let stopped: () => void = () => undefined;
-  const stop = new Promise<ShareResult | undefined>((resolve) => (stopped = () => resolve(best)));
-  const answer = wrap<Engine>(worker).share(
-    trip,
-    seed,
-    proxy((progress) => {
-      best = progress.best;
-      onProgress(progress.done, progress.best.score.largestRatio);
-    }),
+  const heard = proxy((progress: ShareProgress) => {
+    if (over.now) return;
+    best = progress.best;
+    onProgress(progress.done, progress.best.score.largestRatio);
+  });
+  return raced<ShareResult | undefined>(
+    worker,
+    wrap<Engine>(worker).share(trip, seed, heard),
+    () => best,
+    over,
   );
-  return {
-    result: Promise.race([answer, stop, failure(worker)]).finally(() => worker.terminate()),
-    stop: () => stopped(),
-  };
 }
 
 /**
  * Plan packs one after another.
  *
- * @param onStow each stow as it is ready
+ * @param onStow each stow as it is ready; silent once the run is over
  * @returns when all are planned, or after `stop`
  */
 export function runStows(
@@ -63,14 +75,14 @@ export function runStows(
   onStow: (stow: Stow) => void,
 ): Run<void> {
   const worker = startWorker();
+  const over = { now: false };
   const engine = wrap<Engine>(worker);
-  let stopped: () => void = () => undefined;
-  const stop = new Promise<void>((resolve) => (stopped = resolve));
   const all = async (): Promise<void> => {
-    for (const memberId of memberIds) onStow(await engine.stow(trip, memberId, seed));
+    for (const memberId of memberIds) {
+      const stow = await engine.stow(trip, memberId, seed);
+      if (over.now) return;
+      onStow(stow);
+    }
   };
-  return {
-    result: Promise.race([all(), stop, failure(worker)]).finally(() => worker.terminate()),
-    stop: () => stopped(),
-  };
+  return raced(worker, all(), () => undefined, over);
 }

@@ -3,7 +3,17 @@
  * changed, and the same mapping serves import, edit and export.
  */
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
-import type { Kit, Member, Pack, PersonalThing, Piece, Stow, Thing, Trip } from '@graft/core';
+import {
+  sameContent,
+  type Kit,
+  type Member,
+  type Pack,
+  type PersonalThing,
+  type Piece,
+  type Stow,
+  type Thing,
+  type Trip,
+} from '@graft/core';
 import type { TripRow } from '../database/entities.js';
 import {
   AssignmentRow,
@@ -105,7 +115,7 @@ export async function writeTripParts(
     return {
       table,
       gone: [...old].filter(([key]) => !now.has(key)).map(([, row]) => row),
-      changed: [...now].filter(([key, row]) => !sameRow(old.get(key), row)).map(([, row]) => row),
+      changed: [...now].filter(([key, row]) => !sameContent(old.get(key), row)).map(([, row]) => row),
     };
   });
   for (const { table, gone } of [...changes].reverse()) {
@@ -120,13 +130,6 @@ export async function writeTripParts(
       await manager.upsert(table.entity, rows, ['tripId', ...table.key]);
     }
   }
-}
-
-function sameRow(a: Row | undefined, b: Row): boolean {
-  if (a === undefined) return false;
-  const sorted = (row: Row): string =>
-    JSON.stringify(Object.entries(row).sort(([x], [y]) => (x < y ? -1 : 1)));
-  return sorted(a) === sorted(b);
 }
 
 /** The columns of a row that the trip model knows, without those that hold nothing. */

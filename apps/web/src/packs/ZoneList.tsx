@@ -1,14 +1,5 @@
 import { Box, Flex, IconButton, NativeSelect, Text } from '@chakra-ui/react';
-import {
-  DndContext,
-  DragOverlay,
-  PointerSensor,
-  pointerWithin,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { DndContext, DragOverlay, pointerWithin, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Pin, PinOff } from 'lucide-react';
 import { useState } from 'react';
 import {
@@ -26,6 +17,7 @@ import {
 } from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
+import { useDragSensors } from '../shared/useDragSensors';
 
 interface Props {
   readonly pack: Pack;
@@ -38,7 +30,7 @@ interface Props {
 /** Everything in the pack by zone, top to bottom as it lies, each thing with its reason; drag it or choose its place. */
 export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
   const [heldId, setHeldId] = useState<string | undefined>();
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const sensors = useDragSensors();
   const thingOf = (id: string): Thing | undefined =>
     stow.placed.find((p) => p.thing.id === id)?.thing ?? stow.unplaced.find((t) => t.id === id);
   const placeIn = (thing: Thing, zone: Zone, side: Side): void =>

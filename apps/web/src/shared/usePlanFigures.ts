@@ -12,12 +12,12 @@ import { useTrip } from './TripProvider';
 
 /** The bound does not depend on who carries what, only on what there is and what is locked. */
 export function useShareFigures(trip: Trip): ShareFigures {
-  const { legs, members, packs, kits, personalThings, carrierRules, groups, share } = useTrip().trip;
+  const { trip: current } = useTrip();
+  const { legs, members, packs, kits, personalThings, carrierRules, groups, share } = current;
   const locks = share
     .filter((a) => a.locked)
     .map((a) => `${a.pieceId} ${a.memberId}`)
     .join();
-  const current = useTrip().trip;
   const bound = useMemo(
     () => tripBound(current),
     // The whole trip changes with every move; these parts are all that the bound looks at.

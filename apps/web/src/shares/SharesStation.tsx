@@ -1,9 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { DndContext, DragOverlay, PointerSensor, pointerWithin, useSensor, useSensors } from '@dnd-kit/core';
+import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
+import { useDragSensors } from '../shared/useDragSensors';
 import { useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
 import { BeamBoard, type DayChoice } from './BeamBoard';
@@ -25,7 +26,7 @@ export function SharesStation() {
     { pieceId: string; target: string | undefined; byKey: boolean } | undefined
   >();
   const board = useRef<HTMLDivElement>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const sensors = useDragSensors();
 
   const pieces = useMemo(() => new Map(allPieces(trip).map((p) => [p.id, p])), [trip]);
   const shown = useMemo(

@@ -7,6 +7,7 @@
  */
 import type { HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
 import { shapeSizeCm } from '../trip/shapes.js';
+import { isMainZone } from './zoneLayout.js';
 
 export const LEVELS = ['good', 'fair', 'poor', 'never'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -24,6 +25,8 @@ interface HomeRule {
   readonly good: readonly ZoneKind[];
   readonly fair: readonly ZoneKind[];
   readonly why: string;
+  /** The trip's house rule asks for the good zones: they are never too deep. */
+  readonly byHouseRule?: boolean;
   /** A house rule chose depth on purpose: do not mark it too deep. */
   readonly depthChosen?: boolean;
 }
@@ -55,6 +58,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t) => has(t, 'liquidFuel'),
     good: ['bottom'],
     fair: ['side', 'outer'],
+    byHouseRule: true,
     why: 'house rule: fuel inside and low',
   },
   {
@@ -62,6 +66,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => t.purpose === 'waterContainer' && isSoft(t) && h.reservoir === 'top',
     good: ['top'],
     fair: ['sleeve', 'core'],
+    byHouseRule: true,
     why: 'house rule: the reservoir goes on top at the end, where pressure cannot burst it',
   },
   {
@@ -83,6 +88,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => t.purpose === 'tentPoles' && h.poles === 'downTheBack',
     good: ['core'],
     fair: ['side', 'lash'],
+    byHouseRule: true,
     why: 'house rule: poles inside, down the back as a stiffener',
   },
   {
@@ -97,6 +103,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isTent(t) && h.tent === 'top',
     good: ['top'],
     fair: ['outer', 'front', 'lash'],
+    byHouseRule: true,
     why: 'house rule: the tent on top, pitched first in rain',
   },
   {
@@ -104,6 +111,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isTent(t) && h.tent === 'roundTheBag',
     good: ['bottom'],
     fair: ['outer', 'core'],
+    byHouseRule: true,
     why: 'house rule: the tent out of its sack, round the sleeping bag',
   },
   {
@@ -111,6 +119,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isTent(t) && h.tent === 'outsideLow',
     good: ['lash', 'bottom'],
     fair: ['outer', 'core'],
+    byHouseRule: true,
     why: 'house rule: the tent strapped low outside',
   },
   {
@@ -153,6 +162,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isRain(t) && h.rainGear === 'outerPocket',
     good: ['front', 'side'],
     fair: ['top', 'lid'],
+    byHouseRule: true,
     why: 'house rule: rain gear in an outer pocket',
   },
   {
@@ -160,6 +170,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isRain(t) && h.rainGear === 'lid',
     good: ['lid'],
     fair: ['top', 'front'],
+    byHouseRule: true,
     why: 'house rule: rain gear in the lid',
   },
   {
@@ -188,6 +199,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isFood(t) && h.food === 'top',
     good: ['top'],
     fair: ['core', 'outer'],
+    byHouseRule: true,
     why: 'house rule: food on top',
   },
   {
@@ -251,6 +263,7 @@ const HOME_RULES: readonly HomeRule[] = [
     applies: (t, h) => isFirstAid(t) && h.firstAid === 'deep',
     good: ['bottom', 'outer'],
     fair: ['top', 'lid'],
+    byHouseRule: true,
     why: 'house rule: first aid is rarely used and rides deep',
     depthChosen: true,
   },
@@ -414,7 +427,7 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules): V
   const home = homeRule(thing, house);
   const inTime = IN_TIME[thing.needed];
   const houseChoseIt =
-    home.depthChosen === true || (home.why.startsWith('house rule') && home.good.includes(zone.kind));
+    home.depthChosen === true || (home.byHouseRule === true && home.good.includes(zone.kind));
   const tooDeep = inTime !== 'any' && !inTime.includes(zone.kind) && !houseChoseIt;
   if (broken !== undefined) return { level: 'never', ruleId: broken.id, reason: broken.why, tooDeep };
   if (tooDeep)
@@ -464,7 +477,7 @@ export function misfit(
 ): string | undefined {
   const size = shapeSizeCm(thing.shape);
   if (size === undefined || thing.shape.kind === 'flat') return undefined;
-  const main = zone.kind === 'bottom' || zone.kind === 'core' || zone.kind === 'outer' || zone.kind === 'top';
+  const main = isMainZone(zone.kind);
   const space = main
     ? mainSizeCm
     : ([zone.widthCm, zone.depthCm, zone.heightCm].sort((a, b) => b - a) as [number, number, number]);

@@ -82,8 +82,9 @@ export function solveStow(
   const { seed, iterations = DEFAULT_STOW_ITERATIONS } = options;
   const random = seededRandom(seed);
   const search = new StowSearch(problem, pinned);
-  let energy = search.energy();
-  let best = { cost: search.cost(), at: [...search.at] };
+  const start = search.cost();
+  let energy = energyOf(start);
+  let best = { cost: start, at: [...search.at] };
   const { movable } = search;
   let spent = 0;
   for (let i = 0; i < iterations && movable.length > 0; i += 1) {
@@ -105,13 +106,13 @@ export function solveStow(
         search.put(u, other);
       };
     }
-    const next = search.energy();
+    const cost = search.cost();
+    const next = energyOf(cost);
     if (next > energy && random() >= Math.exp((energy - next) / temperature)) {
       undo();
       continue;
     }
     energy = next;
-    const cost = search.cost();
     if (compareCost(cost, best.cost) < 0) best = { cost, at: [...search.at] };
   }
   const placements = problem.things
@@ -124,6 +125,17 @@ export function solveStow(
       pinned: isPinned,
     }));
   return { seed, stow: { memberId: problem.member.id, placements }, iterations: spent, cost: best.cost };
+}
+
+/** The annealing's single number for a cost. */
+function energyOf(cost: StowCost): number {
+  return (
+    TIER_WEIGHTS.misfit * cost.misfit +
+    TIER_WEIGHTS.safety * cost.safety +
+    TIER_WEIGHTS.tooDeep * cost.tooDeep +
+    TIER_WEIGHTS.bandMissCm * cost.bandMissCm +
+    cost.comfort
+  );
 }
 
 /** What a given stow costs, by the planner's own tiers. */
@@ -227,17 +239,6 @@ class StowSearch {
     const bandMissCm = Math.max(0, band[0] - z, z - band[1]);
     comfort += (PER_CM_OUT * my) / massKg + (PER_CM_ASIDE * Math.abs(mx)) / massKg;
     return { misfit: misfitSum, safety, tooDeep, bandMissCm, comfort };
-  }
-
-  energy(): number {
-    const c = this.cost();
-    return (
-      TIER_WEIGHTS.misfit * c.misfit +
-      TIER_WEIGHTS.safety * c.safety +
-      TIER_WEIGHTS.tooDeep * c.tooDeep +
-      TIER_WEIGHTS.bandMissCm * c.bandMissCm +
-      c.comfort
-    );
   }
 
   private slotCost(thing: StowProblem['things'][number]['thing'], slot: Slot): SlotCost {

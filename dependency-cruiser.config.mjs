@@ -23,7 +23,7 @@ export default {
       name: 'core-knows-no-framework',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(yup|@types)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(yup|ics|saxes|suncalc|@types)/' },
     },
     {
       name: 'web-and-server-are-apart',
@@ -46,8 +46,11 @@ export default {
     {
       name: 'stations-are-apart',
       severity: 'error',
-      from: { path: '^apps/web/src/(people|kit|shares|packs|trips)/' },
-      to: { path: '^apps/web/src/(people|kit|shares|packs|trips|app)/', pathNot: '^apps/web/src/$1/' },
+      from: { path: '^apps/web/src/(account|brief|people|kit|shares|packs|trips)/' },
+      to: {
+        path: '^apps/web/src/(account|brief|people|kit|shares|packs|trips|app)/',
+        pathNot: '^apps/web/src/$1/',
+      },
     },
     {
       name: 'nothing-ships-tests',

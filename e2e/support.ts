@@ -9,21 +9,59 @@ export const baseUrl = (): string => process.env['GRAFT_E2E_URL']!;
 export type DemoId = 'corvane-census' | 'hut-roof' | 'rock-mapping';
 export const demoText = (id: DemoId): string => readFileSync(join(DEMO, `${id}.graft.json`), 'utf8');
 
+/** The test leader's account; on the server with the demo trips, the demo account. */
+const LEADER = { email: 'leader@example.org', name: 'Test leader', password: 'a place to pitch the tent' };
+const OWN_PAGE = { 'X-Graft-Request': '1', 'Content-Type': 'application/json' };
+const cookies = new Map<string, string>();
+
+/** The session cookie of the tests' leader on a server, signed in once. */
+async function sessionCookie(base: string): Promise<string> {
+  const known = cookies.get(base);
+  if (known !== undefined) return known;
+  const post = (path: string, body?: object) =>
+    fetch(`${base}/api/account/${path}`, {
+      method: 'POST',
+      headers: OWN_PAGE,
+      body: body === undefined ? null : JSON.stringify(body),
+    });
+  const { email, password } = LEADER;
+  let answer = await post('demo');
+  if (!answer.ok) answer = await post('sign-up', LEADER);
+  if (!answer.ok) answer = await post('sign-in', { email, password });
+  expect(answer.status).toBe(200);
+  const cookie = /graft_session=[^;]+/.exec(answer.headers.getSetCookie()[0] ?? '')![0];
+  cookies.set(base, cookie);
+  return cookie;
+}
+
+/** A call of the API as the tests' leader. */
+export async function callApi(path: string, init: RequestInit = {}, base = baseUrl()): Promise<Response> {
+  const cookie = await sessionCookie(base);
+  return fetch(`${base}/api${path}`, { ...init, headers: { ...OWN_PAGE, Cookie: cookie } });
+}
+
+/** Sign the browser in as the tests' leader. */
+export async function enter(page: Page, base = baseUrl()): Promise<void> {
+  const [name, value] = (await sessionCookie(base)).split('=') as [string, string];
+  await page.context().addCookies([{ name, value, url: base, httpOnly: true, sameSite: 'Strict' }]);
+}
+
 /** A copy of a demo trip of its own for a test. */
 export async function importTrip(text: string, base = baseUrl()): Promise<string> {
-  const answer = await fetch(`${base}/api/trips/import`, { method: 'POST', body: text });
+  const answer = await callApi('/trips/import', { method: 'POST', body: text }, base);
   expect(answer.status).toBe(201);
   return ((await answer.json()) as { id: string }).id;
 }
 export async function storedTrip(id: string, base = baseUrl()): Promise<{ version: number; trip: Trip }> {
-  return (await fetch(`${base}/api/trips/${id}`)).json() as Promise<{ version: number; trip: Trip }>;
+  return (await callApi(`/trips/${id}`, {}, base)).json() as Promise<{ version: number; trip: Trip }>;
 }
 export async function tripCount(): Promise<number> {
-  const { trips } = (await (await fetch(`${baseUrl()}/api/trips`)).json()) as { trips: object[] };
+  const { trips } = (await (await callApi('/trips')).json()) as { trips: object[] };
   return trips.length;
 }
 
 export async function openStation(page: Page, id: string, station: string, base = baseUrl()): Promise<void> {
+  await enter(page, base);
   await page.goto(`${base}/trips/${id}/${station}`);
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
 }

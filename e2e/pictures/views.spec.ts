@@ -12,6 +12,7 @@ import {
   saved,
   shareOut,
   station,
+  enter,
 } from '../support';
 
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
@@ -22,6 +23,7 @@ const picture = async (page: Page, name: string): Promise<void> => {
 };
 
 test('every view', async ({ page }) => {
+  await enter(page);
   await page.goto(`${baseUrl()}/trips`);
   await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
   await picture(page, 'trips');
@@ -65,6 +67,7 @@ test('every view', async ({ page }) => {
 test('a broken file', async ({ page }) => {
   const trip = parseTripFile(demoText('hut-roof'));
   const broken = { ...assignPiece(trip, 'hammer', 'nobody'), startDate: 'in August' };
+  await enter(page);
   await page.goto(`${baseUrl()}/trips`);
   await page.getByLabel('Trip file').setInputFiles({
     name: 'hut-roof.graft.json',

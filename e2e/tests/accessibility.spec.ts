@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import axe from 'axe-core';
-import { baseUrl, demoText, importTrip, openStation } from '../support';
+import { baseUrl, demoText, importTrip, openStation, enter } from '../support';
 
 interface Violation {
   readonly id: string;
@@ -35,6 +35,7 @@ for (const colours of ['light', 'dark'] as const) {
   test.describe(colours, () => {
     test.use({ colorScheme: colours });
     test('all trips', async ({ page }) => {
+      await enter(page);
       await page.goto(`${baseUrl()}/trips`);
       await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
       expect(await violations(page)).toEqual([]);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { parseTripFile } from '@graft/core';
-import { baseUrl, demoText, tripCount } from '../support';
+import { baseUrl, demoText, tripCount, enter } from '../support';
 
 const upload = (name: string, text: string) => ({
   name,
@@ -18,6 +18,7 @@ test('a broken file: every error is listed, nothing is saved; mended, it opens',
   data.trip.members[0]!['bodyMassKg'] = 'heavy';
   data.trip.members[1]!['colour'] = 'red';
   data.trip.share[0]!['memberId'] = 'nobody';
+  await enter(page);
   await page.goto(baseUrl());
   await page.getByLabel('Trip file').setInputFiles(upload('broken.graft.json', JSON.stringify(data)));
   const alert = page.getByRole('alert');
@@ -47,12 +48,14 @@ test('a broken file: every error is listed, nothing is saved; mended, it opens',
 });
 
 test('a file that is no JSON says where', async ({ page }) => {
+  await enter(page);
   await page.goto(baseUrl());
   await page.getByLabel('Trip file').setInputFiles(upload('notes.json', '{"format": graft}'));
   await expect(page.getByRole('alert')).toContainText('expected JSON text');
 });
 
 test('a trip is deleted only after a question', async ({ page }) => {
+  await enter(page);
   await page.goto(baseUrl());
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Short lived');

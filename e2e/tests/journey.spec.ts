@@ -13,9 +13,11 @@ import {
   shareOut,
   station,
   storedTrip,
+  enter,
 } from '../support';
 
 test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page }) => {
+  await enter(page);
   await page.goto(baseUrl());
   await expect(page.getByRole('heading', { name: 'Graft' })).toBeVisible();
   await page.getByRole('link', { name: 'Plover census on the Corvane Plateau' }).first().click();

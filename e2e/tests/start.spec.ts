@@ -3,7 +3,7 @@ import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { freePort, isAlive, newStateDir, pids, spawnStart, startGraft } from '../graft';
-import { demoText, importTrip, openStation, saved, storedTrip } from '../support';
+import { callApi, demoText, importTrip, openStation, saved, storedTrip } from '../support';
 
 test('killed in mid-use, server and database: the next start loses nothing acknowledged', async ({
   page,
@@ -77,8 +77,10 @@ test('only the database is killed: Graft says so and ends, and the next start re
 test('Ctrl-C stops server and database; a second start is refused while one runs; an empty one has no demo', async () => {
   const stateDir = newStateDir('stopped');
   const graft = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
-  const { trips } = (await (await fetch(`${graft.url}/api/trips`)).json()) as { trips: object[] };
+  const { trips } = (await (await callApi('/trips', {}, graft.url)).json()) as { trips: object[] };
   expect(trips).toEqual([]);
+  const state = (await (await fetch(`${graft.url}/api/account`)).json()) as { demoOffered: boolean };
+  expect(state.demoOffered).toBe(false);
   const again = spawnStart(stateDir, ['--empty']);
   expect(await again.ended).toBe(1);
   expect(again.output()).toContain(`Graft is already running: ${graft.url}`);
@@ -97,7 +99,7 @@ test('a MariaDB of one’s own: its trips are served, no private database is mad
   const environment = readFileSync(`/proc/${pids(first).server}/environ`, 'utf8');
   const databaseUrl = /GRAFT_DATABASE_URL=([^\0]+)/.exec(environment)![1]!;
   const second = newStateDir('guest');
-  const guest = await startGraft(second, ['--port', String(await freePort())], {
+  const guest = await startGraft(second, ['--port', String(await freePort()), '--empty'], {
     GRAFT_DATABASE_URL: databaseUrl,
   });
   expect((await storedTrip(id, guest.url)).trip.name).toBe('Mending the hut roof at Tarn Elling');

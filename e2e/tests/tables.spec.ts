@@ -1,9 +1,21 @@
 import { expect, test, type Page } from '@playwright/test';
-import { baseUrl, demoText, importTrip, openStation, saved, shareOut, station, storedTrip } from '../support';
+import {
+  baseUrl,
+  callApi,
+  demoText,
+  importTrip,
+  openStation,
+  saved,
+  shareOut,
+  station,
+  storedTrip,
+  enter,
+} from '../support';
 
 const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 
 test('an empty trip: from nothing to a planned pack', async ({ page }) => {
+  await enter(page);
   await page.goto(baseUrl());
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByRole('button', { name: 'Start the trip' }).click();
@@ -163,9 +175,8 @@ test('a trip changed elsewhere: the change is not stored over it, and the newer 
   const id = await importTrip(demoText('hut-roof'));
   await openStation(page, id, 'people');
   await expect(cell(page, 'joss/name')).toBeVisible();
-  const other = await fetch(`${baseUrl()}/api/trips/${id}/edits`, {
+  const other = await callApi(`/trips/${id}/edits`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify({ version: 1, edits: [{ kind: 'set', field: 'name', value: 'Changed elsewhere' }] }),
   });
   expect(other.status).toBe(200);

@@ -8,7 +8,15 @@ test('reads what it is told; an empty folder means none', () => {
     port: 4870,
     webDir: '/web',
     demoDir: undefined,
+    forecastUrl: 'http://127.0.0.1:4870/stand-ins/forecast',
   });
+});
+test('a forecast service is swapped by its address', () => {
+  const url = 'https://forecast.example/graft';
+  expect(readConfig({ ...good, GRAFT_FORECAST_URL: url }).forecastUrl).toBe(url);
+  expect(() => readConfig({ ...good, GRAFT_FORECAST_URL: 'ftp://x' })).toThrow(
+    'GRAFT_FORECAST_URL: expected http://host/path of a forecast service, got "ftp://x"',
+  );
 });
 test('names what is wrong, without the password', () => {
   expect(() => readConfig({ ...good, GRAFT_PORT: '99999' })).toThrow(

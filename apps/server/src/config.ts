@@ -4,8 +4,10 @@ export interface Config {
   readonly port: number;
   /** Folder of the built web app, or undefined for the API alone. */
   readonly webDir: string | undefined;
-  /** Folder of demo trips to import into an empty database, or undefined. */
+  /** Folder of the demo account's trips, or undefined for no demo. */
   readonly demoDir: string | undefined;
+  /** Where the forecast service is. */
+  readonly forecastUrl: string;
 }
 
 export function readConfig(env: NodeJS.ProcessEnv): Config {
@@ -21,7 +23,19 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   }
   const folder = (name: string): string | undefined =>
     env[name] === undefined || env[name] === '' ? undefined : env[name];
-  return { databaseUrl, port, webDir: folder('GRAFT_WEB_DIR'), demoDir: folder('GRAFT_DEMO_DIR') };
+  const forecastUrl = env['GRAFT_FORECAST_URL'] ?? `http://127.0.0.1:${port}/stand-ins/forecast`;
+  if (!/^https?:\/\/[^\s]+$/.test(forecastUrl)) {
+    throw new Error(
+      `GRAFT_FORECAST_URL: expected http://host/path of a forecast service, got "${hidePassword(forecastUrl)}"`,
+    );
+  }
+  return {
+    databaseUrl,
+    port,
+    webDir: folder('GRAFT_WEB_DIR'),
+    demoDir: folder('GRAFT_DEMO_DIR'),
+    forecastUrl,
+  };
 }
 
 function hidePassword(url: string): string {

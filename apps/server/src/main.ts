@@ -1,13 +1,17 @@
 import 'reflect-metadata';
 import { createServer } from 'node:http';
 import { pino } from 'pino';
+import { AccountStore } from './accounts/accountStore.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/dataSource.js';
-import { importDemo } from './demo.js';
+import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
 
 const logger = pino();
+/** Deleted trips are looked through once a day. */
+const PURGE_EVERY_MS = 86_400_000;
 
 /** Tell the process that started us how far we are; started by hand, there is nobody to tell. */
 function tell(message: { kind: 'progress' | 'failed'; text: string } | { kind: 'ready' }): Promise<void> {
@@ -34,18 +38,38 @@ async function start(): Promise<void> {
     giveUp('The database that GRAFT_DATABASE_URL names does not answer as it should', error),
   );
   await tell({ kind: 'progress', text: 'Tables: up to date' });
-  const store = new TripStore(source);
-  if (config.demoDir !== undefined && (await store.count()) === 0) {
-    const names = await importDemo(store, config.demoDir);
-    await tell({ kind: 'progress', text: `Demo trips: ${names.join('; ')}` });
+  const trips = new TripStore(source);
+  const accounts = new AccountStore(source);
+  const { demoDir } = config;
+  if (demoDir !== undefined) {
+    const { imported } = await ensureDemo(accounts, trips, demoDir);
+    if (imported.length > 0) await tell({ kind: 'progress', text: `Demo trips: ${imported.join('; ')}` });
   }
-  const server = createServer(makeApp({ store, logger, webDir: config.webDir }));
+  await trips.purge();
+  const purging = setInterval(() => {
+    trips
+      .purge()
+      .catch((error: unknown) => logger.error({ err: error }, 'deleted trips could not be purged'));
+  }, PURGE_EVERY_MS);
+  const server = createServer(
+    makeApp({
+      accounts,
+      trips,
+      demo:
+        demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, trips, demoDir)).account,
+      leaders: new LeaderStore(source),
+      forecastUrl: config.forecastUrl,
+      logger,
+      webDir: config.webDir,
+    }),
+  );
   server.listen(config.port, '127.0.0.1', () => {
     logger.info({ port: config.port }, 'listening');
     void tell({ kind: 'ready' });
   });
 
   const shutDown = async (): Promise<void> => {
+    clearInterval(purging);
     await new Promise((resolve) => {
       server.close(resolve);
       server.closeIdleConnections();

@@ -12,9 +12,31 @@ export {
   TRIP_FILE_FORMAT,
   TRIP_FILE_VERSION,
   isIsoDate,
+  isTimeZone,
 } from './formats/tripSchema.js';
+export * from './formats/calendar.js';
+export * from './formats/gpx.js';
+export { upgradeTrip1 } from './formats/upgradeTripFile.js';
 export * from './limits/carryLimit.js';
+export * from './limits/limitHistory.js';
+export * from './limits/limitPolicy.js';
+export * from './limits/policies.js';
 export * from './limits/shareOfBodyWeight.js';
+export * from './limits/trialFit.js';
+export * from './party/groupNeeds.js';
+export * from './prepare/preparation.js';
+export * from './prepare/trainingLadder.js';
+export * from './route/dayLength.js';
+export * from './route/daylight.js';
+export * from './route/effort.js';
+export * from './route/legSlopes.js';
+export * from './route/pandolf.js';
+export * from './route/profile.js';
+export * from './route/trackFromPoints.js';
+export * from './route/walkingTime.js';
+export * from './route/waterStretches.js';
+export * from './weather/lapse.js';
+export * from './weather/mergeForecast.js';
 export * from './load/memberLoad.js';
 export * from './load/thingOnDay.js';
 export * from './share/bound.js';
@@ -30,10 +52,15 @@ export * from './stow/zoneLayout.js';
 export * from './report/planReport.js';
 export * from './trip/changes.js';
 export * from './trip/edits.js';
+export * from './trip/customPack.js';
+export * from './trip/duplicateTrip.js';
 export * from './trip/emptyTrip.js';
+export * from './trip/houseRuleTexts.js';
+export * from './trip/legChanges.js';
 export * from './trip/model.js';
 export * from './trip/packCatalogue.js';
 export * from './trip/queries.js';
+export * from './trip/templates.js';
 export * from './units/convert.js';
 export * from './units/dayText.js';
 export * from './units/format.js';

@@ -2,6 +2,7 @@ import mysql2, { type Connection, type PoolOptions } from 'mysql2';
 import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables.js';
+import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
 
 /**
  * MariaDB stores a double exactly but writes some of them one bit off in its text protocol (seen with 10.11:
@@ -36,7 +37,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
     charset: 'utf8mb4',
     driver: exactDoubles,
     entities: ENTITIES,
-    migrations: [FirstTables1764000000000],
+    migrations: [FirstTables1764000000000, AccountsAndBrief1764500000000],
     logging: false,
   });
 }
@@ -44,6 +45,12 @@ export function makeDataSource(databaseUrl: string): DataSource {
 /** Connect and bring the schema up to date. */
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   const source = await makeDataSource(databaseUrl).initialize();
-  await source.runMigrations({ transaction: 'none' });
+  try {
+    await source.runMigrations({ transaction: 'none' });
+  } catch (error) {
+    // Open connections would keep the process alive after the failure has been told.
+    await source.destroy();
+    throw error;
+  }
   return source;
 }

@@ -2,23 +2,37 @@
  * The tables. A trip's parts are keyed by the trip and the id they have in the trip file, so that a trip comes out as
  * it went in. Lists keep their order in `position`.
  */
-import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import type {
   AgeBand,
+  CarryTrial,
   Condition,
   Consumption,
   Experience,
   Flag,
+  FoodStorage,
   Ground,
   GroupKind,
   HouseRules,
+  LimitChange,
+  LimitPolicyId,
   Needed,
   PackingSchoolId,
+  Place,
   PointCm,
   Purpose,
+  Reliance,
+  Role,
   Shape,
   Side,
+  Supply,
+  Track,
+  TripStyle,
+  WaypointKind,
+  WeatherField,
   ZoneKind,
+  TripRole,
+  InvitedRole,
 } from '@graft/core';
 
 const ID = { type: 'varchar', length: 64 } as const;
@@ -30,6 +44,50 @@ const OPTIONAL_ID = { ...ID, nullable: true } as const;
 const FLAG = { type: 'boolean' } as const;
 const DATA = { type: 'simple-json' } as const;
 const OPTIONAL_DATA = { type: 'simple-json', nullable: true } as const;
+const USER_ID = { type: 'char', length: 36 } as const;
+const MOMENT = { type: 'datetime', precision: 3 } as const;
+/** SHA-256 in hexadecimal: what is kept of a token. */
+const HASH = { type: 'char', length: 64 } as const;
+
+/** Simple JSON in a column that holds more than the 64 kB of a text. */
+const BIG_DATA = {
+  type: 'longtext',
+  nullable: true,
+  transformer: {
+    to: (value: unknown): string | null =>
+      value === null || value === undefined ? null : JSON.stringify(value),
+    from: (text: string | null): unknown => (text === null ? null : JSON.parse(text)),
+  },
+} as const;
+
+@Entity('users')
+export class UserRow {
+  @PrimaryColumn(USER_ID) id: string;
+  /** Lower case; nobody else's. */
+  @Index('ix_users_email', { unique: true })
+  @Column({ type: 'varchar', length: 254 })
+  email: string;
+  @Column(NAME) name: string;
+  /** Argon2id in its own text form; null for the demo account, which nobody signs in to by password. */
+  @Column({ type: 'varchar', length: 200, nullable: true, name: 'password_hash' }) passwordHash:
+    string | null;
+  @Column(FLAG) demo: boolean;
+  @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
+}
+
+@Entity('sessions')
+export class SessionRow {
+  @PrimaryColumn({ ...HASH, name: 'token_hash' }) tokenHash: string;
+  @Index('ix_sessions_user')
+  @Column({ ...USER_ID, name: 'user_id' })
+  userId: string;
+  @ManyToOne(() => UserRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user_id', foreignKeyConstraintName: 'fk_sessions_user' })
+  user: Relation<UserRow>;
+  @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
+  @Column({ ...MOMENT, name: 'seen_at' }) seenAt: Date;
+  @Column({ ...MOMENT, name: 'expires_at' }) expiresAt: Date;
+}
 
 @Entity('trips')
 export class TripRow {
@@ -37,13 +95,57 @@ export class TripRow {
   /** The id the trip has in its file. */
   @Column({ ...ID, name: 'file_id' }) fileId: string;
   @Column(NAME) name: string;
+  @Column(WORD) style: TripStyle;
   @Column({ type: 'char', length: 10, name: 'start_date' }) startDate: string;
+  @Column({ type: 'varchar', length: 64, name: 'time_zone' }) timeZone: string;
+  @Column(OPTIONAL_DATA) place: Place | null;
   @Column({ type: 'text', nullable: true }) notes: string | null;
   @Column({ ...WORD, name: 'packing_school' }) packingSchool: PackingSchoolId;
   @Column({ ...DATA, name: 'house_rules' }) houseRules: HouseRules;
+  @Column({ ...WORD, name: 'limit_policy' }) limitPolicy: LimitPolicyId;
+  @Column({ ...WORD, name: 'food_storage' }) foodStorage: FoodStorage;
+  @Column({ ...NUMBER, name: 'longest_day_h' }) longestDayH: number;
+  @Column({ type: 'char', length: 5, name: 'set_off' }) setOff: string;
+  @Column({ ...NUMBER, name: 'water_l_per_h' }) waterLPerH: number;
+  @Column(BIG_DATA) track: Track | null;
+  @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
   @Column({ type: 'int' }) version: number;
-  @Column({ type: 'datetime', precision: 3, name: 'updated_at' }) updatedAt: Date;
+  @Column({ ...MOMENT, name: 'updated_at' }) updatedAt: Date;
+  @Column({ ...MOMENT, nullable: true, name: 'archived_at' }) archivedAt: Date | null;
+  /** Deleted trips can be brought back for a while. */
+  @Column({ ...MOMENT, nullable: true, name: 'deleted_at' }) deletedAt: Date | null;
+}
+
+/** Who may open a trip, and what they may do there. */
+@Entity('trip_leaders')
+export class TripLeaderRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_trip_leaders_trip' })
+  trip: Relation<TripRow>;
+  @Index('ix_trip_leaders_user')
+  @PrimaryColumn({ ...USER_ID, name: 'user_id' })
+  userId: string;
+  @ManyToOne(() => UserRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user_id', foreignKeyConstraintName: 'fk_trip_leaders_user' })
+  user: Relation<UserRow>;
+  @Column(WORD) role: TripRole;
+}
+
+/** An invitation to co-lead, by a link whose token is kept as a hash only. */
+@Entity('invitations')
+export class InvitationRow {
+  @PrimaryColumn({ ...HASH, name: 'token_hash' }) tokenHash: string;
+  @Index('ix_invitations_trip')
+  @Column({ type: 'char', length: 36, name: 'trip_id' })
+  tripId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_invitations_trip' })
+  trip: Relation<TripRow>;
+  @Column(WORD) role: InvitedRole;
+  @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
+  @Column({ ...MOMENT, name: 'expires_at' }) expiresAt: Date;
 }
 
 /** What every part of a trip has: the trip it belongs to, and its place in its list. */
@@ -67,7 +169,58 @@ export class LegRow extends TripPart {
   @Column({ ...NUMBER, name: 'water_l' }) waterL: number;
   @Column({ ...NUMBER, name: 'camp_water_l' }) campWaterL: number;
   @Column({ ...FLAG, name: 'after_rain' }) afterRain: boolean;
+  @Column({ ...OPTIONAL_NUMBER, name: 'camp_elevation_m' }) campElevationM: number | null;
   @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+@Entity('waypoints')
+export class WaypointRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_waypoints_trip' })
+  trip: Relation<TripRow>;
+  @Column(NAME) name: string;
+  @Column(WORD) kind: WaypointKind;
+  @Column({ ...NUMBER, name: 'at_km' }) atKm: number;
+  @Column(WORD) reliance: Reliance;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+@Entity('supplies')
+export class SupplyRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_supplies_trip' })
+  trip: Relation<TripRow>;
+  @Column(NAME) name: string;
+  @Column(WORD) state: Supply['state'];
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+@Entity('weather')
+export class WeatherRow extends TripPart {
+  /** ISO date. */
+  @PrimaryColumn({ type: 'char', length: 10 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_weather_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...NUMBER, name: 'day_c' }) dayC: number;
+  @Column({ ...NUMBER, name: 'night_c' }) nightC: number;
+  @Column({ ...NUMBER, name: 'rain_chance' }) rainChance: number;
+  @Column({ ...NUMBER, name: 'wind_kmh' }) windKmh: number;
+  @Column({ ...DATA, name: 'by_leader' }) byLeader: readonly WeatherField[];
+  @Column({ ...NAME, nullable: true }) source: string | null;
+}
+
+@Entity('role_turns')
+export class RoleTurnRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_role_turns_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'int' }) day: number;
+  @Column(WORD) role: Role;
+  @Column({ ...ID, name: 'member_id' }) memberId: string;
 }
 
 @Entity('party_groups')
@@ -78,6 +231,8 @@ export class GroupRow extends TripPart {
   trip: Relation<TripRow>;
   @Column(NAME) name: string;
   @Column(WORD) kind: GroupKind;
+  @Column(OPTIONAL_NUMBER) sleeps: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'pot_l' }) potL: number | null;
 }
 
 @Entity('packs')
@@ -133,6 +288,13 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'tent_group_id' }) tentGroupId: string | null;
   @Column({ ...OPTIONAL_ID, name: 'cook_group_id' }) cookGroupId: string | null;
   @Column({ ...WORD, nullable: true, name: 'packing_school' }) packingSchool: PackingSchoolId | null;
+  @Column({ ...OPTIONAL_DATA, name: 'house_rules' }) houseRules: Partial<HouseRules> | null;
+  @Column({ ...WORD, nullable: true, name: 'limit_policy' }) limitPolicy: LimitPolicyId | null;
+  @Column({ ...DATA, name: 'carry_trials' }) carryTrials: readonly CarryTrial[];
+  @Column({ ...OPTIONAL_NUMBER, name: 'comfort_floor' }) comfortFloor: number | null;
+  @Column({ ...DATA, name: 'limit_history' }) limitHistory: readonly LimitChange[];
+  @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
+  @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
 }
 
 @Entity('kits')
@@ -216,8 +378,16 @@ export class PlacementRow extends TripPart {
 }
 
 export const ENTITIES = [
+  UserRow,
+  SessionRow,
   TripRow,
+  TripLeaderRow,
+  InvitationRow,
   LegRow,
+  WaypointRow,
+  SupplyRow,
+  WeatherRow,
+  RoleTurnRow,
   GroupRow,
   PackRow,
   ZoneRow,

@@ -1,3 +1,4 @@
+import { tripErrors, type Trip } from '@graft/core';
 import { makeDataSource } from './dataSource.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 
@@ -14,10 +15,72 @@ test('entities and migrations describe the same tables', async () => {
 
 test('migrations can be undone and played again', async () => {
   await server.source.undoLastMigration({ transaction: 'none' });
+  await server.source.undoLastMigration({ transaction: 'none' });
   const tables = (await server.source.query('SHOW TABLES')) as object[];
   expect(tables.map((t) => Object.values(t)[0])).toEqual(['migrations']);
   await server.source.runMigrations({ transaction: 'none' });
-  expect(await server.store.count()).toBe(0);
+  const { upQueries } = await server.source.driver.createSchemaBuilder().log();
+  expect(upQueries.map((q) => q.query)).toEqual([]);
+});
+
+test('trips from before accounts keep their content, and the first account takes them over', async () => {
+  const { source } = server;
+  await source.undoLastMigration({ transaction: 'none' });
+  const id = '00000000-0000-4000-8000-000000000001';
+  await source.query(
+    `INSERT INTO trips (id, file_id, name, start_date, notes, packing_school, house_rules, version, updated_at)
+     VALUES (?, 'old', 'Old trip', '2026-08-01', NULL, 'low', ?, 3, '2026-07-01 10:00:00')`,
+    [
+      id,
+      JSON.stringify({
+        tent: 'top',
+        poles: 'sidePocket',
+        firstAid: 'deep',
+        food: 'split',
+        outside: 'freely',
+        reservoir: 'sleeve',
+        fuel: 'liquidOutside',
+        rainGear: 'lid',
+        lid: 'light',
+      }),
+    ],
+  );
+  await source.query(
+    `INSERT INTO legs (trip_id, \`position\`, id, name, distance_km, climb_m, descent_m, ground, hours, water_l, camp_water_l, after_rain)
+     VALUES (?, 0, 'day-1', 'Day 1', 12.5, 300, 200, 'moor', 4, 1.5, 0, 0)`,
+    [id],
+  );
+  await source.query(
+    `INSERT INTO packs (trip_id, \`position\`, id, name, tare_kg, rated_load_kg, centre_of_gravity_cm)
+     VALUES (?, 0, 'p', 'Pack', 1.9, 20, '{"x":0,"y":6,"z":20}')`,
+    [id],
+  );
+  await source.query(
+    `INSERT INTO zones (trip_id, \`position\`, pack_id, id, name, kind, side, \`at\`, width_cm, depth_cm, height_cm, volume_l, open_above)
+     VALUES (?, 0, 'p', 'core', 'Core', 'core', 'centre', '{"x":0,"y":2,"z":0}', 30, 20, 40, 20, 0)`,
+    [id],
+  );
+  await source.query(
+    `INSERT INTO members (trip_id, \`position\`, id, name, body_mass_kg, stature_cm, torso_cm, age_band, experience, conditions, pack_id)
+     VALUES (?, 0, 'a', 'Aud', 61.5, 170, 46, 'adult', 'regular', '[]', 'p')`,
+    [id],
+  );
+  await source.runMigrations({ transaction: 'none' });
+  await server.accounts.demoAccount();
+  const first = await server.signUp('Aud');
+  const second = await server.signUp('Bo');
+  const answer = await first.get(`/api/trips/${id}`).expect(200);
+  const { trip } = answer.body as { trip: Trip };
+  expect(trip).toMatchObject({
+    name: 'Old trip',
+    style: 'camp',
+    timeZone: 'UTC',
+    houseRules: { tent: 'top', firstAid: 'deep', bags: 'dryBags', tentSpace: 'exact' },
+    legs: [{ distanceKm: 12.5 }],
+    members: [{ name: 'Aud', bodyMassKg: 61.5, carryTrials: [], limitHistory: [] }],
+  });
+  expect(tripErrors(trip)).toEqual([]);
+  await second.get(`/api/trips/${id}`).expect(404);
 });
 
 test('a database that is not there is an error, not a hang', async () => {

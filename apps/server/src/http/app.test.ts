@@ -3,10 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
-import { importDemo } from '../demo.js';
+import { ensureDemo, importDemo } from '../demo.js';
+import type { AccountStore } from '../accounts/accountStore.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
-import type { TripStore } from '../trips/tripStore.js';
-import { makeApp } from './app.js';
+import { LeaderStore } from '../trips/leaderStore.js';
+import { makeApp, type AppParts } from './app.js';
 
 const silent = pino({ level: 'silent' });
 const folder = mkdtempSync(join(tmpdir(), 'graft-web-'));
@@ -22,8 +23,19 @@ afterAll(async () => {
   rmSync(folder, { recursive: true });
 });
 
+const parts = (more: Partial<AppParts>): AppParts => ({
+  accounts: server.accounts,
+  trips: server.trips,
+  demo: undefined,
+  leaders: new LeaderStore(server.source),
+  forecastUrl: 'http://127.0.0.1:9/none',
+  logger: silent,
+  webDir: undefined,
+  ...more,
+});
+
 describe('the web app', () => {
-  const http = () => request(makeApp({ store: server.store, logger: silent, webDir: folder }));
+  const http = () => request(makeApp(parts({ webDir: folder })));
   test.each(['/', '/trips', '/trips/some-id/shares'])(
     '%s is answered with the page, never cached',
     async (path) => {
@@ -49,10 +61,11 @@ describe('the web app', () => {
 
 test('a bug is a 500 in the one shape, its details in the log only', async () => {
   const lines: string[] = [];
-  const store = { list: () => Promise.reject(new Error('secret detail')) } as unknown as TripStore;
+  const accounts = { bySession: () => Promise.reject(new Error('secret detail')) } as unknown as AccountStore;
   const logger = pino({}, { write: (line: string) => void lines.push(line) });
-  const answer = await request(makeApp({ store, logger, webDir: undefined }))
+  const answer = await request(makeApp(parts({ accounts, logger })))
     .get('/api/trips')
+    .set('Cookie', 'graft_session=x')
     .expect(500);
   expect(answer.body).toEqual({
     error: {
@@ -65,23 +78,32 @@ test('a bug is a 500 in the one shape, its details in the log only', async () =>
 });
 
 describe('the demo', () => {
-  test('is imported by the same reading as any file', async () => {
-    const names = await importDemo(server.store, join(__dirname, '../../../../data/demo'));
-    expect(names).toEqual([
+  const FOLDER = join(__dirname, '../../../../data/demo');
+  test('is imported by the same reading as any file, once, and again after its account was deleted', async () => {
+    const first = await ensureDemo(server.accounts, server.trips, FOLDER);
+    expect(first.imported).toEqual([
       'Plover census on the Corvane Plateau',
       'Mending the hut roof at Tarn Elling',
       'Rock mapping at Skarn Edge',
     ]);
-    expect((await server.store.list()).map((t) => [t.name, t.days, t.members])).toEqual([
+    const listed = await server.trips.list(first.account.id);
+    expect(listed.map((t) => [t.name, t.days, t.members])).toEqual([
       ['Plover census on the Corvane Plateau', 6, 8],
       ['Rock mapping at Skarn Edge', 4, 28],
       ['Mending the hut roof at Tarn Elling', 3, 2],
     ]);
+    const second = await ensureDemo(server.accounts, server.trips, FOLDER);
+    expect(second).toEqual({ account: first.account, imported: [] });
+    await server.accounts.remove(first.account.id);
+    const third = await ensureDemo(server.accounts, server.trips, FOLDER);
+    expect(third.account.id).not.toBe(first.account.id);
+    expect(await server.trips.list(third.account.id)).toHaveLength(3);
   });
   test('that is broken stops the import with its errors', async () => {
     const broken = mkdtempSync(join(tmpdir(), 'graft-demo-'));
     writeFileSync(join(broken, 'bad.graft.json'), '{"format":"other"}');
-    await expect(importDemo(server.store, broken)).rejects.toThrow(
+    const { account } = await server.accounts.demoAccount();
+    await expect(importDemo(server.trips, account.id, broken)).rejects.toThrow(
       'format: expected "graft-trip", got "other"',
     );
     rmSync(broken, { recursive: true });

@@ -6,12 +6,18 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { InvalidInputError } from '@graft/core';
-import type { TripStore } from '../trips/tripStore.js';
+import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
+import { recognise } from '../accounts/signedIn.js';
+import { forecastService } from '../forecast/forecastService.js';
+import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
+import type { LeaderStore } from '../trips/leaderStore.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
 import { ApiError, errorBody } from './apiError.js';
 
-export interface AppParts {
-  readonly store: TripStore;
+export interface AppParts extends AccountParts {
+  readonly leaders: LeaderStore;
+  /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
+  readonly forecastUrl: string;
   readonly logger: Logger;
   readonly webDir: string | undefined;
 }
@@ -19,7 +25,7 @@ export interface AppParts {
 /** The largest body of an API call other than a file import. */
 const LARGEST_BODY = '4mb';
 
-export function makeApp({ store, logger, webDir }: AppParts): Express {
+export function makeApp({ accounts, trips, demo, leaders, forecastUrl, logger, webDir }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -39,12 +45,12 @@ export function makeApp({ store, logger, webDir }: AppParts): Express {
       strictTransportSecurity: false,
     }),
   );
-  // Method, path, status and time only: bodies hold body weights.
+  // Method, path, status and time only: bodies hold body weights, cookies and invitation links are keys.
   app.use(
     pinoHttp({
       logger,
       serializers: {
-        req: (req: { method: string; url: string }) => ({ method: req.method, url: req.url }),
+        req: (req: { method: string; url: string }) => ({ method: req.method, url: withoutTokens(req.url) }),
         res: (res: { statusCode: number }) => ({ status: res.statusCode }),
       },
     }),
@@ -57,7 +63,10 @@ export function makeApp({ store, logger, webDir }: AppParts): Express {
     res.json({ ok: true });
   });
   app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
-  app.use('/api/trips', tripRoutes(store));
+  app.use('/api', recognise(accounts));
+  app.use('/api/account', accountRoutes({ accounts, trips, demo }));
+  app.use('/api/trips', tripRoutes(trips, forecastUrl), leaderRoutes(leaders));
+  app.use('/api/invitations', invitationRoutes(leaders));
   app.use('/api', (req) => {
     throw new ApiError(
       404,
@@ -65,6 +74,7 @@ export function makeApp({ store, logger, webDir }: AppParts): Express {
       `There is nothing at ${req.method} ${req.originalUrl.split('?')[0] ?? ''}.`,
     );
   });
+  app.use('/stand-ins/forecast', forecastService());
   if (webDir !== undefined && existsSync(webDir)) {
     app.use(
       '/assets',
@@ -87,14 +97,37 @@ function unlessImport(parse: RequestHandler): RequestHandler {
   };
 }
 
-/** A page of another site may not write here in its visitor's name. */
+/** What only this application's own pages send: a page of another site cannot without asking, and is not allowed to. */
+export const OWN_PAGE_HEADER = 'x-graft-request';
+
+/**
+ * A page of another site may not write here in its visitor's name. Three fences: the session cookie is not sent from
+ * other sites, their origin is refused, and a write needs a header that they cannot set.
+ */
 const sameOrigin: RequestHandler = (req, _res, next) => {
   const { origin, host } = req.headers;
-  if (req.method !== 'GET' && origin !== undefined && hostOf(origin) !== host) {
-    throw new ApiError(403, 'forbidden', `Requests from ${origin} are not accepted.`);
+  const site = req.headers['sec-fetch-site'];
+  if (['GET', 'HEAD'].includes(req.method)) {
+    next();
+    return;
   }
+  if (origin !== undefined && hostOf(origin) !== host)
+    throw new ApiError(403, 'forbidden', `Requests from ${origin} are not accepted.`);
+  if (site !== undefined && site !== 'same-origin' && site !== 'none')
+    throw new ApiError(403, 'forbidden', 'Requests from other sites are not accepted.');
+  if (req.headers[OWN_PAGE_HEADER] === undefined)
+    throw new ApiError(
+      403,
+      'forbidden',
+      `Expected the header ${OWN_PAGE_HEADER} on a request that changes something.`,
+    );
   next();
 };
+
+/** An address as it may be logged. */
+function withoutTokens(url: string): string {
+  return url.replace(/(\/invitations\/)[A-Za-z0-9_-]{30,}/, '$1…');
+}
 
 function hostOf(origin: string): string | undefined {
   return /^https?:\/\/(.+)$/.exec(origin)?.[1];

@@ -1,16 +1,30 @@
 /** The real application on a real MariaDB for tests, each test file in a database of its own. */
 import 'reflect-metadata';
 import { randomBytes } from 'node:crypto';
-import type { Express } from 'express';
+import { once } from 'node:events';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import express, { type Express } from 'express';
 import { pino, type Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { makeDataSource, openDatabase } from '../database/dataSource.js';
-import { makeApp } from '../http/app.js';
+import request from 'supertest';
+import { AccountStore } from '../accounts/accountStore.js';
+import { forecastService } from '../forecast/forecastService.js';
+import { makeApp, OWN_PAGE_HEADER } from '../http/app.js';
+import { LeaderStore } from '../trips/leaderStore.js';
 import { TripStore } from '../trips/tripStore.js';
+
+export type Visitor = ReturnType<typeof request.agent>;
 
 export interface TestServer {
   readonly app: Express;
-  readonly store: TripStore;
+  readonly trips: TripStore;
+  readonly accounts: AccountStore;
+  /** A browser that nobody is signed in to. */
+  readonly visitor: () => Visitor;
+  /** A browser with a new account of that name signed in. */
+  readonly signUp: (name: string) => Promise<Visitor & { readonly userId: string }>;
   readonly source: DataSource;
   /** What was logged, line by line. */
   readonly log: readonly string[];
@@ -29,19 +43,55 @@ export async function startTestServer(): Promise<TestServer> {
   await admin.query(`CREATE DATABASE \`${name}\``);
   const own = new URL(url);
   own.pathname = `/${name}`;
-  const source = await openDatabase(own.href);
-  const store = new TripStore(source);
+  const source = await openDatabase(own.href).catch(async (error: unknown) => {
+    await admin.destroy();
+    throw error;
+  });
+  const trips = new TripStore(source);
+  const accounts = new AccountStore(source);
+  const forecast = createServer(express().use('/forecast', forecastService())).listen(0, '127.0.0.1');
+  await once(forecast, 'listening');
   const log: string[] = [];
   const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
+  const app = makeApp({
+    accounts,
+    trips,
+    demo: async () => (await accounts.demoAccount()).account,
+    leaders: new LeaderStore(source),
+    forecastUrl: `${address(forecast)}/forecast`,
+    logger,
+    webDir: undefined,
+  });
+  const visitor = (): Visitor => request.agent(app).set(OWN_PAGE_HEADER, '1');
   return {
-    app: makeApp({ store, logger, webDir: undefined }),
-    store,
+    app,
+    trips,
+    accounts,
+    visitor,
+    signUp: async (name) => {
+      const browser = visitor();
+      const answer = await browser
+        .post('/api/account/sign-up')
+        .send({ email: `${name.toLowerCase()}@example.org`, name, password: PASSWORD })
+        .expect(200);
+      const { account } = answer.body as { account: { id: string } };
+      return Object.assign(browser, { userId: account.id });
+    },
     source,
     log,
     close: async () => {
+      await new Promise((resolve) => forecast.close(resolve));
       await source.destroy();
       await admin.query(`DROP DATABASE \`${name}\``);
       await admin.destroy();
     },
   };
+}
+
+/** The password of every test account. */
+export const PASSWORD = 'stone ground, dark pine';
+
+/** Where a listening server is. */
+export function address(server: Server): string {
+  return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 }

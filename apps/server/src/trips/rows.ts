@@ -5,6 +5,7 @@
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
 import {
   sameContent,
+  TRIP_FIELDS,
   type Kit,
   type Member,
   type Pack,
@@ -13,6 +14,7 @@ import {
   type Stow,
   type Thing,
   type Trip,
+  type TripField,
 } from '@graft/core';
 import type { TripRow } from '../database/entities.js';
 import {
@@ -24,8 +26,12 @@ import {
   MemberRow,
   PackRow,
   PlacementRow,
+  RoleTurnRow,
   StowRow,
+  SupplyRow,
   ThingRow,
+  WaypointRow,
+  WeatherRow,
   ZoneRow,
 } from '../database/entities.js';
 
@@ -54,7 +60,18 @@ const THING_OPTIONAL = [
   'memberId',
   'worn',
 ] as const;
-const MEMBER_OPTIONAL = ['limitShare', 'ownCapKg', 'tentGroupId', 'cookGroupId', 'packingSchool'] as const;
+const MEMBER_OPTIONAL = [
+  'limitShare',
+  'ownCapKg',
+  'tentGroupId',
+  'cookGroupId',
+  'packingSchool',
+  'houseRules',
+  'limitPolicy',
+  'comfortFloor',
+  'buddyId',
+  'healthNotes',
+] as const;
 
 const placed = (items: readonly object[]): readonly Row[] =>
   items.map((item, position) => ({ ...item, position }));
@@ -63,8 +80,20 @@ const without = (item: object, key: string): object =>
 
 /** In an order that satisfies foreign keys when inserting. */
 const TABLES: readonly Table[] = [
-  { entity: LegRow, key: ['id'], rows: (t) => placed(t.legs.map((leg) => filled(leg, ['note']))) },
-  { entity: GroupRow, key: ['id'], rows: (t) => placed(t.groups) },
+  {
+    entity: LegRow,
+    key: ['id'],
+    rows: (t) => placed(t.legs.map((leg) => filled(leg, ['note', 'campElevationM']))),
+  },
+  { entity: WaypointRow, key: ['id'], rows: (t) => placed(t.waypoints.map((w) => filled(w, ['note']))) },
+  { entity: SupplyRow, key: ['id'], rows: (t) => placed(t.supplies.map((w) => filled(w, ['note']))) },
+  { entity: WeatherRow, key: ['id'], rows: (t) => placed(t.weather.map((w) => filled(w, ['source']))) },
+  { entity: RoleTurnRow, key: ['id'], rows: (t) => placed(t.roles) },
+  {
+    entity: GroupRow,
+    key: ['id'],
+    rows: (t) => placed(t.groups.map((group) => filled(group, ['sleeps', 'potL']))),
+  },
   { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
   {
     entity: ZoneRow,
@@ -149,6 +178,10 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
       order: { position: 'ASC' } as never,
     });
   const legs = await all(LegRow);
+  const waypoints = await all(WaypointRow);
+  const supplies = await all(SupplyRow);
+  const weather = await all(WeatherRow);
+  const roles = await all(RoleTurnRow);
   const groups = await all(GroupRow);
   const packs = await all(PackRow);
   const zones = await all(ZoneRow);
@@ -161,12 +194,12 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const placements = await all(PlacementRow);
   return {
     id: head.fileId,
-    name: head.name,
-    startDate: head.startDate,
-    ...(head.notes === null ? {} : { notes: head.notes }),
-    packingSchool: head.packingSchool,
-    houseRules: head.houseRules,
+    ...fieldsOf(head),
     legs: legs.map((row) => plain(row)) as Trip['legs'],
+    waypoints: waypoints.map((row) => plain(row)) as Trip['waypoints'],
+    supplies: supplies.map((row) => plain(row)) as Trip['supplies'],
+    weather: weather.map((row) => plain(row)) as Trip['weather'],
+    roles: roles.map((row) => plain(row)) as Trip['roles'],
     groups: groups.map((row) => plain(row)) as Trip['groups'],
     packs: packs.map(
       (row) =>
@@ -194,16 +227,17 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   };
 }
 
+type TripFields = Pick<Trip, TripField>;
+
 /** The trip's own columns. */
-export function headOf(
-  trip: Trip,
-): Pick<TripRow, 'fileId' | 'name' | 'startDate' | 'notes' | 'packingSchool' | 'houseRules'> {
-  return {
-    fileId: trip.id,
-    name: trip.name,
-    startDate: trip.startDate,
-    notes: trip.notes ?? null,
-    packingSchool: trip.packingSchool,
-    houseRules: trip.houseRules,
-  };
+export function headOf(trip: Trip): Pick<TripRow, 'fileId' | TripField> {
+  const fields = Object.fromEntries(TRIP_FIELDS.map((field) => [field, trip[field] ?? null]));
+  return { fileId: trip.id, ...fields } as Pick<TripRow, 'fileId' | TripField>;
+}
+
+/** The single-valued fields of a stored trip, without those that hold nothing. */
+function fieldsOf(head: TripRow): TripFields {
+  return Object.fromEntries(
+    TRIP_FIELDS.flatMap((field) => (head[field] === null ? [] : [[field, head[field]]])),
+  ) as unknown as TripFields;
 }

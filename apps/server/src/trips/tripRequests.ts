@@ -1,11 +1,14 @@
 /** What the trip routes accept, as Yup schemas. */
-import { array, lazy, mixed, number, object, string, type AnySchema } from 'yup';
+import { array, boolean, lazy, mixed, number, object, string, type AnySchema } from 'yup';
 import {
   COLLECTIONS,
   FIELD_SCHEMAS,
   ITEM_SCHEMAS,
   isIsoDate,
+  isTimeZone,
+  OPTIONAL_TRIP_FIELDS,
   TRIP_FIELDS,
+  TRIP_STYLES,
   type Collection,
   type TripField,
 } from '@graft/core';
@@ -17,20 +20,26 @@ const version = number()
   .min(1, 'expected a version from 1')
   .required('expected the version the change is based on');
 
+const noUnknown = ({ unknown }: { unknown?: string }): string => `has a field nobody knows: ${unknown ?? ''}`;
+const name = string()
+  .strict()
+  .typeError('expected a name')
+  .min(1, 'expected a name')
+  .max(120, 'expected at most 120 characters')
+  .required('expected a name');
+const startDate = string()
+  .strict()
+  .typeError('expected a date such as "2027-05-10"')
+  .required('expected a date such as "2027-05-10"')
+  .test(
+    'iso-date',
+    'expected a date such as "2027-05-10"',
+    (value) => value === undefined || isIsoDate(value),
+  );
+
 export const newTripRequest = object({
-  name: string()
-    .strict()
-    .min(1, 'expected a name')
-    .max(120, 'expected at most 120 characters')
-    .required('expected a name'),
-  startDate: string()
-    .strict()
-    .required('expected a date such as "2027-05-10"')
-    .test(
-      'iso-date',
-      'expected a date such as "2027-05-10"',
-      (value) => value === undefined || isIsoDate(value),
-    ),
+  name,
+  startDate,
   days: number()
     .strict()
     .typeError('expected a whole number of days')
@@ -38,9 +47,27 @@ export const newTripRequest = object({
     .min(1, 'expected at least 1 day')
     .max(60, 'expected at most 60 days')
     .required('expected a whole number of days'),
+  style: string()
+    .strict()
+    .oneOf([...TRIP_STYLES], `expected one of ${TRIP_STYLES.join(', ')}`),
+  timeZone: string()
+    .strict()
+    .test(
+      'time-zone',
+      'expected the name of a time zone such as "Europe/Dublin"',
+      (value) => value === undefined || isTimeZone(value),
+    ),
 })
   .strict()
-  .noUnknown(({ unknown }: { unknown?: string }) => `has a field nobody knows: ${unknown ?? ''}`);
+  .noUnknown(noUnknown);
+
+export const duplicateRequest = object({ name, startDate }).strict().noUnknown(noUnknown);
+
+export const archiveRequest = object({
+  archived: boolean().strict().typeError('expected true or false').required('expected true or false'),
+})
+  .strict()
+  .noUnknown(noUnknown);
 
 const known = (name: string, choices: readonly string[]): AnySchema =>
   string()
@@ -61,7 +88,7 @@ const edit = lazy((value: unknown) => {
         field: known('field', TRIP_FIELDS),
         // Null takes an optional field away.
         value:
-          field === undefined || (field === 'notes' && raw['value'] === null)
+          field === undefined || (raw['value'] === null && OPTIONAL_TRIP_FIELDS.some((f) => f === field))
             ? mixed().nullable()
             : (FIELD_SCHEMAS[field] as AnySchema),
       }).noUnknown();
@@ -97,7 +124,7 @@ export const editRequest = object({
     .required('expected a list of edits'),
 })
   .strict()
-  .noUnknown(({ unknown }: { unknown?: string }) => `has a field nobody knows: ${unknown ?? ''}`);
+  .noUnknown(noUnknown);
 
 export const versionQuery = object({
   version: string()

@@ -1,49 +1,85 @@
 import { Router, text } from 'express';
-import type { AnySchema } from 'yup';
 import {
-  emptyTrip,
+  duplicateTrip,
   freshId,
-  InvalidInputError,
   parseTripFile,
-  schemaErrors,
   serialiseTripFile,
+  tripFromTemplate,
+  type DayWeather,
   type TripEdit,
+  type TripStyle,
 } from '@graft/core';
+import { accountOf, signedIn } from '../accounts/signedIn.js';
+import { fetchForecast } from '../forecast/forecastClient.js';
+import { ApiError } from '../http/apiError.js';
+import { checked } from '../http/checked.js';
 import type { TripStore } from './tripStore.js';
-import { editRequest, newTripRequest, versionQuery } from './tripRequests.js';
+import {
+  archiveRequest,
+  duplicateRequest,
+  editRequest,
+  newTripRequest,
+  versionQuery,
+} from './tripRequests.js';
 
 /** The largest trip file that is read; the demo class of 28 has half a megabyte. */
 const LARGEST_FILE = '8mb';
 
-export function tripRoutes(store: TripStore): Router {
+/** @param forecastUrl where the forecast service is */
+export function tripRoutes(store: TripStore, forecastUrl: string): Router {
   const router = Router();
+  router.use(signedIn);
+  const me = accountOf;
 
   router.get('/', async (_req, res) => {
-    res.json({ trips: await store.list() });
+    res.json({ trips: await store.list(me(res).id) });
   });
 
   router.post('/', async (req, res) => {
-    const { name, startDate, days } = checked<{ name: string; startDate: string; days: number }>(
-      newTripRequest,
-      req.body,
-    );
-    const stored = await store.add(emptyTrip(freshId(name, []), name, startDate, days));
+    const { name, startDate, days, style, timeZone } = checked<{
+      name: string;
+      startDate: string;
+      days: number;
+      style?: TripStyle;
+      timeZone?: string;
+    }>(newTripRequest, req.body);
+    const trip = tripFromTemplate(freshId(name, []), name, startDate, style ?? 'camp', days);
+    const stored = await store.add(me(res).id, timeZone === undefined ? trip : { ...trip, timeZone });
     res.status(201).json({ id: stored.id, version: stored.version });
   });
 
   router.post('/import', text({ type: () => true, limit: LARGEST_FILE }), async (req, res) => {
     const body: unknown = req.body;
-    const stored = await store.add(parseTripFile(typeof body === 'string' ? body : ''));
+    const stored = await store.add(me(res).id, parseTripFile(typeof body === 'string' ? body : ''));
     res.status(201).json({ id: stored.id, version: stored.version });
   });
 
   router.get('/:id', async (req, res) => {
-    res.json(await store.get(req.params.id));
+    res.type('application/json').send(await store.getText(req.params.id, me(res).id));
   });
 
   router.get('/:id/export', async (req, res) => {
-    const { trip } = await store.get(req.params.id);
+    const { trip } = await store.get(req.params.id, me(res).id);
     res.type('application/json').attachment(`${trip.id}.graft.json`).send(serialiseTripFile(trip));
+  });
+
+  router.get('/:id/forecast', async (req, res) => {
+    const { trip } = await store.get(req.params.id, me(res).id);
+    if (trip.place === undefined) {
+      throw new ApiError(400, 'invalid', 'The trip has no place yet, and a forecast needs one.', [
+        {
+          path: 'place',
+          message: 'expected a place with latitude, longitude and valley height, got nothing',
+        },
+      ]);
+    }
+    const weather: readonly DayWeather[] = await fetchForecast(
+      forecastUrl,
+      trip.place,
+      trip.startDate,
+      trip.legs.length,
+    );
+    res.json({ weather });
   });
 
   router.post('/:id/edits', async (req, res) => {
@@ -51,21 +87,32 @@ export function tripRoutes(store: TripStore): Router {
       editRequest,
       req.body,
     );
-    res.json({ version: await store.edit(req.params.id, version, edits) });
+    res.json({ version: await store.edit(req.params.id, me(res).id, version, edits) });
+  });
+
+  router.post('/:id/duplicate', async (req, res) => {
+    const { trip } = await store.get(req.params.id, me(res).id);
+    const { name, startDate } = checked<{ name: string; startDate: string }>(duplicateRequest, req.body);
+    const copy = await store.add(me(res).id, duplicateTrip(trip, freshId(name, []), name, startDate));
+    res.status(201).json({ id: copy.id, version: copy.version });
+  });
+
+  router.post('/:id/archive', async (req, res) => {
+    const { archived } = checked<{ archived: boolean }>(archiveRequest, req.body);
+    await store.archive(req.params.id, me(res).id, archived);
+    res.status(204).end();
   });
 
   router.delete('/:id', async (req, res) => {
     const { version } = checked<{ version: string }>(versionQuery, req.query);
-    await store.remove(req.params.id, Number(version));
+    await store.remove(req.params.id, me(res).id, Number(version));
+    res.status(204).end();
+  });
+
+  router.post('/:id/restore', async (req, res) => {
+    await store.restore(req.params.id, me(res).id);
     res.status(204).end();
   });
 
   return router;
-}
-
-/** A validated body, or every error of it. */
-function checked<T>(schema: unknown, value: unknown): T {
-  const errors = schemaErrors(schema as AnySchema, value ?? {});
-  if (errors.length > 0) throw new InvalidInputError(errors);
-  return value as T;
 }

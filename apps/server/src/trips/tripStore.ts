@@ -1,66 +1,115 @@
-/** Trips in the database: each write is one transaction, checked against the version it was based on. */
+/**
+ * Trips in the database. Every call names the account that asks: who leads a trip may open it, everybody else learns
+ * nothing of it. Each write is one transaction, checked against the version it was based on.
+ */
 import { randomUUID } from 'node:crypto';
-import type { DataSource, EntityManager } from 'typeorm';
+import { LessThan, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyEdits,
   tripErrors,
+  TRIP_ROLES,
   type StoredTrip,
   type Trip,
   type TripEdit,
+  type TripRole,
   type TripSummary,
 } from '@graft/core';
-import { LegRow, MemberRow, TripRow } from '../database/entities.js';
+import { LegRow, MemberRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
+import { TripCache } from './tripCache.js';
+
+/** A deleted trip can be brought back for so long. */
+export const KEPT_DELETED_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+interface Access {
+  readonly role: TripRole;
+  readonly version: number;
+}
 
 export class TripStore {
+  private readonly cache = new TripCache();
+
   constructor(private readonly source: DataSource) {}
 
-  async count(): Promise<number> {
-    return this.source.getRepository(TripRow).count();
-  }
-
-  async list(): Promise<readonly TripSummary[]> {
+  /** Every trip that an account leads, its own and others', archived and recently deleted ones too. */
+  async list(userId: string): Promise<readonly TripSummary[]> {
     return this.reading(async (manager) => {
-      const heads = await manager.find(TripRow, { order: { startDate: 'ASC', name: 'ASC', id: 'ASC' } });
-      const countOf = async (entity: typeof LegRow | typeof MemberRow): Promise<Map<string, number>> => {
-        const rows = await manager
-          .createQueryBuilder(entity, 'part')
-          .select('part.trip_id', 'tripId')
-          .addSelect('COUNT(*)', 'count')
-          .groupBy('part.trip_id')
-          .getRawMany<{ tripId: string; count: string }>();
-        return new Map(rows.map((row) => [row.tripId, Number(row.count)]));
-      };
-      const days = await countOf(LegRow);
-      const members = await countOf(MemberRow);
-      return heads.map((head) => ({
-        id: head.id,
-        version: head.version,
-        name: head.name,
-        startDate: head.startDate,
-        days: days.get(head.id) ?? 0,
-        members: members.get(head.id) ?? 0,
-      }));
+      const heads = await manager
+        .createQueryBuilder(TripRow, 'trip')
+        .innerJoin(TripLeaderRow, 'mine', 'mine.tripId = trip.id AND mine.userId = :userId', { userId })
+        .innerJoin(TripLeaderRow, 'owning', "owning.tripId = trip.id AND owning.role = 'owner'")
+        .innerJoin(UserRow, 'owner', 'owner.id = owning.userId')
+        .select([
+          'trip.id AS id',
+          'trip.version AS version',
+          'trip.name AS name',
+          'trip.startDate AS startDate',
+          'trip.archivedAt AS archivedAt',
+          'trip.deletedAt AS deletedAt',
+          'mine.role AS role',
+          'owner.name AS owner',
+        ])
+        .addSelect((q) => q.select('COUNT(*)').from(LegRow, 'leg').where('leg.tripId = trip.id'), 'days')
+        .addSelect((q) => q.select('COUNT(*)').from(MemberRow, 'm').where('m.tripId = trip.id'), 'members')
+        .orderBy('trip.startDate')
+        .addOrderBy('trip.name')
+        .addOrderBy('trip.id')
+        .getRawMany<{
+          id: string;
+          version: number;
+          name: string;
+          startDate: string;
+          archivedAt: Date | null;
+          deletedAt: Date | null;
+          role: TripRole;
+          owner: string;
+          days: string;
+          members: string;
+        }>();
+      return heads
+        .filter((head) => head.deletedAt === null || head.role === 'owner')
+        .map(({ archivedAt, deletedAt, owner, ...head }) => ({
+          ...head,
+          days: Number(head.days),
+          members: Number(head.members),
+          archived: archivedAt !== null,
+          ...(head.role === 'owner' ? {} : { owner }),
+          ...(deletedAt === null ? {} : { deletedAt: deletedAt.toISOString() }),
+        }));
     });
   }
 
-  async get(id: string): Promise<StoredTrip> {
+  /** A trip, for somebody who leads it; `deletedToo` for its owner's export. */
+  async get(id: string, userId: string, options: { deletedToo?: boolean } = {}): Promise<StoredTrip> {
     return this.reading(async (manager) => {
-      const head = await manager.findOneBy(TripRow, { id });
-      if (head === null) throw notFound(id);
-      return { id, version: head.version, trip: await readTrip(manager, head) };
+      const { role } = await access(manager, id, userId, 'read', options);
+      const head = await manager.findOneByOrFail(TripRow, { id });
+      return { id, version: head.version, role, trip: await readTrip(manager, head) };
     });
   }
 
-  /** Store a new trip; it must already be free of errors. */
-  async add(trip: Trip): Promise<StoredTrip> {
+  /** A trip as the JSON text of `StoredTrip`; a trip that has not changed since it was last asked for is not read again. */
+  async getText(id: string, userId: string): Promise<string> {
+    const { role, version } = await access(this.source.manager, id, userId, 'read');
+    const known = this.cache.get(id, version);
+    if (known !== undefined) return storedText(id, version, role, known);
+    const stored = await this.get(id, userId);
+    const text = JSON.stringify(stored.trip);
+    this.cache.put(id, stored.version, text);
+    return storedText(id, stored.version, stored.role, text);
+  }
+
+  /** Store a new trip for its owner; it must already be free of errors. */
+  async add(userId: string, trip: Trip): Promise<StoredTrip> {
     const id = randomUUID();
     await this.source.transaction(async (manager) => {
       await manager.insert(TripRow, { id, version: 1, updatedAt: new Date(), ...headOf(trip) });
+      await manager.insert(TripLeaderRow, { tripId: id, userId, role: 'owner' });
       await writeTripParts(manager, id, undefined, trip);
     });
-    return { id, version: 1, trip };
+    return { id, version: 1, role: 'owner', trip };
   }
 
   /**
@@ -69,8 +118,9 @@ export class TripStore {
    * @param version the version the edits were made on; another one in the database is refused as stale
    * @returns the new version; nothing is written when the edits change nothing
    */
-  async edit(id: string, version: number, edits: readonly TripEdit[]): Promise<number> {
+  async edit(id: string, userId: string, version: number, edits: readonly TripEdit[]): Promise<number> {
     return this.source.transaction(async (manager) => {
+      await access(manager, id, userId, 'full');
       const head = await lockedHead(manager, id, version);
       const before = await readTrip(manager, head);
       const after = applyEdits(before, edits);
@@ -93,17 +143,73 @@ export class TripStore {
     });
   }
 
-  async remove(id: string, version: number): Promise<void> {
+  /** Put a trip aside, or take it back. Its content stays as it is. */
+  async archive(id: string, userId: string, archived: boolean): Promise<void> {
+    await access(this.source.manager, id, userId, 'owner');
+    await this.source.manager.update(TripRow, { id }, { archivedAt: archived ? new Date() : null });
+  }
+
+  /** Delete a trip; it can be restored for a while. */
+  async remove(id: string, userId: string, version: number): Promise<void> {
     await this.source.transaction(async (manager) => {
+      await access(manager, id, userId, 'owner');
       await lockedHead(manager, id, version);
-      await manager.delete(TripRow, { id });
+      await manager.update(TripRow, { id }, { deletedAt: new Date() });
     });
+  }
+
+  async restore(id: string, userId: string): Promise<void> {
+    await access(this.source.manager, id, userId, 'owner', { deletedToo: true });
+    await this.source.manager.update(TripRow, { id }, { deletedAt: null });
+  }
+
+  /** Drop what was deleted too long ago to be brought back. */
+  async purge(now = new Date()): Promise<void> {
+    const before = new Date(now.getTime() - KEPT_DELETED_DAYS * DAY_MS);
+    await this.source.manager.delete(TripRow, { deletedAt: LessThan(before) });
   }
 
   /** One snapshot for a read that takes several queries. */
   private reading<T>(read: (manager: EntityManager) => Promise<T>): Promise<T> {
     return this.source.transaction('REPEATABLE READ', read);
   }
+}
+
+function storedText(id: string, version: number, role: TripRole, tripText: string): string {
+  const head = JSON.stringify({ id, version, role });
+  return `${head.slice(0, -1)},"trip":${tripText}}`;
+}
+
+/**
+ * What an account may do in a trip.
+ *
+ * @param least the role that is needed
+ * @throws ApiError 404 for whoever does not lead the trip, as if it were not there; 403 for a leader with too small a role
+ */
+export async function access(
+  manager: EntityManager,
+  id: string,
+  userId: string,
+  least: TripRole,
+  { deletedToo = false }: { readonly deletedToo?: boolean } = {},
+): Promise<Access> {
+  const found = await manager
+    .createQueryBuilder(TripRow, 'trip')
+    .innerJoin(TripLeaderRow, 'mine', 'mine.tripId = trip.id AND mine.userId = :userId', { userId })
+    .select(['trip.version AS version', 'trip.deletedAt AS deletedAt', 'mine.role AS role'])
+    .where('trip.id = :id', { id })
+    .getRawOne<{ version: number; deletedAt: Date | null; role: TripRole }>();
+  if (found === undefined || (found.deletedAt !== null && !deletedToo)) throw notFound(id);
+  if (TRIP_ROLES.indexOf(found.role) > TRIP_ROLES.indexOf(least)) {
+    throw new ApiError(
+      403,
+      'forbidden',
+      least === 'owner'
+        ? 'Only the owner of this trip can do that.'
+        : 'You may look at this trip, not change it. Its owner can give you more.',
+    );
+  }
+  return { role: found.role, version: found.version };
 }
 
 async function lockedHead(manager: EntityManager, id: string, version: number): Promise<TripRow> {

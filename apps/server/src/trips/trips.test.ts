@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import request from 'supertest';
 import {
   applyEdits,
   assignPiece,
@@ -12,18 +11,21 @@ import {
   type TripEdit,
 } from '@graft/core';
 import { arbitraryTrip } from '@graft/core/testing';
-import { startTestServer, type TestServer } from '../testing/testServer.js';
+import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
 const demoText = (id: string): string =>
   readFileSync(join(__dirname, `../../../../data/demo/${id}.graft.json`), 'utf8');
 
 let server: TestServer;
+let leader: Visitor & { readonly userId: string };
 beforeAll(async () => {
   server = await startTestServer();
+  leader = await server.signUp('Hedda');
 });
 afterAll(() => server.close());
 
-const http = () => request(server.app);
+const http = () => leader;
+const tripCount = async (): Promise<number> => (await server.trips.list(leader.userId)).length;
 const importText = (text: string) =>
   http().post('/api/trips/import').set('Content-Type', 'application/json').send(text);
 async function importDemo(id: string): Promise<{ id: string; trip: Trip }> {
@@ -55,7 +57,7 @@ describe('import and export', () => {
   }, 60_000);
 
   test('a bad file names every error and stores nothing', async () => {
-    const before = await server.store.count();
+    const before = await tripCount();
     const data = JSON.parse(demoText('hut-roof')) as {
       trip: { members: { bodyMassKg: unknown }[]; share: { memberId: string }[] };
     };
@@ -74,10 +76,10 @@ describe('import and export', () => {
         ]) as unknown,
       },
     });
-    expect(await server.store.count()).toBe(before);
+    expect(await tripCount()).toBe(before);
     await importText('not json').expect(400);
     await importText('').expect(400);
-    expect(await server.store.count()).toBe(before);
+    expect(await tripCount()).toBe(before);
   });
 
   test('a file beyond the limit is refused', async () => {
@@ -94,7 +96,7 @@ describe('edits', () => {
     const after = assignPiece(trip, 'hammer', 'eddy');
     const answer = await edit(id, 1, diffTrip(trip, after)).expect(200);
     expect(answer.body).toEqual({ version: 2 });
-    expect(await read(id)).toEqual({ id, version: 2, trip: after });
+    expect(await read(id)).toEqual({ id, version: 2, role: 'owner', trip: after });
   });
 
   test('any change between two trips is stored', async () => {
@@ -121,7 +123,7 @@ describe('edits', () => {
         errors: [],
       },
     });
-    expect(await read(id)).toEqual({ id, version: 2, trip: { ...trip, name: 'First' } });
+    expect(await read(id)).toEqual({ id, version: 2, role: 'owner', trip: { ...trip, name: 'First' } });
   });
 
   test('at the same moment: one is stored, the other refused', async () => {
@@ -146,7 +148,7 @@ describe('edits', () => {
     expect(errors.map((e) => e.path)).toEqual(
       expect.arrayContaining(['share[0].memberId', 'members[0].packId']),
     );
-    expect(await read(id)).toEqual({ id, version: 1, trip });
+    expect(await read(id)).toEqual({ id, version: 1, role: 'owner', trip });
   });
 
   test.each<[string, unknown, string]>([
@@ -198,7 +200,47 @@ describe('trips', () => {
       startDate: '2027-07-01',
       days: 2,
       members: 0,
+      role: 'owner',
+      archived: false,
     });
+  });
+  test('a new one of a style starts from its template, in the time zone of its maker', async () => {
+    const answer = await http()
+      .post('/api/trips')
+      .send({ name: 'Snow', startDate: '2027-02-01', days: 2, style: 'winter', timeZone: 'Europe/Oslo' })
+      .expect(201);
+    expect((await read((answer.body as { id: string }).id)).trip).toMatchObject({
+      style: 'winter',
+      timeZone: 'Europe/Oslo',
+      packingSchool: 'low',
+      legs: [{ ground: 'snow' }, { ground: 'snow' }],
+    });
+  });
+  test('a copy has the same party on new dates, and the old one stays', async () => {
+    const { id, trip } = await importDemo('corvane-census');
+    const answer = await http()
+      .post(`/api/trips/${id}/duplicate`)
+      .send({ name: 'Census again', startDate: '2028-05-08' })
+      .expect(201);
+    const copy = (await read((answer.body as { id: string }).id)).trip;
+    expect(copy).toMatchObject({
+      name: 'Census again',
+      startDate: '2028-05-08',
+      weather: [],
+      kits: trip.kits,
+    });
+    expect(copy.members.map((m) => m.conditions)).toEqual(trip.members.map(() => []));
+    expect((await read(id)).trip).toEqual(trip);
+    await http().post(`/api/trips/${id}/duplicate`).send({ name: '', startDate: 'soon' }).expect(400);
+  });
+  test('one is put aside and taken back', async () => {
+    const { id } = await importDemo('hut-roof');
+    await http().post(`/api/trips/${id}/archive`).send({ archived: 'yes' }).expect(400);
+    await http().post(`/api/trips/${id}/archive`).send({ archived: true }).expect(204);
+    const archived = async () => (await server.trips.list(leader.userId)).find((t) => t.id === id)!.archived;
+    expect(await archived()).toBe(true);
+    await http().post(`/api/trips/${id}/archive`).send({ archived: false }).expect(204);
+    expect(await archived()).toBe(false);
   });
   test('a new one with bad values is refused field by field', async () => {
     const answer = await http()
@@ -208,16 +250,59 @@ describe('trips', () => {
     const { errors } = (answer.body as { error: { errors: { path: string }[] } }).error;
     expect(errors.map((e) => e.path).sort()).toEqual(['', 'days', 'name', 'startDate']);
   });
-  test('one is deleted with all its parts, but only on its newest version', async () => {
-    const { id } = await importDemo('hut-roof');
+  test('one is deleted only on its newest version, brought back as it was, and gone for good after 30 days', async () => {
+    const { id, trip } = await importDemo('hut-roof');
     await http().delete(`/api/trips/${id}?version=7`).expect(409);
     await http().delete(`/api/trips/${id}`).expect(400);
     await http().delete(`/api/trips/${id}?version=1`).expect(204);
     await http().get(`/api/trips/${id}`).expect(404);
-    const [left] = (await server.source.query('SELECT COUNT(*) AS n FROM placements WHERE trip_id = ?', [
-      id,
-    ])) as { n: string }[];
-    expect(Number(left!.n)).toBe(0);
+    await edit(id, 1, [{ kind: 'set', field: 'name', value: 'x' }]).expect(404);
+    await http().post(`/api/trips/${id}/restore`).expect(204);
+    expect((await read(id)).trip).toEqual(trip);
+    await http().delete(`/api/trips/${id}?version=1`).expect(204);
+    const inDays = (days: number) => new Date(Date.now() + days * 86_400_000);
+    const rows = async (): Promise<number> => {
+      const [left] = (await server.source.query('SELECT COUNT(*) AS n FROM placements WHERE trip_id = ?', [
+        id,
+      ])) as { n: string }[];
+      return Number(left!.n);
+    };
+    await server.trips.purge(inDays(29));
+    expect(await rows()).toBeGreaterThan(0);
+    await server.trips.purge(inDays(31));
+    expect(await rows()).toBe(0);
+    await http().post(`/api/trips/${id}/restore`).expect(404);
+  });
+});
+
+describe('the forecast', () => {
+  test('comes from the service for the trip’s place and dates', async () => {
+    const { id, trip } = await importDemo('corvane-census');
+    const answer = await http().get(`/api/trips/${id}/forecast`).expect(200);
+    const { weather } = answer.body as { weather: { id: string; source: string }[] };
+    expect(weather.map((w) => w.id)).toEqual([
+      '2027-05-10',
+      '2027-05-11',
+      '2027-05-12',
+      '2027-05-13',
+      '2027-05-14',
+      '2027-05-15',
+    ]);
+    expect(weather[0]!.source).toBe('simulated forecast');
+    // What it answers is what a trip can hold.
+    await edit(id, 1, diffTrip(trip, { ...trip, weather: weather as unknown as Trip['weather'] })).expect(
+      200,
+    );
+  });
+  test('needs a place', async () => {
+    const created = await http()
+      .post('/api/trips')
+      .send({ name: 'Nowhere', startDate: '2027-07-01', days: 1 })
+      .expect(201);
+    const answer = await http()
+      .get(`/api/trips/${(created.body as { id: string }).id}/forecast`)
+      .expect(400);
+    expect(answer.body).toMatchObject({ error: { errors: [{ path: 'place' }] } });
   });
 });
 
@@ -247,9 +332,17 @@ describe('the application', () => {
     expect(headers['x-powered-by']).toBeUndefined();
     expect(headers['cache-control']).toBe('no-store');
   });
-  test('logs no names and no body weights', async () => {
+  test('a write needs the header that only its own pages send', async () => {
+    const body = { name: 'x', startDate: '2027-07-01', days: 1 };
+    const bare = await http().post('/api/trips').unset('x-graft-request').send(body).expect(403);
+    expect(bare.body).toMatchObject({
+      error: { message: expect.stringContaining('x-graft-request') as unknown },
+    });
+    await http().post('/api/trips').set('Sec-Fetch-Site', 'cross-site').send(body).expect(403);
+  });
+  test('logs no names, no body weights, no health notes, no cookies', async () => {
     await importDemo('corvane-census');
     expect(server.log.length).toBeGreaterThan(0);
-    expect(server.log.join('\n')).not.toMatch(/bodyMassKg|Ilse|73\.6/);
+    expect(server.log.join('\n')).not.toMatch(/bodyMassKg|Ilse|73\.6|asthma|graft_session|example\.org/i);
   });
 });

@@ -4,7 +4,17 @@ import { ErrorList } from '../shared/ErrorList';
 
 /** What to do when the last change could not be stored; nothing is shown while all is well. */
 export function SaveBanner() {
-  const { save, dismiss, reload } = useTrip();
+  const { save, dismiss, reload, readOnly, refusals } = useTrip();
+  if (readOnly) {
+    return (
+      <Box bg="bg.panel" borderBottomWidth="1px" px="4" py="1.5" fontSize="xs" role="status">
+        You may look at this trip, not change it.
+        {refusals > 0 && (
+          <Box as="strong"> What you just tried was not done. Its owner can let you change it.</Box>
+        )}
+      </Box>
+    );
+  }
   if (save.kind === 'idle' || save.kind === 'sending') return null;
   return (
     <Flex bg="bg.panel" borderBottomWidth="1px" align="center" gap="3" px="4" py="2">

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { NavLink } from 'react-router';
-import { allPieces, formatMass, massDigits, type MassUnit } from '@graft/core';
+import { allPieces, dayLengths, formatMass, massDigits, type MassUnit } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
@@ -20,12 +20,24 @@ export function StationLine() {
   const { massUnit } = usePreferences();
   const figures = useShareFigures(trip);
   const packs = usePackFigures(trip);
+  const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const stations = useMemo((): readonly Station[] => {
     const limits = figures.members.map((m) => m.heaviest.limitKg);
     const pieces = allPieces(trip);
     const kitKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
     const done = packs.filter((p) => p.done).length;
+    const wayKm = trip.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
+    const tooLong = longDays.length;
     return [
+      {
+        path: 'brief',
+        name: 'Brief',
+        figure:
+          tooLong > 0
+            ? `${counted(tooLong, 'day')} too long`
+            : `${counted(trip.legs.length, 'day')}, ${wayKm.toFixed(0)} km`,
+        alarm: tooLong > 0,
+      },
       {
         path: 'people',
         name: 'People',
@@ -62,7 +74,7 @@ export function StationLine() {
         alarm: false,
       },
     ];
-  }, [figures, packs, trip, massUnit]);
+  }, [figures, packs, trip, massUnit, longDays]);
 
   return (
     <Flex

@@ -1,7 +1,20 @@
 import { Box, Button, Flex, HStack, IconButton, Link, Text } from '@chakra-ui/react';
-import { Download, Eye, EyeOff, Keyboard, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import {
+  CircleUserRound,
+  Download,
+  Eye,
+  EyeOff,
+  Keyboard,
+  Moon,
+  Redo2,
+  Sun,
+  Undo2,
+  Users,
+} from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { LeadersDialog } from '../account/LeadersDialog';
+import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { tripDates } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
@@ -16,6 +29,8 @@ function isTyping(event: KeyboardEvent): boolean {
 
 export function TopBar() {
   const { id, trip, unsaved, undo, redo, undoLabel, redoLabel } = useTrip();
+  const { account } = useAccountSession();
+  const [leadersOpen, setLeadersOpen] = useState(false);
   const { massUnit, hideWeights, dark, set } = usePreferences();
   const [keysOpen, setKeysOpen] = useState(false);
 
@@ -101,7 +116,7 @@ export function TopBar() {
         variant="ghost"
         aria-pressed={hideWeights}
         onClick={() => set({ hideWeights: !hideWeights })}
-        title="Hide body weights on screen"
+        title="Hide body weights and health notes on screen"
       >
         {hideWeights ? <EyeOff size={15} /> : <Eye size={15} />}{' '}
         {hideWeights ? 'Body weights hidden' : 'Hide body weights'}
@@ -129,6 +144,21 @@ export function TopBar() {
       >
         <Keyboard size={16} />
       </IconButton>
+      <IconButton
+        size="xs"
+        variant="ghost"
+        aria-label="Who leads this trip"
+        title="Who leads this trip"
+        onClick={() => setLeadersOpen(true)}
+      >
+        <Users size={16} />
+      </IconButton>
+      <IconButton size="xs" variant="ghost" asChild>
+        <RouterLink to="/account" aria-label={`Account of ${account?.name ?? ''}`} title={account?.name}>
+          <CircleUserRound size={16} />
+        </RouterLink>
+      </IconButton>
+      <LeadersDialog open={leadersOpen} onClose={() => setLeadersOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
     </Flex>
   );

@@ -1,8 +1,9 @@
 import { Box, Flex, Heading, Link, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { Link as RouterLink, Outlet, useParams } from 'react-router';
+import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
 import { api, ApiProblem } from '../shared/api';
+import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
 import { SaveBanner } from './SaveBanner';
@@ -42,9 +43,17 @@ export function TripShell() {
   }
   return (
     <TripProvider key={`${tripId} ${query.dataUpdatedAt}`} stored={query.data}>
-      <TripFrame />
+      <PlanFiguresProvider>
+        <TripFrame />
+      </PlanFiguresProvider>
     </TripProvider>
   );
+}
+
+/** Where a trip opens: at its brief while there is nobody in it, else at the shares. */
+export function FirstStation() {
+  const { trip } = useTrip();
+  return <Navigate to={trip.members.length === 0 ? 'brief' : 'shares'} replace />;
 }
 
 function TripFrame() {

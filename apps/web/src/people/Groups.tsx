@@ -1,66 +1,133 @@
-import { Box, Button, Flex, HStack, Input, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { freshId, type GroupKind, type Member, type PartyGroup, type Trip } from '@graft/core';
+import { Box, Button, HStack, Input, Text } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import {
+  freshId,
+  HOUSE_RULE_CHOICES,
+  HOUSE_RULE_TEXTS,
+  parseQuantity,
+  partyNeeds,
+  type GroupKind,
+  type GroupNeed,
+  type Member,
+  type PartyGroup,
+  type Trip,
+} from '@graft/core';
+import { EditableTable, type Column, type Entry } from '../shared/EditableTable';
+import { checkItem } from '../shared/fields';
+import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
+import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 
-/** Tent or cook groups: who is in each, add and remove. */
+/** Tent or cook groups: who is in each, whether places and pots are enough, what is missing or over. */
 export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
   const { trip, change } = useTrip();
   const [name, setName] = useState('');
-  const key = kind === 'tent' ? 'tentGroupId' : 'cookGroupId';
+  const needs = useMemo(() => partyNeeds(trip), [trip]);
+  const put = (group: PartyGroup, label: string): Entry => {
+    const error = checkItem('groups', group);
+    if (error === undefined)
+      change(`${group.name}: ${label}`, (t) => ({
+        ...t,
+        groups: t.groups.some((g) => g.id === group.id)
+          ? t.groups.map((g) => (g.id === group.id ? group : g))
+          : [...t.groups, group],
+      }));
+    return error;
+  };
   const add = (): void => {
     if (name.trim() === '') return;
-    change(`add ${name.trim()}`, (t) => ({
-      ...t,
-      groups: [
-        ...t.groups,
-        {
-          id: freshId(
-            `${kind}-${name}`,
-            t.groups.map((g) => g.id),
-          ),
-          name: name.trim().slice(0, 120),
-          kind,
-        },
-      ],
-    }));
+    const id = freshId(
+      `${kind}-${name}`,
+      trip.groups.map((g) => g.id),
+    );
+    put({ id, name: name.trim().slice(0, 120), kind }, 'added');
     setName('');
   };
-  return (
-    <Box w="17rem">
-      <Text fontWeight="600" mb="1">
-        {title}
-      </Text>
-      {trip.groups
-        .filter((g) => g.kind === kind)
-        .map((group) => (
-          <Flex
-            key={group.id}
-            align="center"
-            gap="2"
-            borderBottomWidth="1px"
-            borderColor="border.muted"
-            py="0.5"
+  const size = {
+    key: kind === 'tent' ? 'sleeps' : 'potL',
+    header: kind === 'tent' ? 'Sleeps' : 'Pots, L',
+  } as const;
+  const columns: readonly Column<GroupNeed>[] = [
+    {
+      id: 'name',
+      header: title,
+      width: '130',
+      show: (n) => n.group.name,
+      edit: {
+        text: (n) => n.group.name,
+        take: (n, text) => put({ ...n.group, name: text.trim() }, 'name'),
+      },
+    },
+    {
+      id: 'size',
+      header: size.header,
+      numeric: true,
+      width: '62',
+      show: (n) => n.group[size.key] ?? '',
+      edit: {
+        text: (n) => String(n.group[size.key] ?? ''),
+        take: (n, text) => {
+          const { [size.key]: _old, ...rest } = n.group;
+          const value = kind === 'tent' ? readNumber(text) : litres(text);
+          if (text.trim() !== '' && value === undefined) return `expected a number, got "${text}"`;
+          return put(value === undefined ? rest : { ...rest, [size.key]: value }, size.header.toLowerCase());
+        },
+      },
+    },
+    {
+      id: 'state',
+      header: 'How it stands',
+      show: (n) => (
+        <Box whiteSpace="normal" py="1" fontSize="xs">
+          <Box>{n.members.map((m) => m.name).join(', ') || 'nobody yet: choose it in the table above'}</Box>
+          <Box
+            color={n.state === 'missing' ? 'overload.fg' : 'fg.muted'}
+            fontWeight={n.state === 'missing' ? '600' : undefined}
           >
-            <Box flex="1" minW="0">
-              <Text truncate>{group.name}</Text>
-              <Text fontSize="xs" color="fg.muted" truncate>
-                {trip.members
-                  .filter((m) => m[key] === group.id)
-                  .map((m) => m.name)
-                  .join(', ') || 'nobody yet: choose it in the table'}
-              </Text>
-            </Box>
-            <RemoveButton
-              name={group.name}
-              onClick={() => change(`remove ${group.name}`, (t) => removeGroup(t, group))}
-            />
-          </Flex>
-        ))}
+            {n.state === 'missing' && '▲ '}
+            {n.findings.join('; ')}
+          </Box>
+        </Box>
+      ),
+    },
+    {
+      id: 'remove',
+      header: '',
+      width: '34',
+      show: (n) => (
+        <RemoveButton
+          name={n.group.name}
+          onClick={() => change(`remove ${n.group.name}`, (t) => removeGroup(t, n.group))}
+        />
+      ),
+    },
+  ];
+  const rows = needs.groups.filter((n) => n.group.kind === kind);
+  const without = needs.without[kind];
+  return (
+    <Box w="36rem" maxW="100%">
+      {rows.length > 0 && (
+        <EditableTable
+          label={title}
+          columns={columns}
+          sections={[{ key: 'all', rows }]}
+          rowKey={(n) => n.group.id}
+          rowName={(n) => n.group.name}
+        />
+      )}
+      <Text fontSize="xs" mt="2">
+        {needs.sum[kind]}
+        {without.length > 0 && (
+          <Box as="span" color="overload.fg" fontWeight="600">
+            {' '}
+            ▲ {without.map((m) => m.name).join(', ')} in none.
+          </Box>
+        )}
+      </Text>
       <HStack
         mt="1.5"
-        gap="1"
+        gap="2"
         as="form"
         onSubmit={(e) => {
           e.preventDefault();
@@ -69,6 +136,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
       >
         <Input
           size="xs"
+          w="12rem"
           value={name}
           placeholder={kind === 'tent' ? 'Name of a tent' : 'Name of a cook group'}
           aria-label={`New ${kind} group`}
@@ -77,9 +145,36 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
         <Button size="xs" variant="outline" type="submit">
           Add
         </Button>
+        {kind === 'tent' && (
+          <ChoiceEntry
+            label="How many in a tent?"
+            w="13rem"
+            value={trip.houseRules.tentSpace}
+            options={HOUSE_RULE_CHOICES.tentSpace.map(
+              (choice) => [choice, HOUSE_RULE_TEXTS.tentSpace.choices[choice].label] as const,
+            )}
+            onChoose={(value) =>
+              change('house rule: tentSpace', (t) => ({
+                ...t,
+                houseRules: { ...t.houseRules, tentSpace: value === 'oneSpare' ? 'oneSpare' : 'exact' },
+              }))
+            }
+          />
+        )}
       </HStack>
+      {kind === 'cook' && (
+        <Text fontSize="xs" color="fg.muted" mt="2">
+          About four people to a pot of 3 L (common practice). A set must stay usable: stove, fuel, pot and
+          lighter in the same party.
+        </Text>
+      )}
     </Box>
   );
+}
+
+function litres(text: string): number | undefined {
+  const parsed = parseQuantity(text, 'volume', 'l');
+  return parsed.ok ? parsed.value : undefined;
 }
 
 /** Members leave the group; pieces that were only for it may be carried by anybody. */

@@ -1,23 +1,34 @@
-import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import {
   cataloguePack,
   formatMass,
   formatPercent,
   freshId,
+  LIMIT_POLICY_IDS,
   massDigits,
+  newMember,
   PACK_SIZES,
-  PACKING_SCHOOLS,
+  policyOf,
   putMember,
   removeMember,
+  setBuddy,
   type GroupKind,
   type Member,
   type MemberFigures,
   type Trip,
 } from '@graft/core';
+import { BodyPanel } from './BodyPanel';
 import { Groups } from './Groups';
+import { LimitPanel } from './LimitPanel';
+import { MemberRulesPanel } from './MemberRulesPanel';
 import { packColumn } from './packColumn';
+import { PackPanel } from './PackPanel';
+import { RoleRota } from './RoleRota';
+import { TrainingPanel } from './TrainingPanel';
+import { TrialPanel } from './TrialPanel';
+import { useLimitChange } from './useLimitChange';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';
@@ -25,18 +36,31 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useShareFigures } from '../shared/usePlanFigures';
 import { Why } from '../shared/Why';
-import { AGE_WORDS, EXPERIENCE_WORDS, optionsOf } from '../shared/words';
+import { AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS, optionsOf } from '../shared/words';
 
-const SCHOOL_WORDS = Object.fromEntries(
-  Object.values(PACKING_SCHOOLS).map((s) => [s.id, s.name.replace(' and close', '')]),
-);
+const MEMBER_TABS = [
+  ['limit', 'Carry limit'],
+  ['trials', 'Carry trial'],
+  ['training', 'Training'],
+  ['body', 'Conditions and health'],
+  ['pack', 'Pack'],
+  ['rules', 'House rules'],
+] as const;
+const PARTY_TABS = [
+  ['groups', 'Tents and cook groups'],
+  ['roles', 'Roles'],
+] as const;
 
-/** Bodies, packs, carry limits with their reasons, who sleeps and cooks with whom. */
+/** Bodies, packs, carry limits with their reasons and trials, who sleeps and cooks with whom, roles. */
 export function PeopleStation() {
-  const { trip, change } = useTrip();
+  const { trip } = useTrip();
+  const change = useLimitChange();
   const { massUnit, hideWeights } = usePreferences();
   const figures = useShareFigures(trip);
   const figuresOf = useMemo(() => new Map(figures.members.map((m) => [m.member.id, m])), [figures]);
+  const [chosenId, setChosenId] = useState<string | undefined>();
+  const [tab, setTab] = useState('limit');
+  const chosen = trip.members.find((m) => m.id === chosenId) ?? trip.members[0];
 
   const columns = useMemo((): readonly Column<Member>[] => {
     const common = {
@@ -47,7 +71,7 @@ export function PeopleStation() {
     const groups = (kind: GroupKind) =>
       trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
     return [
-      textColumn({ ...common, id: 'name', header: 'Name', width: '94' }),
+      textColumn({ ...common, id: 'name', header: 'Name', width: '84' }),
       quantityColumn({
         ...common,
         id: 'bodyMassKg',
@@ -73,14 +97,15 @@ export function PeopleStation() {
         massUnit,
         width: '70',
       }),
-      choiceColumn({ ...common, id: 'ageBand', header: 'Age', options: optionsOf(AGE_WORDS), width: '82' }),
+      choiceColumn({ ...common, id: 'ageBand', header: 'Age', options: optionsOf(AGE_WORDS), width: '78' }),
       choiceColumn({
         ...common,
         id: 'experience',
         header: 'Experience',
         options: optionsOf(EXPERIENCE_WORDS),
-        width: '92',
+        width: '88',
       }),
+      policyColumn(common, trip),
       shareColumn(common),
       quantityColumn({
         ...common,
@@ -89,7 +114,7 @@ export function PeopleStation() {
         quantity: 'mass',
         massUnit,
         optional: true,
-        width: '76',
+        width: '72',
       }),
       {
         id: 'limit',
@@ -105,7 +130,7 @@ export function PeopleStation() {
         header: 'Sleeps in',
         options: groups('tent'),
         none: '—',
-        width: '112',
+        width: '102',
       }),
       choiceColumn({
         ...common,
@@ -113,20 +138,31 @@ export function PeopleStation() {
         header: 'Cooks with',
         options: groups('cook'),
         none: '—',
-        width: '146',
+        width: '134',
       }),
-      choiceColumn({
-        ...common,
-        id: 'packingSchool',
-        header: 'Packing school',
-        options: Object.entries(SCHOOL_WORDS),
-        none: `as trip: ${SCHOOL_WORDS[trip.packingSchool] ?? ''}`,
-        width: '112',
-      }),
+      {
+        ...choiceColumn({
+          ...common,
+          id: 'buddyId',
+          header: 'Buddy',
+          options: trip.members.map((m) => [m.id, m.name] as const),
+          none: '—',
+          width: '80',
+        }),
+        edit: {
+          text: (member) => member.buddyId ?? '',
+          options: [['', '—'], ...trip.members.map((m) => [m.id, m.name] as const)],
+          take: (member, id) => {
+            if (id === member.id) return 'expected another member';
+            change(`${member.name}: buddy`, (t) => setBuddy(t, member.id, id === '' ? undefined : id));
+            return undefined;
+          },
+        },
+      },
       {
         id: 'remove',
         header: '',
-        width: '40',
+        width: '32',
         show: (member) => (
           <RemoveButton
             name={member.name}
@@ -140,7 +176,7 @@ export function PeopleStation() {
   const limits = figures.members.map((m) => m.heaviest.limitKg);
   return (
     <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
-      <Box flex="1" minH="0" overflow="auto" px="4" pb="4">
+      <Box maxH={{ base: 'none', lg: '56%' }} minH="0" flexShrink={0} overflow="auto" px="4" pb="2">
         {trip.members.length === 0 ? (
           <Text py="8" fontSize="md">
             Add each member with body weight and pack: Graft takes a carry limit from them, to start with.
@@ -152,9 +188,11 @@ export function PeopleStation() {
             sections={[{ key: 'members', rows: trip.members }]}
             rowKey={(m) => m.id}
             rowName={(m) => m.name}
+            chosen={chosen?.id}
+            onReach={(m) => setChosenId(m.id)}
           />
         )}
-        <HStack mt="3" gap="4">
+        <HStack mt="2" gap="4">
           <Button size="xs" variant="outline" onClick={() => change('add a member', addMember)}>
             <Plus size={13} /> Add a member
           </Button>
@@ -169,22 +207,87 @@ export function PeopleStation() {
             </Text>
           )}
         </HStack>
-        <Flex mt="6" gap="10" wrap="wrap" align="start">
-          <Groups kind="tent" title="Tent groups" />
-          <Groups kind="cook" title="Cook groups" />
-          <Box maxW="26rem" fontSize="xs" color="fg.muted">
-            <Text fontWeight="600" color="fg">
-              Carry limits are planning numbers, not medical advice
-            </Text>
-            Practitioners state no share of body weight. The starting guesses (15 % for newcomers and
-            under-18s, 20 % for most, 25 % for seasoned walkers, never above 20 % under 18 or 30 % for
-            anybody) are Graft’s own: overrule them in the column “Share of body”. A person’s own word lowers
-            the limit at any time. Children and newcomers start light.
-          </Box>
-        </Flex>
+      </Box>
+      <Box flex="1" minH="0" overflow="auto" px="4" pb="4" borderTopWidth="1px" bg="bg.panel">
+        <Tabs.Root value={tab} onValueChange={(e) => setTab(e.value)} size="sm" lazyMount unmountOnExit>
+          <Flex align="center" gap="3" borderBottomWidth="1px" mb="3" wrap="wrap">
+            {chosen !== undefined && (
+              <Box fontFamily="heading" fontWeight="600" fontSize="md" data-testid="chosen-member">
+                {chosen.name}
+              </Box>
+            )}
+            <Tabs.List borderBottomWidth="0">
+              {chosen !== undefined &&
+                MEMBER_TABS.map(([id, name]) => (
+                  <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                    {name}
+                  </Tabs.Trigger>
+                ))}
+              <Box flexShrink={0} w="8" alignSelf="center" textAlign="center" color="fg.muted" aria-hidden>
+                ·
+              </Box>
+              {PARTY_TABS.map(([id, name]) => (
+                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                  {name}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+          </Flex>
+          {chosen !== undefined && (
+            <Box key={chosen.id}>
+              <Tabs.Content value="limit" p="0">
+                <LimitPanel member={chosen} />
+              </Tabs.Content>
+              <Tabs.Content value="trials" p="0">
+                <TrialPanel member={chosen} />
+              </Tabs.Content>
+              <Tabs.Content value="training" p="0">
+                <TrainingPanel member={chosen} figures={figuresOf.get(chosen.id)} />
+              </Tabs.Content>
+              <Tabs.Content value="body" p="0">
+                <BodyPanel member={chosen} />
+              </Tabs.Content>
+              <Tabs.Content value="pack" p="0">
+                <PackPanel member={chosen} />
+              </Tabs.Content>
+              <Tabs.Content value="rules" p="0">
+                <MemberRulesPanel member={chosen} />
+              </Tabs.Content>
+            </Box>
+          )}
+          <Tabs.Content value="groups" p="0">
+            <Flex gap="10" wrap="wrap" align="start">
+              <Groups kind="tent" title="Tents" />
+              <Groups kind="cook" title="Cook groups" />
+            </Flex>
+          </Tabs.Content>
+          <Tabs.Content value="roles" p="0">
+            <RoleRota />
+          </Tabs.Content>
+        </Tabs.Root>
       </Box>
     </Flex>
   );
+}
+
+type Common = {
+  readonly check: (m: Member) => string | undefined;
+  readonly save: (m: Member, field: string) => void;
+};
+
+/** How a member's limit is set; what holds without a choice is said in the first option. */
+function policyColumn(common: Common, trip: Trip): Column<Member> {
+  return {
+    ...choiceColumn({
+      ...common,
+      id: 'limitPolicy',
+      header: 'Limit by',
+      options: LIMIT_POLICY_IDS.map((id) => [id, LIMIT_POLICY_WORDS[id]] as const),
+      none: 'trial, else as the trip',
+      width: '102',
+    }),
+    show: (member) => LIMIT_POLICY_WORDS[policyOf(trip, member)],
+  };
 }
 
 function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefined; hideWeights: boolean }) {
@@ -206,15 +309,12 @@ function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefine
   );
 }
 
-function shareColumn(common: {
-  check: (m: Member) => string | undefined;
-  save: (m: Member, field: string) => void;
-}): Column<Member> {
+function shareColumn(common: Common): Column<Member> {
   return {
     id: 'limitShare',
     header: 'Share of body',
     numeric: true,
-    width: '76',
+    width: '70',
     show: (m) =>
       m.limitShare === undefined
         ? 'guess'
@@ -247,16 +347,6 @@ function addMember(trip: Trip): Trip {
     `pack-${id}`,
     trip.packs.map((p) => p.id),
   );
-  const member: Member = {
-    id,
-    name: `Member ${trip.members.length + 1}`,
-    bodyMassKg: 70,
-    statureCm: 172,
-    torsoCm: 48,
-    ageBand: 'adult',
-    experience: 'regular',
-    conditions: [],
-    packId,
-  };
+  const member = newMember(id, `Member ${trip.members.length + 1}`, packId);
   return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
 }

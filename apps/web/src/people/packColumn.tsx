@@ -39,7 +39,7 @@ export function packColumn(
     edit: {
       text: (m) => String(sizeOf(m)?.nominalL ?? ''),
       options: [
-        ['', 'as in the file'],
+        ['', 'own make-up'],
         ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
       ],
       take: (m, entry) => {

@@ -1,6 +1,7 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
 import { Box, Input, NativeSelect, Table } from '@chakra-ui/react';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useTrip } from './TripProvider';
 
 /** What became of an entry: taken, or refused with a word why. */
 export type Entry = string | undefined;
@@ -11,6 +12,8 @@ export interface Column<Row> {
   readonly width?: string;
   readonly numeric?: boolean;
   readonly show: (row: Row) => ReactNode;
+  /** The whole text, for a cell too narrow for it. */
+  readonly hint?: (row: Row) => string;
   /** Absent for computed columns. */
   readonly edit?: {
     /** What the editor starts with. */
@@ -35,6 +38,9 @@ interface Props<Row> {
   readonly rowKey: (row: Row) => string;
   readonly rowName: (row: Row) => string;
   readonly foot?: ReactNode;
+  /** The row that is worked on elsewhere on the page, and what to do when another is reached. */
+  readonly chosen?: string;
+  readonly onReach?: (row: Row) => void;
 }
 interface Editing {
   readonly cell: string;
@@ -42,7 +48,17 @@ interface Editing {
   readonly error: Entry;
 }
 
-export function EditableTable<Row>({ label, columns, sections, rowKey, rowName, foot }: Props<Row>) {
+export function EditableTable<Row>({
+  label,
+  columns,
+  sections,
+  rowKey,
+  rowName,
+  foot,
+  chosen,
+  onReach,
+}: Props<Row>) {
+  const { readOnly } = useTrip();
   const table = useRef<HTMLTableElement>(null);
   const [editing, setEditing] = useState<Editing | undefined>();
   const [active, setActive] = useState<string | undefined>();
@@ -71,7 +87,7 @@ export function EditableTable<Row>({ label, columns, sections, rowKey, rowName, 
     return error === undefined;
   };
   const open = (row: Row, column: Column<Row>, text?: string): void => {
-    if (column.edit === undefined) return;
+    if (column.edit === undefined || readOnly) return;
     setEditing({ cell: cellId(row, column), text: text ?? column.edit.text(row), error: undefined });
   };
 
@@ -123,15 +139,19 @@ export function EditableTable<Row>({ label, columns, sections, rowKey, rowName, 
         data-cell={id}
         role="gridcell"
         tabIndex={id === known ? 0 : -1}
-        onFocus={() => setActive(id)}
+        onFocus={() => {
+          setActive(id);
+          onReach?.(row);
+        }}
         onKeyDown={(event) => onCellKey(event, row, column)}
         onClick={() => open_ === undefined && open(row, column)}
         textAlign={column.numeric === true ? 'end' : 'start'}
         whiteSpace="nowrap"
         overflow={open_ === undefined ? 'hidden' : 'visible'}
-        textOverflow="ellipsis"
+        textOverflow={column.header === '' ? undefined : 'ellipsis'}
+        title={open_ === undefined ? column.hint?.(row) : undefined}
         position="relative"
-        px="2"
+        px={column.header === '' ? '0' : '2'}
         py="0"
         h="32px"
         borderColor="border.muted"
@@ -237,7 +257,12 @@ export function EditableTable<Row>({ label, columns, sections, rowKey, rowName, 
             </Table.Row>
           )}
           {section.rows.map((row) => (
-            <Table.Row key={rowKey(row)} bg="transparent">
+            <Table.Row
+              key={rowKey(row)}
+              bg={chosen === rowKey(row) ? 'bg.panel' : 'transparent'}
+              data-row={rowKey(row)}
+              data-chosen={chosen === rowKey(row) ? true : undefined}
+            >
               {columns.map((column) => renderCell(row, column))}
             </Table.Row>
           ))}

@@ -5,16 +5,21 @@ import {
   useEffect,
   useMemo,
   useReducer,
+  useState,
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { diffTrip, sameContent, type StoredTrip, type Trip } from '@graft/core';
+import { diffTrip, sameContent, type StoredTrip, type Trip, type TripRole } from '@graft/core';
 import { api, ApiProblem } from './api';
 import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
 
 export interface TripSession {
   readonly id: string;
   readonly trip: Trip;
+  readonly role: TripRole;
+  /** Nothing can be changed here: every change is left undone, and `refusals` counts them. */
+  readonly readOnly: boolean;
+  readonly refusals: number;
   readonly save: SaveState;
   readonly unsaved: boolean;
   readonly undoLabel: string | undefined;
@@ -42,6 +47,8 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
   const [state, dispatch] = useReducer(sessionReducer, stored, (s) => openSession(s.trip, s.version));
   const queries = useQueryClient();
   const { trip, saved, version, save } = state;
+  const readOnly = stored.role === 'read';
+  const [refusals, setRefusals] = useState(0);
   const unsaved = isUnsaved(state);
 
   useEffect(() => {
@@ -90,13 +97,17 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
       unsaved,
       undoLabel: state.past[state.past.length - 1]?.label,
       redoLabel: state.future[0]?.label,
-      change: (label, change) => dispatch({ type: 'change', label, change }),
+      role: stored.role,
+      readOnly,
+      refusals,
+      change: (label, change) =>
+        readOnly ? setRefusals((n) => n + 1) : dispatch({ type: 'change', label, change }),
       undo: () => dispatch({ type: 'undo' }),
       redo: () => dispatch({ type: 'redo' }),
       dismiss: () => dispatch({ type: 'dismiss' }),
       reload,
     }),
-    [stored.id, trip, save, unsaved, state.past, state.future, reload],
+    [stored.id, stored.role, readOnly, refusals, trip, save, unsaved, state.past, state.future, reload],
   );
   return <TripContext value={session}>{children}</TripContext>;
 }

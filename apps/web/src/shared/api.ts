@@ -1,4 +1,16 @@
-import type { ErrorBody, FieldError, StoredTrip, TripEdit, TripSummary } from '@graft/core';
+import type {
+  AccountState,
+  DayWeather,
+  ErrorBody,
+  FieldError,
+  InvitationOffer,
+  InvitedRole,
+  StoredTrip,
+  TripEdit,
+  TripLeaders,
+  TripStyle,
+  TripSummary,
+} from '@graft/core';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {
@@ -12,8 +24,21 @@ export class ApiProblem extends Error {
   }
 }
 
+/** Told when an answer says that nobody is signed in any more. */
+let onSignedOut: () => void = () => undefined;
+export function whenSignedOut(listener: () => void): void {
+  onSignedOut = listener;
+}
+
+/** What only this application's own pages send. */
+const OWN_PAGE = { 'X-Graft-Request': '1' };
+
 async function call<T>(path: string, init?: RequestInit): Promise<T> {
-  const response = await fetch(`/api${path}`, init);
+  const response = await fetch(`/api${path}`, {
+    ...init,
+    headers: { ...OWN_PAGE, ...(init?.headers as Record<string, string> | undefined) },
+  });
+  if (response.status === 401) onSignedOut();
   if (response.status === 204) return undefined as T;
   const body: unknown = await response.json().catch(() => undefined);
   if (response.ok) return body as T;
@@ -31,15 +56,49 @@ const asJson = (method: string, body: unknown): RequestInit => ({
   body: JSON.stringify(body),
 });
 
+const trip = (id: string, rest = ''): string => `/trips/${encodeURIComponent(id)}${rest}`;
+
 export const api = {
+  account: () => call<AccountState>('/account'),
+  signUp: (who: { email: string; name: string; password: string }) =>
+    call<AccountState>('/account/sign-up', asJson('POST', who)),
+  signIn: (who: { email: string; password: string }) =>
+    call<AccountState>('/account/sign-in', asJson('POST', who)),
+  demo: () => call<AccountState>('/account/demo', { method: 'POST' }),
+  signOut: () => call<AccountState>('/account/sign-out', { method: 'POST' }),
+  signOutEverywhere: () => call<AccountState>('/account/sign-out-everywhere', { method: 'POST' }),
+  changePassword: (passwords: { current: string; next: string }) =>
+    call<void>('/account/password', asJson('POST', passwords)),
+  deleteAccount: (who: { email: string; password: string }) =>
+    call<AccountState>('/account/delete', asJson('POST', who)),
+  accountExportUrl: '/api/account/export',
+
   trips: () => call<{ trips: readonly TripSummary[] }>('/trips').then((r) => r.trips),
-  trip: (id: string) => call<StoredTrip>(`/trips/${encodeURIComponent(id)}`),
-  create: (trip: { name: string; startDate: string; days: number }) =>
-    call<{ id: string }>('/trips', asJson('POST', trip)),
+  trip: (id: string) => call<StoredTrip>(trip(id)),
+  create: (spec: { name: string; startDate: string; days: number; style: TripStyle; timeZone: string }) =>
+    call<{ id: string }>('/trips', asJson('POST', spec)),
+  duplicate: (id: string, spec: { name: string; startDate: string }) =>
+    call<{ id: string }>(trip(id, '/duplicate'), asJson('POST', spec)),
+  archive: (id: string, archived: boolean) => call<void>(trip(id, '/archive'), asJson('POST', { archived })),
+  restore: (id: string) => call<void>(trip(id, '/restore'), { method: 'POST' }),
   importFile: (text: string) => call<{ id: string }>('/trips/import', { method: 'POST', body: text }),
   edit: (id: string, version: number, edits: readonly TripEdit[]) =>
-    call<{ version: number }>(`/trips/${encodeURIComponent(id)}/edits`, asJson('POST', { version, edits })),
-  remove: (id: string, version: number) =>
-    call<void>(`/trips/${encodeURIComponent(id)}?version=${version}`, { method: 'DELETE' }),
-  exportUrl: (id: string) => `/api/trips/${encodeURIComponent(id)}/export`,
+    call<{ version: number }>(trip(id, '/edits'), asJson('POST', { version, edits })),
+  remove: (id: string, version: number) => call<void>(trip(id, `?version=${version}`), { method: 'DELETE' }),
+  forecast: (id: string) =>
+    call<{ weather: readonly DayWeather[] }>(trip(id, '/forecast')).then((r) => r.weather),
+  exportUrl: (id: string) => `/api${trip(id, '/export')}`,
+
+  leaders: (id: string) => call<TripLeaders>(trip(id, '/leaders')),
+  invite: (id: string, role: InvitedRole) =>
+    call<{ token: string }>(trip(id, '/invitations'), asJson('POST', { role })),
+  revokeInvitation: (id: string, invitationId: string) =>
+    call<void>(trip(id, `/invitations/${invitationId}`), { method: 'DELETE' }),
+  setRole: (id: string, userId: string, role: InvitedRole) =>
+    call<void>(trip(id, `/leaders/${userId}`), asJson('PUT', { role })),
+  removeLeader: (id: string, userId: string) =>
+    call<void>(trip(id, `/leaders/${userId}`), { method: 'DELETE' }),
+  invitation: (token: string) => call<InvitationOffer>(`/invitations/${encodeURIComponent(token)}`),
+  acceptInvitation: (token: string) =>
+    call<{ tripId: string }>(`/invitations/${encodeURIComponent(token)}/accept`, { method: 'POST' }),
 };

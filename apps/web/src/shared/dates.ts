@@ -23,3 +23,22 @@ export function dayDate(startDate: string, day: number): string {
     timeZone: 'UTC',
   }).format(date);
 }
+
+/** "Mon 10", where the month is plain from what stands around it. */
+export function shortDay(startDate: string, day: number): string {
+  const date = new Date(new Date(`${startDate}T00:00:00Z`).getTime() + (day - 1) * DAY_MS);
+  return new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', timeZone: 'UTC' }).format(
+    date,
+  );
+}
+
+/** "Sat 24 Apr 2027" for an ISO date. */
+export function dateWords(isoDate: string): string {
+  return new Intl.DateTimeFormat(undefined, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  }).format(new Date(`${isoDate}T00:00:00Z`));
+}

@@ -13,6 +13,8 @@ const member: Member = {
   ageBand: 'adult',
   experience: 'regular',
   conditions: [],
+  carryTrials: [],
+  limitHistory: [],
   packId: 'pack-a',
   ownCapKg: 12.345,
 };

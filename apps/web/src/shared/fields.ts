@@ -45,7 +45,12 @@ export function textColumn<Row extends object, K extends keyof Row & string>(
   spec: FieldSpec<Row, K>,
 ): Column<Row> {
   const text = (row: Row): string => (row[spec.id] as string | undefined) ?? '';
-  return { ...spec, show: text, edit: { text, take: (row, entry) => store(spec, row, entry.trim()) } };
+  return {
+    ...spec,
+    show: text,
+    hint: text,
+    edit: { text, take: (row, entry) => store(spec, row, entry.trim()) },
+  };
 }
 
 /** @param optional an empty entry takes the field away */
@@ -81,6 +86,20 @@ export function yesNoColumn<Row extends object, K extends keyof Row & string>(
   };
 }
 
+/** The unit and decimals in which a quantity other than a mass is shown. */
+const SHOWN: Readonly<
+  Record<
+    Exclude<Quantity, 'mass'>,
+    { readonly unit: string; readonly bare: string; readonly decimals: number }
+  >
+> = {
+  volume: { unit: 'L', bare: 'l', decimals: 1 },
+  length: { unit: 'cm', bare: 'cm', decimals: 0 },
+  distance: { unit: 'km', bare: 'km', decimals: 1 },
+  height: { unit: 'm', bare: 'm', decimals: 0 },
+  duration: { unit: 'h', bare: 'h', decimals: 1 },
+};
+
 /** A quantity in the unit the reader chose; any unit can be typed. */
 export function quantityColumn<Row extends object, K extends keyof Row & string>(
   spec: FieldSpec<Row, K> & {
@@ -90,27 +109,24 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
     readonly hidden?: boolean;
   },
 ): Column<Row> {
-  const bareUnit = spec.quantity === 'mass' ? spec.massUnit : spec.quantity === 'volume' ? 'l' : 'cm';
-  const digits = (value: number): string =>
-    spec.quantity === 'mass'
-      ? massDigits(value, spec.massUnit)
-      : spec.quantity === 'volume'
-        ? value.toFixed(1)
-        : value.toFixed(0);
+  const { quantity, massUnit } = spec;
+  const shown =
+    quantity === 'mass'
+      ? { unit: massUnit, bare: massUnit, digits: (value: number) => massDigits(value, massUnit) }
+      : { ...SHOWN[quantity], digits: (value: number) => value.toFixed(SHOWN[quantity].decimals) };
   const exact = (value: number): string => {
-    const inUnit = spec.quantity === 'mass' && spec.massUnit === 'lb' ? value / KG_PER_LB : value;
+    const inUnit = quantity === 'mass' && massUnit === 'lb' ? value / KG_PER_LB : value;
     return String(Math.round(inUnit * 1000) / 1000);
   };
-  const unit = spec.quantity === 'mass' ? spec.massUnit : spec.quantity === 'volume' ? 'L' : 'cm';
   const read = (row: Row): number | undefined => row[spec.id] as number | undefined;
   return {
     ...spec,
-    header: `${spec.header}, ${unit}`,
+    header: `${spec.header}, ${shown.unit}`,
     numeric: true,
     show: (row) => {
       const value = read(row);
       if (value === undefined) return '';
-      return spec.hidden === true ? '···' : digits(value);
+      return spec.hidden === true ? '···' : shown.digits(value);
     },
     edit: {
       text: (row) => {
@@ -120,8 +136,49 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
       },
       take: (row, entry) => {
         if (entry.trim() === '' && spec.optional === true) return store(spec, row, undefined);
-        const parsed = parseQuantity(entry, spec.quantity, bareUnit);
+        const parsed = parseQuantity(entry, quantity, shown.bare);
         return parsed.ok ? store(spec, row, parsed.value) : parsed.error;
+      },
+    },
+  };
+}
+
+/** A plain number, a percentage (kept as a share of 1) or a temperature; a minus sign of either kind is read. */
+export function numberColumn<Row extends object, K extends keyof Row & string>(
+  spec: FieldSpec<Row, K> & {
+    readonly unit: string;
+    readonly decimals: number;
+    readonly percent?: boolean;
+    readonly optional?: boolean;
+    readonly mark?: (row: Row) => string;
+  },
+): Column<Row> {
+  const scale = spec.percent === true ? 100 : 1;
+  const read = (row: Row): number | undefined => row[spec.id] as number | undefined;
+  const digits = (value: number): string => (value * scale).toFixed(spec.decimals).replace('-', '−');
+  return {
+    ...spec,
+    header: `${spec.header}, ${spec.unit}`,
+    numeric: true,
+    show: (row) => {
+      const value = read(row);
+      return value === undefined ? '' : `${digits(value)}${spec.mark?.(row) ?? ''}`;
+    },
+    edit: {
+      text: (row) => {
+        const value = read(row);
+        return value === undefined ? '' : String(Math.round(value * scale * 1000) / 1000);
+      },
+      take: (row, entry) => {
+        const cleaned = entry
+          .replace('−', '-')
+          .replace(',', '.')
+          .replace(/[%°a-z/]+\s*$/i, '')
+          .trim();
+        if (cleaned === '' && spec.optional === true) return store(spec, row, undefined);
+        const value = cleaned === '' ? NaN : Number(cleaned);
+        if (!Number.isFinite(value)) return `expected a number in ${spec.unit}, got "${entry}"`;
+        return store(spec, row, value / scale);
       },
     },
   };

@@ -1,5 +1,19 @@
 /** How the model's names are said on screen. */
-import type { AgeBand, Experience, Flag, Needed, Purpose } from '@graft/core';
+import type {
+  AgeBand,
+  Experience,
+  Flag,
+  FoodStorage,
+  Ground,
+  LimitPolicyId,
+  Needed,
+  Purpose,
+  Reliance,
+  Role,
+  Supply,
+  TripRole,
+  WaypointKind,
+} from '@graft/core';
 
 export const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   walking: 'while walking',
@@ -54,6 +68,54 @@ export const EXPERIENCE_WORDS: Readonly<Record<Experience, string>> = {
   newcomer: 'newcomer',
   regular: 'regular',
   seasoned: 'seasoned',
+};
+
+export const ROLE_WORDS: Readonly<Record<TripRole, { readonly label: string; readonly about: string }>> = {
+  owner: { label: 'owner', about: 'You own it.' },
+  full: { label: 'may change everything', about: 'You may change everything in it.' },
+  read: { label: 'may look only', about: 'You may look at everything and change nothing.' },
+};
+export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
+  track: 'track',
+  path: 'path',
+  moor: 'moor',
+  scramble: 'scramble',
+  snow: 'snow',
+};
+export const WAYPOINT_WORDS: Readonly<Record<WaypointKind, string>> = {
+  water: 'water',
+  resupply: 'resupply',
+  handIn: 'kit leaves',
+  shelter: 'shelter',
+  hazard: 'hazard',
+  other: 'other',
+};
+export const RELIANCE_WORDS: Readonly<Record<Reliance, string>> = {
+  sure: 'sure',
+  seasonal: 'seasonal',
+  unsure: 'unsure',
+};
+export const FOOD_STORAGE_WORDS: Readonly<Record<FoodStorage, string>> = {
+  none: 'no rule',
+  hang: 'hung at night',
+  container: 'hard container, carried',
+  locker: 'lockers at the camps',
+};
+export const SUPPLY_WORDS: Readonly<Record<Supply['state'], string>> = {
+  sure: 'sure and good',
+  ask: 'ask first',
+  bringOwn: 'bring your own',
+};
+export const LIMIT_POLICY_WORDS: Readonly<Record<LimitPolicyId, string>> = {
+  shareOfBodyWeight: 'share of body',
+  carryTrial: 'carry trial',
+  twoThirds: 'two-thirds',
+};
+export const DAY_ROLE_WORDS: Readonly<Record<Role, string>> = {
+  medic: 'Medic',
+  scribe: 'Scribe',
+  navigator: 'Navigator',
+  cook: 'Cook',
 };
 
 export function optionsOf<K extends string>(

@@ -2,6 +2,28 @@
 import type { Trip } from '../trip/model.js';
 import type { FieldError } from './fieldError.js';
 
+/** What somebody may do in a trip: all, all but give it away or delete it, or look only. */
+export const TRIP_ROLES = ['owner', 'full', 'read'] as const;
+export type TripRole = (typeof TRIP_ROLES)[number];
+export const INVITED_ROLES = ['full', 'read'] as const;
+export type InvitedRole = (typeof INVITED_ROLES)[number];
+
+/** The account that is signed in. */
+export interface Account {
+  readonly id: string;
+  readonly email: string;
+  readonly name: string;
+  readonly demo: boolean;
+}
+/** Who is signed in, and what this server offers to whoever is not. */
+export interface AccountState {
+  readonly account: Account | null;
+  readonly demoOffered: boolean;
+}
+
+export const LEAST_PASSWORD_LENGTH = 10;
+export const MOST_PASSWORD_LENGTH = 200;
+
 /** A trip in the list of all trips. */
 export interface TripSummary {
   readonly id: string;
@@ -10,16 +32,67 @@ export interface TripSummary {
   readonly startDate: string;
   readonly days: number;
   readonly members: number;
+  readonly role: TripRole;
+  /** The owner's name, where that is somebody else. */
+  readonly owner?: string;
+  readonly archived: boolean;
+  /** ISO time at which it was deleted; it can be brought back for 30 days. */
+  readonly deletedAt?: string;
 }
 
 /** A trip as the server keeps it; `version` counts its writes. */
 export interface StoredTrip {
   readonly id: string;
   readonly version: number;
+  readonly role: TripRole;
   readonly trip: Trip;
 }
 
-export type ErrorCode = 'invalid' | 'notFound' | 'stale' | 'tooLarge' | 'forbidden' | 'internal';
+/** Who leads a trip, and invitations that are still open. */
+export interface TripLeaders {
+  readonly leaders: readonly {
+    readonly userId: string;
+    readonly name: string;
+    readonly email: string;
+    readonly role: TripRole;
+  }[];
+  readonly invitations: readonly {
+    readonly id: string;
+    readonly role: InvitedRole;
+    readonly expiresAt: string;
+  }[];
+}
+
+/** What an invitation offers, for the page that its link opens. */
+export interface InvitationOffer {
+  readonly tripName: string;
+  readonly owner: string;
+  readonly role: InvitedRole;
+}
+
+/** What a forecast service answers, at its own elevation; see docs/forecast-service.md. */
+export interface ForecastAnswer {
+  readonly source: string;
+  readonly elevationM: number;
+  readonly days: readonly {
+    readonly date: string;
+    readonly dayC: number;
+    readonly nightC: number;
+    readonly rainChance: number;
+    readonly windKmh: number;
+  }[];
+}
+
+export type ErrorCode =
+  | 'invalid'
+  | 'notSignedIn'
+  | 'notFound'
+  | 'stale'
+  | 'tooLarge'
+  | 'tooMany'
+  | 'forbidden'
+  | 'unavailable'
+  | 'internal';
 
 /** The one shape of every error answer. */
 export interface ErrorBody {

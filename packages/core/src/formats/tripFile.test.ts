@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
 import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
@@ -43,6 +44,37 @@ describe('trip files', () => {
     const trip = parseTripFile(demoText(id));
     expect(serialiseTripFile(trip)).toBe(demoText(id));
     expect(bySchema(JSON.parse(demoText(id)))).toBe(true);
+  });
+
+  test('a file of version 1 is read as it was meant, and written as the newest version', () => {
+    const old = readFileSync(join(__dirname, '../testing/files/hut-roof-version-1.graft.json'), 'utf8');
+    const before = (JSON.parse(old) as { version: number; trip: Trip }).trip;
+    const trip = parseTripFile(old);
+    expect(trip).toMatchObject({
+      ...before,
+      houseRules: { ...before.houseRules, bags: 'dryBags', tentSpace: 'exact' },
+      members: before.members.map((m) => ({ ...m, carryTrials: [], limitHistory: [] })),
+    });
+    expect(trip).toMatchObject({
+      style: 'camp',
+      timeZone: 'UTC',
+      limitPolicy: 'shareOfBodyWeight',
+      weather: [],
+    });
+    const written = JSON.parse(serialiseTripFile(trip)) as { version: number };
+    expect(written.version).toBe(2);
+    expect(bySchema(written)).toBe(true);
+  });
+  test('a broken file of version 1 is refused with the paths of what is there', () => {
+    const errors = errorsOf(
+      JSON.stringify({ format: 'graft-trip', version: 1, trip: { name: 5, members: 'none' } }),
+    );
+    expect(errors.map((e) => e.path)).toEqual(
+      expect.arrayContaining(['trip.name', 'trip.members', 'trip.legs']),
+    );
+    expect(errorsOf(JSON.stringify({ format: 'graft-trip', version: 1 })).map((e) => e.path)).toContain(
+      'trip',
+    );
   });
 
   test('the census is as rich as its description', () => {
@@ -87,7 +119,7 @@ describe('a bad file', () => {
     data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
     expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
       expect.arrayContaining([
-        'version: expected 1, got 9',
+        'version: expected 2, got 9',
         'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
         'trip.packingSchool: expected one of high, middle, low, got "sideways"',
         'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',

@@ -4,6 +4,7 @@ import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
 import { TRIP_FILE_FORMAT, TRIP_FILE_VERSION, tripFileSchema, tripSchema } from './tripSchema.js';
 import { tripReferenceErrors } from './tripReferences.js';
+import { upgradeTripFile } from './upgradeTripFile.js';
 
 /** Every error a schema finds in a value, with paths under `base`. */
 export function schemaErrors(schema: AnySchema, value: unknown, base = ''): readonly FieldError[] {
@@ -38,12 +39,12 @@ export function tripErrors(trip: unknown): readonly FieldError[] {
 /**
  * Read a trip file.
  *
- * @param text the file's text: JSON in the format of docs/trip-format.md
+ * @param text the file's text: JSON in the format of docs/trip-format.md; files of older versions are upgraded
  * @returns the trip
  * @throws InvalidInputError with every error and its path; a syntax error gives its line and column
  */
 export function parseTripFile(text: string): Trip {
-  const data = parseJson(text.replace(/^\uFEFF/, ''));
+  const data = upgradeTripFile(parseJson(text.replace(/^\uFEFF/, '')));
   const inner = typeof data === 'object' && data !== null ? (data as { trip?: unknown }).trip : undefined;
   const errors = [...schemaErrors(tripFileSchema, data), ...tripReferenceErrors(inner, 'trip.')];
   if (errors.length > 0) throw new InvalidInputError(errors);

@@ -67,6 +67,14 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   const personal = of('personalThings');
 
   uniqueIds(legs, 'id', 'leg id', errors);
+  for (const [key, what] of [
+    ['waypoints', 'waypoint id'],
+    ['supplies', 'supply id'],
+    ['weather', 'date'],
+    ['roles', 'role turn id'],
+  ] as const)
+    uniqueIds(of(key), 'id', what, errors);
+  errors.push(...trackErrors(trip, days, base));
   const groupIds = uniqueIds(groups, 'id', 'group id', errors);
   const packIds = uniqueIds(packs, 'id', 'pack id', errors);
   const memberIds = uniqueIds(members, 'id', 'member id', errors);
@@ -108,6 +116,21 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     }
     for (const condition of entries(item, 'conditions', `${path}.`)) {
       errors.push(...spanErrors(condition.item, condition.path, days));
+    }
+    uniqueIds(entries(item, 'carryTrials', `${path}.`), 'id', 'trial id of this member', errors);
+    uniqueIds(entries(item, 'limitHistory', `${path}.`), 'id', 'entry id of this member', errors);
+    expectKnown(memberIds, item['buddyId'], `${path}.buddyId`, 'member');
+    if (typeof item['buddyId'] === 'string' && item['buddyId'] === item['id']) {
+      errors.push({ path: `${path}.buddyId`, message: 'expected another member, got the member themselves' });
+    }
+  }
+  for (const { item, path } of of('roles')) {
+    expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
+    if (typeof item['day'] === 'number' && item['day'] > days) {
+      errors.push({
+        path: `${path}.day`,
+        message: `expected a day of the trip, 1 to ${days}, got ${item['day']}`,
+      });
     }
   }
   const takenPacks = new Map<unknown, string>();
@@ -226,6 +249,52 @@ function rawThingErrors(item: Raw, path: string, days: number): readonly FieldEr
     errors.push({
       path: `${path}.shape.looseVolumeL`,
       message: `expected at least the packed volume, ${volumeL} L, got ${looseL}`,
+    });
+  }
+  return errors;
+}
+
+/** A track's lists have one length, its distances rise, and the days end in order on it. */
+function trackErrors(trip: Raw, days: number, base: string): readonly FieldError[] {
+  const errors: FieldError[] = [];
+  const track = trip['track'];
+  const marks = trip['dayMarksKm'];
+  const km =
+    isRaw(track) && Array.isArray(track['distanceKm']) ? (track['distanceKm'] as unknown[]) : undefined;
+  if (isRaw(track) && km !== undefined) {
+    for (const key of ['elevationM', 'latitudeDeg', 'longitudeDeg']) {
+      const list = track[key];
+      if (Array.isArray(list) && list.length !== km.length) {
+        errors.push({
+          path: `${base}track.${key}`,
+          message: `expected ${km.length} entries, as many as distanceKm, got ${list.length}`,
+        });
+      }
+    }
+    const falls = km.findIndex((value, i) => i > 0 && (value as number) < (km[i - 1] as number));
+    if (falls > 0) {
+      errors.push({
+        path: `${base}track.distanceKm[${falls}]`,
+        message: `expected at least ${String(km[falls - 1])}, the distance before it, got ${String(km[falls])}`,
+      });
+    }
+  }
+  if (!Array.isArray(marks)) return errors;
+  if (km === undefined) {
+    errors.push({ path: `${base}dayMarksKm`, message: 'expected no day marks on a trip without a track' });
+  } else if (days > 0 && marks.length !== days - 1) {
+    errors.push({
+      path: `${base}dayMarksKm`,
+      message: `expected ${days - 1} day marks, one fewer than legs, got ${marks.length}`,
+    });
+  }
+  const bounds = [0, ...(marks as unknown[]), ...(km === undefined ? [] : [km[km.length - 1]])];
+  const odd = bounds.findIndex((value, i) => i > 0 && (value as number) < (bounds[i - 1] as number));
+  if (odd > 0) {
+    const at = Math.min(odd - 1, marks.length - 1);
+    errors.push({
+      path: `${base}dayMarksKm[${at}]`,
+      message: `expected marks in order along the track, got ${String(marks[at])}`,
     });
   }
   return errors;

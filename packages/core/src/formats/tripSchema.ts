@@ -18,19 +18,27 @@ import {
   CARRIER_RULE_KINDS,
   EXPERIENCES,
   FLAGS,
+  FOOD_STORAGES,
   GROUNDS,
   GROUP_KINDS,
   HOUSE_RULE_CHOICES,
+  LIMIT_POLICY_IDS,
   NEEDED,
   PACKING_SCHOOL_IDS,
   PURPOSES,
+  RELIANCES,
+  ROLES,
   SHAPE_KINDS,
   SIDES,
+  SUPPLY_STATES,
+  TRIP_STYLES,
+  WAYPOINT_KINDS,
+  WEATHER_FIELDS,
   ZONE_KINDS,
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 1;
+export const TRIP_FILE_VERSION = 2;
 const MAX_DAYS = 60;
 const MAX_MEMBERS = 60;
 
@@ -102,6 +110,40 @@ export function isIsoDate(value: unknown): boolean {
   return !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
 }
 const DATE_WORDS = 'a date such as "2027-05-10"';
+const requiredDate = () =>
+  required(
+    worded(
+      string().test('iso-date', say(DATE_WORDS), (value) => value === undefined || isIsoDate(value)),
+      DATE_WORDS,
+    ),
+  );
+
+/** Time zones that this machine's calendar knows. */
+export function isTimeZone(value: unknown): boolean {
+  if (typeof value !== 'string' || value === '') return false;
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: value });
+    return true;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}
+const TIME_ZONE_WORDS = 'the name of a time zone such as "Europe/Dublin" or "UTC"';
+const TIME_WORDS = 'a time of day such as "08:00"';
+const TIME_PATTERN = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+/** Points of an imported track at most; a longer track is thinned when it is imported. */
+export const MAX_TRACK_POINTS = 3000;
+const SERIES_WORDS = `a list of 2 to ${MAX_TRACK_POINTS} entries`;
+const optionalSeries = (low: number, high: number, unit: string) =>
+  worded(
+    array(requiredQuantity(low, high, unit))
+      .min(2, say(SERIES_WORDS))
+      .max(MAX_TRACK_POINTS, say(SERIES_WORDS)),
+    SERIES_WORDS,
+  );
+const series = (low: number, high: number, unit: string) => required(optionalSeries(low, high, unit));
 
 const point = () =>
   requiredRecord({
@@ -157,6 +199,9 @@ const thingFields = () => ({
   waterCapacityL: quantity(0.1, 30, 'L'),
 });
 
+const houseRuleFields = (choice: (choices: readonly string[]) => Schema): Record<string, Schema> =>
+  Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, choice(choices)]));
+
 /** One record schema per collection of a trip; the API validates a single edited item with the same one. */
 export const ITEM_SCHEMAS = {
   legs: requiredRecord({
@@ -170,9 +215,45 @@ export const ITEM_SCHEMAS = {
     waterL: requiredQuantity(0, 20, 'L'),
     campWaterL: requiredQuantity(0, 20, 'L'),
     afterRain: requiredFlag(),
+    campElevationM: quantity(-500, 9000, 'm'),
     note: text(500),
   }),
-  groups: requiredRecord({ id: requiredId(), name: requiredText(120), kind: requiredOneOf(GROUP_KINDS) }),
+  waypoints: requiredRecord({
+    id: requiredId(),
+    name: requiredText(120),
+    kind: requiredOneOf(WAYPOINT_KINDS),
+    atKm: requiredQuantity(0, 6000, 'km'),
+    reliance: requiredOneOf(RELIANCES),
+    note: text(500),
+  }),
+  supplies: requiredRecord({
+    id: requiredId(),
+    name: requiredText(120),
+    state: requiredOneOf(SUPPLY_STATES),
+    note: text(500),
+  }),
+  weather: requiredRecord({
+    id: requiredDate(),
+    dayC: requiredQuantity(-60, 60, '°C'),
+    nightC: requiredQuantity(-60, 60, '°C'),
+    rainChance: requiredQuantity(0, 1, '(0.3 is 30 %)'),
+    windKmh: requiredQuantity(0, 300, 'km/h'),
+    byLeader: list(requiredOneOf(WEATHER_FIELDS), 0, WEATHER_FIELDS.length),
+    source: text(200),
+  }),
+  roles: requiredRecord({
+    id: requiredId(),
+    day: requiredDay(),
+    role: requiredOneOf(ROLES),
+    memberId: requiredId(),
+  }),
+  groups: requiredRecord({
+    id: requiredId(),
+    name: requiredText(120),
+    kind: requiredOneOf(GROUP_KINDS),
+    sleeps: quantity(1, 20, 'sleepers'),
+    potL: quantity(0.1, 100, 'L'),
+  }),
   packs: requiredRecord({
     id: requiredId(),
     name: requiredText(120),
@@ -221,6 +302,38 @@ export const ITEM_SCHEMAS = {
     tentGroupId: id(),
     cookGroupId: id(),
     packingSchool: oneOf(PACKING_SCHOOL_IDS),
+    houseRules: record(houseRuleFields(oneOf)),
+    limitPolicy: oneOf(LIMIT_POLICY_IDS),
+    carryTrials: list(
+      requiredRecord({
+        id: requiredId(),
+        date: requiredDate(),
+        loadKg: requiredQuantity(0, 60, 'kg'),
+        distanceKm: requiredQuantity(0.1, 60, 'km'),
+        climbM: requiredQuantity(0, 3000, 'm'),
+        minutes: requiredQuantity(1, 1440, 'minutes'),
+        comfort: requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)'),
+        interrupted: requiredFlag(),
+        note: text(500),
+      }),
+      0,
+      60,
+    ),
+    comfortFloor: quantity(1, 10, '(a comfort mark)'),
+    limitHistory: list(
+      requiredRecord({
+        id: requiredId(),
+        date: requiredDate(),
+        who: requiredText(120),
+        fromKg: quantity(0, 100, 'kg'),
+        toKg: requiredQuantity(0, 100, 'kg'),
+        why: requiredText(300),
+      }),
+      0,
+      200,
+    ),
+    buddyId: id(),
+    healthNotes: text(2000),
   }),
   kits: requiredRecord({
     id: requiredId(),
@@ -261,31 +374,56 @@ export const ITEM_SCHEMAS = {
   }),
 } as const;
 
-const houseRules = () =>
-  requiredRecord(
-    Object.fromEntries(
-      Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, requiredOneOf(choices)]),
-    ),
-  );
-
 /** The single-valued fields of a trip. */
 export const FIELD_SCHEMAS = {
   id: requiredId(),
   name: requiredText(120),
-  startDate: required(
+  style: requiredOneOf(TRIP_STYLES),
+  startDate: requiredDate(),
+  timeZone: required(
     worded(
-      string().test('iso-date', say(DATE_WORDS), (value) => value === undefined || isIsoDate(value)),
-      DATE_WORDS,
+      string().test(
+        'time-zone',
+        say(TIME_ZONE_WORDS),
+        (value) => value === undefined || (value.length <= 64 && isTimeZone(value)),
+      ),
+      TIME_ZONE_WORDS,
     ),
   ),
+  place: record({
+    name: requiredText(120),
+    latitudeDeg: requiredQuantity(-90, 90, 'degrees'),
+    longitudeDeg: requiredQuantity(-180, 180, 'degrees'),
+    valleyElevationM: requiredQuantity(-500, 9000, 'm'),
+  }),
   notes: text(4000),
   packingSchool: requiredOneOf(PACKING_SCHOOL_IDS),
-  houseRules: houseRules(),
+  houseRules: requiredRecord(houseRuleFields(requiredOneOf)),
+  limitPolicy: requiredOneOf(LIMIT_POLICY_IDS),
+  foodStorage: requiredOneOf(FOOD_STORAGES),
+  longestDayH: requiredQuantity(1, 24, 'h'),
+  setOff: required(worded(string().matches(TIME_PATTERN, say(TIME_WORDS)), TIME_WORDS)),
+  waterLPerH: requiredQuantity(0.1, 3, 'L/h'),
+  track: record({
+    name: requiredText(120),
+    distanceKm: series(0, 6000, 'km'),
+    elevationM: optionalSeries(-500, 9000, 'm'),
+    latitudeDeg: series(-90, 90, 'degrees'),
+    longitudeDeg: series(-180, 180, 'degrees'),
+  }),
+  dayMarksKm: worded(
+    array(requiredQuantity(0, 6000, 'km')).max(MAX_DAYS, say('a list of day marks')),
+    'a list of day marks',
+  ),
 };
 
 export const tripSchema = requiredRecord({
   ...FIELD_SCHEMAS,
   legs: list(ITEM_SCHEMAS.legs, 1, MAX_DAYS),
+  waypoints: list(ITEM_SCHEMAS.waypoints, 0, 300),
+  supplies: list(ITEM_SCHEMAS.supplies, 0, 60),
+  weather: list(ITEM_SCHEMAS.weather, 0, 120),
+  roles: list(ITEM_SCHEMAS.roles, 0, 600),
   groups: list(ITEM_SCHEMAS.groups, 0, 60),
   packs: list(ITEM_SCHEMAS.packs, 0, 100),
   members: list(ITEM_SCHEMAS.members, 0, MAX_MEMBERS),

@@ -1,8 +1,7 @@
 /** Carry limit: min(policy, own cap, pack's rated load), lowered by conditions on their days, with its reasons. */
-import type { Member, Pack } from '../trip/model.js';
+import type { LimitPolicyId, Member, Pack } from '../trip/model.js';
 import { formatMass, formatPercent } from '../units/format.js';
-import type { LimitPolicy } from './limitPolicy.js';
-import { SHARE_OF_BODY_WEIGHT } from './shareOfBodyWeight.js';
+import { policyLimit } from './policies.js';
 
 export interface CarryLimit {
   /** kg, pack and everything in it. */
@@ -17,15 +16,15 @@ export interface CarryLimit {
  * @param member whose limit
  * @param pack the pack they wear
  * @param day day of the trip, from 1
- * @param policy the school of limits
+ * @param tripPolicy the trip's school of limits; the member's own choice or carry trial goes before it
  */
 export function carryLimit(
   member: Member,
   pack: Pack,
   day: number,
-  policy: LimitPolicy = SHARE_OF_BODY_WEIGHT,
+  tripPolicy: LimitPolicyId = 'shareOfBodyWeight',
 ): CarryLimit {
-  const own = policy.limitOf(member);
+  const own = policyLimit(tripPolicy, member);
   const bounds = [
     { limitKg: own.limitKg, binds: own.reason, idle: own.reason },
     {

@@ -36,7 +36,7 @@ export function baseLoad(
   const leg = legOfDay(trip, day);
   const pack = packOf(trip, member);
   const personal = stowedPersonalThings(trip, member.id);
-  const limit = carryLimit(member, pack, day);
+  const limit = carryLimit(member, pack, day, trip.limitPolicy);
   return {
     day,
     packKg: pack.tareKg,

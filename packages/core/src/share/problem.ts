@@ -5,7 +5,7 @@
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
 import type { Piece, Trip } from '../trip/model.js';
-import { allPieces, allowedCarriers, packOf, packVolumeL } from '../trip/queries.js';
+import { allPieces, allowedCarriers, isTentPart, packOf, packVolumeL } from '../trip/queries.js';
 
 export interface Carrier {
   readonly memberId: string;
@@ -82,7 +82,7 @@ export function shareProblem(trip: Trip): ShareProblem {
   return { dayCount: days.length, carriers, bundles, apart, contradictions };
 }
 
-/** Merge pieces that rules keep with one carrier. */
+/** Merge pieces that rules keep with one carrier, the house rule that a tent is carried whole among them. */
 function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
   const pieces = allPieces(trip);
   const root = new Map(pieces.map((p) => [p.id, p.id]));
@@ -90,10 +90,12 @@ function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
     const parent = root.get(id)!;
     return parent === id ? id : find(parent);
   };
-  for (const rule of trip.carrierRules) {
-    if (rule.kind !== 'same') continue;
-    const [first, ...rest] = rule.pieceIds;
+  const join = ([first, ...rest]: readonly string[]): void => {
     for (const id of rest) root.set(find(id), find(first!));
+  };
+  for (const rule of trip.carrierRules) if (rule.kind === 'same') join(rule.pieceIds);
+  if (trip.houseRules.tentSplit === 'whole') {
+    for (const kit of trip.kits) join(kit.pieces.filter((p) => isTentPart(p)).map((p) => p.id));
   }
   const groups = new Map<string, Piece[]>();
   for (const piece of pieces) {

@@ -123,6 +123,14 @@ const HOME_RULES: readonly HomeRule[] = [
     why: 'house rule: the tent strapped low outside',
   },
   {
+    id: 'tent-never-upper',
+    applies: (t, h) => isTent(t) && h.tent === 'neverUpper',
+    good: ['core', 'bottom'],
+    fair: ['outer', 'lash'],
+    byHouseRule: true,
+    why: 'house rule: the tent never rides in the upper part',
+  },
+  {
     id: 'tent-core',
     applies: isTent,
     good: ['core'],
@@ -268,6 +276,15 @@ const HOME_RULES: readonly HomeRule[] = [
     depthChosen: true,
   },
   {
+    id: 'first-aid-low-own-zip',
+    applies: (t, h) => isFirstAid(t) && h.firstAid === 'lowOwnZip',
+    good: ['bottom', 'front'],
+    fair: ['side', 'outer'],
+    byHouseRule: true,
+    why: 'house rule: first aid rides low, behind a zip of its own',
+    depthChosen: true,
+  },
+  {
     id: 'first-aid-quick',
     applies: isFirstAid,
     good: ['lid', 'top', 'front'],
@@ -339,7 +356,7 @@ interface SafetyRule {
 }
 
 /** Heaviest single thing in the lid by house rule, kg (Graft's own numbers). */
-export const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8 } as const;
+export const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
 
 const SAFETY_RULES: readonly SafetyRule[] = [
   {
@@ -358,6 +375,11 @@ const SAFETY_RULES: readonly SafetyRule[] = [
     id: 'sharp-not-at-the-back',
     forbids: (t, z) => has(t, 'sharp') && ['core', 'sleeve', 'hipBelt', 'strap'].includes(z.kind),
     why: 'nothing sharp lies against the back or on the body',
+  },
+  {
+    id: 'lid-left-off',
+    forbids: (_t, z, h) => z.kind === 'lid' && h.lid === 'off',
+    why: 'house rule: the lid stays at home',
   },
   {
     id: 'heavy-not-in-lid',

@@ -3,7 +3,7 @@ import { bandCm, schoolOf, type PackingSchool } from '../carriage/packingSchool.
 import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip, waterOnLegL } from '../load/memberLoad.js';
 import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { HouseRules, Leg, Member, Pack, Thing, Trip } from '../trip/model.js';
-import { memberById, packOf, thingsInPack } from '../trip/queries.js';
+import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
 import { isMainZone } from './zoneLayout.js';
 
 export interface StowThing {
@@ -50,7 +50,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   return {
     member,
     pack,
-    house: trip.houseRules,
+    house: houseRulesOf(trip, member),
     school,
     band: bandCm(school, member.torsoCm),
     day,

@@ -4,12 +4,21 @@ import {
   AGE_BANDS,
   EXPERIENCES,
   FLAGS,
+  FOOD_STORAGES,
   GROUNDS,
   HOUSE_RULE_CHOICES,
+  LIMIT_POLICY_IDS,
   NEEDED,
   PACKING_SCHOOL_IDS,
   PURPOSES,
+  RELIANCES,
+  ROLES,
   SIDES,
+  SUPPLY_STATES,
+  TRIP_STYLES,
+  WAYPOINT_KINDS,
+  WEATHER_FIELDS,
+  type CarryTrial,
   type HouseRules,
   type Kit,
   type Leg,
@@ -114,11 +123,8 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
           maybe('notes', name),
         ),
         packingSchool: fc.constantFrom(...PACKING_SCHOOL_IDS),
-        houseRules: fc.record(
-          Object.fromEntries(
-            Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)]),
-          ),
-        ) as unknown as fc.Arbitrary<HouseRules>,
+        houseRules: houseRules(),
+        brief: brief(days, memberCount),
         legs: fc.tuple(...Array.from({ length: days }, (_v, i) => leg(`leg-${i + 1}`))),
         members: fc.tuple(...Array.from({ length: memberCount }, (_v, i) => member(`m${i + 1}`, days))),
         pieces: fc.tuple(
@@ -173,12 +179,14 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
       return {
         id: 'random-trip',
         ...(parts.head as Pick<Trip, 'name' | 'startDate' | 'notes'>),
+        ...parts.brief,
         packingSchool: parts.packingSchool,
         houseRules: parts.houseRules,
         legs: parts.legs,
         groups: [
-          { id: 'tent-one', name: 'Tent one', kind: 'tent' },
-          { id: 'cook-one', name: 'Cook one', kind: 'cook' },
+          { id: 'tent-one', name: 'Tent one', kind: 'tent', sleeps: 3 },
+          { id: 'tent-two', name: 'Tent two', kind: 'tent' },
+          { id: 'cook-one', name: 'Cook one', kind: 'cook', potL: 2.5 },
         ],
         packs,
         members: parts.members,
@@ -215,9 +223,126 @@ function leg(id: string): fc.Arbitrary<Leg> {
         campWaterL: tenths(0, 2),
         afterRain: fc.boolean(),
       }),
-      maybe('note', name),
+      all(maybe('note', name), maybe('campElevationM', tenths(0, 2000))),
     )
     .map(([base, more]) => ({ id, ...base, ...more }));
+}
+
+function houseRules(): fc.Arbitrary<HouseRules> {
+  return fc.record(
+    Object.fromEntries(
+      Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, fc.constantFrom(...choices)]),
+    ),
+  ) as unknown as fc.Arbitrary<HouseRules>;
+}
+
+const date = fc.constantFrom('2026-02-28', '2027-03-01', '2027-03-08');
+
+/** All of a trip that its brief says beside the legs. */
+function brief(days: number, memberCount: number): fc.Arbitrary<Brief> {
+  return fc
+    .tuple(
+      fc.record({
+        style: fc.constantFrom(...TRIP_STYLES),
+        timeZone: fc.constantFrom('UTC', 'Europe/Dublin', 'Asia/Kathmandu'),
+        limitPolicy: fc.constantFrom(...LIMIT_POLICY_IDS),
+        foodStorage: fc.constantFrom(...FOOD_STORAGES),
+        longestDayH: tenths(4, 12),
+        setOff: fc.constantFrom('00:00', '07:45', '23:59'),
+        waterLPerH: fine(0.2, 1),
+        waypoints: fc.uniqueArray(
+          fc
+            .tuple(
+              fc.record({
+                id: fc.constantFrom('spring', 'jetty', 'ford'),
+                name,
+                kind: fc.constantFrom(...WAYPOINT_KINDS),
+                atKm: fine(0, 40),
+                reliance: fc.constantFrom(...RELIANCES),
+              }),
+              maybe('note', name),
+            )
+            .map(([base, more]) => ({ ...base, ...more })),
+          { selector: (w) => w.id, maxLength: 3 },
+        ),
+        supplies: fc.array(
+          fc.record({ id: fc.constant('gas-at-hut'), name, state: fc.constantFrom(...SUPPLY_STATES) }),
+          { maxLength: 1 },
+        ),
+        weather: fc.uniqueArray(
+          fc
+            .tuple(
+              fc.record({
+                id: date,
+                dayC: fine(-20, 35),
+                nightC: fine(-30, 20),
+                rainChance: fine(0, 1),
+                windKmh: fine(0, 90),
+                byLeader: fc.subarray([...WEATHER_FIELDS]),
+              }),
+              maybe('source', name),
+            )
+            .map(([base, more]) => ({ ...base, ...more })),
+          { selector: (w) => w.id },
+        ),
+        roles:
+          memberCount === 0
+            ? fc.constant([])
+            : fc
+                .record({
+                  day: fc.integer({ min: 1, max: days }),
+                  role: fc.constantFrom(...ROLES),
+                  member: fc.integer({ min: 1, max: memberCount }),
+                })
+                .map((r) => [{ id: 'turn-1', day: r.day, role: r.role, memberId: `m${r.member}` }]),
+      }),
+      all(
+        maybe(
+          'place',
+          fc.record({
+            name,
+            latitudeDeg: fine(-80, 80),
+            longitudeDeg: fine(-180, 180),
+            valleyElevationM: fine(0, 2000),
+          }),
+        ),
+        fc.option(track(days), { nil: undefined }).map((t) => t ?? {}),
+      ),
+    )
+    .map(([base, more]) => ({ ...base, ...more }));
+}
+type Brief = Pick<
+  Trip,
+  | 'style'
+  | 'timeZone'
+  | 'limitPolicy'
+  | 'foodStorage'
+  | 'longestDayH'
+  | 'setOff'
+  | 'waterLPerH'
+  | 'waypoints'
+  | 'supplies'
+  | 'weather'
+  | 'roles'
+>;
+
+function track(days: number): fc.Arbitrary<object> {
+  return fc
+    .tuple(fc.integer({ min: 2, max: 6 }), fc.boolean(), fine(-60, 60), tenths(0, 900))
+    .map(([count, hasElevation, degrees, metres]) => {
+      const list = (value: (i: number) => number): number[] =>
+        Array.from({ length: count }, (_v, i) => value(i));
+      return {
+        track: {
+          name: 'A track',
+          distanceKm: list((i) => i * 4.2),
+          ...(hasElevation ? { elevationM: list((i) => metres + i) } : {}),
+          latitudeDeg: list((i) => degrees + i / 1000),
+          longitudeDeg: list((i) => degrees - i / 1000),
+        },
+        dayMarksKm: Array.from({ length: days - 1 }, (_v, i) => (4.2 * (count - 1) * (i + 1)) / days),
+      };
+    });
 }
 
 function member(id: string, days: number): fc.Arbitrary<Member> {
@@ -234,8 +359,25 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
           span(days).map((s) => ({ label: 'tired', ...s, factor: 0.9 })),
           { maxLength: 2 },
         ),
+        carryTrials: fc.uniqueArray(trial(), { selector: (t) => t.id, maxLength: 3 }),
+        limitHistory: fc.array(
+          fc
+            .tuple(
+              fc.record({ id: fc.constant('limit-1'), date, who: name, toKg: fine(5, 25), why: name }),
+              maybe('fromKg', fine(5, 25)),
+            )
+            .map(([base, more]) => ({ ...base, ...more })),
+          { maxLength: 1 },
+        ),
       }),
       all(
+        maybe('limitPolicy', fc.constantFrom(...LIMIT_POLICY_IDS)),
+        maybe('comfortFloor', tenths(4, 8)),
+        maybe('healthNotes', name),
+        maybe(
+          'houseRules',
+          houseRules().map(({ tent, lid }) => ({ tent, lid })),
+        ),
         maybe('limitShare', tenths(0.1, 0.3)),
         maybe('ownCapKg', tenths(8, 30)),
         maybe('tentGroupId', fc.constant('tent-one')),
@@ -244,6 +386,24 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
       ),
     )
     .map(([base, more]) => ({ id, ...base, packId: `pack-${id}`, ...more }));
+}
+
+function trial(): fc.Arbitrary<CarryTrial> {
+  return fc
+    .tuple(
+      fc.record({
+        id: fc.constantFrom('walk-1', 'walk-2', 'walk-3'),
+        date,
+        loadKg: fine(0, 20),
+        distanceKm: fine(3, 6),
+        climbM: tenths(0, 300),
+        minutes: fine(40, 90),
+        comfort: tenths(1, 10),
+        interrupted: fc.boolean(),
+      }),
+      maybe('note', name),
+    )
+    .map(([base, more]) => ({ ...base, ...more }));
 }
 
 function piece(id: string, days: number, memberCount: number): fc.Arbitrary<Piece> {

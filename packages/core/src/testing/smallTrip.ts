@@ -1,5 +1,5 @@
 /** Trips small enough to work out by hand. */
-import { emptyTrip } from '../trip/emptyTrip.js';
+import { emptyTrip, newMember } from '../trip/emptyTrip.js';
 import type { Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 
@@ -18,18 +18,7 @@ export function aThing(id: string, more: Partial<Thing> = {}): Thing {
   };
 }
 export function aMember(id: string, more: Partial<Member> = {}): Member {
-  return {
-    id,
-    name: id,
-    bodyMassKg: 70,
-    statureCm: 175,
-    torsoCm: 48,
-    ageBand: 'adult',
-    experience: 'regular',
-    conditions: [],
-    packId: `pack-${id}`,
-    ...more,
-  };
+  return { ...newMember(id, id, `pack-${id}`), statureCm: 175, ...more };
 }
 
 /** A trip of these members, each in a 60 L pack, with one kit of these pieces; no water is carried. */

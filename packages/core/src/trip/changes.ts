@@ -87,6 +87,24 @@ export function putMember(trip: Trip, member: Member): Trip {
   return { ...trip, members, stows };
 }
 
+function withoutBuddy(member: Member): Member {
+  const { buddyId: _gone, ...rest } = member;
+  return rest;
+}
+
+/** Make two members each other's buddy, or end a member's pairing; whoever was paired before is free again. */
+export function setBuddy(trip: Trip, memberId: string, buddyId: string | undefined): Trip {
+  const pair = [memberId, ...(buddyId === undefined ? [] : [buddyId])];
+  return {
+    ...trip,
+    members: trip.members.map((m) => {
+      if (m.id === memberId) return buddyId === undefined ? withoutBuddy(m) : { ...m, buddyId };
+      if (m.id === buddyId) return { ...m, buddyId: memberId };
+      return m.buddyId !== undefined && pair.includes(m.buddyId) ? withoutBuddy(m) : m;
+    }),
+  };
+}
+
 /** Remove a member with their personal things and pack; their pieces become unshared. */
 export function removeMember(trip: Trip, memberId: string): Trip {
   const member = trip.members.find((m) => m.id === memberId);
@@ -101,7 +119,10 @@ export function removeMember(trip: Trip, memberId: string): Trip {
   }));
   return {
     ...trip,
-    members: trip.members.filter((m) => m.id !== memberId),
+    members: trip.members
+      .filter((m) => m.id !== memberId)
+      .map((m) => (m.buddyId === memberId ? withoutBuddy(m) : m)),
+    roles: trip.roles.filter((r) => r.memberId !== memberId),
     packs: trip.packs.filter((p) => p.id !== member?.packId),
     personalThings: trip.personalThings.filter((t) => t.memberId !== memberId),
     kits,

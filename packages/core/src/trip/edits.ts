@@ -4,12 +4,39 @@
  */
 import type { Trip } from './model.js';
 
-export const TRIP_FIELDS = ['name', 'startDate', 'notes', 'packingSchool', 'houseRules'] as const;
+export const TRIP_FIELDS = [
+  'name',
+  'style',
+  'startDate',
+  'timeZone',
+  'place',
+  'notes',
+  'packingSchool',
+  'houseRules',
+  'limitPolicy',
+  'foodStorage',
+  'longestDayH',
+  'setOff',
+  'waterLPerH',
+  'track',
+  'dayMarksKm',
+] as const;
 export type TripField = (typeof TRIP_FIELDS)[number];
+/** Fields that a trip can do without; setting them to null takes them away. */
+export const OPTIONAL_TRIP_FIELDS = [
+  'place',
+  'notes',
+  'track',
+  'dayMarksKm',
+] as const satisfies readonly TripField[];
 
 /** Each collection of a trip, with the key that names an item in it. */
 export const COLLECTION_KEYS = {
   legs: 'id',
+  waypoints: 'id',
+  supplies: 'id',
+  weather: 'id',
+  roles: 'id',
   groups: 'id',
   packs: 'id',
   members: 'id',

@@ -1,4 +1,4 @@
-import { DEFAULT_HOUSE_RULES, type Leg, type Trip } from './model.js';
+import { DEFAULT_HOUSE_RULES, type Leg, type Member, type Trip } from './model.js';
 
 /** A leg with nothing decided but its place in the trip. */
 export function newLeg(id: string, name: string): Leg {
@@ -16,6 +16,38 @@ export function newLeg(id: string, name: string): Leg {
   };
 }
 
+/** A member of whom only the name is known: an average body, nothing tried, nothing set. */
+export function newMember(id: string, name: string, packId: string): Member {
+  return {
+    id,
+    name,
+    bodyMassKg: 70,
+    statureCm: 172,
+    torsoCm: 48,
+    ageBand: 'adult',
+    experience: 'regular',
+    conditions: [],
+    carryTrials: [],
+    limitHistory: [],
+    packId,
+  };
+}
+
+/** What a trip file of version 1 did not say, as it is taken to mean; also what a new trip starts with. */
+export const NEW_IN_VERSION_2 = {
+  style: 'camp',
+  timeZone: 'UTC',
+  limitPolicy: 'shareOfBodyWeight',
+  foodStorage: 'none',
+  longestDayH: 8,
+  setOff: '08:00',
+  waterLPerH: 0.5,
+  waypoints: [],
+  supplies: [],
+  weather: [],
+  roles: [],
+} as const satisfies Partial<Trip>;
+
 /**
  * A trip with days and nothing else.
  *
@@ -25,6 +57,7 @@ export function emptyTrip(id: string, name: string, startDate: string, days: num
   return {
     id,
     name,
+    ...NEW_IN_VERSION_2,
     startDate,
     packingSchool: 'middle',
     houseRules: DEFAULT_HOUSE_RULES,

@@ -28,7 +28,91 @@ export interface Leg {
   readonly campWaterL: number;
   /** The tents are packed wet this morning: pieces with a wet factor weigh more. */
   readonly afterRain: boolean;
+  /** Height of the night's camp above the sea, metres; for camp temperatures. */
+  readonly campElevationM?: number;
   readonly note?: string;
+}
+
+/** Kinds of place along the way; water first, since most days hang on it. */
+export const WAYPOINT_KINDS = ['water', 'resupply', 'handIn', 'shelter', 'hazard', 'other'] as const;
+export type WaypointKind = (typeof WAYPOINT_KINDS)[number];
+
+/** How far a leader may rely on a place: water may be dry, a shop shut. */
+export const RELIANCES = ['sure', 'seasonal', 'unsure'] as const;
+export type Reliance = (typeof RELIANCES)[number];
+
+/** A place along the way: water, where kit joins (resupply) or leaves (handIn), shelter, a hazard. */
+export interface Waypoint {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: WaypointKind;
+  /** Distance walked from the start of the trip, kilometres. */
+  readonly atKm: number;
+  readonly reliance: Reliance;
+  readonly note?: string;
+}
+
+/**
+ * An imported track, smoothed and thinned: four lists of one length. Distances start at 0 and never fall;
+ * elevations are absent when the file had none.
+ */
+export interface Track {
+  readonly name: string;
+  readonly distanceKm: readonly number[];
+  readonly elevationM?: readonly number[];
+  readonly latitudeDeg: readonly number[];
+  readonly longitudeDeg: readonly number[];
+}
+
+/** Where the trip is, for daylight and forecast. */
+export interface Place {
+  readonly name: string;
+  /** North positive, −90 to 90. */
+  readonly latitudeDeg: number;
+  /** East positive, −180 to 180. */
+  readonly longitudeDeg: number;
+  /** Height of the valley that the forecast is for, metres above the sea. */
+  readonly valleyElevationM: number;
+}
+
+/** Rules for food at night: none, hung, a hard container carried, or a locker at the camp. */
+export const FOOD_STORAGES = ['none', 'hang', 'container', 'locker'] as const;
+export type FoodStorage = (typeof FOOD_STORAGES)[number];
+
+export const SUPPLY_STATES = ['sure', 'ask', 'bringOwn'] as const;
+/** Something that the destination supplies, and whether it is any good. */
+export interface Supply {
+  readonly id: string;
+  readonly name: string;
+  readonly state: (typeof SUPPLY_STATES)[number];
+  readonly note?: string;
+}
+
+export const WEATHER_FIELDS = ['dayC', 'nightC', 'rainChance', 'windKmh'] as const;
+export type WeatherField = (typeof WEATHER_FIELDS)[number];
+/** A date's forecast at valley height. */
+export interface DayWeather {
+  /** ISO date, YYYY-MM-DD. */
+  readonly id: string;
+  readonly dayC: number;
+  readonly nightC: number;
+  /** From 0 to 1. */
+  readonly rainChance: number;
+  readonly windKmh: number;
+  /** Values that the leader has overwritten; a new forecast leaves them alone. */
+  readonly byLeader: readonly WeatherField[];
+  /** Who forecast it; absent when the leader wrote all of it. */
+  readonly source?: string;
+}
+
+export const ROLES = ['medic', 'scribe', 'navigator', 'cook'] as const;
+export type Role = (typeof ROLES)[number];
+/** Who has a role on a day. */
+export interface RoleTurn {
+  readonly id: string;
+  readonly day: number;
+  readonly role: Role;
+  readonly memberId: string;
 }
 
 export const EXPERIENCES = ['newcomer', 'regular', 'seasoned'] as const;
@@ -44,6 +128,39 @@ export interface Condition {
   readonly toDay: number;
   /** Multiplies the carry limit, more than 0 and at most 1. */
   readonly factor: number;
+}
+
+/** Schools of setting a carry limit; see `core/limits`. */
+export const LIMIT_POLICY_IDS = ['shareOfBodyWeight', 'carryTrial', 'twoThirds'] as const;
+export type LimitPolicyId = (typeof LIMIT_POLICY_IDS)[number];
+
+/** One walk of a carry trial: the same route, about an hour, with a known load. */
+export interface CarryTrial {
+  readonly id: string;
+  /** ISO date, YYYY-MM-DD. */
+  readonly date: string;
+  /** Pack and everything in it, kg; 0 for the walk without load. */
+  readonly loadKg: number;
+  readonly distanceKm: number;
+  readonly climbM: number;
+  readonly minutes: number;
+  /** How it felt, 1 (never again) to 10 (forgot I carried it). */
+  readonly comfort: number;
+  /** Broken off before the end: its comfort counts, its pace does not. */
+  readonly interrupted: boolean;
+  readonly note?: string;
+}
+
+/** A change of a member's carry limit, for the record. */
+export interface LimitChange {
+  readonly id: string;
+  /** ISO date, YYYY-MM-DD. */
+  readonly date: string;
+  readonly who: string;
+  /** Limit without conditions, kg; absent for the first. */
+  readonly fromKg?: number;
+  readonly toKg: number;
+  readonly why: string;
 }
 
 export interface Member {
@@ -65,6 +182,18 @@ export interface Member {
   readonly cookGroupId?: string;
   /** The member's own packing school, when it differs from the trip's. */
   readonly packingSchool?: PackingSchoolId;
+  /** The member's own choices where they differ from the trip's house rules. */
+  readonly houseRules?: Partial<HouseRules>;
+  /** How this member's limit is set, when it differs from the trip's way. */
+  readonly limitPolicy?: LimitPolicyId;
+  readonly carryTrials: readonly CarryTrial[];
+  /** The comfort mark, 1 to 10, that this member does not want to fall below; 6 when absent. */
+  readonly comfortFloor?: number;
+  readonly limitHistory: readonly LimitChange[];
+  /** Who carries this member's bottle within reach and helps lift the pack. */
+  readonly buddyId?: string;
+  /** Private: shown to leaders only, hidden with the body weights. */
+  readonly healthNotes?: string;
 }
 
 export const GROUP_KINDS = ['tent', 'cook'] as const;
@@ -75,6 +204,10 @@ export interface PartyGroup {
   readonly id: string;
   readonly name: string;
   readonly kind: GroupKind;
+  /** How many the tent sleeps; for tent groups. */
+  readonly sleeps?: number;
+  /** What the group's pots hold together, litres; for cook groups. */
+  readonly potL?: number;
 }
 
 /** Where a zone lies in the pack; the first four divide the main compartment. */
@@ -275,28 +408,58 @@ export interface Stow {
 
 /** Choices on which practitioners disagree; the first of each list is the default (common practice, no source). */
 export const HOUSE_RULE_CHOICES = {
-  tent: ['core', 'roundTheBag', 'outsideLow', 'top'],
+  tent: ['core', 'roundTheBag', 'outsideLow', 'top', 'neverUpper'],
   poles: ['sidePocket', 'downTheBack'],
-  firstAid: ['topOrOuter', 'deep'],
+  firstAid: ['topOrOuter', 'deep', 'lowOwnZip'],
   food: ['split', 'core', 'top'],
-  outside: ['almostNothing', 'freely'],
-  reservoir: ['sleeve', 'top'],
+  outside: ['almostNothing', 'freely', 'byGround'],
+  bags: ['dryBags', 'looseInLiner', 'criticalOnly'],
+  rainProtection: ['liner', 'cover', 'criticalBagged'],
+  reservoir: ['sleeve', 'top', 'bottlesOnly', 'both'],
   fuel: ['liquidOutside', 'insideLow'],
   rainGear: ['topOfMain', 'outerPocket', 'lid'],
-  lid: ['light', 'essentials'],
+  stacking: ['layers', 'columns'],
+  frameless: ['uprights', 'bagAround'],
+  lid: ['light', 'essentials', 'off'],
+  tentSplit: ['split', 'whole'],
+  tentSpace: ['exact', 'oneSpare'],
 } as const;
 export type HouseRuleId = keyof typeof HOUSE_RULE_CHOICES;
 export type HouseRules = { readonly [K in HouseRuleId]: (typeof HOUSE_RULE_CHOICES)[K][number] };
 
+/** Kinds of trip, for templates and for what is learnt from one to the next. */
+export const TRIP_STYLES = ['dayWalk', 'hut', 'camp', 'training', 'survey', 'winter'] as const;
+export type TripStyle = (typeof TRIP_STYLES)[number];
+
 export interface Trip {
   readonly id: string;
   readonly name: string;
+  readonly style: TripStyle;
   /** ISO date, YYYY-MM-DD. */
   readonly startDate: string;
+  /** IANA name, such as "Europe/Dublin" or "UTC". */
+  readonly timeZone: string;
+  readonly place?: Place;
   readonly notes?: string;
   readonly packingSchool: PackingSchoolId;
   readonly houseRules: HouseRules;
+  /** How limits are set where a member has no trial and no way of their own. */
+  readonly limitPolicy: LimitPolicyId;
+  readonly foodStorage: FoodStorage;
+  /** The longest day's walking that is planned for the slowest member, hours. */
+  readonly longestDayH: number;
+  /** When the party sets off in the morning, local time as "HH:MM". */
+  readonly setOff: string;
+  /** Water a person drinks while walking, litres an hour. */
+  readonly waterLPerH: number;
+  readonly track?: Track;
+  /** Where each day but the last ends on the track, kilometres from its start; rising. */
+  readonly dayMarksKm?: readonly number[];
   readonly legs: readonly Leg[];
+  readonly waypoints: readonly Waypoint[];
+  readonly supplies: readonly Supply[];
+  readonly weather: readonly DayWeather[];
+  readonly roles: readonly RoleTurn[];
   readonly groups: readonly PartyGroup[];
   readonly packs: readonly Pack[];
   readonly members: readonly Member[];
@@ -307,14 +470,7 @@ export interface Trip {
   readonly stows: readonly Stow[];
 }
 
-export const DEFAULT_HOUSE_RULES: HouseRules = {
-  tent: 'core',
-  poles: 'sidePocket',
-  firstAid: 'topOrOuter',
-  food: 'split',
-  outside: 'almostNothing',
-  reservoir: 'sleeve',
-  fuel: 'liquidOutside',
-  rainGear: 'topOfMain',
-  lid: 'light',
-};
+/** The first choice of every house rule. */
+export const DEFAULT_HOUSE_RULES = Object.fromEntries(
+  Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, choices[0]]),
+) as unknown as HouseRules;

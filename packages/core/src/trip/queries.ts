@@ -1,4 +1,4 @@
-import type { Member, Pack, PersonalThing, Piece, Thing, Trip, Zone } from './model.js';
+import type { HouseRules, Member, Pack, PersonalThing, Piece, Purpose, Thing, Trip, Zone } from './model.js';
 
 /** Every group piece of the trip, in kit order. */
 export function allPieces(trip: Trip): readonly Piece[] {
@@ -41,6 +41,22 @@ export function allowedCarriers(trip: Trip, piece: Piece): readonly Member[] {
     if (piece.onlyGroupId === undefined) return true;
     return m.tentGroupId === piece.onlyGroupId || m.cookGroupId === piece.onlyGroupId;
   });
+}
+
+const TENT_PARTS: readonly Purpose[] = ['tentBody', 'tentFly', 'tentPoles', 'tentPegs', 'footprint'];
+export function isTentPart(thing: Thing): boolean {
+  return TENT_PARTS.includes(thing.purpose);
+}
+
+/** Grounds on which what hangs outside snags, hits rock or catches (common practice, no source). */
+const ROUGH_GROUNDS: readonly string[] = ['moor', 'scramble', 'snow'];
+
+/** The house rules that hold for a member: the trip's, with the member's own choices; "by ground" is decided here. */
+export function houseRulesOf(trip: Trip, member: Member): HouseRules {
+  const rules = { ...trip.houseRules, ...member.houseRules };
+  if (rules.outside !== 'byGround') return rules;
+  const rough = trip.legs.some((leg) => ROUGH_GROUNDS.includes(leg.ground));
+  return { ...rules, outside: rough ? 'almostNothing' : 'freely' };
 }
 
 /** Zones that count as the pack's volume: everything but lash points, which hold things outside. */

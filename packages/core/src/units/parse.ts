@@ -5,6 +5,7 @@
 import {
   CM_PER_IN,
   KG_PER_LB,
+  KM_PER_MI,
   KG_PER_OZ,
   KG_PER_STONE,
   L_PER_CU_IN,
@@ -12,11 +13,11 @@ import {
   M_PER_FT,
 } from './convert.js';
 
-export type Quantity = 'mass' | 'volume' | 'length';
+export type Quantity = 'mass' | 'volume' | 'length' | 'distance' | 'height' | 'duration';
 export type Parsed =
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: string };
 
-/** Factors to kg, L and cm. */
+/** Factors to kg, L, cm, km, m and h. */
 const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
   mass: {
     kg: 1,
@@ -28,19 +29,25 @@ const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
   },
   volume: { l: 1, ml: 0.001, 'cu in': L_PER_CU_IN, cuin: L_PER_CU_IN, 'fl oz': L_PER_US_FL_OZ },
   length: { cm: 1, mm: 0.1, m: 100, in: CM_PER_IN, ft: M_PER_FT * 100 },
+  distance: { km: 1, m: 0.001, mi: KM_PER_MI },
+  height: { m: 1, ft: M_PER_FT },
+  duration: { h: 1, min: 1 / 60 },
 };
 
 /** The smaller unit that a bare number after a larger one means ("11 st 4" is 11 stone 4 pounds). */
-const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', lbs: 'oz', ft: 'in' };
+const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', lbs: 'oz', ft: 'in', h: 'min' };
 
 const EXAMPLES: Readonly<Record<Quantity, string>> = {
   mass: '"1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4"',
   volume: '"1.5 L", "750 ml" or "3400 cu in"',
   length: '"46 cm", "18 in" or "5 ft 9"',
+  distance: '"12.5 km" or "8 mi"',
+  height: '"600 m" or "2000 ft"',
+  duration: '"5.5 h", "5 h 30" or "45 min"',
 };
 
 /**
- * Parse a typed quantity into kg, L or cm.
+ * Parse a typed quantity into kg, L, cm, km, m or h.
  *
  * @param text what was typed
  * @param quantity which kind of quantity the field holds

@@ -1,0 +1,163 @@
+import { Router, type Request, type RequestHandler, type Response } from 'express';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import { serialiseTripFile, type Account, type AccountState } from '@graft/core';
+import { ApiError } from '../http/apiError.js';
+import { checked } from '../http/checked.js';
+import type { TripStore } from '../trips/tripStore.js';
+import { deleteRequest, passwordRequest, signInRequest, signUpRequest } from './accountRequests.js';
+import type { AccountStore, NewAccount } from './accountStore.js';
+import { accountOf, setSession, signedIn, tokenOf, visitorOf } from './signedIn.js';
+
+export interface AccountParts {
+  readonly accounts: AccountStore;
+  readonly trips: TripStore;
+  /** Gives the demo account, with its trips; undefined where no demo is offered. */
+  readonly demo: (() => Promise<Account>) | undefined;
+}
+
+const MINUTE_MS = 60_000;
+const wrongPassword = (): ApiError =>
+  new ApiError(400, 'invalid', 'Address and password do not belong together.', [
+    { path: 'password', message: 'expected the password of this account' },
+  ]);
+const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
+
+/** Failed attempts are counted by address and by the machine they come from. */
+function attempts(
+  limit: number,
+  minutes: number,
+  key: (req: Request, res: Response) => string,
+): RequestHandler {
+  return rateLimit({
+    windowMs: minutes * MINUTE_MS,
+    limit,
+    skipSuccessfulRequests: true,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    keyGenerator: key,
+    handler: () => {
+      throw new ApiError(429, 'tooMany', `Too many attempts. Try again in ${minutes} minutes.`);
+    },
+  });
+}
+
+export function accountRoutes({ accounts, trips, demo }: AccountParts): Router {
+  const router = Router();
+  const machine = (req: Request): string => ipKeyGenerator(req.ip ?? '');
+  const byMachine = attempts(100, 15, machine);
+  const byAddress = attempts(
+    10,
+    15,
+    (req) => `${machine(req)} ${lower((req.body as { email?: unknown }).email)}`,
+  );
+  const byAccount = attempts(10, 15, (_req, res) => accountOf(res).id);
+  const newAccounts = rateLimit({
+    windowMs: 60 * MINUTE_MS,
+    limit: 100,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    keyGenerator: machine,
+    handler: () => {
+      throw new ApiError(429, 'tooMany', 'Too many new accounts from this machine. Try again in an hour.');
+    },
+  });
+
+  const state = (account: Account | undefined): AccountState => ({
+    account: account ?? null,
+    demoOffered: demo !== undefined,
+  });
+  const enter = async (req: Request, res: Response, account: Account): Promise<void> => {
+    // A session from before is not taken over by whoever signs in.
+    const old = tokenOf(req);
+    if (old !== undefined) await accounts.closeSession(old);
+    setSession(req, res, await accounts.openSession(account.id));
+    res.json(state(account));
+  };
+
+  router.get('/', (_req, res) => {
+    res.json(state(visitorOf(res)));
+  });
+
+  router.post('/sign-up', newAccounts, async (req, res) => {
+    const body = checked<NewAccount>(signUpRequest, req.body);
+    await enter(req, res, await accounts.add({ ...body, name: body.name.trim(), email: lower(body.email) }));
+  });
+
+  router.post('/sign-in', byMachine, byAddress, async (req, res) => {
+    const { email, password } = checked<{ email: string; password: string }>(signInRequest, req.body);
+    const account = await accounts.byPassword(lower(email), password);
+    if (account === undefined) throw wrongPassword();
+    await enter(req, res, account);
+  });
+
+  router.post('/demo', async (req, res) => {
+    if (demo === undefined) throw new ApiError(404, 'notFound', 'This server offers no demo.');
+    await enter(req, res, await demo());
+  });
+
+  router.post('/sign-out', async (req, res) => {
+    const token = tokenOf(req);
+    if (token !== undefined) await accounts.closeSession(token);
+    setSession(req, res, undefined);
+    res.json(state(undefined));
+  });
+
+  router.post('/sign-out-everywhere', signedIn, async (req, res) => {
+    await accounts.closeSessions(accountOf(res).id);
+    setSession(req, res, undefined);
+    res.json(state(undefined));
+  });
+
+  router.post('/password', signedIn, byAccount, async (req, res) => {
+    const { current, next } = checked<{ current: string; next: string }>(passwordRequest, req.body);
+    const { id, email } = accountOf(res);
+    if ((await accounts.byPassword(email, current)) === undefined) throw wrongPassword();
+    await accounts.setPassword(id, next);
+    await accounts.closeSessions(id, tokenOf(req));
+    res.status(204).end();
+  });
+
+  router.get('/export', signedIn, async (_req, res) => {
+    const account = accountOf(res);
+    const all = await trips.list(account.id);
+    const owned = all.filter((t) => t.role === 'owner');
+    const files = [];
+    for (const { id, archived, deletedAt } of owned) {
+      const { trip } = await trips.get(id, account.id, { deletedToo: true });
+      files.push({ archived, deletedAt, file: JSON.parse(serialiseTripFile(trip)) as unknown });
+    }
+    const { id, email, name } = account;
+    const data = {
+      format: 'graft-account',
+      version: 1,
+      account: { id, email, name },
+      sessions: await accounts.sessions(id),
+      trips: files,
+      // Trips of others are theirs to export; what is kept of this account is the part it has in them.
+      leadsWithOthers: all
+        .filter((t) => t.role !== 'owner')
+        .map((t) => ({ name: t.name, owner: t.owner, role: t.role })),
+    };
+    res
+      .type('application/json')
+      .attachment('graft-account.json')
+      .send(`${JSON.stringify(data, null, 2)}\n`);
+  });
+
+  router.post('/delete', signedIn, byAccount, async (req, res) => {
+    const { email, password } = checked<{ email: string; password?: string }>(deleteRequest, req.body);
+    const account = accountOf(res);
+    if (lower(email) !== account.email) {
+      throw new ApiError(400, 'invalid', 'The address is not the one of this account; nothing was deleted.', [
+        { path: 'email', message: `expected the address of this account, got "${email}"` },
+      ]);
+    }
+    if (!account.demo && (await accounts.byPassword(account.email, password ?? '')) === undefined)
+      throw wrongPassword();
+    await accounts.remove(account.id);
+    setSession(req, res, undefined);
+    res.json(state(undefined));
+  });
+
+  return router;
+}

@@ -1,0 +1,152 @@
+/** Accounts and their sessions in the database. */
+import { randomUUID } from 'node:crypto';
+import { LessThan, Not, QueryFailedError, type DataSource, type EntityManager } from 'typeorm';
+import type { Account } from '@graft/core';
+import { SessionRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
+import { ApiError } from '../http/apiError.js';
+import { hashPassword, isPassword } from './passwords.js';
+import { newToken, tokenHash } from './tokens.js';
+
+/** A session that is not used for this long has ended. */
+export const SESSION_DAYS = 30;
+/** How often a session in use is written down as seen. */
+const SEEN_EVERY_MS = 3_600_000;
+const DAY_MS = 86_400_000;
+const DEMO_EMAIL = 'demo@graft.invalid';
+
+export interface NewAccount {
+  readonly email: string;
+  readonly name: string;
+  readonly password: string;
+}
+
+const asAccount = ({ id, email, name, demo }: UserRow): Account => ({ id, email, name, demo: Boolean(demo) });
+
+export class AccountStore {
+  constructor(private readonly source: DataSource) {}
+
+  /** Make an account. The first one takes over trips from before there were accounts. */
+  async add({ email, name, password }: NewAccount): Promise<Account> {
+    const passwordHash = await hashPassword(password);
+    const user = { id: randomUUID(), email, name, passwordHash, demo: false, createdAt: new Date() };
+    await this.source.transaction(async (manager) => {
+      const first = (await manager.countBy(UserRow, { demo: false })) === 0;
+      await insertUser(manager, user);
+      if (first) await adoptOwnerless(manager, user.id);
+    });
+    return asAccount(user as UserRow);
+  }
+
+  /** The demo account, made where there is none; nobody signs in to it by password. */
+  async demoAccount(): Promise<{ readonly account: Account; readonly isNew: boolean }> {
+    const known = await this.source.manager.findOneBy(UserRow, { demo: true });
+    if (known !== null) return { account: asAccount(known), isNew: false };
+    const user = {
+      id: randomUUID(),
+      email: DEMO_EMAIL,
+      name: 'Demo leader',
+      passwordHash: null,
+      demo: true,
+      createdAt: new Date(),
+    };
+    await insertUser(this.source.manager, user);
+    return { account: asAccount(user as UserRow), isNew: true };
+  }
+
+  /** The account of an address and password, or undefined. */
+  async byPassword(email: string, password: string): Promise<Account | undefined> {
+    const user = await this.source.manager.findOneBy(UserRow, { email, demo: false });
+    return (await isPassword(user?.passwordHash ?? null, password)) ? asAccount(user!) : undefined;
+  }
+
+  async setPassword(userId: string, password: string): Promise<void> {
+    await this.source.manager.update(UserRow, { id: userId }, { passwordHash: await hashPassword(password) });
+  }
+
+  /** Delete an account with its sessions, the trips it owns and its part in others. */
+  async remove(userId: string): Promise<void> {
+    await this.source.transaction(async (manager) => {
+      const owned = await manager.findBy(TripLeaderRow, { userId, role: 'owner' });
+      for (const { tripId } of owned) await manager.delete(TripRow, { id: tripId });
+      await manager.delete(UserRow, { id: userId });
+    });
+  }
+
+  /** Start a session; the token is known to the caller only. */
+  async openSession(userId: string): Promise<string> {
+    const token = newToken();
+    const now = new Date();
+    await this.source.manager.delete(SessionRow, { expiresAt: LessThan(now) });
+    await this.source.manager.insert(SessionRow, {
+      tokenHash: tokenHash(token),
+      userId,
+      createdAt: now,
+      seenAt: now,
+      expiresAt: new Date(now.getTime() + SESSION_DAYS * DAY_MS),
+    });
+    return token;
+  }
+
+  /** The account of a session that has not ended. */
+  async bySession(token: string): Promise<Account | undefined> {
+    const session = await this.source.manager.findOne(SessionRow, {
+      where: { tokenHash: tokenHash(token) },
+      relations: { user: true },
+    });
+    const now = Date.now();
+    if (session === null || session.expiresAt.getTime() <= now) return undefined;
+    if (now - session.seenAt.getTime() > SEEN_EVERY_MS) {
+      await this.source.manager.update(
+        SessionRow,
+        { tokenHash: session.tokenHash },
+        { seenAt: new Date(now), expiresAt: new Date(now + SESSION_DAYS * DAY_MS) },
+      );
+    }
+    return asAccount(session.user);
+  }
+
+  async closeSession(token: string): Promise<void> {
+    await this.source.manager.delete(SessionRow, { tokenHash: tokenHash(token) });
+  }
+
+  /** End every session of an account, or all but one. */
+  async closeSessions(userId: string, exceptToken?: string): Promise<void> {
+    await this.source.manager.delete(SessionRow, {
+      userId,
+      ...(exceptToken === undefined ? {} : { tokenHash: Not(tokenHash(exceptToken)) }),
+    });
+  }
+
+  /** What is kept of an account's sessions, for its owner. */
+  async sessions(userId: string): Promise<readonly { readonly createdAt: Date; readonly seenAt: Date }[]> {
+    const rows = await this.source.manager.find(SessionRow, {
+      where: { userId },
+      order: { createdAt: 'ASC' },
+    });
+    return rows.map(({ createdAt, seenAt }) => ({ createdAt, seenAt }));
+  }
+}
+
+async function insertUser(manager: EntityManager, user: Omit<UserRow, never>): Promise<void> {
+  try {
+    await manager.insert(UserRow, user);
+  } catch (error) {
+    const duplicate =
+      error instanceof QueryFailedError &&
+      (error.driverError as { code?: string } | undefined)?.code === 'ER_DUP_ENTRY';
+    if (!duplicate) throw error;
+    throw new ApiError(400, 'invalid', 'There is an account with this address already.', [
+      { path: 'email', message: `expected an address without an account, got "${user.email}"` },
+    ]);
+  }
+}
+
+async function adoptOwnerless(manager: EntityManager, userId: string): Promise<void> {
+  const ownerless = await manager
+    .createQueryBuilder(TripRow, 'trip')
+    .leftJoin(TripLeaderRow, 'leader', 'leader.tripId = trip.id')
+    .where({})
+    .andWhere('leader.userId IS NULL')
+    .getMany();
+  for (const { id } of ownerless) await manager.insert(TripLeaderRow, { tripId: id, userId, role: 'owner' });
+}

@@ -1,0 +1,55 @@
+/** Who is asking: the session cookie, and routes that need one. */
+import { parseCookie, stringifySetCookie } from 'cookie';
+import type { Request, RequestHandler, Response } from 'express';
+import type { Account } from '@graft/core';
+import { ApiError } from '../http/apiError.js';
+import { SESSION_DAYS, type AccountStore } from './accountStore.js';
+
+const COOKIE = 'graft_session';
+
+/** The session token that a request carries, if any. */
+export function tokenOf(req: Request): string | undefined {
+  return parseCookie(req.headers.cookie ?? '')[COOKIE];
+}
+
+/** Give the browser its session: out of reach of scripts, never sent by another site's pages. */
+export function setSession(req: Request, res: Response, token: string | undefined): void {
+  res.append(
+    'Set-Cookie',
+    stringifySetCookie({
+      name: COOKIE,
+      value: token ?? '',
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: req.secure,
+      path: '/',
+      maxAge: token === undefined ? 0 : SESSION_DAYS * 86_400,
+    }),
+  );
+}
+
+/** Find out who asks, for every route behind it. */
+export function recognise(accounts: AccountStore): RequestHandler {
+  return async (req, res, next) => {
+    const token = tokenOf(req);
+    res.locals['account'] = token === undefined ? undefined : await accounts.bySession(token);
+    next();
+  };
+}
+
+/** Whoever is signed in, or undefined. */
+export function visitorOf(res: Response): Account | undefined {
+  return res.locals['account'] as Account | undefined;
+}
+
+/** The account that is signed in; without one the request is refused with 401. */
+export function accountOf(res: Response): Account {
+  const account = visitorOf(res);
+  if (account === undefined) throw new ApiError(401, 'notSignedIn', 'Sign in first.');
+  return account;
+}
+
+export const signedIn: RequestHandler = (_req, res, next) => {
+  accountOf(res);
+  next();
+};

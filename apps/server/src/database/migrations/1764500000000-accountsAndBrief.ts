@@ -1,0 +1,173 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+const ofTrip = (table: string): string =>
+  `CONSTRAINT fk_${table}_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`;
+const ofUser = (table: string): string =>
+  `CONSTRAINT fk_${table}_user FOREIGN KEY (user_id) REFERENCES users(id) ON DELETE CASCADE ON UPDATE NO ACTION`;
+
+/** New tables, in an order that satisfies their foreign keys. */
+const TABLES: readonly (readonly [string, string])[] = [
+  [
+    'users',
+    `id char(36) NOT NULL,
+     email varchar(254) NOT NULL,
+     name varchar(200) NOT NULL,
+     password_hash varchar(200) NULL,
+     demo tinyint NOT NULL,
+     created_at datetime(3) NOT NULL,
+     PRIMARY KEY (id),
+     UNIQUE INDEX ix_users_email (email)`,
+  ],
+  [
+    'sessions',
+    `token_hash char(64) NOT NULL,
+     user_id char(36) NOT NULL,
+     created_at datetime(3) NOT NULL,
+     seen_at datetime(3) NOT NULL,
+     expires_at datetime(3) NOT NULL,
+     PRIMARY KEY (token_hash),
+     INDEX ix_sessions_user (user_id),
+     ${ofUser('sessions')}`,
+  ],
+  [
+    'trip_leaders',
+    `trip_id char(36) NOT NULL,
+     user_id char(36) NOT NULL,
+     role varchar(32) NOT NULL,
+     PRIMARY KEY (trip_id, user_id),
+     INDEX ix_trip_leaders_user (user_id),
+     ${ofTrip('trip_leaders')},
+     ${ofUser('trip_leaders')}`,
+  ],
+  [
+    'invitations',
+    `token_hash char(64) NOT NULL,
+     trip_id char(36) NOT NULL,
+     role varchar(32) NOT NULL,
+     created_at datetime(3) NOT NULL,
+     expires_at datetime(3) NOT NULL,
+     PRIMARY KEY (token_hash),
+     INDEX ix_invitations_trip (trip_id),
+     ${ofTrip('invitations')}`,
+  ],
+  [
+    'waypoints',
+    `trip_id char(36) NOT NULL,
+     \`position\` int NOT NULL,
+     id varchar(64) NOT NULL,
+     name varchar(200) NOT NULL,
+     kind varchar(32) NOT NULL,
+     at_km double NOT NULL,
+     reliance varchar(32) NOT NULL,
+     note text NULL,
+     PRIMARY KEY (trip_id, id),
+     ${ofTrip('waypoints')}`,
+  ],
+  [
+    'supplies',
+    `trip_id char(36) NOT NULL,
+     \`position\` int NOT NULL,
+     id varchar(64) NOT NULL,
+     name varchar(200) NOT NULL,
+     state varchar(32) NOT NULL,
+     note text NULL,
+     PRIMARY KEY (trip_id, id),
+     ${ofTrip('supplies')}`,
+  ],
+  [
+    'weather',
+    `trip_id char(36) NOT NULL,
+     \`position\` int NOT NULL,
+     id char(10) NOT NULL,
+     day_c double NOT NULL,
+     night_c double NOT NULL,
+     rain_chance double NOT NULL,
+     wind_kmh double NOT NULL,
+     by_leader text NOT NULL,
+     source varchar(200) NULL,
+     PRIMARY KEY (trip_id, id),
+     ${ofTrip('weather')}`,
+  ],
+  [
+    'role_turns',
+    `trip_id char(36) NOT NULL,
+     \`position\` int NOT NULL,
+     id varchar(64) NOT NULL,
+     day int NOT NULL,
+     role varchar(32) NOT NULL,
+     member_id varchar(64) NOT NULL,
+     PRIMARY KEY (trip_id, id),
+     ${ofTrip('role_turns')}`,
+  ],
+];
+
+/** New columns: table, column, type; what rows that are there already hold, for columns that must hold something. */
+const COLUMNS: readonly (readonly [string, string, string, (string | number)?])[] = [
+  ['trips', 'style', 'varchar(32)', 'camp'],
+  ['trips', 'time_zone', 'varchar(64)', 'UTC'],
+  ['trips', 'place', 'text'],
+  ['trips', 'limit_policy', 'varchar(32)', 'shareOfBodyWeight'],
+  ['trips', 'food_storage', 'varchar(32)', 'none'],
+  ['trips', 'longest_day_h', 'double', 8],
+  ['trips', 'set_off', 'char(5)', '08:00'],
+  ['trips', 'water_l_per_h', 'double', 0.5],
+  ['trips', 'track', 'longtext'],
+  ['trips', 'day_marks_km', 'text'],
+  ['trips', 'archived_at', 'datetime(3)'],
+  ['trips', 'deleted_at', 'datetime(3)'],
+  ['legs', 'camp_elevation_m', 'double'],
+  ['party_groups', 'sleeps', 'double'],
+  ['party_groups', 'pot_l', 'double'],
+  ['members', 'house_rules', 'text'],
+  ['members', 'limit_policy', 'varchar(32)'],
+  ['members', 'carry_trials', 'text', '[]'],
+  ['members', 'comfort_floor', 'double'],
+  ['members', 'limit_history', 'text', '[]'],
+  ['members', 'buddy_id', 'varchar(64)'],
+  ['members', 'health_notes', 'text'],
+];
+
+/** House rules that older trips do not have, with the choice that they were planned by. */
+const NEW_HOUSE_RULES = {
+  bags: 'dryBags',
+  rainProtection: 'liner',
+  stacking: 'layers',
+  frameless: 'uprights',
+  tentSplit: 'split',
+  tentSpace: 'exact',
+};
+
+/**
+ * Accounts, sessions, who leads a trip; the brief; trials and history of limits. Trips from before accounts belong to
+ * nobody until the first account is made, which takes them over.
+ */
+export class AccountsAndBrief1764500000000 implements MigrationInterface {
+  readonly name = 'AccountsAndBrief1764500000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    for (const [table, columns] of TABLES) {
+      await runner.query(`CREATE TABLE \`${table}\` (${columns}) ENGINE=InnoDB`);
+    }
+    for (const [table, column, type, old] of COLUMNS) {
+      await runner.query(`ALTER TABLE \`${table}\` ADD \`${column}\` ${type} NULL`);
+      if (old === undefined) continue;
+      await runner.query(`UPDATE \`${table}\` SET \`${column}\` = ?`, [old]);
+      await runner.query(`ALTER TABLE \`${table}\` MODIFY \`${column}\` ${type} NOT NULL`);
+    }
+    const trips = (await runner.query('SELECT id, house_rules FROM trips')) as {
+      id: string;
+      house_rules: string;
+    }[];
+    for (const { id, house_rules } of trips) {
+      const rules = { ...NEW_HOUSE_RULES, ...(JSON.parse(house_rules) as object) };
+      await runner.query('UPDATE trips SET house_rules = ? WHERE id = ?', [JSON.stringify(rules), id]);
+    }
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    for (const [table, column] of [...COLUMNS].reverse()) {
+      await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN \`${column}\``);
+    }
+    for (const [table] of [...TABLES].reverse()) await runner.query(`DROP TABLE \`${table}\``);
+  }
+}

@@ -1,0 +1,132 @@
+import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { dayLengths, insertDay, moveDayMark, waterByDay, type Trip } from '@graft/core';
+import { EditableTable } from '../shared/EditableTable';
+import { useTrip } from '../shared/TripProvider';
+import { DayProblems } from './DayProblems';
+import { Effort } from './Effort';
+import { ElevationProfile } from './ElevationProfile';
+import { HouseRulesPanel } from './HouseRulesPanel';
+import { legColumns } from './legColumns';
+import { PlacesPanel } from './PlacesPanel';
+import { TrackImport } from './TrackImport';
+import { TripPanel } from './TripPanel';
+import { WeatherPanel } from './WeatherPanel';
+
+const PANELS = [
+  ['trip', 'Trip', TripPanel],
+  ['places', 'Water and places', PlacesPanel],
+  ['weather', 'Weather', WeatherPanel],
+  ['rules', 'House rules', HouseRulesPanel],
+] as const;
+
+/** The way, its days, water, weather and house rules. */
+export function BriefStation() {
+  const { trip: current, change, readOnly } = useTrip();
+  const [preview, setPreview] = useState<{ readonly of: Trip; readonly trip: Trip } | undefined>();
+  // A preview belongs to the trip it was made of; any change makes it stale.
+  const trip = preview?.of === current ? preview.trip : current;
+  const lengths = useMemo(() => dayLengths(trip), [trip]);
+  const columns = useMemo(() => legColumns(trip, lengths, change), [trip, lengths, change]);
+  const missingL = useMemo(
+    () =>
+      waterByDay(trip).filter(
+        (w) => w.waterL > trip.legs[w.day - 1]!.waterL || w.campWaterL > trip.legs[w.day - 1]!.campWaterL,
+      ),
+    [trip],
+  );
+  const [panel, setPanel] = useState<string>('trip');
+  return (
+    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+      <ElevationProfile
+        trip={trip}
+        onPreview={(day, km) =>
+          setPreview(
+            km === undefined || readOnly ? undefined : { of: current, trip: moveDayMark(current, day, km) },
+          )
+        }
+        onMove={(day, km) => {
+          setPreview(undefined);
+          change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
+        }}
+      />
+      <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
+        <Box flex="1" minW="0" overflow="auto" px="4" pt="2" pb="4">
+          <EditableTable
+            label="Legs"
+            columns={columns}
+            sections={[{ key: 'legs', rows: trip.legs }]}
+            rowKey={(leg) => leg.id}
+            rowName={(leg) => leg.name}
+          />
+          <HStack mt="3" gap="3" align="start" wrap="wrap">
+            <Button
+              size="xs"
+              variant="outline"
+              onClick={() => change('add a day', (t) => insertDay(t, t.legs.length))}
+            >
+              <Plus size={13} /> Add a day
+            </Button>
+            <TrackImport />
+            {missingL.length > 0 && (
+              <Button
+                size="xs"
+                variant="outline"
+                title="▼ marks days that carry less than the driest stretch asks for"
+                onClick={() => change('take the suggested water', withSuggestedWater)}
+              >
+                Take the suggested water on {missingL.length === 1 ? 'day' : 'days'}{' '}
+                {missingL.map((w) => w.day).join(', ')}
+              </Button>
+            )}
+          </HStack>
+          {trip.track === undefined && (
+            <Text mt="2" fontSize="xs" color="fg.muted">
+              Type each leg, or import a track: Graft measures the days on it, and you drag their ends.
+            </Text>
+          )}
+          <DayProblems lengths={lengths} />
+          <Effort trip={trip} />
+        </Box>
+        <Box
+          w={{ base: '100%', lg: '400px' }}
+          flexShrink={0}
+          borderLeftWidth={{ base: '0', lg: '1px' }}
+          overflow="auto"
+          px="4"
+          pt="2"
+          pb="4"
+        >
+          <Tabs.Root value={panel} onValueChange={(e) => setPanel(e.value)} size="sm" lazyMount unmountOnExit>
+            <Tabs.List mb="3">
+              {PANELS.map(([id, name]) => (
+                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                  {name}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            {PANELS.map(([id, , Panel]) => (
+              <Tabs.Content key={id} value={id} p="0">
+                <Panel />
+              </Tabs.Content>
+            ))}
+          </Tabs.Root>
+        </Box>
+      </Flex>
+    </Flex>
+  );
+}
+
+/** Days that carry less than their driest stretch asks for take the suggested litres. */
+function withSuggestedWater(trip: Trip): Trip {
+  const water = waterByDay(trip);
+  return {
+    ...trip,
+    legs: trip.legs.map((leg, i) => ({
+      ...leg,
+      waterL: Math.max(leg.waterL, water[i]!.waterL),
+      campWaterL: Math.max(leg.campWaterL, water[i]!.campWaterL),
+    })),
+  };
+}

@@ -1,0 +1,105 @@
+import { Box, Table, Text } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import {
+  dayEffort,
+  dayTimes,
+  formatMass,
+  memberTimes,
+  type DayEffort,
+  type MassUnit,
+  type MemberTime,
+  type PandolfOutcome,
+  type Trip,
+} from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { Why } from '../shared/Why';
+
+/** Every member's walking time on every day, and the power it takes with that day's load. */
+export function Effort({ trip }: { trip: Trip }) {
+  const { massUnit } = usePreferences();
+  const days = useMemo(
+    () =>
+      trip.legs.map((_leg, i) => ({
+        day: i + 1,
+        plannedH: dayTimes(trip, i + 1).plannedH,
+        times: new Map(memberTimes(trip, i + 1).map((t) => [t.memberId, t])),
+      })),
+    [trip],
+  );
+  if (trip.members.length === 0) return null;
+  return (
+    <Box as="section" mt="6" overflowX="auto">
+      <Text fontWeight="600">Walking time and effort of each member, with the day’s load</Text>
+      <Table.Root size="sm" aria-label="Walking time and effort" w="auto" minW="60%">
+        <Table.Header>
+          <Table.Row bg="transparent">
+            <Table.ColumnHeader px="2" py="1" fontSize="xs" color="fg.muted">
+              Member
+            </Table.ColumnHeader>
+            {days.map(({ day }) => (
+              <Table.ColumnHeader key={day} px="2" py="1" fontSize="xs" color="fg.muted" textAlign="end">
+                Day {day}, h · W
+              </Table.ColumnHeader>
+            ))}
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {trip.members.map((member) => (
+            <Table.Row key={member.id} bg="transparent">
+              <Table.Cell px="2" py="0.5" borderColor="border.muted">
+                {member.name}
+              </Table.Cell>
+              {days.map(({ day, plannedH, times }) => (
+                <Table.Cell
+                  key={day}
+                  px="2"
+                  py="0.5"
+                  textAlign="end"
+                  borderColor="border.muted"
+                  whiteSpace="nowrap"
+                >
+                  <TimeAndPower
+                    time={times.get(member.id)!}
+                    plannedH={plannedH}
+                    effort={dayEffort(trip, member, day)}
+                    massUnit={massUnit}
+                  />
+                </Table.Cell>
+              ))}
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+      <Text mt="2" fontSize="xs" color="fg.muted" maxW="52rem">
+        Power on the climbs, or on the level on a flat day, by Pandolf, Givoni and Goldman (1977) at the
+        planned pace. It holds up to 2.5 m/s, 25 % of slope and 70 kg of load, not downhill, and knows neither
+        scrambling nor snow: there it says “–”. For comparing days and loads; not medical advice.
+      </Text>
+    </Box>
+  );
+}
+
+const inWords = (outcome: PandolfOutcome): string =>
+  'watts' in outcome ? `${outcome.watts.toFixed(0)} W` : `not said, ${outcome.outside}`;
+
+function TimeAndPower({
+  time,
+  plannedH,
+  effort,
+  massUnit,
+}: {
+  time: MemberTime;
+  plannedH: number;
+  effort: DayEffort;
+  massUnit: MassUnit;
+}) {
+  const climbs = effort.climbGradePercent > 0;
+  const shown = climbs ? effort.climb : effort.level;
+  return (
+    <Why
+      reason={`Planned ${plannedH.toFixed(1)} h × ${time.factor.toFixed(2)} (${time.reason}). With ${formatMass(effort.loadKg, massUnit)}: on the level at ${effort.levelSpeedMs.toFixed(1)} m/s ${inWords(effort.level)}${climbs ? `; uphill at ${effort.climbGradePercent.toFixed(0)} % and ${effort.climbSpeedMs.toFixed(1)} m/s ${inWords(effort.climb)}` : ''}.`}
+    >
+      {time.hours.toFixed(1)} · {'watts' in shown ? shown.watts.toFixed(0) : '–'}
+    </Why>
+  );
+}

@@ -1,0 +1,169 @@
+import { Box, Button, Text } from '@chakra-ui/react';
+import {
+  allPieces,
+  dayStretches,
+  freshId,
+  putPiece,
+  waterByDay,
+  type Piece,
+  type Trip,
+  type Waypoint,
+} from '@graft/core';
+import { EditableTable, type Column } from '../shared/EditableTable';
+import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
+import { ChoiceEntry } from '../shared/FieldEntry';
+import { RemoveButton } from '../shared/RemoveButton';
+import { useTrip } from '../shared/TripProvider';
+import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
+
+const byDistance = (a: Waypoint, b: Waypoint): number => a.atKm - b.atKm;
+
+function putWaypoint(trip: Trip, place: Waypoint): Trip {
+  const others = trip.waypoints.filter((w) => w.id !== place.id);
+  return { ...trip, waypoints: [...others, place].sort(byDistance) };
+}
+
+/** Water, resupply and other places along the way, the dry stretches between, and kit that joins or leaves. */
+export function PlacesPanel() {
+  const { trip, change } = useTrip();
+  const stretches = dayStretches(trip);
+  const dayOf = (km: number): number => {
+    const i = stretches.findIndex((s) => km <= s.toKm + 1e-9);
+    return (i < 0 ? stretches.length - 1 : i) + 1;
+  };
+  const lengthKm = stretches[stretches.length - 1]?.toKm ?? 0;
+  const common = {
+    check: (w: Waypoint) => checkItem('waypoints', w),
+    save: (w: Waypoint) => change(`place: ${w.name}`, (t) => putWaypoint(t, w)),
+  };
+  const columns: readonly Column<Waypoint>[] = [
+    textColumn({ ...common, id: 'name', header: 'Place' }),
+    choiceColumn({ ...common, id: 'kind', header: 'What', options: optionsOf(WAYPOINT_WORDS), width: '76' }),
+    quantityColumn({
+      ...common,
+      id: 'atKm',
+      header: 'At',
+      quantity: 'distance',
+      massUnit: 'kg',
+      width: '54',
+    }),
+    choiceColumn({
+      ...common,
+      id: 'reliance',
+      header: 'Reliance',
+      options: optionsOf(RELIANCE_WORDS),
+      width: '70',
+    }),
+    {
+      id: 'remove',
+      header: '',
+      width: '32',
+      show: (w) => (
+        <RemoveButton
+          name={w.name}
+          onClick={() =>
+            change(`remove ${w.name}`, (t) => ({ ...t, waypoints: t.waypoints.filter((o) => o.id !== w.id) }))
+          }
+        />
+      ),
+    },
+  ];
+  return (
+    <Box>
+      {trip.waypoints.length === 0 ? (
+        <Text fontSize="xs" color="fg.muted">
+          Add springs, streams, shops and camps’ water with their distance from the start. Only sure water
+          counts when Graft looks for dry stretches.
+        </Text>
+      ) : (
+        <EditableTable
+          label="Places"
+          columns={columns}
+          sections={[{ key: 'all', rows: trip.waypoints }]}
+          rowKey={(w) => w.id}
+          rowName={(w) => w.name}
+        />
+      )}
+      <Button
+        size="xs"
+        variant="outline"
+        mt="2"
+        onClick={() =>
+          change('add a place', (t) =>
+            putWaypoint(t, {
+              id: freshId(
+                'place',
+                t.waypoints.map((w) => w.id),
+              ),
+              name: 'Water',
+              kind: 'water',
+              atKm: Math.round(lengthKm * 5) / 10,
+              reliance: 'unsure',
+            }),
+          )
+        }
+      >
+        Add a place
+      </Button>
+      <Text fontWeight="600" mt="5" mb="1">
+        Longest stretch without sure water
+      </Text>
+      {waterByDay(trip).map((w) => (
+        <Text key={w.day} fontSize="xs">
+          Day {w.day}: {w.hours.toFixed(1)} h, km {w.fromKm.toFixed(1)} to {w.toKm.toFixed(1)} → {w.waterL} L
+          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}
+        </Text>
+      ))}
+      {trip.waypoints
+        .filter((w) => w.kind === 'resupply' || w.kind === 'handIn')
+        .map((w) => (
+          <KitAtPlace key={w.id} place={w} day={dayOf(w.atKm)} />
+        ))}
+    </Box>
+  );
+}
+
+/** Pieces that join the party at a resupply, or leave it at a hand-in. */
+function KitAtPlace({ place, day }: { place: Waypoint; day: number }) {
+  const { trip, change } = useTrip();
+  const joins = place.kind === 'resupply';
+  const key = joins ? 'fromDay' : 'toDay';
+  const pieces = allPieces(trip);
+  const here = pieces.filter((p) => p[key] === day);
+  const others = pieces.filter((p) => p[key] !== day);
+  const set = (piece: Piece, value: number | undefined): void => {
+    const kit = trip.kits.find((k) => k.pieces.some((p) => p.id === piece.id))!;
+    change(`${piece.name}: ${joins ? 'joins' : 'leaves'} at ${place.name}`, (t) => {
+      const { [key]: _old, ...rest } = piece;
+      return putPiece(t, kit.id, value === undefined ? rest : { ...rest, [key]: value });
+    });
+  };
+  return (
+    <Box mt="5">
+      <Text fontWeight="600">
+        {joins ? 'Joins' : 'Leaves'} on day {day}: {place.name}
+      </Text>
+      {here.map((piece) => (
+        <Box key={piece.id} fontSize="xs" display="flex" alignItems="center" gap="2">
+          <Box flex="1">
+            {piece.name}, {piece.massKg.toFixed(2)} kg
+          </Box>
+          <Button size="2xs" variant="ghost" onClick={() => set(piece, undefined)}>
+            {joins ? 'From the start' : 'To the end'}
+          </Button>
+        </Box>
+      ))}
+      {others.length > 0 && (
+        <ChoiceEntry
+          label={joins ? 'What else joins here' : 'What else leaves here'}
+          value=""
+          options={[['', 'choose a piece'], ...others.map((p) => [p.id, p.name] as const)]}
+          onChoose={(id) => {
+            const piece = others.find((p) => p.id === id);
+            if (piece !== undefined) set(piece, day);
+          }}
+        />
+      )}
+    </Box>
+  );
+}

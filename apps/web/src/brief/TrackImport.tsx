@@ -1,0 +1,105 @@
+import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import { adoptTrack, dropTrack, trackLengthKm, type FieldError, type Trip, type Waypoint } from '@graft/core';
+import { readTrack } from '../workers/track';
+import { ErrorList } from '../shared/ErrorList';
+import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
+
+/** Places of the file join those that are there; a name that is known already is not taken twice. */
+function withPlaces(trip: Trip, places: readonly Waypoint[]): Trip {
+  const names = new Set(trip.waypoints.map((w) => w.name));
+  const ids = new Set(trip.waypoints.map((w) => w.id));
+  const fresh = places
+    .filter((w) => !names.has(w.name))
+    .map((w) => (ids.has(w.id) ? { ...w, id: `${w.id.slice(0, 55)}-of-file` } : w));
+  return { ...trip, waypoints: [...trip.waypoints, ...fresh].sort((a, b) => a.atKm - b.atKm) };
+}
+
+/** Import a GPX track, with its progress and what became of it. */
+export function TrackImport() {
+  const { trip, change, readOnly } = useTrip();
+  const input = useRef<HTMLInputElement>(null);
+  const [done, setDone] = useState<number | undefined>();
+  const [told, setTold] = useState('');
+  const [errors, setErrors] = useState<readonly FieldError[] | undefined>();
+
+  const read = async (file: File): Promise<void> => {
+    setErrors(undefined);
+    setTold('');
+    setDone(0);
+    try {
+      const answer = await readTrack(file, setDone);
+      if ('errors' in answer) {
+        setErrors(answer.errors);
+        return;
+      }
+      const { track, waypoints, points, segments } = answer;
+      change(`import the track ${track.name}`, (t) => withPlaces(adoptTrack(t, track), waypoints));
+      setTold(
+        `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
+          `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
+          `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. Drag the ends of the days to where the camps are.`,
+      );
+    } catch (error) {
+      setErrors([{ path: '', message: error instanceof Error ? error.message : String(error) }]);
+    } finally {
+      setDone(undefined);
+    }
+  };
+
+  return (
+    <Box>
+      <Flex gap="3" align="center" wrap="wrap">
+        <Button
+          size="xs"
+          variant="outline"
+          disabled={done !== undefined || readOnly}
+          onClick={() => input.current?.click()}
+        >
+          {trip.track === undefined ? 'Import a GPX track' : 'Import another track'}
+        </Button>
+        {trip.track !== undefined && (
+          <Button
+            size="xs"
+            variant="ghost"
+            onClick={() => change('remove the track', dropTrack)}
+            title="The legs keep their figures (undo brings the track back)"
+          >
+            Remove the track
+          </Button>
+        )}
+        <input
+          ref={input}
+          type="file"
+          hidden
+          accept=".gpx,application/gpx+xml,text/xml"
+          aria-label="GPX file"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            // Cleared, so that the same file can be chosen again.
+            event.target.value = '';
+            if (file !== undefined) void read(file);
+          }}
+        />
+        {done !== undefined && (
+          <Progress.Root value={Math.round(done * 100)} w="10rem" size="xs" aria-label="Reading the track">
+            <Progress.Track>
+              <Progress.Range />
+            </Progress.Track>
+          </Progress.Root>
+        )}
+        {told !== '' && (
+          <Text fontSize="xs" role="status">
+            {told}
+          </Text>
+        )}
+      </Flex>
+      {errors !== undefined && (
+        <Box mt="2">
+          <ErrorList title="The track was not imported; nothing has changed." errors={errors} />
+        </Box>
+      )}
+    </Box>
+  );
+}

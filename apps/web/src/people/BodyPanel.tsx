@@ -1,0 +1,119 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { putMember, type Condition, type Member } from '@graft/core';
+import { EditableTable } from '../shared/EditableTable';
+import { checkItem, numberColumn, textColumn } from '../shared/fields';
+import { TextEntry } from '../shared/FieldEntry';
+import { usePreferences } from '../shared/preferences';
+import { RemoveButton } from '../shared/RemoveButton';
+import { useTrip } from '../shared/TripProvider';
+
+interface Row extends Condition {
+  readonly at: number;
+}
+
+/** What lowers a member's limit on some days, and what leaders must know of their health. */
+export function BodyPanel({ member }: { member: Member }) {
+  const { trip, change } = useTrip();
+  const { hideWeights } = usePreferences();
+  const days = trip.legs.length;
+  const setConditions = (label: string, conditions: readonly Condition[]): void =>
+    change(`${member.name}: ${label}`, (t) => putMember(t, { ...member, conditions }));
+  const rows = member.conditions.map((c, at): Row => ({ ...c, at }));
+  const common = {
+    check: ({ at: _at, ...c }: Row) => {
+      if (c.toDay > days) return `expected a day of the trip, 1 to ${days}, got ${c.toDay}`;
+      if (c.toDay < c.fromDay) return `expected day ${c.fromDay} or later, got ${c.toDay}`;
+      return checkItem('members', { ...member, conditions: [c] });
+    },
+    save: ({ at, ...next }: Row, field: string) =>
+      setConditions(
+        `condition, ${field}`,
+        member.conditions.map((old, i) => (i === at ? next : old)),
+      ),
+  };
+  if (hideWeights) {
+    return <Text>Conditions and health notes are hidden with the body weights.</Text>;
+  }
+  return (
+    <Flex gap="8" wrap="wrap" align="start">
+      <Box flex="1" minW="28rem">
+        <Text fontSize="xs" color="fg.muted" mb="2">
+          Injured, tired, ill, just recovered: a condition multiplies the limit on its days.
+        </Text>
+        {rows.length > 0 && (
+          <EditableTable
+            label="Conditions"
+            columns={[
+              textColumn({ ...common, id: 'label', header: 'Condition' }),
+              numberColumn({
+                ...common,
+                id: 'fromDay',
+                header: 'From',
+                unit: 'day',
+                decimals: 0,
+                width: '84',
+              }),
+              numberColumn({ ...common, id: 'toDay', header: 'To', unit: 'day', decimals: 0, width: '84' }),
+              numberColumn({
+                ...common,
+                id: 'factor',
+                header: 'Carries',
+                unit: '% of limit',
+                decimals: 0,
+                percent: true,
+                width: '124',
+              }),
+              {
+                id: 'remove',
+                header: '',
+                width: '34',
+                show: (row: Row) => (
+                  <RemoveButton
+                    name={row.label}
+                    onClick={() =>
+                      setConditions(
+                        'condition removed',
+                        member.conditions.filter((_c, i) => i !== row.at),
+                      )
+                    }
+                  />
+                ),
+              },
+            ]}
+            sections={[{ key: 'all', rows }]}
+            rowKey={(row) => String(row.at)}
+            rowName={(row) => row.label}
+          />
+        )}
+        <Button
+          size="xs"
+          variant="outline"
+          mt="2"
+          onClick={() =>
+            setConditions('condition added', [
+              ...member.conditions,
+              { label: 'tired', fromDay: 1, toDay: days, factor: 0.8 },
+            ])
+          }
+        >
+          Add a condition
+        </Button>
+      </Box>
+      <Box w="24rem" maxW="100%">
+        <TextEntry
+          label="Health notes, for the trip’s leaders only"
+          long
+          value={member.healthNotes ?? ''}
+          take={(text) => {
+            const { healthNotes: _old, ...rest } = member;
+            const next = text.trim() === '' ? rest : { ...member, healthNotes: text };
+            const error = checkItem('members', next);
+            if (error === undefined) change(`${member.name}: health notes`, (t) => putMember(t, next));
+            return error;
+          }}
+          help="Hidden on screen with the body weights, never logged, never on another member’s sheet."
+        />
+      </Box>
+    </Flex>
+  );
+}

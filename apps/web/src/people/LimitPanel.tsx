@@ -1,0 +1,122 @@
+import { Box, Flex, Table, Text } from '@chakra-ui/react';
+import {
+  carryLimit,
+  DEFAULT_COMFORT_FLOOR,
+  formatMass,
+  LIMIT_POLICIES,
+  LIMIT_POLICY_IDS,
+  packOf,
+  policyOf,
+  putMember,
+  type LimitChange,
+  type Member,
+} from '@graft/core';
+import { EditableTable } from '../shared/EditableTable';
+import { checkItem } from '../shared/fields';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+
+/** What each school of limits would allow a member, which one holds and why, and how the limit came to be. */
+export function LimitPanel({ member }: { member: Member }) {
+  const { trip, change } = useTrip();
+  const { massUnit, hideWeights } = usePreferences();
+  const holds = policyOf(trip, member);
+  const limit = carryLimit({ ...member, conditions: [] }, packOf(trip, member), 1, trip.limitPolicy);
+  const save = (entry: LimitChange): void =>
+    change(`${member.name}: limit record`, (t) =>
+      putMember(t, {
+        ...member,
+        limitHistory: member.limitHistory.map((h) => (h.id === entry.id ? entry : h)),
+      }),
+    );
+  return (
+    <Flex gap="8" wrap="wrap" align="start">
+      <Box w="32rem" maxW="100%">
+        <Text mb="2">
+          <Box as="strong" fontSize="lg">
+            {formatMass(limit.limitKg, massUnit)}
+          </Box>{' '}
+          {hideWeights
+            ? 'The reason names the body weight, which is hidden.'
+            : limit.reason.replace(/^[^:]*: /, '')}
+        </Text>
+        <Table.Root size="sm" aria-label={`Ways to set the limit of ${member.name}`}>
+          <Table.Body>
+            {LIMIT_POLICY_IDS.map((id) => {
+              const of = LIMIT_POLICIES[id].limitOf(member);
+              return (
+                <Table.Row key={id} bg="transparent">
+                  <Table.Cell
+                    px="1"
+                    py="1.5"
+                    fontWeight={id === holds ? '600' : undefined}
+                    w="10rem"
+                    verticalAlign="top"
+                  >
+                    {id === holds ? '● ' : '○ '}
+                    {LIMIT_POLICIES[id].name}
+                  </Table.Cell>
+                  <Table.Cell px="1" py="1.5" textAlign="end" w="5rem" verticalAlign="top">
+                    {of === undefined ? '–' : formatMass(of.limitKg, massUnit)}
+                  </Table.Cell>
+                  <Table.Cell px="2" py="1.5" fontSize="xs" color="fg.muted">
+                    {LIMIT_POLICIES[id].about}
+                  </Table.Cell>
+                </Table.Row>
+              );
+            })}
+          </Table.Body>
+        </Table.Root>
+        <Text mt="2" fontSize="xs" color="fg.muted">
+          The least of the way that holds, the member’s own cap and the pack’s rating counts; conditions lower
+          it on their days. A carry trial goes before a guess as soon as there is one; choose another way in
+          the column “Limit by”. A planning number, not medical advice: a person’s own word lowers it at any
+          time. Comfort floor {member.comfortFloor ?? DEFAULT_COMFORT_FLOOR} of 10.
+        </Text>
+      </Box>
+      <Box flex="1" minW="22rem">
+        <Text fontWeight="600" mb="1">
+          How it changed
+        </Text>
+        {member.limitHistory.length === 0 ? (
+          <Text fontSize="xs" color="fg.muted">
+            Nothing yet: every change of the limit is noted here with its date, who made it and why.
+          </Text>
+        ) : (
+          <EditableTable
+            label="Limit record"
+            columns={[
+              { id: 'date', header: 'Date', width: '84', show: (h: LimitChange) => h.date },
+              { id: 'who', header: 'Who', width: '104', show: (h: LimitChange) => h.who },
+              {
+                id: 'limit',
+                header: 'Limit',
+                width: '132',
+                numeric: true,
+                show: (h: LimitChange) =>
+                  `${h.fromKg === undefined ? '' : `${formatMass(h.fromKg, massUnit)} → `}${formatMass(h.toKg, massUnit)}`,
+              },
+              {
+                id: 'why',
+                header: 'Why',
+                show: (h: LimitChange) => h.why,
+                edit: {
+                  text: (h: LimitChange) => h.why,
+                  take: (h: LimitChange, text: string) => {
+                    const next = { ...h, why: text.trim() };
+                    const error = checkItem('members', { ...member, limitHistory: [next] });
+                    if (error === undefined) save(next);
+                    return error;
+                  },
+                },
+              },
+            ]}
+            sections={[{ key: 'all', rows: [...member.limitHistory].reverse() }]}
+            rowKey={(h) => h.id}
+            rowName={(h) => h.date}
+          />
+        )}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,225 @@
+import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import {
+  customPack,
+  formatMass,
+  OPTIONAL_PARTS,
+  packOf,
+  packVolumeL,
+  parseQuantity,
+  type Member,
+  type OptionalPart,
+  type Pack,
+  type Quantity,
+  type Trip,
+  type Zone,
+} from '@graft/core';
+import { EditableTable, type Entry } from '../shared/EditableTable';
+import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
+import { TextEntry } from '../shared/FieldEntry';
+import { usePreferences } from '../shared/preferences';
+import { RemoveButton } from '../shared/RemoveButton';
+import { useTrip } from '../shared/TripProvider';
+import { useLimitChange } from './useLimitChange';
+
+const PART_WORDS: Readonly<Record<OptionalPart, string>> = {
+  sleeve: 'reservoir sleeve',
+  lid: 'lid',
+  front: 'front pocket',
+  side: 'side pockets',
+  hipBelt: 'hip-belt pockets',
+  strap: 'strap pockets',
+  lash: 'lash points',
+};
+
+/** A zone that goes takes the placements in it along. */
+function withPack(trip: Trip, member: Member, pack: Pack): Trip {
+  const zones = new Set(pack.zones.map((z) => z.id));
+  return {
+    ...trip,
+    packs: trip.packs.map((p) => (p.id === pack.id ? pack : p)),
+    stows: trip.stows.map((s) =>
+      s.memberId === member.id ? { ...s, placements: s.placements.filter((p) => zones.has(p.zoneId)) } : s,
+    ),
+  };
+}
+
+/** A member's pack: its figures, a pack built anew from volume and parts, and every zone in true size. */
+export function PackPanel({ member }: { member: Member }) {
+  const { trip } = useTrip();
+  const change = useLimitChange();
+  const { massUnit } = usePreferences();
+  const pack = packOf(trip, member);
+  const put = (next: Pack, label: string): Entry => {
+    const error = checkItem('packs', next);
+    if (error === undefined) change(`${member.name}: pack, ${label}`, (t) => withPack(t, member, next));
+    return error;
+  };
+  const figure = (key: 'tareKg' | 'ratedLoadKg', label: string) => (
+    <TextEntry
+      label={label}
+      w="8rem"
+      value={formatMass(pack[key], massUnit)}
+      take={(text) => {
+        const parsed = parseQuantity(text, 'mass', massUnit);
+        return parsed.ok ? put({ ...pack, [key]: parsed.value }, label.toLowerCase()) : parsed.error;
+      }}
+    />
+  );
+  const common = {
+    check: (zone: Zone) => {
+      const boxL = (zone.widthCm * zone.depthCm * zone.heightCm) / 1000;
+      if (zone.volumeL > boxL * 1.05)
+        return `expected at most ${boxL.toFixed(1)} L, the box of its dimensions, got ${zone.volumeL} L`;
+      return checkItem('packs', { ...pack, zones: [zone] });
+    },
+    save: (zone: Zone, field: string) =>
+      void put(
+        { ...pack, zones: pack.zones.map((z) => (z.id === zone.id ? zone : z)) },
+        `${zone.name.toLowerCase()} ${field}`,
+      ),
+  };
+  const size = (id: 'widthCm' | 'depthCm' | 'heightCm', header: string) =>
+    quantityColumn<Zone, typeof id>({ ...common, id, header, quantity: 'length', massUnit, width: '74' });
+  return (
+    <Flex gap="8" wrap="wrap" align="start">
+      <Box w="23rem" maxW="100%">
+        <Flex gap="3" wrap="wrap">
+          <TextEntry
+            label="Name"
+            w="13rem"
+            value={pack.name}
+            take={(text) => put({ ...pack, name: text.trim() }, 'name')}
+          />
+          {figure('tareKg', 'Empty weight')}
+          {figure('ratedLoadKg', 'Rated load')}
+          <Box fontSize="xs" color="fg.muted" pt="5">
+            Holds {packVolumeL(pack).toFixed(1)} L in {pack.zones.length} zones
+          </Box>
+        </Flex>
+        <BuildPack key={pack.id} pack={pack} onBuild={(next) => put(next, 'built anew')} />
+      </Box>
+      <Box flex="1" minW="36rem">
+        <EditableTable
+          label="Zones"
+          columns={[
+            textColumn({ ...common, id: 'name', header: 'Zone' }),
+            size('widthCm', 'Width'),
+            size('depthCm', 'Depth'),
+            size('heightCm', 'Height'),
+            numberColumn({ ...common, id: 'volumeL', header: 'Holds', unit: 'L', decimals: 1, width: '74' }),
+            quantityColumn({
+              ...common,
+              id: 'maxLoadKg',
+              header: 'At most',
+              quantity: 'mass',
+              massUnit,
+              optional: true,
+              width: '86',
+            }),
+            yesNoColumn({
+              ...common,
+              id: 'openAbove',
+              header: 'Open above',
+              yes: 'open',
+              no: 'closed',
+              width: '82',
+            }),
+            {
+              id: 'remove',
+              header: '',
+              width: '34',
+              show: (zone: Zone) => (
+                <RemoveButton
+                  name={zone.name}
+                  onClick={() =>
+                    void put(
+                      { ...pack, zones: pack.zones.filter((z) => z.id !== zone.id) },
+                      `without ${zone.name}`,
+                    )
+                  }
+                />
+              ),
+            },
+          ]}
+          sections={[{ key: 'all', rows: pack.zones }]}
+          rowKey={(zone) => zone.id}
+          rowName={(zone) => zone.name}
+        />
+      </Box>
+    </Flex>
+  );
+}
+
+/** Build the pack anew from what its owner knows of it. */
+function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Entry }) {
+  const [volume, setVolume] = useState(`${Math.round(packVolumeL(pack))} L`);
+  const [parts, setParts] = useState<readonly OptionalPart[]>(
+    OPTIONAL_PARTS.filter((part) => pack.zones.some((z) => z.kind === part)),
+  );
+  const [error, setError] = useState<Entry>();
+  const build = (): void => {
+    const read = (text: string, quantity: Quantity, bare: string) => parseQuantity(text, quantity, bare);
+    const litres = read(volume, 'volume', 'l');
+    if (!litres.ok) {
+      setError(litres.error);
+      return;
+    }
+    if (litres.value < 10 || litres.value > 120) {
+      setError(`expected a pack of 10 to 120 L, got ${litres.value.toFixed(1)} L`);
+      return;
+    }
+    try {
+      const { tareKg, ratedLoadKg } = pack;
+      const name = `${Math.round(litres.value)} L pack, own make-up`;
+      setError(onBuild(customPack(pack.id, { name, volumeL: litres.value, tareKg, ratedLoadKg, parts })));
+    } catch (problem) {
+      if (!(problem instanceof RangeError)) throw problem;
+      setError(problem.message);
+    }
+  };
+  return (
+    <Box mt="4" borderTopWidth="1px" borderColor="border.muted" pt="2">
+      <Text fontWeight="600">Build it anew</Text>
+      <Text fontSize="xs" color="fg.muted" mb="1">
+        From its whole volume and its parts, in plausible dimensions; then mend each zone in the table.
+        Weights stay. Any unit: “65 L”, “3400 cu in”.
+      </Text>
+      <Flex wrap="wrap" columnGap="4" rowGap="1" mb="2">
+        {OPTIONAL_PARTS.map((part) => (
+          <Checkbox.Root
+            key={part}
+            size="sm"
+            checked={parts.includes(part)}
+            onCheckedChange={(e) =>
+              setParts(OPTIONAL_PARTS.filter((p) => (p === part ? e.checked === true : parts.includes(p))))
+            }
+          >
+            <Checkbox.HiddenInput />
+            <Checkbox.Control />
+            <Checkbox.Label fontSize="xs">{PART_WORDS[part]}</Checkbox.Label>
+          </Checkbox.Root>
+        ))}
+      </Flex>
+      <Flex gap="3" align="end">
+        <TextEntry
+          label="Whole volume"
+          w="14rem"
+          value={volume}
+          take={(text) => {
+            setVolume(text);
+            return undefined;
+          }}
+        />
+        <Button size="xs" variant="outline" onClick={build}>
+          Build
+        </Button>
+      </Flex>
+      {error !== undefined && (
+        <Text role="alert" fontSize="xs" color="overload.fg" mt="1">
+          {error}
+        </Text>
+      )}
+    </Box>
+  );
+}

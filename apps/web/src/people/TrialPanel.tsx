@@ -1,0 +1,191 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import {
+  fitTrials,
+  formatMass,
+  freshId,
+  putMember,
+  trialInWords,
+  trialUncertainty,
+  trialWalks,
+  type CarryTrial,
+  type Member,
+} from '@graft/core';
+import { EditableTable } from '../shared/EditableTable';
+import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
+import { TextEntry } from '../shared/FieldEntry';
+import { usePreferences } from '../shared/preferences';
+import { RemoveButton } from '../shared/RemoveButton';
+import { readNumber } from '../shared/tripFields';
+import { TrialChart } from './TrialChart';
+import { today, useLimitChange } from './useLimitChange';
+
+/** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
+export function TrialPanel({ member }: { member: Member }) {
+  const change = useLimitChange();
+  const { massUnit } = usePreferences();
+  const outcome = useMemo(() => fitTrials(member), [member]);
+  const uncertainty = useMemo(() => trialUncertainty(member), [member]);
+  const fit = 'fit' in outcome ? outcome.fit : undefined;
+  const setTrials = (label: string, carryTrials: readonly CarryTrial[]): void =>
+    change(`${member.name}: ${label}`, (t) => putMember(t, { ...member, carryTrials }));
+  const add = (loadKg: number): void => {
+    const last = member.carryTrials[member.carryTrials.length - 1];
+    const id = freshId(
+      `walk-${member.carryTrials.length + 1}`,
+      member.carryTrials.map((t) => t.id),
+    );
+    setTrials('carry trial', [
+      ...member.carryTrials,
+      {
+        id,
+        date: today(),
+        loadKg,
+        // The same route each time, as it was walked before.
+        distanceKm: last?.distanceKm ?? 4,
+        climbM: last?.climbM ?? 100,
+        minutes: last?.minutes ?? 60,
+        comfort: last?.comfort ?? 8,
+        interrupted: false,
+      },
+    ]);
+  };
+  const common = {
+    check: (t: CarryTrial) => checkItem('members', { ...member, carryTrials: [t] }),
+    save: (t: CarryTrial, field: string) =>
+      setTrials(
+        `carry trial, ${field}`,
+        member.carryTrials.map((old) => (old.id === t.id ? t : old)),
+      ),
+  };
+  return (
+    <Flex gap="8" wrap="wrap" align="start">
+      <Box flex="1" minW="30rem">
+        <Text fontSize="xs" color="fg.muted" mb="2">
+          The same comfortable route of about an hour, with slopes if there are some, on different days:
+          without load, with about 10 %, and, if wanted, 20 % of body weight; newcomers and under-18s lighter.
+          No answer is right or wrong. Stop for pain, numb hands or tingling arms: a walk broken off counts
+          with its comfort.
+        </Text>
+        <Flex gap="2" mb="2" wrap="wrap">
+          {trialWalks(member).map((walk, i) => (
+            <Button key={i} size="xs" variant="outline" onClick={() => add(walk.targetKg)}>
+              {walk.done.length > 0 ? '✓ ' : ''}Walk {i + 1}:{' '}
+              {walk.targetKg === 0 ? 'no load' : formatMass(walk.targetKg, massUnit)}
+              {walk.optional ? ', if wanted' : ''}
+            </Button>
+          ))}
+        </Flex>
+        {member.carryTrials.length > 0 && (
+          <EditableTable
+            label="Trial walks"
+            columns={[
+              textColumn({ ...common, id: 'date', header: 'Date', width: '88' }),
+              quantityColumn({
+                ...common,
+                id: 'loadKg',
+                header: 'Load',
+                quantity: 'mass',
+                massUnit,
+                width: '66',
+              }),
+              quantityColumn({
+                ...common,
+                id: 'distanceKm',
+                header: 'Way',
+                quantity: 'distance',
+                massUnit,
+                width: '66',
+              }),
+              quantityColumn({
+                ...common,
+                id: 'climbM',
+                header: 'Climb',
+                quantity: 'height',
+                massUnit,
+                width: '66',
+              }),
+              numberColumn({
+                ...common,
+                id: 'minutes',
+                header: 'Time',
+                unit: 'min',
+                decimals: 0,
+                width: '68',
+              }),
+              numberColumn({
+                ...common,
+                id: 'comfort',
+                header: 'Comfort',
+                unit: '1–10',
+                decimals: 1,
+                width: '86',
+              }),
+              yesNoColumn({
+                ...common,
+                id: 'interrupted',
+                header: 'Broken off',
+                yes: 'broken off',
+                no: 'walked to the end',
+                width: '84',
+              }),
+              textColumn({ ...common, id: 'note', header: 'Note' }),
+              {
+                id: 'remove',
+                header: '',
+                width: '34',
+                show: (t: CarryTrial) => (
+                  <RemoveButton
+                    name={`walk of ${t.date}`}
+                    onClick={() =>
+                      setTrials(
+                        'carry trial removed',
+                        member.carryTrials.filter((o) => o.id !== t.id),
+                      )
+                    }
+                  />
+                ),
+              },
+            ]}
+            sections={[{ key: 'all', rows: member.carryTrials }]}
+            rowKey={(t) => t.id}
+            rowName={(t) => t.date}
+          />
+        )}
+        <Flex gap="6" mt="2" align="end">
+          <TextEntry
+            label="Comfort floor, 1 to 10"
+            w="9rem"
+            value={String(member.comfortFloor ?? 6)}
+            take={(text) => {
+              const next = { ...member, comfortFloor: readNumber(text) ?? Number.NaN };
+              const error = checkItem('members', next);
+              if (error === undefined) change(`${member.name}: comfort floor`, (t) => putMember(t, next));
+              return error;
+            }}
+          />
+          <Box flex="1" role="status">
+            {fit === undefined ? (
+              <Text fontSize="xs">
+                {'lacks' in outcome ? `No limit from trials yet: ${outcome.lacks}.` : ''}
+              </Text>
+            ) : (
+              <Text>
+                <Box as="strong">{formatMass(fit.limitKg, massUnit)}</Box>
+                {uncertainty !== undefined &&
+                  `, likely ${formatMass(uncertainty.lowKg, massUnit)} to ${formatMass(uncertainty.highKg, massUnit)}`}
+                : {member.name} {trialInWords(fit)}
+                {fit.beyondKg > 0.05 &&
+                  `; ${formatMass(fit.beyondKg, massUnit)} beyond the heaviest walk, which is as far as a trial may be stretched`}
+                .
+              </Text>
+            )}
+          </Box>
+        </Flex>
+      </Box>
+      {member.carryTrials.length > 0 && (
+        <TrialChart member={member} fit={fit} uncertainty={uncertainty} massUnit={massUnit} />
+      )}
+    </Flex>
+  );
+}

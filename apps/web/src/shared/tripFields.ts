@@ -1,0 +1,53 @@
+/** Taking single-valued fields of a trip from what was typed, each checked by its own schema. */
+import {
+  FIELD_SCHEMAS,
+  parseQuantity,
+  schemaErrors,
+  type Quantity,
+  type Trip,
+  type TripField,
+} from '@graft/core';
+import type { Entry } from './EditableTable';
+
+type Change = (label: string, change: (trip: Trip) => Trip) => void;
+
+/** The first thing wrong with a field's value. */
+function checkField(field: TripField, value: unknown): Entry {
+  return schemaErrors(FIELD_SCHEMAS[field], value)[0]?.message;
+}
+
+/** Set a field, or say what is wrong with the value; undefined takes an optional field away. */
+export function setField<F extends TripField>(
+  change: Change,
+  field: F,
+  value: Trip[F] | undefined,
+  label: string,
+): Entry {
+  const error = checkField(field, value);
+  if (error !== undefined) return error;
+  change(label, (trip) => {
+    const { [field]: _old, ...rest } = trip;
+    return (value === undefined ? rest : { ...rest, [field]: value }) as Trip;
+  });
+  return undefined;
+}
+
+/** Read a quantity typed in any unit and set a numeric field to it. */
+export function takeQuantity(
+  change: Change,
+  field: 'longestDayH' | 'waterLPerH',
+  text: string,
+  quantity: Quantity,
+  bareUnit: string,
+  label: string,
+): Entry {
+  const parsed = parseQuantity(text, quantity, bareUnit);
+  return parsed.ok ? setField(change, field, parsed.value, label) : parsed.error;
+}
+
+/** A signed decimal number, or undefined. */
+export function readNumber(text: string): number | undefined {
+  const cleaned = text.trim().replace('−', '-').replace(',', '.');
+  const value = cleaned === '' ? NaN : Number(cleaned);
+  return Number.isFinite(value) ? value : undefined;
+}

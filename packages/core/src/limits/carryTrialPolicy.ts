@@ -1,0 +1,29 @@
+/** Carry trial: evidence instead of a guess. */
+import { formatMass } from '../units/format.js';
+import { heldUnder18, type LimitPolicy } from './limitPolicy.js';
+import { fitTrials, PACE_FLOOR, trialInWords } from './trialFit.js';
+
+export const CARRY_TRIAL = {
+  id: 'carryTrial',
+  name: 'Carry trial',
+  about:
+    'Evidence: the load at which the member’s own trial walks lost comfort or pace. Used as soon as there is one.',
+  limitOf: (member) => {
+    const outcome = fitTrials(member);
+    if ('lacks' in outcome) return undefined;
+    const { fit } = outcome;
+    const why = {
+      comfort: `where comfort falls to ${fit.floor} of 10`,
+      pace: `where pace falls to ${PACE_FLOOR * 100} % of unloaded`,
+      neither: 'neither comfort nor pace gave way',
+    }[fit.gaveWay];
+    const beyond =
+      fit.beyondKg > 0.05
+        ? `, ${formatMass(fit.beyondKg)} beyond the heaviest walk of ${formatMass(fit.heaviestKg)}`
+        : '';
+    return heldUnder18(member, {
+      limitKg: fit.limitKg,
+      reason: `carry trial of ${member.carryTrials.length} walks: ${why}${beyond} (${trialInWords(fit)})`,
+    });
+  },
+} as const satisfies LimitPolicy;

@@ -1,0 +1,80 @@
+/**
+ * The training ladder: weekly walks whose load rises to what the trip will ask, with a light week before leaving.
+ * Training up over weeks is common practice, no source; steps, start and rest week are Graft's own.
+ */
+import type { Member } from '../trip/model.js';
+
+/** A walk's load grows by at most this share of body weight a week. */
+export const STEP_SHARE = 0.03;
+/** Where somebody without a trial starts, as a share of body weight. */
+export const START_SHARE = 0.08;
+/** The ladder is at most this long, weeks. */
+export const MOST_WEEKS = 12;
+/** The last walk before leaving is a light one. */
+const EASY_SHARE = 0.5;
+/** Planned hours: the first walk, and more each week up to the most. */
+const HOURS = { first: 1.5, more: 0.5, most: 5 } as const;
+
+export interface TrainingWalk {
+  /** ISO date, a Saturday. */
+  readonly date: string;
+  readonly loadKg: number;
+  readonly hours: number;
+  readonly easy: boolean;
+}
+export interface TrainingLadder {
+  readonly walks: readonly TrainingWalk[];
+  readonly targetKg: number;
+  /** The heaviest load that the ladder reaches. */
+  readonly reachedKg: number;
+}
+
+const DAY_MS = 86_400_000;
+const SATURDAY = 6;
+const day = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY_MS;
+const iso = (n: number): string => new Date(n * DAY_MS).toISOString().slice(0, 10);
+
+/** Saturdays after `today` and before `startDate`, the last `MOST_WEEKS` of them. */
+export function saturdaysBefore(today: string, startDate: string): readonly string[] {
+  const from = day(today) + 1;
+  const first = from + ((SATURDAY - new Date(from * DAY_MS).getUTCDay() + 7) % 7);
+  const count = Math.max(0, Math.ceil((day(startDate) - first) / 7));
+  return Array.from({ length: count }, (_v, i) => iso(first + 7 * i)).slice(-MOST_WEEKS);
+}
+
+/**
+ * @param targetKg the heaviest load that the trip asks of the member, or their limit if that is less
+ * @param today ISO date; walks lie after it
+ * @param startDate ISO date; walks lie before it
+ */
+export function trainingLadder(
+  member: Pick<Member, 'bodyMassKg' | 'carryTrials' | 'comfortFloor'>,
+  targetKg: number,
+  today: string,
+  startDate: string,
+): TrainingLadder {
+  const dates = saturdaysBefore(today, startDate);
+  const half = (kg: number): number => Math.round(kg * 2) / 2;
+  // Where they are already: the heaviest load walked to the end in comfort.
+  const walkedKg = Math.max(
+    0,
+    ...member.carryTrials
+      .filter((t) => !t.interrupted && t.comfort >= (member.comfortFloor ?? 6))
+      .map((t) => t.loadKg),
+  );
+  const startKg = Math.min(targetKg, Math.max(START_SHARE * member.bodyMassKg, walkedKg));
+  const stepKg = STEP_SHARE * member.bodyMassKg;
+  const rising = Math.max(0, dates.length - 1);
+  const walks = dates.map((date, i): TrainingWalk => {
+    const easy = i === dates.length - 1 && dates.length > 1;
+    const evenKg = rising <= 1 ? startKg : startKg + ((targetKg - startKg) * i) / (rising - 1);
+    const upKg = Math.min(targetKg, evenKg, startKg + stepKg * i);
+    return {
+      date,
+      loadKg: half(easy ? EASY_SHARE * targetKg : upKg),
+      hours: easy ? HOURS.first : Math.min(HOURS.most, HOURS.first + HOURS.more * i),
+      easy,
+    };
+  });
+  return { walks, targetKg, reachedKg: Math.max(0, ...walks.map((w) => w.loadKg)) };
+}

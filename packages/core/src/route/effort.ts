@@ -1,0 +1,52 @@
+/** A member's effort on a day by Pandolf's equation: on the level and on the climbs, at the planned pace. */
+import { dayLoad } from '../load/memberLoad.js';
+import type { Member, Trip } from '../trip/model.js';
+import { slopesOfDay } from './legSlopes.js';
+import { pandolfWatts, TERRAIN_FACTORS, type PandolfOutcome } from './pandolf.js';
+import { toblerSpeedKmh } from './tobler.js';
+import { dayTimes, toblerHours } from './walkingTime.js';
+
+export interface DayEffort {
+  readonly loadKg: number;
+  readonly levelSpeedMs: number;
+  readonly level: PandolfOutcome;
+  /** Mean grade of the day's uphill stretches, percent; 0 on a day without climb. */
+  readonly climbGradePercent: number;
+  readonly climbSpeedMs: number;
+  readonly climb: PandolfOutcome;
+}
+
+/**
+ * Speeds follow Tobler's function, scaled so that the day takes its planned time. Downhill the equation does not hold:
+ * those stretches are left out.
+ */
+export function dayEffort(trip: Trip, member: Member, day: number): DayEffort {
+  const leg = trip.legs[day - 1]!;
+  const slopes = slopesOfDay(trip, day);
+  const up = slopes.filter((s) => s.riseM > 0);
+  const upKm = up.reduce((sum, s) => sum + s.distanceKm, 0);
+  const grade = upKm === 0 ? 0 : up.reduce((sum, s) => sum + s.riseM, 0) / (upKm * 1000);
+  const { plannedH } = dayTimes(trip, day);
+  const scale = plannedH === 0 ? 0 : toblerHours(slopes, 'path') / plannedH;
+  const speedMs = (slope: number): number => (toblerSpeedKmh(slope) * scale) / 3.6;
+  const loadKg = dayLoad(trip, member, day).totalKg;
+  const terrainFactor = TERRAIN_FACTORS[leg.ground];
+  const at = (slope: number): PandolfOutcome =>
+    terrainFactor === undefined
+      ? { outside: `the model has no factor for ${leg.ground === 'snow' ? 'snow' : 'scrambling'}` }
+      : pandolfWatts({
+          bodyKg: member.bodyMassKg,
+          loadKg,
+          speedMs: speedMs(slope),
+          gradePercent: slope * 100,
+          terrainFactor,
+        });
+  return {
+    loadKg,
+    levelSpeedMs: speedMs(0),
+    level: at(0),
+    climbGradePercent: grade * 100,
+    climbSpeedMs: speedMs(grade),
+    climb: at(grade),
+  };
+}

@@ -1,0 +1,111 @@
+/** Reading a track: elevation at a distance, climb and descent between two, slopes for the time models. */
+import type { Track } from '../trip/model.js';
+
+/** A stretch of even slope. */
+export interface Slope {
+  readonly distanceKm: number;
+  /** Metres up, negative down. */
+  readonly riseM: number;
+}
+
+/** Ups and downs smaller than this are the instrument's, not the ground's, m (Graft's own number). */
+export const CLIMB_THRESHOLD_M = 5;
+/** Slopes are taken over pieces of about this length, km. */
+const SLOPE_PIECE_KM = 0.1;
+
+export function trackLengthKm(track: Track): number {
+  return track.distanceKm[track.distanceKm.length - 1]!;
+}
+
+/** Index of the last point at or before a distance. */
+function indexAt(track: Track, km: number): number {
+  const { distanceKm } = track;
+  let [low, high] = [0, distanceKm.length - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (distanceKm[middle]! <= km) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/** A value of the track at a distance from its start, linear between points; clamped to its ends. */
+function valueAt(track: Track, values: readonly number[], km: number): number {
+  const i = indexAt(track, km);
+  const [a, b] = [values[i]!, values[i + 1]];
+  const from = track.distanceKm[i]!;
+  const to = track.distanceKm[i + 1];
+  if (b === undefined || to === undefined || to === from || km <= from) return a;
+  return a + ((km - from) / (to - from)) * (b - a);
+}
+
+/** Metres above the sea, or undefined for a track without elevations. */
+export function elevationAt(track: Track, km: number): number | undefined {
+  return track.elevationM === undefined ? undefined : valueAt(track, track.elevationM, km);
+}
+
+export function positionAt(
+  track: Track,
+  km: number,
+): { readonly latitudeDeg: number; readonly longitudeDeg: number } {
+  return {
+    latitudeDeg: valueAt(track, track.latitudeDeg, km),
+    longitudeDeg: valueAt(track, track.longitudeDeg, km),
+  };
+}
+
+/** Elevations between two distances, both ends included. */
+function elevations(track: Track, fromKm: number, toKm: number): readonly number[] {
+  if (track.elevationM === undefined) return [];
+  const [first, last] = [indexAt(track, fromKm) + 1, indexAt(track, toKm)];
+  return [elevationAt(track, fromKm)!, ...track.elevationM.slice(first, last + 1), elevationAt(track, toKm)!];
+}
+
+/**
+ * Climb and descent between turning points: a turn counts once the ground has gone back by the threshold, so that a
+ * trembling instrument adds nothing, and every real hill counts whole.
+ *
+ * @param elevationM elevations in walking order, m
+ */
+export function climbAndDescent(
+  elevationM: readonly number[],
+  thresholdM = CLIMB_THRESHOLD_M,
+): { readonly climbM: number; readonly descentM: number } {
+  let [climbM, descentM] = [0, 0];
+  let turn = elevationM[0] ?? 0;
+  let [low, high] = [turn, turn];
+  let rising: boolean | undefined;
+  for (const e of elevationM) {
+    low = Math.min(low, e);
+    high = Math.max(high, e);
+    if (rising !== false && high - e >= thresholdM) {
+      climbM += rising === undefined ? Math.max(0, high - turn) : high - turn;
+      [turn, low, high, rising] = [high, e, e, false];
+    } else if (rising !== true && e - low >= thresholdM) {
+      descentM += rising === undefined ? Math.max(0, turn - low) : turn - low;
+      [turn, low, high, rising] = [low, e, e, true];
+    }
+  }
+  const end = elevationM[elevationM.length - 1] ?? turn;
+  return end >= turn
+    ? { climbM: climbM + (end - turn), descentM }
+    : { climbM, descentM: descentM + (turn - end) };
+}
+
+export function climbBetween(
+  track: Track,
+  fromKm: number,
+  toKm: number,
+): { readonly climbM: number; readonly descentM: number } {
+  return climbAndDescent(elevations(track, fromKm, toKm));
+}
+
+/** Slopes between two distances in pieces of about 100 m; level for a track without elevations. */
+export function slopesBetween(track: Track, fromKm: number, toKm: number): readonly Slope[] {
+  const count = Math.max(1, Math.round((toKm - fromKm) / SLOPE_PIECE_KM));
+  const distanceKm = (toKm - fromKm) / count;
+  return Array.from({ length: count }, (_v, i) => {
+    const [a, b] = [i, i + 1].map((n) => elevationAt(track, fromKm + n * distanceKm) ?? 0);
+    return { distanceKm, riseM: b! - a! };
+  });
+}

@@ -1,0 +1,18 @@
+import type { Trip } from './model.js';
+
+/**
+ * The same party, way and kit on new dates. What belonged to the old dates stays behind: forecast, conditions, wet
+ * mornings, notes.
+ */
+export function duplicateTrip(trip: Trip, id: string, name: string, startDate: string): Trip {
+  const { notes: _notes, ...rest } = trip;
+  return {
+    ...rest,
+    id,
+    name,
+    startDate,
+    weather: [],
+    legs: trip.legs.map((leg) => ({ ...leg, afterRain: false })),
+    members: trip.members.map((m) => ({ ...m, conditions: [] })),
+  };
+}

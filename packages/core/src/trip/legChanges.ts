@@ -1,0 +1,209 @@
+/**
+ * Changes of the days: a day put in or taken out moves every day number behind it; a day's end moved along the track
+ * makes two legs anew.
+ */
+import { dayStretches, slopesOfDay } from '../route/legSlopes.js';
+import { climbBetween, elevationAt, trackLengthKm } from '../route/profile.js';
+import { naismithLangmuirHours } from '../route/walkingTime.js';
+import { freshId } from './changes.js';
+import { newLeg } from './emptyTrip.js';
+import type { Leg, Thing, Track, Trip } from './model.js';
+
+const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
+
+/** What a leg takes from its stretch of the track. */
+function measured(track: Track, fromKm: number, toKm: number): Partial<Leg> {
+  const climb = climbBetween(track, fromKm, toKm);
+  const campElevationM = elevationAt(track, toKm);
+  return {
+    distanceKm: round(toKm - fromKm, 1),
+    climbM: Math.round(climb.climbM),
+    descentM: Math.round(climb.descentM),
+    ...(campElevationM === undefined ? {} : { campElevationM: Math.round(campElevationM) }),
+  };
+}
+
+/** Make the legs of some days from the track again: distance, climb, descent, camp height, Naismith's hours. */
+function measureDays(trip: Trip, days: readonly number[]): Trip {
+  const { track } = trip;
+  if (track === undefined) return trip;
+  const stretches = dayStretches(trip);
+  return days.reduce((t, day) => {
+    const { fromKm, toKm } = stretches[day - 1]!;
+    const withFigures = replaceLeg(t, day, { ...t.legs[day - 1]!, ...measured(track, fromKm, toKm) });
+    const leg = withFigures.legs[day - 1]!;
+    return replaceLeg(withFigures, day, {
+      ...leg,
+      hours: round(naismithLangmuirHours(leg, slopesOfDay(withFigures, day)), 1),
+    });
+  }, trip);
+}
+
+function replaceLeg(trip: Trip, day: number, leg: Leg): Trip {
+  return { ...trip, legs: trip.legs.map((old, i) => (i === day - 1 ? leg : old)) };
+}
+
+/** Marks closer than this leave a day without a way, km. */
+const LEAST_DAY_KM = 0.1;
+
+/** End a day elsewhere on the track; held between its neighbours' ends. */
+export function moveDayMark(trip: Trip, day: number, toKm: number): Trip {
+  const { track, dayMarksKm: marks } = trip;
+  if (track === undefined || marks === undefined || marks[day - 1] === undefined) return trip;
+  const low = (marks[day - 2] ?? 0) + LEAST_DAY_KM;
+  const high = (marks[day] ?? trackLengthKm(track)) - LEAST_DAY_KM;
+  if (high < low) return trip;
+  const km = round(Math.min(high, Math.max(low, toKm)), 2);
+  if (km === marks[day - 1]) return trip;
+  const dayMarksKm = marks.map((mark, i) => (i === day - 1 ? km : mark));
+  return measureDays({ ...trip, dayMarksKm }, [day, day + 1]);
+}
+
+/** Lay a track under the trip: its days are spread evenly over it, to be dragged to where the camps are. */
+export function adoptTrack(trip: Trip, track: Track): Trip {
+  const lengthKm = trackLengthKm(track);
+  const days = trip.legs.length;
+  const dayMarksKm = Array.from({ length: days - 1 }, (_v, i) => round((lengthKm * (i + 1)) / days, 2));
+  return measureDays(
+    { ...trip, track, dayMarksKm },
+    trip.legs.map((_leg, i) => i + 1),
+  );
+}
+
+/** Take the track away; the legs keep their figures. */
+export function dropTrack(trip: Trip): Trip {
+  const { track: _track, dayMarksKm: _marks, ...rest } = trip;
+  return rest;
+}
+
+/** Change a leg. A distance changed by hand moves the waypoints behind it along, on a trip without a track. */
+export function putLeg(trip: Trip, leg: Leg): Trip {
+  const i = trip.legs.findIndex((l) => l.id === leg.id);
+  const old = trip.legs[i];
+  if (old === undefined) return trip;
+  const next = replaceLeg(trip, i + 1, leg);
+  const byKm = leg.distanceKm - old.distanceKm;
+  if (byKm === 0 || trip.track !== undefined) return next;
+  const endKm = dayStretches(trip)[i]!.toKm;
+  return {
+    ...next,
+    waypoints: next.waypoints.map((w) =>
+      w.atKm > endKm + 1e-9 ? { ...w, atKm: Math.max(0, round(w.atKm + byKm, 3)) } : w,
+    ),
+  };
+}
+
+/** Map every day number of the trip; a span whose ends both map to nothing is dropped or, for things, held in the trip. */
+function renumber(trip: Trip, first: (day: number) => number, last: (day: number) => number): Trip {
+  const days = trip.legs.length;
+  const inTrip = (day: number): number => Math.min(days, Math.max(1, day));
+  const span = <T extends { readonly fromDay?: number; readonly toDay?: number }>(item: T): T => {
+    const fromDay = item.fromDay === undefined ? undefined : inTrip(first(item.fromDay));
+    const toDay = item.toDay === undefined ? undefined : Math.max(fromDay ?? 1, inTrip(last(item.toDay)));
+    return {
+      ...item,
+      ...(fromDay === undefined ? {} : { fromDay }),
+      ...(toDay === undefined ? {} : { toDay }),
+    };
+  };
+  const thing = <T extends Thing>(t: T): T => ({
+    ...span(t),
+    ...(t.consumption === undefined ? {} : { consumption: span(t.consumption) }),
+  });
+  return {
+    ...trip,
+    kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(thing) })),
+    personalThings: trip.personalThings.map(thing),
+    members: trip.members.map((m) => ({
+      ...m,
+      conditions: m.conditions.filter((c) => last(c.toDay) >= first(c.fromDay)).map(span),
+    })),
+    roles: trip.roles
+      .filter((r) => last(r.day) >= first(r.day))
+      .map((r) => ({ ...r, day: inTrip(first(r.day)) })),
+  };
+}
+
+/**
+ * Put a day in after `day` (0: before the first). On a track the new day takes the second half of the day before it,
+ * or the first half of the first; without one it starts without a way.
+ */
+export function insertDay(trip: Trip, day: number): Trip {
+  const id = freshId(
+    `day-${day + 1}`,
+    trip.legs.map((l) => l.id),
+  );
+  const leg = { ...newLeg(id, `Day ${day + 1}`), waterL: trip.legs[Math.max(0, day - 1)]?.waterL ?? 1 };
+  const legs = [...trip.legs.slice(0, day), leg, ...trip.legs.slice(day)];
+  const after = (d: number): number => (d > day ? d + 1 : d);
+  const longer = renumber({ ...trip, legs }, after, after);
+  const { track, dayMarksKm: marks } = trip;
+  if (track === undefined || marks === undefined) return longer;
+  const { fromKm, toKm } = dayStretches(trip)[Math.max(0, day - 1)]!;
+  const dayMarksKm = [...marks, round((fromKm + toKm) / 2, 2)].sort((a, b) => a - b);
+  const halved = Math.max(1, day);
+  return measureDays({ ...longer, dayMarksKm }, [halved, halved + 1]);
+}
+
+/** Take a day out; on a track its way goes to the day before it, or, for the first, to the day after. */
+export function removeDay(trip: Trip, day: number): Trip {
+  if (trip.legs.length <= 1) return trip;
+  const legs = trip.legs.filter((_leg, i) => i !== day - 1);
+  const shorter = renumber(
+    { ...trip, legs },
+    (d) => (d > day ? d - 1 : d),
+    (d) => (d >= day ? d - 1 : d),
+  );
+  const { track, dayMarksKm: marks } = trip;
+  if (track === undefined || marks === undefined) return shorter;
+  const gone = Math.max(0, day - 2);
+  const dayMarksKm = marks.filter((_mark, i) => i !== gone);
+  return measureDays({ ...shorter, dayMarksKm }, [Math.max(1, day - 1)]);
+}
+
+/** Split a day in two: on a track at its middle, without one every figure is halved. */
+export function splitDay(trip: Trip, day: number): Trip {
+  const longer = insertDay(trip, day);
+  if (trip.track !== undefined && trip.dayMarksKm !== undefined) return longer;
+  const old = trip.legs[day - 1]!;
+  const half = {
+    distanceKm: round(old.distanceKm / 2, 2),
+    climbM: Math.round(old.climbM / 2),
+    descentM: Math.round(old.descentM / 2),
+    hours: round(old.hours / 2, 2),
+  };
+  const first = replaceLeg(longer, day, { ...old, ...half, campWaterL: 0 });
+  return replaceLeg(first, day + 1, {
+    ...first.legs[day]!,
+    ...half,
+    ground: old.ground,
+    waterL: old.waterL,
+    campWaterL: old.campWaterL,
+  });
+}
+
+/**
+ * Move some of a day's way to a neighbour: the day's end goes back (`toDay` = day + 1) or its start goes on
+ * (`toDay` = day − 1). Without a track the way is taken to be even.
+ */
+export function passDistance(trip: Trip, day: number, toDay: number, byKm: number): Trip {
+  if (trip.track !== undefined && trip.dayMarksKm !== undefined) {
+    const mark = Math.min(day, toDay);
+    const at = trip.dayMarksKm[mark - 1]!;
+    return moveDayMark(trip, mark, toDay > day ? at - byKm : at + byKm);
+  }
+  const [from, to] = [trip.legs[day - 1]!, trip.legs[toDay - 1]!];
+  const share = byKm / from.distanceKm;
+  const part = (key: 'distanceKm' | 'climbM' | 'descentM' | 'hours'): number => from[key] * share;
+  const digits = { distanceKm: 2, climbM: 0, descentM: 0, hours: 2 } as const;
+  const changed = (leg: Leg, sign: 1 | -1): Leg => ({
+    ...leg,
+    ...Object.fromEntries(
+      (Object.keys(digits) as (keyof typeof digits)[]).map((key) => [
+        key,
+        Math.max(0, round(leg[key] + sign * part(key), digits[key])),
+      ]),
+    ),
+  });
+  return replaceLeg(replaceLeg(trip, day, changed(from, -1)), toDay, changed(to, 1));
+}

@@ -1,16 +1,20 @@
 /**
- * npm run bench -- [share|stow] [--seed N]: how good the engines are, as ratios against a bound or a reference that
- * runs beside them. Times are shown as multiples of the reference, never asserted.
+ * npm run bench -- [share|stow|track|edit|api] [--seed N]: how good and how quick Graft is, as ratios against a bound
+ * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
-import { readdirSync, readFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { Agent, get } from 'node:http';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
+import { freePort } from './lib/processes.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow'];
+const BENCHES = ['share', 'stow', 'track', 'edit', 'api'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -28,14 +32,14 @@ await main(async () => {
   if (!Number.isInteger(seed) || seed < 0)
     throw new Refusal(`--seed: expected a whole number from 0, got "${values.seed}"`, 2);
   const odd = positionals.find((p) => !BENCHES.includes(p));
-  if (odd !== undefined) throw new Refusal(`expected ${BENCHES.join(' or ')}, got "${odd}"`, 2);
+  if (odd !== undefined) throw new Refusal(`expected ${BENCHES.join(', ')}, got "${odd}"`, 2);
   await ensureNodePackages();
   await ensureBuilt();
   const core = await import(join(ROOT, 'packages/core/dist/index.js'));
   const folder = join(ROOT, 'data/demo');
-  const trips = readdirSync(folder).map((file) =>
-    core.parseTripFile(readFileSync(join(folder, file), 'utf8')),
-  );
+  const trips = readdirSync(folder)
+    .filter((file) => file.endsWith('.graft.json'))
+    .map((file) => core.parseTripFile(readFileSync(join(folder, file), 'utf8')));
   const wants = (name) => positionals.length === 0 || positionals.includes(name);
 
   if (wants('share')) {
@@ -90,4 +94,167 @@ await main(async () => {
       );
     }
   }
+  if (wants('track')) {
+    const text = longGpx(50_000, seed);
+    const parsed = timed(() => core.parseGpx(text));
+    const track = timed(() => core.trackFromPoints(parsed.result.name, parsed.result.points));
+    const scan = timed(() => text.split('<trkpt').length);
+    process.stdout.write(
+      `\ntrack: ${parsed.result.points.length} points, ${(text.length / 1e6).toFixed(1)} MB of GPX\n`,
+    );
+    row('', 'ms', '× splitting text');
+    row('read', parsed.ms.toFixed(0), (parsed.ms / scan.ms).toFixed(0));
+    row('smooth and thin', track.ms.toFixed(0), (track.ms / scan.ms).toFixed(0));
+  }
+  if (wants('edit')) {
+    const trip = largeTrip(core);
+    // Each on a trip of its own making, as after an edit, and as often as it takes to be warm; the median counts.
+    const median = (work) => {
+      const runs = Array.from({ length: 9 }, (_v, i) => {
+        const edited = core.putMember(trip, { ...trip.members[0], name: `Edit ${i}` });
+        return timed(() => work(edited));
+      });
+      return runs.sort((a, b) => a.ms - b.ms)[4];
+    };
+    const bound = median((t) => core.tripBound(t));
+    const figures = median((t) => core.shareFigures(t, bound.result));
+    const lengths = median((t) => core.dayLengths(t));
+    const renamed = core.putMember(trip, { ...trip.members[0], name: 'Somebody else' });
+    const diff = median(() => core.diffTrip(trip, renamed));
+    const errors = median((t) => core.tripErrors(t));
+    process.stdout.write(
+      `\nedit: what one edit of a trip of ${trip.members.length} members and ${trip.legs.length} legs computes\n`,
+    );
+    row('', 'ms', 'where');
+    row('bound', bound.ms.toFixed(1), 'page');
+    row('loads and ratios', figures.ms.toFixed(1), 'page');
+    row('day lengths', lengths.ms.toFixed(1), 'page');
+    row('what to send', diff.ms.toFixed(1), 'page');
+    row('check whole trip', errors.ms.toFixed(1), 'server');
+  }
+  if (wants('api')) await benchApi();
 });
+
+/** A GPX text of so many points on a wavy way, with the instrument's noise. */
+function longGpx(points, seed) {
+  let state = seed + 1;
+  const random = () => (state = (state * 1664525 + 1013904223) % 2 ** 32) / 2 ** 32;
+  const lines = Array.from({ length: points }, (_v, i) => {
+    const lat = (57 + i * 5e-5 + (random() - 0.5) * 2e-5).toFixed(6);
+    const ele = (400 + 300 * Math.sin(i / 900) + (random() - 0.5) * 6).toFixed(1);
+    return `<trkpt lat="${lat}" lon="-17.000000"><ele>${ele}</ele><time>2027-05-10T08:00:00Z</time></trkpt>`;
+  });
+  return `<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>Long</name><trkseg>${lines.join('\n')}</trkseg></trk></gpx>`;
+}
+
+/** 60 members in tents of three, each with their things; 30 legs; shared out biggest first. */
+function largeTrip(core) {
+  const base = core.emptyTrip('large', 'Large trip', '2027-05-10', 30);
+  const size = core.PACK_SIZES[3];
+  const thing = (id, massKg, more = {}) => ({
+    id,
+    name: id,
+    massKg,
+    massEstimated: false,
+    volumeL: massKg * 3,
+    shape: { kind: 'pouch' },
+    flags: [],
+    needed: 'camp',
+    purpose: 'other',
+    ...more,
+  });
+  const members = Array.from({ length: 60 }, (_v, i) => ({
+    ...core.newMember(`m${i}`, `Member ${i}`, `pack-m${i}`),
+    bodyMassKg: 50 + (i % 40),
+  }));
+  const trip = {
+    ...base,
+    legs: base.legs.map((leg) => ({ ...leg, distanceKm: 14, climbM: 400, descentM: 400, hours: 5 })),
+    members,
+    packs: members.map((m) => core.cataloguePack(m.packId, size)),
+    kits: Array.from({ length: 20 }, (_v, k) => ({
+      id: `kit-${k}`,
+      name: `Kit ${k}`,
+      pieces: Array.from({ length: 12 }, (_w, p) => thing(`piece-${k}-${p}`, 0.3 + 0.1 * p)),
+    })),
+    personalThings: members.flatMap((m) =>
+      Array.from({ length: 15 }, (_v, t) => ({
+        ...thing(`${m.id}-t${t}`, 0.3),
+        memberId: m.id,
+        worn: false,
+      })),
+    ),
+  };
+  return core.replaceShare(trip, core.solveShare(core.shareProblem(trip), { seed: 1, iterations: 0 }).share);
+}
+
+/** One read to its last byte; the answer's status. */
+function read(url, headers, agent) {
+  return new Promise((resolve, reject) => {
+    get(url, { headers, agent }, (answer) => {
+      answer.resume();
+      answer.once('end', () => resolve(answer.statusCode));
+    }).once('error', reject);
+  });
+}
+
+/** Reads of the demo through the running application, by 20 users at once, each asking again as soon as answered. */
+async function benchApi() {
+  const USERS = 20;
+  const SECONDS = 8;
+  const scratch = mkdtempSync(join(tmpdir(), 'graft-bench-'));
+  const child = spawn(
+    process.execPath,
+    [join(ROOT, 'scripts/start.mjs'), '--port', String(await freePort())],
+    {
+      env: { ...process.env, GRAFT_STATE_DIR: scratch },
+      stdio: ['ignore', 'pipe', 'ignore'],
+    },
+  );
+  try {
+    const url = await new Promise((resolve) => {
+      let text = '';
+      child.stdout.on('data', (chunk) => {
+        text += chunk;
+        const found = /Graft is at (\S+)/.exec(text);
+        if (found !== null) resolve(found[1]);
+      });
+    });
+    const entered = await fetch(`${url}/api/account/demo`, {
+      method: 'POST',
+      headers: { 'X-Graft-Request': '1' },
+    });
+    const headers = { Cookie: entered.headers.getSetCookie()[0].split(';')[0] };
+    const { trips } = await (await fetch(`${url}/api/trips`, { headers })).json();
+    const agent = new Agent({ keepAlive: true, maxSockets: USERS });
+    process.stdout.write(
+      `\napi: ${USERS} users at once for ${SECONDS} s each, no pause between requests, ms\n`,
+    );
+    row('read', 'median', '95 of 100', '99 of 100', 'a second');
+    const paths = [
+      ['health', '/api/health'],
+      ['list of trips', '/api/trips'],
+    ];
+    for (const trip of trips) paths.push([trip.name.slice(0, 16), `/api/trips/${trip.id}`]);
+    for (const [name, path] of paths) {
+      const times = [];
+      const until = performance.now() + SECONDS * 1000;
+      const user = async () => {
+        while (performance.now() < until) {
+          const started = performance.now();
+          const status = await read(url + path, headers, agent);
+          if (status !== 200) throw new Error(`${path}: ${status}`);
+          times.push(performance.now() - started);
+        }
+      };
+      await Promise.all(Array.from({ length: USERS }, user));
+      times.sort((a, b) => a - b);
+      const at = (share) => times[Math.floor(share * (times.length - 1))].toFixed(1);
+      row(name, at(0.5), at(0.95), at(0.99), (times.length / SECONDS).toFixed(0));
+    }
+  } finally {
+    child.kill('SIGINT');
+    await new Promise((resolve) => child.once('exit', resolve));
+    rmSync(scratch, { recursive: true, force: true });
+  }
+}

@@ -40,10 +40,32 @@ for (const colours of ['light', 'dark'] as const) {
       await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
       expect(await violations(page)).toEqual([]);
     });
-    for (const station of ['people', 'kit', 'shares', 'packs']) {
+    test('signing in', async ({ page }) => {
+      await page.goto(baseUrl());
+      await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
+    test('the account', async ({ page }) => {
+      await enter(page);
+      await page.goto(`${baseUrl()}/account`);
+      await expect(page.getByRole('heading', { name: 'My data' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
+    test('every panel of brief and people', async ({ page }) => {
+      const census = await importTrip(demoText('corvane-census'));
+      for (const station of ['brief', 'people']) {
+        await openStation(page, census, station);
+        if (station === 'people') await page.locator('[data-cell="bryn/limit"]').click();
+        for (const tab of await page.getByRole('tab').all()) {
+          await tab.click();
+          expect([await tab.innerText(), ...(await violations(page))]).toHaveLength(1);
+        }
+      }
+    });
+    for (const station of ['brief', 'people', 'kit', 'shares', 'packs']) {
       test(station, async ({ page }) => {
         await openStation(page, id, station);
-        await expect(page.getByRole('main')).toContainText(/Joss|Claw hammer/);
+        await expect(page.getByRole('main')).toContainText(/Joss|Claw hammer|Up to the hut/);
         if (station === 'shares') await page.locator('[data-piece="felt"]').click();
         expect(await violations(page)).toEqual([]);
       });

@@ -54,18 +54,36 @@ test('a file that is no JSON says where', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('expected JSON text');
 });
 
-test('a trip is deleted only after a question', async ({ page }) => {
+test('a trip is copied to new dates, put aside, deleted, and brought back', async ({ page }) => {
   await enter(page);
   await page.goto(baseUrl());
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Short lived');
+  await page.getByLabel('Starts from').selectOption({ label: 'Winter' });
+  await expect(page.getByLabel('Days')).toHaveValue('2');
   await page.getByRole('button', { name: 'Start the trip' }).click();
   await expect(page.getByRole('heading', { name: 'Short lived' })).toBeVisible();
   await page.getByRole('link', { name: 'Graft, all trips' }).click();
-  await page.getByRole('button', { name: 'Delete Short lived' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('link', { name: 'Short lived' })).toBeVisible();
-  await page.getByRole('button', { name: 'Delete Short lived' }).click();
-  await page.getByRole('button', { name: 'Delete the trip' }).click();
-  await expect(page.getByRole('link', { name: 'Short lived' })).toBeHidden();
+
+  await page.getByRole('button', { name: 'Copy Short lived' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Short lived again');
+  await dialog.getByLabel('First day').fill('2028-02-05');
+  await dialog.getByRole('button', { name: 'Make the copy' }).click();
+  await expect(page.getByRole('heading', { name: 'Short lived again' })).toBeVisible();
+  await expect(page.getByText('5 – 6 Feb 2028')).toBeVisible();
+  await page.getByRole('link', { name: 'Graft, all trips' }).click();
+
+  await page.getByRole('button', { name: 'Archive Short lived again' }).click();
+  await expect(page.getByRole('link', { name: 'Short lived again' })).toBeHidden();
+  await page.getByRole('button', { name: /Show 1 archived trip/ }).click();
+  await page.getByRole('button', { name: 'Take back Short lived again' }).click();
+  await expect(
+    page.getByRole('table', { name: 'Trips', exact: true }).getByText('Short lived again'),
+  ).toBeVisible();
+
+  await page.getByRole('button', { name: 'Delete Short lived', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Short lived', exact: true })).toBeHidden();
+  await page.getByRole('button', { name: 'Bring it back' }).first().click();
+  await expect(page.getByRole('link', { name: 'Short lived', exact: true })).toBeVisible();
 });

@@ -25,6 +25,8 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await page.getByLabel('Days').fill('2');
   await page.getByRole('button', { name: 'Start the trip' }).click();
 
+  await expect(page.getByText('Type each leg, or import a track')).toBeVisible();
+  await station(page, 'People').click();
   await expect(page.getByText('Add each member with body weight and pack')).toBeVisible();
   await station(page, 'Shares').click();
   await expect(page.getByText('Add the members at People first')).toBeVisible();

@@ -28,6 +28,8 @@ const LARGEST_BODY = '4mb';
 export function makeApp({ accounts, trips, demo, leaders, forecastUrl, logger, webDir }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
+  // No API answer is kept by browsers: there is nothing to compare; built files have their names.
+  app.disable('etag');
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -13,7 +13,7 @@ import { ApiError } from '../http/apiError.js';
 import { access } from './tripStore.js';
 
 /** An invitation that nobody took up for so long is void. */
-export const INVITATION_DAYS = 14;
+const INVITATION_DAYS = 14;
 const DAY_MS = 86_400_000;
 /** An invitation is named by the start of its hash: enough to tell a trip's few apart, useless as a link. */
 const ID_LENGTH = 16;

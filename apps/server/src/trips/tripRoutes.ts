@@ -55,7 +55,7 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    res.type('application/json').send(await store.getText(req.params.id, me(res).id));
+    res.type('application/json').send(await store.getBytes(req.params.id, me(res).id));
   });
 
   router.get('/:id/export', async (req, res) => {

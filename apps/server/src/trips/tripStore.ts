@@ -14,13 +14,13 @@ import {
   type TripRole,
   type TripSummary,
 } from '@graft/core';
-import { LegRow, MemberRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
+import { TripLeaderRow, TripRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
 /** A deleted trip can be brought back for so long. */
-export const KEPT_DELETED_DAYS = 30;
+const KEPT_DELETED_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 interface Access {
@@ -35,50 +35,40 @@ export class TripStore {
 
   /** Every trip that an account leads, its own and others', archived and recently deleted ones too. */
   async list(userId: string): Promise<readonly TripSummary[]> {
-    return this.reading(async (manager) => {
-      const heads = await manager
-        .createQueryBuilder(TripRow, 'trip')
-        .innerJoin(TripLeaderRow, 'mine', 'mine.tripId = trip.id AND mine.userId = :userId', { userId })
-        .innerJoin(TripLeaderRow, 'owning', "owning.tripId = trip.id AND owning.role = 'owner'")
-        .innerJoin(UserRow, 'owner', 'owner.id = owning.userId')
-        .select([
-          'trip.id AS id',
-          'trip.version AS version',
-          'trip.name AS name',
-          'trip.startDate AS startDate',
-          'trip.archivedAt AS archivedAt',
-          'trip.deletedAt AS deletedAt',
-          'mine.role AS role',
-          'owner.name AS owner',
-        ])
-        .addSelect((q) => q.select('COUNT(*)').from(LegRow, 'leg').where('leg.tripId = trip.id'), 'days')
-        .addSelect((q) => q.select('COUNT(*)').from(MemberRow, 'm').where('m.tripId = trip.id'), 'members')
-        .orderBy('trip.startDate')
-        .addOrderBy('trip.name')
-        .addOrderBy('trip.id')
-        .getRawMany<{
-          id: string;
-          version: number;
-          name: string;
-          startDate: string;
-          archivedAt: Date | null;
-          deletedAt: Date | null;
-          role: TripRole;
-          owner: string;
-          days: string;
-          members: string;
-        }>();
-      return heads
-        .filter((head) => head.deletedAt === null || head.role === 'owner')
-        .map(({ archivedAt, deletedAt, owner, ...head }) => ({
-          ...head,
-          days: Number(head.days),
-          members: Number(head.members),
-          archived: archivedAt !== null,
-          ...(head.role === 'owner' ? {} : { owner }),
-          ...(deletedAt === null ? {} : { deletedAt: deletedAt.toISOString() }),
-        }));
-    });
+    const heads = (await this.source.manager.query(
+      `SELECT t.id, t.version, t.name, t.start_date AS startDate, t.archived_at AS archivedAt,
+              t.deleted_at AS deletedAt, mine.role, owner.name AS owner,
+              (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
+              (SELECT COUNT(*) FROM members WHERE trip_id = t.id) AS members
+       FROM trip_leaders mine
+       JOIN trips t ON t.id = mine.trip_id
+       JOIN trip_leaders owning ON owning.trip_id = t.id AND owning.role = 'owner'
+       JOIN users owner ON owner.id = owning.user_id
+       WHERE mine.user_id = ?
+       ORDER BY t.start_date, t.name, t.id`,
+      [userId],
+    )) as {
+      id: string;
+      version: number;
+      name: string;
+      startDate: string;
+      archivedAt: Date | null;
+      deletedAt: Date | null;
+      role: TripRole;
+      owner: string;
+      days: string;
+      members: string;
+    }[];
+    return heads
+      .filter((head) => head.deletedAt === null || head.role === 'owner')
+      .map(({ archivedAt, deletedAt, owner, ...head }) => ({
+        ...head,
+        days: Number(head.days),
+        members: Number(head.members),
+        archived: archivedAt !== null,
+        ...(head.role === 'owner' ? {} : { owner }),
+        ...(deletedAt === null ? {} : { deletedAt: deletedAt.toISOString() }),
+      }));
   }
 
   /** A trip, for somebody who leads it; `deletedToo` for its owner's export. */
@@ -90,15 +80,15 @@ export class TripStore {
     });
   }
 
-  /** A trip as the JSON text of `StoredTrip`; a trip that has not changed since it was last asked for is not read again. */
-  async getText(id: string, userId: string): Promise<string> {
+  /** A trip as the bytes of a `StoredTrip` in JSON; one that has not changed since it was last asked for is not read again. */
+  async getBytes(id: string, userId: string): Promise<Buffer> {
     const { role, version } = await access(this.source.manager, id, userId, 'read');
     const known = this.cache.get(id, version);
-    if (known !== undefined) return storedText(id, version, role, known);
+    if (known !== undefined) return storedBytes(id, version, role, known);
     const stored = await this.get(id, userId);
-    const text = JSON.stringify(stored.trip);
-    this.cache.put(id, stored.version, text);
-    return storedText(id, stored.version, stored.role, text);
+    const bytes = Buffer.from(JSON.stringify(stored.trip));
+    this.cache.put(id, stored.version, bytes);
+    return storedBytes(id, stored.version, stored.role, bytes);
   }
 
   /** Store a new trip for its owner; it must already be free of errors. */
@@ -175,9 +165,9 @@ export class TripStore {
   }
 }
 
-function storedText(id: string, version: number, role: TripRole, tripText: string): string {
+function storedBytes(id: string, version: number, role: TripRole, trip: Buffer): Buffer {
   const head = JSON.stringify({ id, version, role });
-  return `${head.slice(0, -1)},"trip":${tripText}}`;
+  return Buffer.concat([Buffer.from(`${head.slice(0, -1)},"trip":`), trip, Buffer.from('}')]);
 }
 
 /**
@@ -193,12 +183,11 @@ export async function access(
   least: TripRole,
   { deletedToo = false }: { readonly deletedToo?: boolean } = {},
 ): Promise<Access> {
-  const found = await manager
-    .createQueryBuilder(TripRow, 'trip')
-    .innerJoin(TripLeaderRow, 'mine', 'mine.tripId = trip.id AND mine.userId = :userId', { userId })
-    .select(['trip.version AS version', 'trip.deletedAt AS deletedAt', 'mine.role AS role'])
-    .where('trip.id = :id', { id })
-    .getRawOne<{ version: number; deletedAt: Date | null; role: TripRole }>();
+  const [found] = (await manager.query(
+    `SELECT t.version, t.deleted_at AS deletedAt, l.role
+     FROM trips t JOIN trip_leaders l ON l.trip_id = t.id AND l.user_id = ? WHERE t.id = ?`,
+    [userId, id],
+  )) as { version: number; deletedAt: Date | null; role: TripRole }[];
   if (found === undefined || (found.deletedAt !== null && !deletedToo)) throw notFound(id);
   if (TRIP_ROLES.indexOf(found.role) > TRIP_ROLES.indexOf(least)) {
     throw new ApiError(

@@ -6,6 +6,7 @@ import { Gate } from '../account/Gate';
 import { InvitationPage } from '../account/InvitationPage';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
+import { WhyProvider } from '../shared/Why';
 import { system } from '../theme/system';
 import { TripsPage } from '../trips/TripsPage';
 import { Lost } from './Lost';
@@ -60,7 +61,9 @@ export function App() {
       <QueryClientProvider client={queries}>
         <PreferencesProvider>
           <AccountProvider>
-            <RouterProvider router={router} />
+            <WhyProvider>
+              <RouterProvider router={router} />
+            </WhyProvider>
           </AccountProvider>
         </PreferencesProvider>
       </QueryClientProvider>

@@ -1,10 +1,11 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
 
 /** What to do when the last change could not be stored; nothing is shown while all is well. */
 export function SaveBanner() {
-  const { save, dismiss, reload, readOnly, refusals } = useTrip();
+  const { readOnly } = useTrip();
+  const { save, dismiss, reload, refusals } = useSaving();
   if (readOnly) {
     return (
       <Box bg="bg.panel" borderBottomWidth="1px" px="4" py="1.5" fontSize="xs" role="status">

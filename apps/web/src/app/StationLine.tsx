@@ -3,8 +3,7 @@ import { useMemo } from 'react';
 import { NavLink } from 'react-router';
 import { allPieces, dayLengths, formatMass, massDigits, type MassUnit } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
-import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
-import { useTrip } from '../shared/TripProvider';
+import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
 
 interface Station {
@@ -16,9 +15,8 @@ interface Station {
 
 /** The stations as stops on one line, each with the figure that tells the state of the plan there. */
 export function StationLine() {
-  const { trip } = useTrip();
   const { massUnit } = usePreferences();
-  const figures = useShareFigures(trip);
+  const { trip, share: figures } = useRecentFigures();
   const packs = usePackFigures(trip);
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const stations = useMemo((): readonly Station[] => {

@@ -18,7 +18,7 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { tripDates } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip } from '../shared/TripProvider';
 import { KeysDialog } from './KeysDialog';
 
 /** Whether a key press is typing, not a command. */
@@ -28,7 +28,8 @@ function isTyping(event: KeyboardEvent): boolean {
 }
 
 export function TopBar() {
-  const { id, trip, unsaved, undo, redo, undoLabel, redoLabel } = useTrip();
+  const { id, trip, undo, redo, undoLabel, redoLabel } = useTrip();
+  const { unsaved } = useSaving();
   const { account } = useAccountSession();
   const [leadersOpen, setLeadersOpen] = useState(false);
   const { massUnit, hideWeights, dark, set } = usePreferences();

@@ -1,5 +1,5 @@
 import { Box, Table, Text } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import {
   dayEffort,
   dayTimes,
@@ -7,6 +7,7 @@ import {
   memberTimes,
   type DayEffort,
   type MassUnit,
+  type Member,
   type MemberTime,
   type PandolfOutcome,
   type Trip,
@@ -14,12 +15,23 @@ import {
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 
-/** Every member's walking time on every day, and the power it takes with that day's load. */
-export function Effort({ trip }: { trip: Trip }) {
+interface Day {
+  readonly day: number;
+  readonly plannedH: number;
+  readonly times: ReadonlyMap<string, MemberTime>;
+}
+
+/** Every member's walking time on every day, and the power it takes with that day's load; drawn when there is time. */
+export function Effort({ trip: newest }: { trip: Trip }) {
+  const trip = useDeferredValue(newest);
+  return <EffortTable trip={trip} />;
+}
+
+const EffortTable = memo(function EffortTable({ trip }: { trip: Trip }) {
   const { massUnit } = usePreferences();
   const days = useMemo(
     () =>
-      trip.legs.map((_leg, i) => ({
+      trip.legs.map((_leg, i): Day => ({
         day: i + 1,
         plannedH: dayTimes(trip, i + 1).plannedH,
         times: new Map(memberTimes(trip, i + 1).map((t) => [t.memberId, t])),
@@ -43,32 +55,11 @@ export function Effort({ trip }: { trip: Trip }) {
             ))}
           </Table.Row>
         </Table.Header>
-        <Table.Body>
+        <tbody>
           {trip.members.map((member) => (
-            <Table.Row key={member.id} bg="transparent">
-              <Table.Cell px="2" py="0.5" borderColor="border.muted">
-                {member.name}
-              </Table.Cell>
-              {days.map(({ day, plannedH, times }) => (
-                <Table.Cell
-                  key={day}
-                  px="2"
-                  py="0.5"
-                  textAlign="end"
-                  borderColor="border.muted"
-                  whiteSpace="nowrap"
-                >
-                  <TimeAndPower
-                    time={times.get(member.id)!}
-                    plannedH={plannedH}
-                    effort={dayEffort(trip, member, day)}
-                    massUnit={massUnit}
-                  />
-                </Table.Cell>
-              ))}
-            </Table.Row>
+            <EffortRow key={member.id} trip={trip} member={member} days={days} massUnit={massUnit} />
           ))}
-        </Table.Body>
+        </tbody>
       </Table.Root>
       <Text mt="2" fontSize="xs" color="fg.muted" maxW="52rem">
         Power on the climbs, or on the level on a flat day, by Pandolf, Givoni and Goldman (1977) at the
@@ -76,6 +67,35 @@ export function Effort({ trip }: { trip: Trip }) {
         scrambling nor snow: there it says “–”. For comparing days and loads; not medical advice.
       </Text>
     </Box>
+  );
+});
+
+/** A component of its own, so that drawing many can be put off between two rows. */
+function EffortRow({
+  trip,
+  member,
+  days,
+  massUnit,
+}: {
+  trip: Trip;
+  member: Member;
+  days: readonly Day[];
+  massUnit: MassUnit;
+}) {
+  return (
+    <tr className="grid-row">
+      <td className="grid-cell">{member.name}</td>
+      {days.map(({ day, plannedH, times }) => (
+        <td key={day} className="grid-cell" data-numeric="">
+          <TimeAndPower
+            time={times.get(member.id)!}
+            plannedH={plannedH}
+            effort={dayEffort(trip, member, day)}
+            massUnit={massUnit}
+          />
+        </td>
+      ))}
+    </tr>
   );
 }
 

@@ -18,7 +18,7 @@ import { dayDate, shortDay } from '../shared/dates';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { ErrorList } from '../shared/ErrorList';
 import { checkItem, numberColumn, quantityColumn, yesNoColumn } from '../shared/fields';
-import { useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 
 interface Row extends Partial<Omit<DayWeather, 'id'>>, Pick<Leg, 'campElevationM' | 'afterRain'> {
@@ -37,7 +37,8 @@ const COLUMNS: Readonly<
 
 /** The forecast at valley height, the nights at the camps, and daylight. Every value can be overwritten. */
 export function WeatherPanel() {
-  const { id, trip, change, unsaved, readOnly } = useTrip();
+  const { id, trip, change, readOnly } = useTrip();
+  const { unsaved } = useSaving();
   const loading = useMutation({
     mutationFn: () => api.forecast(id),
     onSuccess: (weather) =>

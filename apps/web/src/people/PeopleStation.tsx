@@ -34,7 +34,7 @@ import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/f
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
-import { useShareFigures } from '../shared/usePlanFigures';
+import { useRecentFigures } from '../shared/usePlanFigures';
 import { Why } from '../shared/Why';
 import { AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS, optionsOf } from '../shared/words';
 
@@ -56,7 +56,7 @@ export function PeopleStation() {
   const { trip } = useTrip();
   const change = useLimitChange();
   const { massUnit, hideWeights } = usePreferences();
-  const figures = useShareFigures(trip);
+  const { share: figures } = useRecentFigures();
   const figuresOf = useMemo(() => new Map(figures.members.map((m) => [m.member.id, m])), [figures]);
   const [chosenId, setChosenId] = useState<string | undefined>();
   const [tab, setTab] = useState('limit');

@@ -1,6 +1,14 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
 import { Box, Input, NativeSelect, Table } from '@chakra-ui/react';
-import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import {
+  memo,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import { useTrip } from './TripProvider';
 
 /** What became of an entry: taken, or refused with a word why. */
@@ -46,6 +54,150 @@ interface Editing {
   readonly cell: string;
   readonly text: string;
   readonly error: Entry;
+}
+
+/** What a row asks of its table. */
+interface RowCalls<Row> {
+  readonly onFocus: (row: Row, column: Column<Row>) => void;
+  readonly onCellKey: (event: KeyboardEvent, row: Row, column: Column<Row>) => void;
+  readonly onEditorKey: (event: KeyboardEvent, row: Row, column: Column<Row>, text: string) => void;
+  readonly open: (row: Row, column: Column<Row>) => void;
+  readonly commit: (row: Row, column: Column<Row>, text: string) => boolean;
+  readonly type: (row: Row, column: Column<Row>, text: string) => void;
+  readonly leave: () => void;
+  readonly focus: (row: Row, column: Column<Row>) => void;
+}
+
+interface RowProps {
+  readonly row: unknown;
+  readonly id: string;
+  readonly name: string;
+  readonly columns: readonly Column<unknown>[];
+  readonly chosen: boolean;
+  /** The cell of this row that Tab reaches, if it is in this row. */
+  readonly tabStop: string | undefined;
+  readonly editing: Editing | undefined;
+  readonly calls: RefObject<RowCalls<unknown> | undefined>;
+}
+
+const GridRow = memo(function GridRow({
+  row,
+  id: rowId,
+  name: rowName,
+  columns,
+  chosen,
+  tabStop,
+  editing,
+  calls,
+}: RowProps) {
+  const call = (): RowCalls<unknown> => calls.current!;
+  return (
+    <tr className="grid-row" data-row={rowId} data-chosen={chosen ? true : undefined}>
+      {columns.map((column) => {
+        const id = `${rowId}/${column.id}`;
+        const open = editing?.cell === id ? editing : undefined;
+        const name = `${rowName}, ${typeof column.header === 'string' ? column.header : column.id}`;
+        return (
+          <td
+            key={column.id}
+            className="grid-cell"
+            data-cell={id}
+            data-numeric={column.numeric === true ? '' : undefined}
+            data-bare={column.header === '' ? '' : undefined}
+            data-open={open === undefined ? undefined : ''}
+            data-editable={column.edit === undefined ? undefined : ''}
+            role="gridcell"
+            tabIndex={id === tabStop ? 0 : -1}
+            title={open === undefined ? column.hint?.(row) : undefined}
+            onFocus={() => call().onFocus(row, column)}
+            onKeyDown={(event) => call().onCellKey(event, row, column)}
+            onClick={() => open === undefined && call().open(row, column)}
+          >
+            {open === undefined || column.edit === undefined ? (
+              column.show(row)
+            ) : (
+              <CellEditor row={row} column={column} name={name} editing={open} calls={calls} />
+            )}
+          </td>
+        );
+      })}
+    </tr>
+  );
+});
+
+/** The open editor of a cell: typed, or chosen from a list; a refused entry stays with its reason. */
+function CellEditor({
+  row,
+  column,
+  name,
+  editing,
+  calls,
+}: Pick<RowProps, 'row' | 'calls'> & {
+  readonly column: Column<unknown>;
+  readonly name: string;
+  readonly editing: Editing;
+}) {
+  const call = (): RowCalls<unknown> => calls.current!;
+  const options = column.edit?.options;
+  return (
+    <>
+      {options === undefined ? (
+        <Input
+          size="xs"
+          autoFocus
+          value={editing.text}
+          aria-label={name}
+          aria-invalid={editing.error !== undefined}
+          textAlign={column.numeric === true ? 'end' : 'start'}
+          onChange={(e) => call().type(row, column, e.target.value)}
+          onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
+          onBlur={() => call().commit(row, column, editing.text)}
+        />
+      ) : (
+        <NativeSelect.Root size="xs">
+          <NativeSelect.Field
+            autoFocus
+            value={editing.text}
+            aria-label={name}
+            onChange={(e) => {
+              if (call().commit(row, column, e.target.value)) call().focus(row, column);
+            }}
+            onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
+            onBlur={() => call().leave()}
+          >
+            {options.map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      )}
+      {editing.error !== undefined && (
+        <Box
+          role="alert"
+          position="absolute"
+          top="100%"
+          left="0"
+          zIndex="5"
+          bg="overload.subtle"
+          color="overload.fg"
+          borderWidth="1px"
+          borderColor="overload"
+          fontSize="xs"
+          px="2"
+          py="1"
+          w="max-content"
+          maxW="20rem"
+          whiteSpace="normal"
+          textAlign="start"
+        >
+          {editing.error}
+        </Box>
+      )}
+    </>
+  );
 }
 
 export function EditableTable<Row>({
@@ -129,99 +281,24 @@ export function EditableTable<Row>({
     }
   };
 
-  const renderCell = (row: Row, column: Column<Row>): ReactNode => {
-    const id = cellId(row, column);
-    const open_ = editing?.cell === id ? editing : undefined;
-    const name = `${rowName(row)}, ${typeof column.header === 'string' ? column.header : column.id}`;
-    return (
-      <Table.Cell
-        key={column.id}
-        data-cell={id}
-        role="gridcell"
-        tabIndex={id === known ? 0 : -1}
-        onFocus={() => {
-          setActive(id);
-          onReach?.(row);
-        }}
-        onKeyDown={(event) => onCellKey(event, row, column)}
-        onClick={() => open_ === undefined && open(row, column)}
-        textAlign={column.numeric === true ? 'end' : 'start'}
-        whiteSpace="nowrap"
-        overflow={open_ === undefined ? 'hidden' : 'visible'}
-        textOverflow={column.header === '' ? undefined : 'ellipsis'}
-        title={open_ === undefined ? column.hint?.(row) : undefined}
-        position="relative"
-        px={column.header === '' ? '0' : '2'}
-        py="0"
-        h="32px"
-        borderColor="border.muted"
-        cursor={column.edit === undefined ? undefined : 'text'}
-        _hover={column.edit === undefined ? undefined : { bg: 'bg.muted' }}
-      >
-        {open_ === undefined || column.edit === undefined ? (
-          column.show(row)
-        ) : (
-          <>
-            {column.edit.options === undefined ? (
-              <Input
-                size="xs"
-                autoFocus
-                value={open_.text}
-                aria-label={name}
-                aria-invalid={open_.error !== undefined}
-                textAlign={column.numeric === true ? 'end' : 'start'}
-                onChange={(e) => setEditing({ cell: id, text: e.target.value, error: undefined })}
-                onKeyDown={(e) => onEditorKey(e, row, column, open_.text)}
-                onBlur={() => commit(row, column, open_.text)}
-              />
-            ) : (
-              <NativeSelect.Root size="xs">
-                <NativeSelect.Field
-                  autoFocus
-                  value={open_.text}
-                  aria-label={name}
-                  onChange={(e) => {
-                    if (commit(row, column, e.target.value)) focusCell(id);
-                  }}
-                  onKeyDown={(e) => onEditorKey(e, row, column, open_.text)}
-                  onBlur={() => setEditing(undefined)}
-                >
-                  {column.edit.options.map(([value, label_]) => (
-                    <option key={value} value={value}>
-                      {label_}
-                    </option>
-                  ))}
-                </NativeSelect.Field>
-                <NativeSelect.Indicator />
-              </NativeSelect.Root>
-            )}
-            {open_.error !== undefined && (
-              <Box
-                role="alert"
-                position="absolute"
-                top="100%"
-                left="0"
-                zIndex="5"
-                bg="overload.subtle"
-                color="overload.fg"
-                borderWidth="1px"
-                borderColor="overload"
-                fontSize="xs"
-                px="2"
-                py="1"
-                w="max-content"
-                maxW="20rem"
-                whiteSpace="normal"
-                textAlign="start"
-              >
-                {open_.error}
-              </Box>
-            )}
-          </>
-        )}
-      </Table.Cell>
-    );
+  // Rows are drawn anew only when something of theirs changes: what they call is always the newest.
+  const newest = useRef<RowCalls<Row>>(undefined);
+  const calls: RowCalls<Row> = {
+    onFocus: (row, column) => {
+      setActive(cellId(row, column));
+      onReach?.(row);
+    },
+    onCellKey,
+    onEditorKey,
+    open,
+    commit,
+    type: (row, column, text) => setEditing({ cell: cellId(row, column), text, error: undefined }),
+    leave: () => setEditing(undefined),
+    focus: (row, column) => focusCell(cellId(row, column)),
   };
+  useLayoutEffect(() => {
+    newest.current = calls;
+  });
 
   return (
     <Table.Root ref={table} size="sm" role="grid" aria-label={label} style={{ tableLayout: 'fixed' }}>
@@ -257,14 +334,17 @@ export function EditableTable<Row>({
             </Table.Row>
           )}
           {section.rows.map((row) => (
-            <Table.Row
+            <GridRow
               key={rowKey(row)}
-              bg={chosen === rowKey(row) ? 'bg.panel' : 'transparent'}
-              data-row={rowKey(row)}
-              data-chosen={chosen === rowKey(row) ? true : undefined}
-            >
-              {columns.map((column) => renderCell(row, column))}
-            </Table.Row>
+              row={row}
+              id={rowKey(row)}
+              name={rowName(row)}
+              columns={columns as readonly Column<unknown>[]}
+              chosen={chosen === rowKey(row)}
+              tabStop={known?.startsWith(`${rowKey(row)}/`) === true ? known : undefined}
+              editing={editing?.cell.startsWith(`${rowKey(row)}/`) === true ? editing : undefined}
+              calls={newest as RefObject<RowCalls<unknown> | undefined>}
+            />
           ))}
         </Table.Body>
       ))}

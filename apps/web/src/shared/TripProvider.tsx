@@ -17,20 +17,31 @@ export interface TripSession {
   readonly id: string;
   readonly trip: Trip;
   readonly role: TripRole;
-  /** Nothing can be changed here: every change is left undone, and `refusals` counts them. */
+  /** Nothing can be changed here: every change is left undone, and counted as a refusal. */
   readonly readOnly: boolean;
-  readonly refusals: number;
-  readonly save: SaveState;
-  readonly unsaved: boolean;
   readonly undoLabel: string | undefined;
   readonly redoLabel: string | undefined;
   /** Change the trip; the label names the change in undo. */
   readonly change: (label: string, change: (trip: Trip) => Trip) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+}
+
+/** How storing goes; apart from the trip, so that a save re-draws nothing of it. */
+interface Saving {
+  readonly save: SaveState;
+  readonly unsaved: boolean;
+  readonly refusals: number;
   readonly dismiss: () => void;
   /** Drop what is here and load what the server has. */
   readonly reload: () => void;
+}
+const SavingContext = createContext<Saving | undefined>(undefined);
+
+export function useSaving(): Saving {
+  const saving = useContext(SavingContext);
+  if (saving === undefined) throw new Error('useSaving is used outside of a TripProvider');
+  return saving;
 }
 
 const TripContext = createContext<TripSession | undefined>(undefined);
@@ -89,25 +100,28 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
     void queries.resetQueries({ queryKey: ['trip', stored.id] });
   }, [queries, stored.id]);
 
+  const saving = useMemo<Saving>(
+    () => ({ save, unsaved, refusals, dismiss: () => dispatch({ type: 'dismiss' }), reload }),
+    [save, unsaved, refusals, reload],
+  );
   const session = useMemo<TripSession>(
     () => ({
       id: stored.id,
       trip,
-      save,
-      unsaved,
-      undoLabel: state.past[state.past.length - 1]?.label,
-      redoLabel: state.future[0]?.label,
       role: stored.role,
       readOnly,
-      refusals,
+      undoLabel: state.past[state.past.length - 1]?.label,
+      redoLabel: state.future[0]?.label,
       change: (label, change) =>
         readOnly ? setRefusals((n) => n + 1) : dispatch({ type: 'change', label, change }),
       undo: () => dispatch({ type: 'undo' }),
       redo: () => dispatch({ type: 'redo' }),
-      dismiss: () => dispatch({ type: 'dismiss' }),
-      reload,
     }),
-    [stored.id, stored.role, readOnly, refusals, trip, save, unsaved, state.past, state.future, reload],
+    [stored.id, stored.role, readOnly, trip, state.past, state.future],
   );
-  return <TripContext value={session}>{children}</TripContext>;
+  return (
+    <TripContext value={session}>
+      <SavingContext value={saving}>{children}</SavingContext>
+    </TripContext>
+  );
 }

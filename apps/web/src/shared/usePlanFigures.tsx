@@ -1,4 +1,4 @@
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
 import {
   assessStow,
   planningDay,
@@ -26,9 +26,13 @@ function usePlanContext(): PlanFigures {
   return figures;
 }
 
-/** The open trip's share figures, computed once for the line of stations and the station that is open. */
+/**
+ * The open trip's share figures, computed once for the line of stations and the station that is open; a moment behind
+ * the trip while it is edited, so that typing never waits for them.
+ */
 export function PlanFiguresProvider({ children }: { children: ReactNode }) {
-  const { trip } = useTrip();
+  const { trip: newest } = useTrip();
+  const trip = useDeferredValue(newest);
   const { legs, members, packs, kits, personalThings, carrierRules, groups, share, houseRules, limitPolicy } =
     trip;
   const locks = share
@@ -46,7 +50,12 @@ export function PlanFiguresProvider({ children }: { children: ReactNode }) {
   return <PlanFiguresContext value={figures}>{children}</PlanFiguresContext>;
 }
 
-/** Share figures of the open trip, or of a variant of it that has the same pieces and people. */
+/** Figures of the trip as it was a moment ago, and that trip. */
+export function useRecentFigures(): { readonly trip: Trip; readonly share: ShareFigures } {
+  return usePlanContext();
+}
+
+/** Share figures of just this trip: the open one, or a variant of it that has the same pieces and people. */
 export function useShareFigures(trip: Trip): ShareFigures {
   const plan = usePlanContext();
   return useMemo(() => (trip === plan.trip ? plan.share : shareFigures(trip, plan.bound)), [trip, plan]);

@@ -10,20 +10,20 @@ export interface CarryLimit {
   readonly reason: string;
 }
 
-/**
- * What a member can carry on a day. A planning number, not medical advice.
- *
- * @param member whose limit
- * @param pack the pack they wear
- * @param day day of the trip, from 1
- * @param tripPolicy the trip's school of limits; the member's own choice or carry trial goes before it
- */
-export function carryLimit(
-  member: Member,
-  pack: Pack,
-  day: number,
-  tripPolicy: LimitPolicyId = 'shareOfBodyWeight',
-): CarryLimit {
+/** What holds on every day: the least of policy, own cap and rating, and what does not bind. */
+interface DailyLimit {
+  readonly pack: Pack;
+  readonly tripPolicy: LimitPolicyId;
+  readonly limitKg: number;
+  readonly reasons: readonly string[];
+}
+
+// Loads ask for the same member's limit day by day; a member that changes is a new object.
+const known = new WeakMap<Member, DailyLimit>();
+
+function dailyLimit(member: Member, pack: Pack, tripPolicy: LimitPolicyId): DailyLimit {
+  const before = known.get(member);
+  if (before?.pack === pack && before.tripPolicy === tripPolicy) return before;
   const own = policyLimit(tripPolicy, member);
   const bounds = [
     { limitKg: own.limitKg, binds: own.reason, idle: own.reason },
@@ -44,11 +44,30 @@ export function carryLimit(
   ];
   const least = bounds.reduce((a, b) => (b.limitKg < a.limitKg ? b : a));
   const others = bounds.filter((b) => b !== least && b !== bounds[0]).map((b) => b.idle);
+  const daily = { pack, tripPolicy, limitKg: least.limitKg, reasons: [least.binds, ...others] };
+  known.set(member, daily);
+  return daily;
+}
+
+/**
+ * What a member can carry on a day. A planning number, not medical advice.
+ *
+ * @param member whose limit
+ * @param pack the pack they wear
+ * @param day day of the trip, from 1
+ * @param tripPolicy the trip's school of limits; the member's own choice or carry trial goes before it
+ */
+export function carryLimit(
+  member: Member,
+  pack: Pack,
+  day: number,
+  tripPolicy: LimitPolicyId = 'shareOfBodyWeight',
+): CarryLimit {
+  const daily = dailyLimit(member, pack, tripPolicy);
   const conditions = member.conditions.filter((c) => c.fromDay <= day && day <= c.toDay);
-  const factor = conditions.reduce((f, c) => f * c.factor, 1);
-  const limitKg = least.limitKg * factor;
+  const limitKg = conditions.reduce((kg, c) => kg * c.factor, daily.limitKg);
   const lowered = conditions.map(
     (c) => `${c.label}: ${formatPercent(c.factor, 0)} on days ${c.fromDay}–${c.toDay}`,
   );
-  return { limitKg, reason: `${formatMass(limitKg)}: ${[least.binds, ...others, ...lowered].join('; ')}` };
+  return { limitKg, reason: `${formatMass(limitKg)}: ${[...daily.reasons, ...lowered].join('; ')}` };
 }

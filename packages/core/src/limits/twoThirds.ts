@@ -8,7 +8,7 @@ import { heldUnder18, type LimitPolicy } from './limitPolicy.js';
 import { plannedShare, shareText } from './shareOfBodyWeight.js';
 
 /** Body mass at which two-thirds scaling and the share of body weight agree, kg. */
-export const REFERENCE_BODY_MASS_KG = 70;
+const REFERENCE_BODY_MASS_KG = 70;
 
 /**
  * @param share share of body weight at the reference body mass, from 0 to 1

@@ -6,7 +6,7 @@
  * every 300 m of gentle descent (5° to 12°), 10 minutes more for every 300 m of steep descent (above 12°).
  * Fit walkers on easy ground, without breaks; no slower than the flat part of the rule can go below.
  */
-export const NAISMITH = { kmPerH: 5, climbMPerH: 600 } as const;
+const NAISMITH = { kmPerH: 5, climbMPerH: 600 } as const;
 export const LANGMUIR = { gentleFromDeg: 5, steepFromDeg: 12, minutesPer300M: 10 } as const;
 
 /**

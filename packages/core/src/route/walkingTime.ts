@@ -108,7 +108,9 @@ export function memberTimes(trip: Trip, day: number): readonly MemberTime[] {
   const { plannedH } = dayTimes(trip, day);
   return trip.members
     .map((member) => {
-      const pace = memberPace(member, dayLoad(trip, member, day).totalKg);
+      // Only a trial's pace hangs on the load.
+      const loadKg = member.carryTrials.length < 2 ? 0 : dayLoad(trip, member, day).totalKg;
+      const pace = memberPace(member, loadKg);
       return { memberId: member.id, ...pace, hours: plannedH * pace.factor };
     })
     .sort((a, b) => b.hours - a.hours);

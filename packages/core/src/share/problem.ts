@@ -116,9 +116,10 @@ function makeBundle(
   const lockedTo = new Set(locks.map((a) => a.memberId));
   if (lockedTo.size > 1)
     contradictions.push(`${name}: kept with one carrier by a rule, but locked to several members`);
+  const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
   const allowed = carriers.flatMap((carrier, i) => {
-    if (lockedTo.size > 0) return lockedTo.has(carrier.memberId) ? [i] : [];
-    const may = pieces.every((p) => allowedCarriers(trip, p).some((m) => m.id === carrier.memberId));
+    const may =
+      lockedTo.size > 0 ? lockedTo.has(carrier.memberId) : mayCarry.every((ids) => ids.has(carrier.memberId));
     return may ? [i] : [];
   });
   if (allowed.length === 0) contradictions.push(`${name}: no member may carry it`);

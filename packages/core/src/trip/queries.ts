@@ -1,9 +1,45 @@
 import type { HouseRules, Member, Pack, PersonalThing, Piece, Purpose, Thing, Trip, Zone } from './model.js';
 
+/**
+ * A value made once for a list and kept as long as the list is: a trip's lists never change, a change makes new ones.
+ * Loads ask the same of a trip for every member and day.
+ */
+function oncePer<L extends object, T>(make: (list: L) => T): (list: L) => T {
+  const made = new WeakMap<L, T>();
+  return (list) => {
+    const known = made.get(list);
+    if (known !== undefined) return known;
+    const value = make(list);
+    made.set(list, value);
+    return value;
+  };
+}
+
+const piecesOfKits = oncePer((kits: Trip['kits']): readonly Piece[] => kits.flatMap((kit) => kit.pieces));
+
 /** Every group piece of the trip, in kit order. */
 export function allPieces(trip: Trip): readonly Piece[] {
-  return trip.kits.flatMap((kit) => kit.pieces);
+  return piecesOfKits(trip.kits);
 }
+
+const stowedByMember = oncePer((things: Trip['personalThings']) => {
+  const byMember = new Map<string, PersonalThing[]>();
+  for (const thing of things) {
+    if (thing.worn) continue;
+    const own = byMember.get(thing.memberId);
+    if (own === undefined) byMember.set(thing.memberId, [thing]);
+    else own.push(thing);
+  }
+  return byMember;
+});
+const sharedByMember = oncePer((share: Trip['share']) => {
+  const byMember = new Map<string, Set<string>>();
+  for (const { memberId, pieceId } of share) {
+    const ids = byMember.get(memberId) ?? new Set();
+    byMember.set(memberId, ids.add(pieceId));
+  }
+  return byMember;
+});
 
 export function memberById(trip: Trip, memberId: string): Member {
   return found(trip.members, (m) => m.id === memberId, `member ${memberId}`);
@@ -15,7 +51,7 @@ export function packOf(trip: Trip, member: Member): Pack {
 
 /** Personal things that ride in the member's pack (worn ones do not). */
 export function stowedPersonalThings(trip: Trip, memberId: string): readonly PersonalThing[] {
-  return trip.personalThings.filter((t) => t.memberId === memberId && !t.worn);
+  return stowedByMember(trip.personalThings).get(memberId) ?? [];
 }
 
 /** The member who carries a piece, or undefined while it is unshared. */
@@ -25,8 +61,8 @@ export function carrierOf(trip: Trip, pieceId: string): string | undefined {
 
 /** Group pieces shared to a member, in kit order. */
 export function carriedPieces(trip: Trip, memberId: string): readonly Piece[] {
-  const ids = new Set(trip.share.filter((a) => a.memberId === memberId).map((a) => a.pieceId));
-  return allPieces(trip).filter((p) => ids.has(p.id));
+  const ids = sharedByMember(trip.share).get(memberId);
+  return ids === undefined ? [] : allPieces(trip).filter((p) => ids.has(p.id));
 }
 
 /** All that goes into a member's pack on some day of the trip. */

@@ -1,0 +1,118 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { baseUrl, demoText } from '../support';
+
+const PASSWORD = 'rain on the flysheet';
+
+async function signUp(page: Page, name: string): Promise<void> {
+  await page.goto(baseUrl());
+  await page.getByRole('button', { name: 'I am new here: make an account' }).click();
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('E-mail').fill(`${name.toLowerCase()}@example.org`);
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Create the account' }).click();
+  await expect(page.getByRole('button', { name: 'New trip' })).toBeVisible();
+}
+const otherBrowser = async (browser: Browser): Promise<Page> =>
+  (await browser.newContext({ locale: 'en-GB' })).newPage();
+
+test('the demo opens with one click; signing out closes the door, and the address is kept', async ({
+  page,
+}) => {
+  await page.goto(`${baseUrl()}/account`);
+  await page.getByRole('button', { name: 'Open the demo' }).click();
+  await expect(page.getByRole('heading', { name: 'Demo leader' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.goto(`${baseUrl()}/trips`);
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
+test('a wrong password is told; a session ended elsewhere asks to sign in again', async ({
+  page,
+  browser,
+}) => {
+  await signUp(page, 'Runa');
+  const other = await otherBrowser(browser);
+  await other.goto(baseUrl());
+  await other.getByLabel('E-mail').fill('runa@example.org');
+  await other.getByLabel('Password').fill('not the password');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByRole('alert').first()).toContainText('Address and password do not belong together');
+  await other.getByLabel('Password').fill(PASSWORD);
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByRole('button', { name: 'New trip' })).toBeVisible();
+  await page.goto(`${baseUrl()}/account`);
+  await page.getByRole('button', { name: 'Sign out everywhere' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await other.goto(`${baseUrl()}/trips`);
+  await expect(other.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
+test('a co-leader by link: looks only, then may change, then is taken out', async ({ page, browser }) => {
+  await signUp(page, 'Olga');
+  await page.getByLabel('Trip file').setInputFiles({
+    name: 'hut.graft.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(demoText('hut-roof')),
+  });
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  const tripUrl = page.url();
+  await page.getByRole('button', { name: 'Who leads this trip' }).click();
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = await page.getByLabel('Invitation link').inputValue();
+  expect(link).toMatch(/\/invitations\/[\w-]{43}$/);
+
+  const friend = await otherBrowser(browser);
+  await signUp(friend, 'Frida');
+  await friend.goto(tripUrl);
+  await expect(friend.getByText('This trip does not exist')).toBeVisible();
+  await friend.goto(link);
+  await expect(friend.getByText('Olga invites you to lead with them')).toBeVisible();
+  await friend.getByRole('button', { name: 'Join the trip’s leaders' }).click();
+  await expect(friend.getByText('You may look at this trip, not change it.')).toBeVisible();
+
+  // Nothing she tries is done, and she is told.
+  await friend.goto(tripUrl.replace('shares', 'people'));
+  await friend.getByRole('button', { name: 'Remove Joss' }).click();
+  await expect(friend.getByText('What you just tried was not done')).toBeVisible();
+  await friend.locator('[data-cell="joss/name"]').click();
+  await expect(friend.locator('[data-cell="joss/name"] input')).toHaveCount(0);
+  await friend.goto(link);
+  await expect(friend.getByRole('alert')).toContainText('This invitation is void');
+
+  await page.reload();
+  await page.getByRole('button', { name: 'Who leads this trip' }).click();
+  await page.getByLabel('What Frida may do').selectOption({ label: 'may change everything' });
+  await friend.goto(tripUrl.replace('shares', 'people'));
+  await friend.getByRole('button', { name: 'Remove Joss' }).click();
+  await expect(friend.getByRole('banner').getByRole('status')).toHaveText('Saved');
+  await expect(friend.locator('[data-cell="joss/name"]')).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(page.getByText('frida@example.org')).toBeHidden();
+  await friend.goto(tripUrl);
+  await expect(friend.getByText('This trip does not exist')).toBeVisible();
+});
+
+test('all my data in one file, and the account deleted with its trips', async ({ page }) => {
+  await signUp(page, 'Inga');
+  await page.getByRole('button', { name: 'New trip' }).click();
+  await page.getByLabel('Name').fill('Mine alone');
+  await page.getByRole('button', { name: 'Start the trip' }).click();
+  await expect(page.getByRole('heading', { name: 'Mine alone' })).toBeVisible();
+  await page.getByRole('link', { name: 'Account of Inga' }).click();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Export all my data' }).click();
+  expect((await waiting).suggestedFilename()).toBe('graft-account.json');
+  await page.getByLabel('Type inga@example.org to confirm').fill('inga@example.org');
+  await page.locator('form').last().getByLabel('Password').fill('not the password');
+  await page.getByRole('button', { name: 'Delete my account' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await page.locator('form').last().getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Delete my account' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.getByLabel('E-mail').fill('inga@example.org');
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('do not belong together');
+});

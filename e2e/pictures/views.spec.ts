@@ -23,6 +23,9 @@ const picture = async (page: Page, name: string): Promise<void> => {
 };
 
 test('every view', async ({ page }) => {
+  await page.goto(`${baseUrl()}/trips`);
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await picture(page, 'sign-in');
   await enter(page);
   await page.goto(`${baseUrl()}/trips`);
   await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
@@ -47,9 +50,18 @@ test('every view', async ({ page }) => {
   // The click that ends a drag is swallowed for a moment, so that dropping chooses nothing.
   await page.waitForTimeout(200);
 
+  await station(page, 'Brief').click();
+  await expect(page.getByRole('grid', { name: 'Legs' })).toBeVisible();
+  await page.getByRole('tab', { name: 'Weather' }).click();
+  await picture(page, 'brief');
   await station(page, 'People').click();
   await expect(page.getByRole('grid', { name: 'Members' })).toBeVisible();
+  await page.locator('[data-cell="bryn/limit"]').click();
   await picture(page, 'people');
+  await page.getByRole('tab', { name: 'Carry trial' }).click();
+  await picture(page, 'carry-trial');
+  await page.getByRole('tab', { name: 'Tents and cook groups' }).click();
+  await picture(page, 'groups');
   await station(page, 'Kit').click();
   await expect(page.getByRole('grid', { name: 'Group kit' })).toBeVisible();
   await picture(page, 'kit');

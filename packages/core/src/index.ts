@@ -64,5 +64,6 @@ export * from './trip/templates.js';
 export * from './units/convert.js';
 export * from './units/dayText.js';
 export * from './units/format.js';
+export * from './units/isoDate.js';
 export * from './units/parse.js';
 export * from './units/shapeText.js';

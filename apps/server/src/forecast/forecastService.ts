@@ -4,12 +4,11 @@
  */
 import { createHash } from 'node:crypto';
 import { Router } from 'express';
-import { isIsoDate, LAPSE_C_PER_KM, type ForecastAnswer } from '@graft/core';
+import { addDays, dayNumber, isIsoDate, LAPSE_C_PER_KM, type ForecastAnswer } from '@graft/core';
 import { ApiError } from '../http/apiError.js';
 
 const SOURCE = 'simulated forecast';
 const MOST_DAYS = 60;
-const DAY_MS = 86_400_000;
 
 /** A number in [0, 1) that hangs on place and day only. */
 function chance(...parts: readonly (string | number)[]): number {
@@ -17,9 +16,9 @@ function chance(...parts: readonly (string | number)[]): number {
 }
 
 /** Changes slowly over days: weather that comes and goes in about four days. */
-function spell(name: string, place: string, dayNumber: number): number {
+function spell(name: string, place: string, day: number): number {
   const period = 4;
-  const at = dayNumber / period;
+  const at = day / period;
   const [a, b] = [Math.floor(at), Math.floor(at) + 1].map((n) => chance(name, place, n));
   const t = at - Math.floor(at);
   const ease = t * t * (3 - 2 * t);
@@ -34,14 +33,14 @@ export function simulatedDay(
   date: string,
 ): ForecastAnswer['days'][number] {
   const place = `${latitudeDeg.toFixed(1)},${longitudeDeg.toFixed(1)}`;
-  const dayNumber = Date.parse(`${date}T00:00:00Z`) / DAY_MS;
-  const dayOfYear = dayNumber % 365.25;
+  const day = dayNumber(date);
+  const dayOfYear = day % 365.25;
   const north = latitudeDeg >= 0 ? 1 : -1;
   // Warmest about the end of July in the north; a rough sea-level climate by latitude.
   const season = Math.cos((2 * Math.PI * (dayOfYear - 205)) / 365.25) * north;
   const mean = 27 - 0.38 * Math.abs(latitudeDeg) + (2 + 0.16 * Math.abs(latitudeDeg)) * season;
-  const wet = spell('wet', place, dayNumber);
-  const warm = (spell('warm', place, dayNumber) - 0.5) * 9;
+  const wet = spell('wet', place, day);
+  const warm = (spell('warm', place, day) - 0.5) * 9;
   const swing = 3 + 5 * (1 - wet);
   const lapse = (LAPSE_C_PER_KM * elevationM) / 1000;
   const tenth = (n: number): number => Math.round(n * 10) / 10;
@@ -50,7 +49,7 @@ export function simulatedDay(
     dayC: tenth(mean + warm + swing + lapse),
     nightC: tenth(mean + warm - swing + lapse),
     rainChance: Math.round(Math.min(0.95, Math.max(0.05, wet * 1.2 - 0.1)) * 20) / 20,
-    windKmh: Math.round(6 + 40 * spell('wind', place, dayNumber) ** 2 + 6 * chance('gust', place, dayNumber)),
+    windKmh: Math.round(6 + 40 * spell('wind', place, day) ** 2 + 6 * chance('gust', place, day)),
   };
 }
 
@@ -77,17 +76,11 @@ export function forecastService(): Router {
     const from = req.query['from'];
     if (!isIsoDate(from))
       throw new ApiError(400, 'invalid', `from: expected a date such as "2027-05-10", got "${String(from)}"`);
-    const start = Date.parse(`${from as string}T00:00:00Z`);
     const answer: ForecastAnswer = {
       source: SOURCE,
       elevationM,
       days: Array.from({ length: Math.floor(days) }, (_v, i) =>
-        simulatedDay(
-          latitude,
-          longitude,
-          elevationM,
-          new Date(start + i * DAY_MS).toISOString().slice(0, 10),
-        ),
+        simulatedDay(latitude, longitude, elevationM, addDays(from as string, i)),
       ),
     };
     res.json(answer);

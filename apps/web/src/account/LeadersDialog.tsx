@@ -1,4 +1,4 @@
-import { Box, Button, CloseButton, Dialog, Flex, Input, NativeSelect, Portal, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -6,30 +6,16 @@ import { INVITED_ROLES, type InvitedRole } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
+import { PlainDialog } from '../shared/PlainDialog';
 import { useTrip } from '../shared/TripProvider';
 import { ROLE_WORDS } from '../shared/words';
 
 /** Who leads this trip; its owner invites by link, changes parts and takes out. */
 export function LeadersDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Dialog.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="md">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="bg.panel" color="fg">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">Who leads this trip</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="6">
-              <Leaders />
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <PlainDialog title="Who leads this trip" open={open} onClose={onClose}>
+      <Leaders />
+    </PlainDialog>
   );
 }
 

@@ -1,4 +1,5 @@
-import { Box, CloseButton, Dialog, Portal, Table } from '@chakra-ui/react';
+import { Box, Table } from '@chakra-ui/react';
+import { PlainDialog } from '../shared/PlainDialog';
 
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [
   [
@@ -7,6 +8,13 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
       ['?', 'this list'],
+    ],
+  ],
+  [
+    'Brief',
+    [
+      ['← →', 'move the end of a day that is reached by Tab, 100 m'],
+      ['Shift ← →', 'move it 1 km'],
     ],
   ],
   [
@@ -40,41 +48,26 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
 
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Dialog.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="md">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="bg.panel" color="fg">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">Keys</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="6">
-              {KEYS.map(([place, rows]) => (
-                <Box key={place} mb="4">
-                  <Box fontWeight="600" mb="1">
-                    {place}
-                  </Box>
-                  <Table.Root size="sm">
-                    <Table.Body>
-                      {rows.map(([key, what]) => (
-                        <Table.Row key={key} bg="transparent">
-                          <Table.Cell width="11rem" fontWeight="600" borderColor="border.muted">
-                            {key}
-                          </Table.Cell>
-                          <Table.Cell borderColor="border.muted">{what}</Table.Cell>
-                        </Table.Row>
-                      ))}
-                    </Table.Body>
-                  </Table.Root>
-                </Box>
+    <PlainDialog title="Keys" open={open} onClose={onClose}>
+      {KEYS.map(([place, rows]) => (
+        <Box key={place} mb="4">
+          <Box fontWeight="600" mb="1">
+            {place}
+          </Box>
+          <Table.Root size="sm">
+            <Table.Body>
+              {rows.map(([key, what]) => (
+                <Table.Row key={key} bg="transparent">
+                  <Table.Cell width="11rem" fontWeight="600" borderColor="border.muted">
+                    {key}
+                  </Table.Cell>
+                  <Table.Cell borderColor="border.muted">{what}</Table.Cell>
+                </Table.Row>
               ))}
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+            </Table.Body>
+          </Table.Root>
+        </Box>
+      ))}
+    </PlainDialog>
   );
 }

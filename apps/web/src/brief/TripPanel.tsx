@@ -8,8 +8,6 @@ import {
   isIsoDate,
   LIMIT_POLICIES,
   LIMIT_POLICY_IDS,
-  PACKING_SCHOOLS,
-  PACKING_SCHOOL_IDS,
   TEMPLATES,
   TRIP_STYLES,
   type DayLength,
@@ -106,19 +104,6 @@ export function TripPanel() {
         start, more in heat.
       </Text>
       <Flex gap="3">
-        <ChoiceEntry
-          label="Weight in the pack"
-          value={trip.packingSchool}
-          options={PACKING_SCHOOL_IDS.map((id) => [id, PACKING_SCHOOLS[id].name] as const)}
-          onChoose={(value) =>
-            setField(
-              change,
-              'packingSchool',
-              PACKING_SCHOOL_IDS.find((s) => s === value),
-              'the packing school',
-            )
-          }
-        />
         <ChoiceEntry
           label="Carry limits by"
           value={trip.limitPolicy}

@@ -61,9 +61,9 @@ export function legColumns(
     {
       id: 'day',
       header: 'Day',
-      width: '78',
+      width: '82',
       hint: (leg) => dayDate(trip.startDate, dayOf(leg)),
-      show: (leg) => `${dayOf(leg)} · ${shortDay(trip.startDate, dayOf(leg))}`,
+      show: (leg) => `${dayOf(leg)} ${shortDay(trip.startDate, dayOf(leg))}`,
     },
     textColumn({ ...common, id: 'name', header: 'Leg' }),
     quantityColumn({ ...quantity, id: 'distanceKm', header: 'Way', quantity: 'distance', width: '56' }),

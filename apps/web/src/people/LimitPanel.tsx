@@ -57,7 +57,7 @@ export function LimitPanel({ member }: { member: Member }) {
                     {LIMIT_POLICIES[id].name}
                   </Table.Cell>
                   <Table.Cell px="1" py="1.5" textAlign="end" w="5rem" verticalAlign="top">
-                    {of === undefined ? '–' : formatMass(of.limitKg, massUnit)}
+                    {of === undefined ? '–' : hideWeights ? '···' : formatMass(of.limitKg, massUnit)}
                   </Table.Cell>
                   <Table.Cell px="2" py="1.5" fontSize="xs" color="fg.muted">
                     {LIMIT_POLICIES[id].about}

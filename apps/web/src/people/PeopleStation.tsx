@@ -4,7 +4,6 @@ import { useMemo, useState } from 'react';
 import {
   cataloguePack,
   formatMass,
-  formatPercent,
   freshId,
   LIMIT_POLICY_IDS,
   massDigits,
@@ -14,6 +13,7 @@ import {
   putMember,
   removeMember,
   setBuddy,
+  shareText,
   type GroupKind,
   type Member,
   type MemberFigures,
@@ -106,7 +106,7 @@ export function PeopleStation() {
         width: '88',
       }),
       policyColumn(common, trip),
-      shareColumn(common),
+      shareColumn(common, hideWeights),
       quantityColumn({
         ...common,
         id: 'ownCapKg',
@@ -309,18 +309,16 @@ function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefine
   );
 }
 
-function shareColumn(common: Common): Column<Member> {
+/** A share beside its limit would give a hidden body weight away: both go together. */
+function shareColumn(common: Common, hidden: boolean): Column<Member> {
   return {
     id: 'limitShare',
     header: 'Share of body',
     numeric: true,
     width: '70',
-    show: (m) =>
-      m.limitShare === undefined
-        ? 'guess'
-        : formatPercent(m.limitShare, Number.isInteger(Math.round(m.limitShare * 1000) / 10) ? 0 : 1),
+    show: (m) => (hidden ? '···' : m.limitShare === undefined ? 'guess' : shareText(m.limitShare)),
     edit: {
-      text: (m) => (m.limitShare === undefined ? '' : String(Math.round(m.limitShare * 1000) / 10)),
+      text: (m) => (m.limitShare === undefined || hidden ? '' : String(Math.round(m.limitShare * 1000) / 10)),
       take: (m, entry) => {
         const cleaned = entry.replace('%', '').replace(',', '.').trim();
         const { limitShare: _old, ...rest } = m;

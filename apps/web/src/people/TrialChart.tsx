@@ -19,6 +19,8 @@ const H = 112;
 const LEFT = 40;
 const RIGHT = 12;
 const GAP = 20;
+/** Room for a chart's title above it. */
+const TITLE = 18;
 
 interface Props {
   readonly member: Member;
@@ -31,12 +33,12 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
   const trials = member.carryTrials;
   const heaviest = Math.max(...trials.map((t) => t.loadKg), fit?.limitKg ?? 0, uncertainty?.highKg ?? 0, 5);
   const x = scaleLinear([0, heaviest * 1.06], [LEFT, W - RIGHT]);
-  const comfort = scaleLinear([1, 10], [H - 8, 10]);
+  const comfort = scaleLinear([1, 10], [H - 8, TITLE + 6]);
   const unloaded = trials.find((t) => t.loadKg < 0.03 * member.bodyMassKg && !t.interrupted);
   const speeds = unloaded === undefined ? [] : trials.filter((t) => !t.interrupted);
   const relative = (t: (typeof trials)[number]): number => trialSpeed(t) / trialSpeed(unloaded!);
   const slowest = Math.min(0.8, ...speeds.map(relative));
-  const pace = scaleLinear([slowest, 1.02], [2 * H + GAP - 22, H + GAP + 8]);
+  const pace = scaleLinear([slowest, 1.02], [2 * H + GAP - 22, H + GAP + TITLE - 4]);
   const path = (points: readonly CurvePoint[], y: (v: number) => number): string =>
     line<CurvePoint>(
       (p) => x(p.loadKg),
@@ -87,6 +89,11 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
             strokeWidth="1.6"
           />
         )}
+        {fit !== undefined && (
+          <text x={x(fit.limitKg) - 5} y={12} textAnchor="end" fill={paint('fg')} style={label}>
+            limit {formatMass(fit.limitKg, massUnit)}
+          </text>
+        )}
         {[2, 6, 10].map((c) => (
           <g key={c}>
             <line x1={LEFT} x2={W - RIGHT} y1={comfort(c)} y2={comfort(c)} stroke={paint('border.muted')} />
@@ -95,13 +102,7 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
             </text>
           </g>
         ))}
-        <text
-          x={W - RIGHT}
-          y={comfort(10) - 1}
-          textAnchor="end"
-          fill={paint('fg')}
-          style={{ ...label, fontWeight: 600 }}
-        >
+        <text x={LEFT} y={12} fill={paint('fg')} style={{ ...label, fontWeight: 600 }}>
           Comfort, 1 to 10
         </text>
         {fit !== undefined && (
@@ -111,7 +112,7 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
               x2={W - RIGHT}
               y1={comfort(fit.floor)}
               y2={comfort(fit.floor)}
-              stroke={paint('overload')}
+              stroke={paint('fg')}
               strokeDasharray="5 3"
             />
             <path d={path(fit.comfort, comfort)} fill="none" stroke={paint('pine.solid')} strokeWidth="2" />
@@ -139,7 +140,7 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
                   x2={W - RIGHT}
                   y1={pace(p)}
                   y2={pace(p)}
-                  stroke={paint(p === 1 ? 'border.muted' : 'overload')}
+                  stroke={paint(p === 1 ? 'border.muted' : 'fg')}
                   strokeDasharray={p === 1 ? undefined : '5 3'}
                 />
                 <text x={LEFT - 6} y={pace(p) + 4} textAnchor="end" fill={paint('fg.muted')} style={label}>
@@ -147,13 +148,7 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
                 </text>
               </g>
             ))}
-            <text
-              x={W - RIGHT}
-              y={pace(1) - 5}
-              textAnchor="end"
-              fill={paint('fg')}
-              style={{ ...label, fontWeight: 600 }}
-            >
+            <text x={LEFT} y={H + GAP + 4} fill={paint('fg')} style={{ ...label, fontWeight: 600 }}>
               Pace, of unloaded
             </text>
             <path d={path(fit?.pace ?? [], pace)} fill="none" stroke={paint('pine.solid')} strokeWidth="2" />

@@ -23,7 +23,7 @@ import { today, useLimitChange } from './useLimitChange';
 /** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
 export function TrialPanel({ member }: { member: Member }) {
   const change = useLimitChange();
-  const { massUnit } = usePreferences();
+  const { massUnit, hideWeights } = usePreferences();
   const outcome = useMemo(() => fitTrials(member), [member]);
   const uncertainty = useMemo(() => trialUncertainty(member), [member]);
   const fit = 'fit' in outcome ? outcome.fit : undefined;
@@ -71,16 +71,50 @@ export function TrialPanel({ member }: { member: Member }) {
           {trialWalks(member).map((walk, i) => (
             <Button key={i} size="xs" variant="outline" onClick={() => add(walk.targetKg)}>
               {walk.done.length > 0 ? '✓ ' : ''}Walk {i + 1}:{' '}
-              {walk.targetKg === 0 ? 'no load' : formatMass(walk.targetKg, massUnit)}
+              {walk.targetKg === 0
+                ? 'no load'
+                : hideWeights
+                  ? ['', 'light', 'heavier'][i]
+                  : formatMass(walk.targetKg, massUnit)}
               {walk.optional ? ', if wanted' : ''}
             </Button>
           ))}
+        </Flex>
+        <Flex gap="6" mb="3" align="end">
+          <TextEntry
+            label="Comfort floor, 1 to 10"
+            w="9rem"
+            value={String(member.comfortFloor ?? 6)}
+            take={(text) => {
+              const next = { ...member, comfortFloor: readNumber(text) ?? Number.NaN };
+              const error = checkItem('members', next);
+              if (error === undefined) change(`${member.name}: comfort floor`, (t) => putMember(t, next));
+              return error;
+            }}
+          />
+          <Box flex="1" role="status">
+            {fit === undefined ? (
+              <Text fontSize="xs">
+                {'lacks' in outcome ? `No limit from trials yet: ${outcome.lacks}.` : ''}
+              </Text>
+            ) : (
+              <Text>
+                <Box as="strong">{formatMass(fit.limitKg, massUnit)}</Box>
+                {uncertainty !== undefined &&
+                  `, likely ${formatMass(uncertainty.lowKg, massUnit)} to ${formatMass(uncertainty.highKg, massUnit)}`}
+                : {member.name} {trialInWords(fit)}
+                {fit.beyondKg > 0.05 &&
+                  `; ${formatMass(fit.beyondKg, massUnit)} beyond the heaviest walk, which is as far as a trial may be stretched`}
+                .
+              </Text>
+            )}
+          </Box>
         </Flex>
         {member.carryTrials.length > 0 && (
           <EditableTable
             label="Trial walks"
             columns={[
-              textColumn({ ...common, id: 'date', header: 'Date', width: '88' }),
+              textColumn({ ...common, id: 'date', header: 'Date', width: '98' }),
               quantityColumn({
                 ...common,
                 id: 'loadKg',
@@ -152,36 +186,6 @@ export function TrialPanel({ member }: { member: Member }) {
             rowName={(t) => t.date}
           />
         )}
-        <Flex gap="6" mt="2" align="end">
-          <TextEntry
-            label="Comfort floor, 1 to 10"
-            w="9rem"
-            value={String(member.comfortFloor ?? 6)}
-            take={(text) => {
-              const next = { ...member, comfortFloor: readNumber(text) ?? Number.NaN };
-              const error = checkItem('members', next);
-              if (error === undefined) change(`${member.name}: comfort floor`, (t) => putMember(t, next));
-              return error;
-            }}
-          />
-          <Box flex="1" role="status">
-            {fit === undefined ? (
-              <Text fontSize="xs">
-                {'lacks' in outcome ? `No limit from trials yet: ${outcome.lacks}.` : ''}
-              </Text>
-            ) : (
-              <Text>
-                <Box as="strong">{formatMass(fit.limitKg, massUnit)}</Box>
-                {uncertainty !== undefined &&
-                  `, likely ${formatMass(uncertainty.lowKg, massUnit)} to ${formatMass(uncertainty.highKg, massUnit)}`}
-                : {member.name} {trialInWords(fit)}
-                {fit.beyondKg > 0.05 &&
-                  `; ${formatMass(fit.beyondKg, massUnit)} beyond the heaviest walk, which is as far as a trial may be stretched`}
-                .
-              </Text>
-            )}
-          </Box>
-        </Flex>
       </Box>
       {member.carryTrials.length > 0 && (
         <TrialChart member={member} fit={fit} uncertainty={uncertainty} massUnit={massUnit} />

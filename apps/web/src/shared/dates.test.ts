@@ -1,4 +1,4 @@
-import { dayDate, tripDates } from './dates';
+import { dateWords, dayDate, shortDay, tripDates } from './dates';
 
 test('a trip from its first to its last day, months and years said once', () => {
   expect(tripDates('2027-05-10', 6)).toMatch(/10.*15.*2027|May 10.*15, 2027/);
@@ -10,4 +10,9 @@ test('days count from the first; summer time changes nothing', () => {
   expect(dayDate('2027-03-27', 2)).toMatch(/28/);
   expect(dayDate('2027-03-27', 3)).toMatch(/29/);
   expect(dayDate('2028-02-28', 2)).toMatch(/29/);
+});
+test('short and long forms name the same day', () => {
+  expect(shortDay('2027-05-10', 3)).toMatch(/12/);
+  expect(shortDay('2027-05-10', 3)).toMatch(/Wed/);
+  expect(dateWords('2027-05-12')).toMatch(/Wed.*12.*2027|Wed.*May 12, 2027/);
 });

@@ -1,7 +1,7 @@
 import { parseShape, type Member, type PersonalThing } from '@graft/core';
 import { thingColumns } from '../kit/thingColumns';
 import type { Column } from './EditableTable';
-import { checkItem, choiceColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
+import { checkItem, choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
 import { FLAG_WORDS, optionsOf } from './words';
 
 const member: Member = {
@@ -202,4 +202,58 @@ test('yes and no', () => {
   expect(worn.edit!.text({ worn: false } as PersonalThing)).toBe('no');
   expect(take(worn, { worn: false } as PersonalThing, 'yes')).toBeUndefined();
   expect.assertions(3);
+});
+
+describe('a plain number', () => {
+  interface Row {
+    readonly id: string;
+    readonly rainChance?: number;
+    readonly nightC?: number;
+  }
+  let saved: Row | undefined;
+  const plain = {
+    check: (row: Row) => ((row.rainChance ?? 0) > 1 ? 'expected at most 100 %' : undefined),
+    save: (row: Row) => void (saved = row),
+  };
+  const rain = numberColumn<Row, 'rainChance'>({
+    ...plain,
+    id: 'rainChance',
+    header: 'Rain',
+    unit: '%',
+    decimals: 0,
+    percent: true,
+    mark: () => '*',
+  });
+  const night = numberColumn<Row, 'nightC'>({
+    ...plain,
+    id: 'nightC',
+    header: 'Night',
+    unit: '°C',
+    decimals: 0,
+    optional: true,
+  });
+  beforeEach(() => (saved = undefined));
+
+  test('is a percentage where it is one, and a share of 1 where it is kept', () => {
+    const row = { id: 'a', rainChance: 0.35 };
+    expect(rain.header).toBe('Rain, %');
+    expect(rain.show(row)).toBe('35*');
+    expect(rain.edit!.text(row)).toBe('35');
+    expect(rain.edit!.take(row, '60 %')).toBeUndefined();
+    expect(saved).toEqual({ id: 'a', rainChance: 0.6 });
+    expect(rain.edit!.take(row, '130')).toBe('expected at most 100 %');
+  });
+  test('is written with a true minus, and read with either', () => {
+    expect(night.show({ id: 'a', nightC: -4 })).toBe('−4');
+    for (const text of ['-4', '−4', '−4 °C', '-4,0']) {
+      expect(night.edit!.take({ id: 'a' }, text)).toBeUndefined();
+      expect(saved).toEqual({ id: 'a', nightC: -4 });
+    }
+  });
+  test('that is no number is refused, that is optional goes when emptied', () => {
+    expect(night.edit!.take({ id: 'a' }, 'cold')).toBe('expected a number in °C, got "cold"');
+    expect(night.edit!.take({ id: 'a', nightC: 3 }, ' ')).toBeUndefined();
+    expect(saved).toEqual({ id: 'a' });
+    expect(rain.edit!.take({ id: 'a', rainChance: 0.1 }, '')).toBe('expected a number in %, got ""');
+  });
 });

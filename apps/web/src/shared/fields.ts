@@ -173,7 +173,7 @@ export function numberColumn<Row extends object, K extends keyof Row & string>(
         const cleaned = entry
           .replace('−', '-')
           .replace(',', '.')
-          .replace(/[%°a-z/]+\s*$/i, '')
+          .replace(/(\d)\s*[%°a-z/]+\s*$/i, '$1')
           .trim();
         if (cleaned === '' && spec.optional === true) return store(spec, row, undefined);
         const value = cleaned === '' ? NaN : Number(cleaned);

@@ -1,7 +1,6 @@
 import {
   Box,
   Button,
-  Dialog,
   Field,
   Flex,
   Heading,
@@ -9,7 +8,6 @@ import {
   Input,
   Link,
   NativeSelect,
-  Portal,
   Table,
   Text,
 } from '@chakra-ui/react';
@@ -21,6 +19,7 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { tripDates } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
+import { PlainDialog } from '../shared/PlainDialog';
 import { counted, ROLE_WORDS } from '../shared/words';
 
 /** All trips: open one, start one, import one, copy, put aside, delete and bring back. */
@@ -346,50 +345,32 @@ function CopyTrip({ trip, onClose }: { trip: TripSummary | undefined; onClose: (
   });
   const errors = copying.error instanceof ApiProblem ? copying.error.errors : [];
   return (
-    <Dialog.Root open={trip !== undefined} onOpenChange={(e) => !e.open && onClose()}>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="bg.panel" color="fg">
-            <form
-              onSubmit={(e) => {
-                e.preventDefault();
-                if (trip !== undefined) copying.mutate(trip.id);
-              }}
-            >
-              <Dialog.Header>
-                <Dialog.Title fontFamily="heading">Same party, new dates</Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body>
-                <Text mb="4">
-                  Way, people, packs, kit, share and stows are copied. The forecast, conditions, wet mornings
-                  and notes belong to the old dates and stay there.
-                </Text>
-                <Flex gap="4" align="start">
-                  <TripNameField value={name} onChange={setName} error={errorAt(errors, 'name')} />
-                  <FirstDayField
-                    value={startDate}
-                    onChange={setStartDate}
-                    error={errorAt(errors, 'startDate')}
-                  />
-                </Flex>
-                {copying.isError && errors.length === 0 && (
-                  <ErrorList title={copying.error.message} errors={[]} />
-                )}
-              </Dialog.Body>
-              <Dialog.Footer>
-                <Button variant="outline" size="sm" onClick={onClose}>
-                  Leave it
-                </Button>
-                <Button size="sm" type="submit" loading={copying.isPending}>
-                  Make the copy
-                </Button>
-              </Dialog.Footer>
-            </form>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <PlainDialog title="Same party, new dates" open={trip !== undefined} onClose={onClose}>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (trip !== undefined) copying.mutate(trip.id);
+        }}
+      >
+        <Text mb="4">
+          Way, people, packs, kit, share and stows are copied. The forecast, conditions, wet mornings and
+          notes belong to the old dates and stay there.
+        </Text>
+        <Flex gap="4" align="start">
+          <TripNameField value={name} onChange={setName} error={errorAt(errors, 'name')} />
+          <FirstDayField value={startDate} onChange={setStartDate} error={errorAt(errors, 'startDate')} />
+        </Flex>
+        {copying.isError && errors.length === 0 && <ErrorList title={copying.error.message} errors={[]} />}
+        <HStack justify="end" mt="5">
+          <Button variant="outline" size="sm" onClick={onClose}>
+            Leave it
+          </Button>
+          <Button size="sm" type="submit" loading={copying.isPending}>
+            Make the copy
+          </Button>
+        </HStack>
+      </form>
+    </PlainDialog>
   );
 }
 

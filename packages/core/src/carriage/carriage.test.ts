@@ -1,4 +1,5 @@
-import { bandCm, PACKING_SCHOOLS } from './packingSchool.js';
+import { emptyTrip } from '../trip/emptyTrip.js';
+import { bandCm, PACKING_SCHOOLS, topHeavyDays } from './packingSchool.js';
 import { centreOfGravity } from './centreOfGravity.js';
 
 describe('centreOfGravity', () => {
@@ -31,4 +32,12 @@ test('the bands follow the torso', () => {
   expect(bandCm(PACKING_SCHOOLS.middle, 50)).toEqual([22.5, 32.5]);
   expect(bandCm(PACKING_SCHOOLS.low, 50)).toEqual([15, 22.5]);
   expect(bandCm(PACKING_SCHOOLS.high, 50)).toEqual([32.5, 42.5]);
+});
+
+test('weight high on steep ground is warned of by day; low weight and easy ground are not', () => {
+  const base = emptyTrip('t', 'T', '2027-05-10', 3);
+  const legs = base.legs.map((leg, i) => ({ ...leg, ground: (['path', 'scramble', 'snow'] as const)[i]! }));
+  expect(topHeavyDays({ ...base, legs, packingSchool: 'high' })).toEqual([2, 3]);
+  expect(topHeavyDays({ ...base, legs, packingSchool: 'low' })).toEqual([]);
+  expect(topHeavyDays({ ...base, packingSchool: 'high' })).toEqual([]);
 });

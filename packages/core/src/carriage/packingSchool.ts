@@ -10,6 +10,8 @@ export interface PackingSchool {
   /** Lower and upper end of the band, z / torso length. */
   readonly band: readonly [number, number];
   readonly preferredWhen: string;
+  /** Why its camp packs so, and what it pays, in a line (common practice, no source). */
+  readonly why: string;
 }
 
 export const PACKING_SCHOOLS: Readonly<Record<PackingSchoolId, PackingSchool>> = {
@@ -18,15 +20,32 @@ export const PACKING_SCHOOLS: Readonly<Record<PackingSchoolId, PackingSchool>> =
     name: 'High and close',
     band: [0.65, 0.85],
     preferredWhen: 'graded trail, upright walking',
+    why: 'near the shoulder blades: short lever, upright walking; sways and tips you on steep ground',
   },
-  middle: { id: 'middle', name: 'Middle and close', band: [0.45, 0.65], preferredWhen: 'most ground' },
+  middle: {
+    id: 'middle',
+    name: 'Middle and close',
+    band: [0.45, 0.65],
+    preferredWhen: 'most ground',
+    why: 'middle of the back: between lean and sway',
+  },
   low: {
     id: 'low',
     name: 'Low and close',
     band: [0.3, 0.45],
     preferredWhen: 'rough, steep or technical ground, scrambling, snow',
+    why: 'low: steady on steps and rock; leans you forward, and pulls at the lower back',
   },
 };
+
+/** Grounds on which a heavy top has thrown people (common practice, no source: falls were seen). */
+const STEEP_GROUNDS: readonly string[] = ['scramble', 'snow'];
+
+/** Days on steep ground that the trip would walk with its weight high; the leader is warned hard about them. */
+export function topHeavyDays(trip: Trip): readonly number[] {
+  if (trip.packingSchool !== 'high') return [];
+  return trip.legs.flatMap((leg, i) => (STEEP_GROUNDS.includes(leg.ground) ? [i + 1] : []));
+}
 
 /** |x| up to this is good, cm (Graft's own number). */
 export const GOOD_OFFSET_CM = 1;

@@ -3,6 +3,7 @@ import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { PreparationDate } from '../prepare/preparation.js';
 import type { TrainingWalk } from '../prepare/trainingLadder.js';
 import type { Trip } from '../trip/model.js';
+import { addDays } from '../units/isoDate.js';
 
 export interface CalendarParts {
   readonly trip: Pick<Trip, 'id' | 'name' | 'startDate' | 'legs'>;
@@ -18,8 +19,6 @@ export interface CalendarParts {
 }
 
 const dateArray = (isoDate: string): DateArray => isoDate.split('-').map(Number) as [number, number, number];
-const dayAfter = (isoDate: string, days: number): string =>
-  new Date(Date.parse(`${isoDate}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
 /** The calendar's text, with whole-day events, which have no time zone to get wrong. */
 export function tripCalendar({ trip, preparation, training, writtenAt }: CalendarParts): string {
@@ -33,7 +32,7 @@ export function tripCalendar({ trip, preparation, training, writtenAt }: Calenda
   ): EventAttributes & { readonly timestamp: number } => ({
     uid: `${trip.id}-${id}@graft`,
     start: dateArray(date),
-    end: dateArray(dayAfter(date, days)),
+    end: dateArray(addDays(date, days)),
     title,
     description,
     timestamp: writtenAt.getTime(),

@@ -1,5 +1,6 @@
 /** The trip's dates before leaving: common practice, no source (a shakedown two weeks ahead, forecast days before). */
 import type { Trip } from '../trip/model.js';
+import { addDays } from '../units/isoDate.js';
 
 export interface PreparationDate {
   readonly id: string;
@@ -42,12 +43,7 @@ const DAYS_BEFORE = [
   },
 ] as const;
 
-/** ISO date so many days before another. */
-export function daysBefore(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) - days * 86_400_000).toISOString().slice(0, 10);
-}
-
 /** The dates of a trip, earliest first; those that have passed are still listed. */
 export function preparationDates(trip: Pick<Trip, 'startDate'>): readonly PreparationDate[] {
-  return DAYS_BEFORE.map(({ days, ...rest }) => ({ ...rest, date: daysBefore(trip.startDate, days) }));
+  return DAYS_BEFORE.map(({ days, ...rest }) => ({ ...rest, date: addDays(trip.startDate, -days) }));
 }

@@ -1,7 +1,8 @@
 import ICAL from 'ical.js';
 import { tripCalendar } from '../formats/calendar.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
-import { daysBefore, preparationDates } from './preparation.js';
+import { addDays, dayNumber } from '../units/isoDate.js';
+import { preparationDates } from './preparation.js';
 import { saturdaysBefore, STEP_SHARE, trainingLadder } from './trainingLadder.js';
 
 const weekday = (date: string): number => new Date(`${date}T00:00:00Z`).getUTCDay();
@@ -65,7 +66,9 @@ describe('the training ladder', () => {
 });
 
 test('preparation: expiry checks, shakedown two weeks ahead, forecast, weigh-in on the eve', () => {
-  expect(daysBefore('2027-03-01', 1)).toBe('2027-02-28');
+  expect(addDays('2027-03-01', -1)).toBe('2027-02-28');
+  expect(addDays('2028-02-28', 2)).toBe('2028-03-01');
+  expect(dayNumber('2027-05-10') - dayNumber('2027-05-01')).toBe(9);
   expect(preparationDates({ startDate: '2027-05-10' }).map((p) => [p.id, p.date])).toEqual([
     ['expiry', '2027-04-19'],
     ['shakedown', '2027-04-26'],

@@ -3,6 +3,7 @@
  * Training up over weeks is common practice, no source; steps, start and rest week are Graft's own.
  */
 import type { Member } from '../trip/model.js';
+import { addDays, dayNumber } from '../units/isoDate.js';
 
 /** A walk's load grows by at most this share of body weight a week. */
 export const STEP_SHARE = 0.03;
@@ -29,17 +30,14 @@ export interface TrainingLadder {
   readonly reachedKg: number;
 }
 
-const DAY_MS = 86_400_000;
 const SATURDAY = 6;
-const day = (iso: string): number => Date.parse(`${iso}T00:00:00Z`) / DAY_MS;
-const iso = (n: number): string => new Date(n * DAY_MS).toISOString().slice(0, 10);
 
 /** Saturdays after `today` and before `startDate`, the last `MOST_WEEKS` of them. */
 export function saturdaysBefore(today: string, startDate: string): readonly string[] {
-  const from = day(today) + 1;
-  const first = from + ((SATURDAY - new Date(from * DAY_MS).getUTCDay() + 7) % 7);
-  const count = Math.max(0, Math.ceil((day(startDate) - first) / 7));
-  return Array.from({ length: count }, (_v, i) => iso(first + 7 * i)).slice(-MOST_WEEKS);
+  const tomorrow = addDays(today, 1);
+  const first = addDays(tomorrow, (SATURDAY - new Date(`${tomorrow}T00:00:00Z`).getUTCDay() + 7) % 7);
+  const count = Math.max(0, Math.ceil((dayNumber(startDate) - dayNumber(first)) / 7));
+  return Array.from({ length: count }, (_v, i) => addDays(first, 7 * i)).slice(-MOST_WEEKS);
 }
 
 /**

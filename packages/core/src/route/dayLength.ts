@@ -1,6 +1,7 @@
 /** Days too long for the slowest member, and what would cure them, cheapest first, each with its computed effect. */
 import { passDistance, splitDay } from '../trip/legChanges.js';
 import type { Trip } from '../trip/model.js';
+import { addDays } from '../units/isoDate.js';
 import { clock, clockHours, daylight, localHour } from './daylight.js';
 import { memberTimes, type MemberTime } from './walkingTime.js';
 
@@ -32,7 +33,7 @@ export interface DayCure {
 
 /** ISO date of a day of the trip. */
 export function dateOfDay(startDate: string, day: number): string {
-  return new Date(Date.parse(`${startDate}T00:00:00Z`) + (day - 1) * 86_400_000).toISOString().slice(0, 10);
+  return addDays(startDate, day - 1);
 }
 
 /** Judge one day. */

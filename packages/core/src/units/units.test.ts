@@ -68,6 +68,29 @@ describe('format', () => {
   });
 });
 
+describe('terrain and time', () => {
+  // NIST SP 811: 1 mi = 1.609344 km, 1 ft = 0.3048 m.
+  test.each([
+    ['8 mi', 'distance', 'km', 12.874752],
+    ['12,5', 'distance', 'km', 12.5],
+    ['800 m', 'distance', 'km', 0.8],
+    ['2000 ft', 'height', 'm', 609.6],
+    ['450', 'height', 'm', 450],
+    ['5 h 30', 'duration', 'h', 5.5],
+    ['45 min', 'duration', 'h', 0.75],
+  ] as const)('%s is a %s of %s %s', (text, quantity, bare, value) => {
+    const parsed = parseQuantity(text, quantity, bare);
+    expect(parsed.ok ? parsed.value : NaN).toBeCloseTo(value, 9);
+  });
+  test.each([
+    ['8 kg', 'distance', 'km', 'expected "12.5 km" or "8 mi", got "8 kg"'],
+    ['high', 'height', 'm', 'expected "600 m" or "2000 ft", got "high"'],
+    ['30 min 2 h', 'duration', 'h', 'expected "5.5 h", "5 h 30" or "45 min", got "30 min 2 h"'],
+  ] as const)('%s as a %s is refused', (text, quantity, bare, error) => {
+    expect(parseQuantity(text, quantity, bare)).toEqual({ ok: false, error });
+  });
+});
+
 describe('shapes as text', () => {
   test('what is written is read back', () => {
     fc.assert(

@@ -1,0 +1,31 @@
+import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+interface Props {
+  readonly title: string;
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
+
+/** A dialog with a title and a way to close it. */
+export function PlainDialog({ title, open, onClose, children }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="md">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="bg.panel" color="fg">
+            <Dialog.Header>
+              <Dialog.Title fontFamily="heading">{title}</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body pb="6">{children}</Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="sm" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

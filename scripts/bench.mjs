@@ -32,7 +32,7 @@ await main(async () => {
   if (!Number.isInteger(seed) || seed < 0)
     throw new Refusal(`--seed: expected a whole number from 0, got "${values.seed}"`, 2);
   const odd = positionals.find((p) => !BENCHES.includes(p));
-  if (odd !== undefined) throw new Refusal(`expected ${BENCHES.join(', ')}, got "${odd}"`, 2);
+  if (odd !== undefined) throw new Refusal(`expected one of ${BENCHES.join(', ')}, got "${odd}"`, 2);
   await ensureNodePackages();
   await ensureBuilt();
   const core = await import(join(ROOT, 'packages/core/dist/index.js'));

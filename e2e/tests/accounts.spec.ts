@@ -12,6 +12,9 @@ async function signUp(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Create the account' }).click();
   await expect(page.getByRole('button', { name: 'New trip' })).toBeVisible();
 }
+/** A station of the trip that a page shows, wherever in it the page is. */
+const stationUrl = (page: Page, station: string): string =>
+  `${/^.*\/trips\/[^/]+/.exec(page.url())![0]}/${station}`;
 const otherBrowser = async (browser: Browser): Promise<Page> =>
   (await browser.newContext({ locale: 'en-GB' })).newPage();
 
@@ -48,6 +51,36 @@ test('a wrong password is told; a session ended elsewhere asks to sign in again'
   await expect(other.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
 
+test('a session that ends while a trip is edited loses nothing', async ({ page }) => {
+  await signUp(page, 'Tova');
+  await page.getByLabel('Trip file').setInputFiles({
+    name: 'hut.graft.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(demoText('hut-roof')),
+  });
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  await page.goto(stationUrl(page, 'people'));
+  const name = page.locator('[data-cell="joss/name"]');
+  await expect(name).toBeVisible();
+  // Ended elsewhere: this page does not know yet.
+  const ended = await page.request.post(`${baseUrl()}/api/account/sign-out-everywhere`, {
+    headers: { 'X-Graft-Request': '1' },
+  });
+  expect(ended.status()).toBe(200);
+  await name.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Josua');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Your session has ended');
+  await page.getByLabel('E-mail').fill('tova@example.org');
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(name).toHaveText('Josua');
+  await expect(page.getByRole('banner').getByRole('status')).toHaveText('Saved');
+  await page.reload();
+  await expect(name).toHaveText('Josua');
+});
+
 test('a co-leader by link: looks only, then may change, then is taken out', async ({ page, browser }) => {
   await signUp(page, 'Olga');
   await page.getByLabel('Trip file').setInputFiles({
@@ -56,7 +89,7 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
     buffer: Buffer.from(demoText('hut-roof')),
   });
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
-  const tripUrl = page.url();
+  const tripUrl = stationUrl(page, 'people');
   await page.getByRole('button', { name: 'Who leads this trip' }).click();
   await page.getByRole('button', { name: 'Make a link' }).click();
   const link = await page.getByLabel('Invitation link').inputValue();
@@ -72,7 +105,7 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await expect(friend.getByText('You may look at this trip, not change it.')).toBeVisible();
 
   // Nothing she tries is done, and she is told.
-  await friend.goto(tripUrl.replace('shares', 'people'));
+  await friend.goto(tripUrl);
   await friend.getByRole('button', { name: 'Remove Joss' }).click();
   await expect(friend.getByText('What you just tried was not done')).toBeVisible();
   await friend.locator('[data-cell="joss/name"]').click();
@@ -83,7 +116,7 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await page.reload();
   await page.getByRole('button', { name: 'Who leads this trip' }).click();
   await page.getByLabel('What Frida may do').selectOption({ label: 'may change everything' });
-  await friend.goto(tripUrl.replace('shares', 'people'));
+  await friend.goto(tripUrl);
   await friend.getByRole('button', { name: 'Remove Joss' }).click();
   await expect(friend.getByRole('banner').getByRole('status')).toHaveText('Saved');
   await expect(friend.locator('[data-cell="joss/name"]')).toHaveCount(0);

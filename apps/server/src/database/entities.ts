@@ -52,7 +52,6 @@ const HASH = { type: 'char', length: 64 } as const;
 /** Simple JSON in a column that holds more than the 64 kB of a text. */
 const BIG_DATA = {
   type: 'longtext',
-  nullable: true,
   transformer: {
     to: (value: unknown): string | null =>
       value === null || value === undefined ? null : JSON.stringify(value),
@@ -107,7 +106,7 @@ export class TripRow {
   @Column({ ...NUMBER, name: 'longest_day_h' }) longestDayH: number;
   @Column({ type: 'char', length: 5, name: 'set_off' }) setOff: string;
   @Column({ ...NUMBER, name: 'water_l_per_h' }) waterLPerH: number;
-  @Column(BIG_DATA) track: Track | null;
+  @Column({ ...BIG_DATA, nullable: true }) track: Track | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
   @Column({ type: 'int' }) version: number;
@@ -290,9 +289,9 @@ export class MemberRow extends TripPart {
   @Column({ ...WORD, nullable: true, name: 'packing_school' }) packingSchool: PackingSchoolId | null;
   @Column({ ...OPTIONAL_DATA, name: 'house_rules' }) houseRules: Partial<HouseRules> | null;
   @Column({ ...WORD, nullable: true, name: 'limit_policy' }) limitPolicy: LimitPolicyId | null;
-  @Column({ ...DATA, name: 'carry_trials' }) carryTrials: readonly CarryTrial[];
+  @Column({ ...BIG_DATA, name: 'carry_trials' }) carryTrials: readonly CarryTrial[];
   @Column({ ...OPTIONAL_NUMBER, name: 'comfort_floor' }) comfortFloor: number | null;
-  @Column({ ...DATA, name: 'limit_history' }) limitHistory: readonly LimitChange[];
+  @Column({ ...BIG_DATA, name: 'limit_history' }) limitHistory: readonly LimitChange[];
   @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
   @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
 }

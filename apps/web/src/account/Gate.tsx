@@ -4,11 +4,37 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { ErrorList } from '../shared/ErrorList';
 import { SignInPage } from './SignInPage';
 
-/** Lets in who is signed in; the address stays, so that signing in leads on to where one wanted to go. */
+/**
+ * Lets in who is signed in; the address stays, so that signing in leads on to where one wanted to go. What was open
+ * when a session ended stays where it is, out of sight and reach: its changes are stored once its account is back.
+ */
 export function Gate() {
-  const { account, error } = useAccountSession();
-  if (account !== undefined && account !== null) return <Outlet />;
-  if (account === null) return <SignInPage />;
+  const { account, ended } = useAccountSession();
+  const inside = account !== undefined && account !== null;
+  return (
+    <>
+      <Box hidden={!inside} display={inside ? 'contents' : undefined}>
+        {(inside || ended) && <Outlet />}
+      </Box>
+      {!inside && <Door />}
+    </>
+  );
+}
+
+function Door() {
+  const { account, ended, error } = useAccountSession();
+  if (account === null) {
+    return (
+      <>
+        {ended && (
+          <Box role="alert" bg="bg.panel" borderBottomWidth="1px" px="6" py="3">
+            Your session has ended. Sign in again: what you changed is still here.
+          </Box>
+        )}
+        <SignInPage />
+      </>
+    );
+  }
   if (error !== null) {
     return (
       <Box maxW="34rem" mx="auto" p="10">

@@ -1,4 +1,4 @@
-import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Account, AccountState } from '@graft/core';
 import { api, whenSignedOut } from './api';
@@ -7,6 +7,8 @@ interface AccountSession {
   /** Null while nobody is signed in, undefined until that is known. */
   readonly account: Account | null | undefined;
   readonly demoOffered: boolean;
+  /** The session ended by itself while its account was at work: what is open stays open until they sign in again. */
+  readonly ended: boolean;
   readonly error: Error | null;
   /** Take over who is signed in now; what was loaded for somebody else is forgotten. */
   readonly enter: (state: AccountState) => void;
@@ -25,8 +27,10 @@ export function useAccountSession(): AccountSession {
 export function AccountProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
   const { data, error } = useQuery({ queryKey: KEY, queryFn: api.account, staleTime: Infinity });
+  const [endedOf, setEndedOf] = useState<string | undefined>();
   useEffect(() => {
     whenSignedOut(() => {
+      setEndedOf((known) => known ?? queries.getQueryData<AccountState>(KEY)?.account?.id);
       queries.setQueryData(KEY, (old: AccountState | undefined) => ({
         demoOffered: old?.demoOffered ?? false,
         account: null,
@@ -38,12 +42,15 @@ export function AccountProvider({ children }: { children: ReactNode }) {
       account: data?.account,
       demoOffered: data?.demoOffered ?? false,
       error,
+      ended: endedOf !== undefined && data?.account === null,
       enter: (state) => {
-        queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+        if (endedOf === undefined || state.account?.id !== endedOf)
+          queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+        setEndedOf(undefined);
         queries.setQueryData(KEY, state);
       },
     }),
-    [data, error, queries],
+    [data, error, endedOf, queries],
   );
   return <AccountContext value={session}>{children}</AccountContext>;
 }

@@ -3,6 +3,7 @@ import { Box, Input, NativeSelect, Table } from '@chakra-ui/react';
 import {
   memo,
   useLayoutEffect,
+  useMemo,
   useRef,
   useState,
   type KeyboardEvent,
@@ -202,7 +203,7 @@ function CellEditor({
 
 export function EditableTable<Row>({
   label,
-  columns,
+  columns: given,
   sections,
   rowKey,
   rowName,
@@ -211,6 +212,10 @@ export function EditableTable<Row>({
   onReach,
 }: Props<Row>) {
   const { readOnly } = useTrip();
+  const columns = useMemo(
+    () => (readOnly ? given.map(({ edit: _edit, ...shown }): Column<Row> => shown) : given),
+    [readOnly, given],
+  );
   const table = useRef<HTMLTableElement>(null);
   const [editing, setEditing] = useState<Editing | undefined>();
   const [active, setActive] = useState<string | undefined>();
@@ -239,7 +244,7 @@ export function EditableTable<Row>({
     return error === undefined;
   };
   const open = (row: Row, column: Column<Row>, text?: string): void => {
-    if (column.edit === undefined || readOnly) return;
+    if (column.edit === undefined) return;
     setEditing({ cell: cellId(row, column), text: text ?? column.edit.text(row), error: undefined });
   };
 

@@ -69,7 +69,9 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
     // A change and its undo in quick succession leave nothing to send.
     const answer = edits.length === 0 ? Promise.resolve({ version }) : api.edit(stored.id, version, edits);
     const failed = async (error: unknown): Promise<void> => {
-      if (!(error instanceof ApiProblem) || error.status >= 500) dispatch({ type: 'unreachable' });
+      // Without a session the change waits too: whoever signs in again finds it stored.
+      if (!(error instanceof ApiProblem) || error.status >= 500 || error.status === 401)
+        dispatch({ type: 'unreachable' });
       else if (error.status !== 409)
         dispatch({ type: 'refused', message: error.message, errors: error.errors });
       else {

@@ -4,6 +4,8 @@ import type { Trip } from '../trip/model.js';
 import { packOf } from '../trip/queries.js';
 import { carryLimit } from './carryLimit.js';
 
+/** The newest changes that are kept of a member. */
+const MOST_ENTRIES = 100;
 /** Limits closer than this are the same limit, kg. */
 const SAME_KG = 0.05;
 
@@ -30,7 +32,8 @@ export function recordLimitChanges(before: Trip, after: Trip, today: string, who
       `limit-${today}`,
       member.limitHistory.map((h) => h.id),
     );
-    return { ...member, limitHistory: [...member.limitHistory, { id, date: today, who, fromKg, toKg, why }] };
+    const limitHistory = [...member.limitHistory, { id, date: today, who, fromKg, toKg, why }];
+    return { ...member, limitHistory: limitHistory.slice(-MOST_ENTRIES) };
   });
   return changed ? { ...after, members } : after;
 }

@@ -69,6 +69,16 @@ describe('the record of a limit', () => {
     ]);
     expect(noted.members[1]).toBe(after.members[1]);
   });
+  test('keeps the newest hundred', () => {
+    let now = trip;
+    for (let i = 0; i < 105; i += 1) {
+      const next = putMember(now, { ...now.members[0]!, ownCapKg: i % 2 === 0 ? 8 : 9 });
+      now = recordLimitChanges(now, next, '2027-04-01', 'Ilse', `change ${i}`);
+    }
+    const entries = now.members[0]!.limitHistory;
+    expect([entries.length, entries[0]!.why, entries[99]!.why]).toEqual([100, 'change 5', 'change 104']);
+    expect(new Set(entries.map((e) => e.id)).size).toBe(100);
+  });
   test('leaves a trip alone whose limits have not moved, conditions apart', () => {
     const conditions = [{ label: 'cold', fromDay: 1, toDay: 1, factor: 0.5 }];
     const after = putMember(trip, { ...trip.members[0]!, name: 'Ann', conditions });

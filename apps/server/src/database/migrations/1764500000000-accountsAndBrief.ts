@@ -120,9 +120,9 @@ const COLUMNS: readonly (readonly [string, string, string, (string | number)?])[
   ['party_groups', 'pot_l', 'double'],
   ['members', 'house_rules', 'text'],
   ['members', 'limit_policy', 'varchar(32)'],
-  ['members', 'carry_trials', 'text', '[]'],
+  ['members', 'carry_trials', 'longtext', '[]'],
   ['members', 'comfort_floor', 'double'],
-  ['members', 'limit_history', 'text', '[]'],
+  ['members', 'limit_history', 'longtext', '[]'],
   ['members', 'buddy_id', 'varchar(64)'],
   ['members', 'health_notes', 'text'],
 ];

@@ -86,7 +86,7 @@ export function LimitPanel({ member }: { member: Member }) {
           <EditableTable
             label="Limit record"
             columns={[
-              { id: 'date', header: 'Date', width: '84', show: (h: LimitChange) => h.date },
+              { id: 'date', header: 'Date', width: '98', show: (h: LimitChange) => h.date },
               { id: 'who', header: 'Who', width: '104', show: (h: LimitChange) => h.who },
               {
                 id: 'limit',

@@ -92,6 +92,7 @@ export function legColumns(
       width: '82',
       show: (leg) => {
         const times = dayTimes(trip, dayOf(leg));
+        if (times.naismithLangmuirH === 0) return '–';
         return (
           <Why
             reason={`Naismith: 1 h per 5 km and 1 h per 600 m up, with Langmuir’s corrections for descent: ${times.naismithLangmuirH.toFixed(1)} h. Tobler’s hiking function over the slopes${leg.ground === 'track' || leg.ground === 'path' ? '' : ', off paths'}: ${times.toblerH.toFixed(1)} h. Fit walkers without breaks; no load.`}

@@ -36,7 +36,7 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useRecentFigures } from '../shared/usePlanFigures';
 import { Why } from '../shared/Why';
-import { AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS, optionsOf } from '../shared/words';
+import { AGE_WORDS, counted, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS, optionsOf } from '../shared/words';
 
 const MEMBER_TABS = [
   ['limit', 'Carry limit'],
@@ -198,7 +198,7 @@ export function PeopleStation() {
           </Button>
           {limits.length > 0 && (
             <Text fontSize="xs" color="fg.muted">
-              {limits.length} members can carry{' '}
+              {counted(limits.length, 'member')} can carry{' '}
               {formatMass(
                 limits.reduce((a, b) => a + b, 0),
                 massUnit,

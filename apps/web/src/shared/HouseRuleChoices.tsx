@@ -53,9 +53,7 @@ function Rule({
             value={chosen ?? ''}
             onChange={(e) => onChoose(rule, e.target.value === '' ? undefined : e.target.value)}
           >
-            {fallback !== undefined && (
-              <option value="">as the trip: {choices[fallback[rule]]!.label}</option>
-            )}
+            {fallback !== undefined && <option value="">as the trip</option>}
             {Object.entries(choices).map(([key, { label }]) => (
               <option key={key} value={key}>
                 {label}

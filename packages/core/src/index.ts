@@ -59,6 +59,7 @@ export * from './trip/houseRuleTexts.js';
 export * from './trip/legChanges.js';
 export * from './trip/model.js';
 export * from './trip/packCatalogue.js';
+export * from './trip/partyChanges.js';
 export * from './trip/queries.js';
 export * from './trip/templates.js';
 export * from './units/convert.js';

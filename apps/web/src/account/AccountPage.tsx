@@ -1,4 +1,4 @@
-import { Box, Button, Field, Flex, Heading, Input, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Heading, Link, Text } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
@@ -6,6 +6,7 @@ import { LEAST_PASSWORD_LENGTH } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
+import { AccountField } from './AccountField';
 import { counted } from '../shared/words';
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
@@ -94,18 +95,17 @@ function ChangePassword() {
         }}
       >
         {(['current', 'next'] as const).map((key) => (
-          <Field.Root key={key} w="14rem">
-            <Field.Label>
-              {key === 'current' ? 'Password now' : `New one, ${LEAST_PASSWORD_LENGTH} characters or more`}
-            </Field.Label>
-            <Input
-              size="sm"
-              type="password"
-              autoComplete={key === 'current' ? 'current-password' : 'new-password'}
-              value={passwords[key]}
-              onChange={(e) => setPasswords((old) => ({ ...old, [key]: e.target.value }))}
-            />
-          </Field.Root>
+          <AccountField
+            key={key}
+            w="14rem"
+            label={
+              key === 'current' ? 'Password now' : `New one, ${LEAST_PASSWORD_LENGTH} characters or more`
+            }
+            type="password"
+            autoComplete={key === 'current' ? 'current-password' : 'new-password'}
+            value={passwords[key]}
+            onChange={(value) => setPasswords((old) => ({ ...old, [key]: value }))}
+          />
         ))}
         <Button size="sm" variant="outline" type="submit" loading={change.isPending}>
           Change it
@@ -151,26 +151,22 @@ function DeleteAccount({
           remove.mutate();
         }}
       >
-        <Field.Root w="18rem">
-          <Field.Label>Type {email} to confirm</Field.Label>
-          <Input
-            size="sm"
-            autoComplete="off"
-            value={typed.email}
-            onChange={(e) => setTyped((old) => ({ ...old, email: e.target.value }))}
-          />
-        </Field.Root>
+        <AccountField
+          w="18rem"
+          label={`Type ${email} to confirm`}
+          autoComplete="off"
+          value={typed.email}
+          onChange={(value) => setTyped((old) => ({ ...old, email: value }))}
+        />
         {!demo && (
-          <Field.Root w="12rem">
-            <Field.Label>Password</Field.Label>
-            <Input
-              size="sm"
-              type="password"
-              autoComplete="current-password"
-              value={typed.password}
-              onChange={(e) => setTyped((old) => ({ ...old, password: e.target.value }))}
-            />
-          </Field.Root>
+          <AccountField
+            w="12rem"
+            label="Password"
+            type="password"
+            autoComplete="current-password"
+            value={typed.password}
+            onChange={(value) => setTyped((old) => ({ ...old, password: value }))}
+          />
         )}
         <Button size="sm" variant="outline" type="submit" loading={remove.isPending}>
           Delete my account

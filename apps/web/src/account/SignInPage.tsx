@@ -1,10 +1,11 @@
-import { Box, Button, Field, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { LEAST_PASSWORD_LENGTH, type FieldError } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
+import { AccountField } from './AccountField';
 
 /** What stands in the way of an unknown visitor: sign in, make an account, or look at the demo. */
 export function SignInPage() {
@@ -23,23 +24,22 @@ export function SignInPage() {
   const field = (
     key: keyof typeof form,
     label: string,
-    type: string,
+    type: 'text' | 'email' | 'password',
     autoComplete: string,
     help?: string,
   ) => (
-    <Field.Root invalid={fieldError(key) !== undefined} mb="3">
-      <Field.Label>{label}</Field.Label>
-      <Input
-        size="sm"
-        type={type}
+    <Box mb="3">
+      <AccountField
+        label={label}
         name={key}
+        type={type}
         autoComplete={autoComplete}
         value={form[key]}
-        onChange={(e) => setForm((old) => ({ ...old, [key]: e.target.value }))}
+        onChange={(value) => setForm((old) => ({ ...old, [key]: value }))}
+        error={fieldError(key)}
+        {...(help === undefined ? {} : { help })}
       />
-      {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
-      <Field.ErrorText>{fieldError(key)}</Field.ErrorText>
-    </Field.Root>
+    </Box>
   );
   return (
     <Flex maxW="60rem" mx="auto" px="6" py="10" gap="14" wrap="wrap" align="start">

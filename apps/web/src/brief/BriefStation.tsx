@@ -1,7 +1,14 @@
 import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { dayLengths, insertDay, moveDayMark, waterByDay, type Trip } from '@graft/core';
+import {
+  dayLengths,
+  daysShortOfWater,
+  insertDay,
+  moveDayMark,
+  takeSuggestedWater,
+  type Trip,
+} from '@graft/core';
 import { EditableTable } from '../shared/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { DayProblems } from './DayProblems';
@@ -29,13 +36,7 @@ export function BriefStation() {
   const trip = preview?.of === current ? preview.trip : current;
   const lengths = useMemo(() => dayLengths(trip), [trip]);
   const columns = useMemo(() => legColumns(trip, lengths, change), [trip, lengths, change]);
-  const missingL = useMemo(
-    () =>
-      waterByDay(trip).filter(
-        (w) => w.waterL > trip.legs[w.day - 1]!.waterL || w.campWaterL > trip.legs[w.day - 1]!.campWaterL,
-      ),
-    [trip],
-  );
+  const tooDry = useMemo(() => daysShortOfWater(trip), [trip]);
   const [panel, setPanel] = useState<string>('trip');
   return (
     <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
@@ -69,15 +70,14 @@ export function BriefStation() {
               <Plus size={13} /> Add a day
             </Button>
             <TrackImport />
-            {missingL.length > 0 && (
+            {tooDry.length > 0 && (
               <Button
                 size="xs"
                 variant="outline"
                 title="▼ marks days that carry less than the driest stretch asks for"
-                onClick={() => change('take the suggested water', withSuggestedWater)}
+                onClick={() => change('take the suggested water', takeSuggestedWater)}
               >
-                Take the suggested water on {missingL.length === 1 ? 'day' : 'days'}{' '}
-                {missingL.map((w) => w.day).join(', ')}
+                Take the suggested water on {tooDry.length === 1 ? 'day' : 'days'} {tooDry.join(', ')}
               </Button>
             )}
           </HStack>
@@ -116,17 +116,4 @@ export function BriefStation() {
       </Flex>
     </Flex>
   );
-}
-
-/** Days that carry less than their driest stretch asks for take the suggested litres. */
-function withSuggestedWater(trip: Trip): Trip {
-  const water = waterByDay(trip);
-  return {
-    ...trip,
-    legs: trip.legs.map((leg, i) => ({
-      ...leg,
-      waterL: Math.max(leg.waterL, water[i]!.waterL),
-      campWaterL: Math.max(leg.campWaterL, water[i]!.campWaterL),
-    })),
-  };
 }

@@ -4,9 +4,9 @@ import {
   dayStretches,
   freshId,
   putPiece,
+  putWaypoint,
   waterByDay,
   type Piece,
-  type Trip,
   type Waypoint,
 } from '@graft/core';
 import { EditableTable, type Column } from '../shared/EditableTable';
@@ -15,13 +15,6 @@ import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
-
-const byDistance = (a: Waypoint, b: Waypoint): number => a.atKm - b.atKm;
-
-function putWaypoint(trip: Trip, place: Waypoint): Trip {
-  const others = trip.waypoints.filter((w) => w.id !== place.id);
-  return { ...trip, waypoints: [...others, place].sort(byDistance) };
-}
 
 /** Water, resupply and other places along the way, the dry stretches between, and kit that joins or leaves. */
 export function PlacesPanel() {

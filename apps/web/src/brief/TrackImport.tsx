@@ -1,20 +1,10 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { adoptTrack, dropTrack, trackLengthKm, type FieldError, type Trip, type Waypoint } from '@graft/core';
+import { addWaypoints, adoptTrack, dropTrack, trackLengthKm, type FieldError } from '@graft/core';
 import { readTrack } from '../workers/track';
 import { ErrorList } from '../shared/ErrorList';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
-
-/** Places of the file join those that are there; a name that is known already is not taken twice. */
-function withPlaces(trip: Trip, places: readonly Waypoint[]): Trip {
-  const names = new Set(trip.waypoints.map((w) => w.name));
-  const ids = new Set(trip.waypoints.map((w) => w.id));
-  const fresh = places
-    .filter((w) => !names.has(w.name))
-    .map((w) => (ids.has(w.id) ? { ...w, id: `${w.id.slice(0, 55)}-of-file` } : w));
-  return { ...trip, waypoints: [...trip.waypoints, ...fresh].sort((a, b) => a.atKm - b.atKm) };
-}
 
 /** Import a GPX track, with its progress and what became of it. */
 export function TrackImport() {
@@ -35,7 +25,7 @@ export function TrackImport() {
         return;
       }
       const { track, waypoints, points, segments } = answer;
-      change(`import the track ${track.name}`, (t) => withPlaces(adoptTrack(t, track), waypoints));
+      change(`import the track ${track.name}`, (t) => addWaypoints(adoptTrack(t, track), waypoints));
       setTold(
         `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
           `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +

@@ -6,11 +6,11 @@ import {
   HOUSE_RULE_TEXTS,
   parseQuantity,
   partyNeeds,
+  putGroup,
+  removeGroup,
   type GroupKind,
   type GroupNeed,
-  type Member,
   type PartyGroup,
-  type Trip,
 } from '@graft/core';
 import { EditableTable, type Column, type Entry } from '../shared/EditableTable';
 import { checkItem } from '../shared/fields';
@@ -26,13 +26,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
   const needs = useMemo(() => partyNeeds(trip), [trip]);
   const put = (group: PartyGroup, label: string): Entry => {
     const error = checkItem('groups', group);
-    if (error === undefined)
-      change(`${group.name}: ${label}`, (t) => ({
-        ...t,
-        groups: t.groups.some((g) => g.id === group.id)
-          ? t.groups.map((g) => (g.id === group.id ? group : g))
-          : [...t.groups, group],
-      }));
+    if (error === undefined) change(`${group.name}: ${label}`, (t) => putGroup(t, group));
     return error;
   };
   const add = (): void => {
@@ -98,7 +92,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
       show: (n) => (
         <RemoveButton
           name={n.group.name}
-          onClick={() => change(`remove ${n.group.name}`, (t) => removeGroup(t, n.group))}
+          onClick={() => change(`remove ${n.group.name}`, (t) => removeGroup(t, n.group.id))}
         />
       ),
     },
@@ -175,28 +169,4 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
 function litres(text: string): number | undefined {
   const parsed = parseQuantity(text, 'volume', 'l');
   return parsed.ok ? parsed.value : undefined;
-}
-
-/** Members leave the group; pieces that were only for it may be carried by anybody. */
-function removeGroup(trip: Trip, group: PartyGroup): Trip {
-  const leave = (m: Member): Member => {
-    const { tentGroupId, cookGroupId, ...rest } = m;
-    return {
-      ...rest,
-      ...(tentGroupId === undefined || tentGroupId === group.id ? {} : { tentGroupId }),
-      ...(cookGroupId === undefined || cookGroupId === group.id ? {} : { cookGroupId }),
-    };
-  };
-  return {
-    ...trip,
-    groups: trip.groups.filter((g) => g.id !== group.id),
-    members: trip.members.map(leave),
-    kits: trip.kits.map((kit) => ({
-      ...kit,
-      pieces: kit.pieces.map((piece) => {
-        const { onlyGroupId, ...rest } = piece;
-        return onlyGroupId === group.id ? rest : piece;
-      }),
-    })),
-  };
 }

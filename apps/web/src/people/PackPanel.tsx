@@ -7,11 +7,11 @@ import {
   packOf,
   packVolumeL,
   parseQuantity,
+  putPack,
   type Member,
   type OptionalPart,
   type Pack,
   type Quantity,
-  type Trip,
   type Zone,
 } from '@graft/core';
 import { EditableTable, type Entry } from '../shared/EditableTable';
@@ -32,18 +32,6 @@ const PART_WORDS: Readonly<Record<OptionalPart, string>> = {
   lash: 'lash points',
 };
 
-/** A zone that goes takes the placements in it along. */
-function withPack(trip: Trip, member: Member, pack: Pack): Trip {
-  const zones = new Set(pack.zones.map((z) => z.id));
-  return {
-    ...trip,
-    packs: trip.packs.map((p) => (p.id === pack.id ? pack : p)),
-    stows: trip.stows.map((s) =>
-      s.memberId === member.id ? { ...s, placements: s.placements.filter((p) => zones.has(p.zoneId)) } : s,
-    ),
-  };
-}
-
 /** A member's pack: its figures, a pack built anew from volume and parts, and every zone in true size. */
 export function PackPanel({ member }: { member: Member }) {
   const { trip } = useTrip();
@@ -52,7 +40,7 @@ export function PackPanel({ member }: { member: Member }) {
   const pack = packOf(trip, member);
   const put = (next: Pack, label: string): Entry => {
     const error = checkItem('packs', next);
-    if (error === undefined) change(`${member.name}: pack, ${label}`, (t) => withPack(t, member, next));
+    if (error === undefined) change(`${member.name}: pack, ${label}`, (t) => putPack(t, next));
     return error;
   };
   const figure = (key: 'tareKg' | 'ratedLoadKg', label: string) => (

@@ -1,5 +1,5 @@
 import { Box, NativeSelect, Table, Text } from '@chakra-ui/react';
-import { freshId, ROLES, type Role, type RoleTurn, type Trip } from '@graft/core';
+import { ROLES, setRole, type Role, type Trip } from '@graft/core';
 import { dayDate } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
 import { DAY_ROLE_WORDS } from '../shared/words';
@@ -26,18 +26,6 @@ function lines(trip: Trip): readonly Line[] {
       memberIds: trip.members.filter((m) => m.cookGroupId === group.id).map((m) => m.id),
     }));
   });
-}
-
-function withTurn(trip: Trip, line: Line, day: number, memberId: string | undefined): Trip {
-  const holds = (r: RoleTurn): boolean =>
-    r.day === day && r.role === line.role && line.memberIds.includes(r.memberId);
-  const others = trip.roles.filter((r) => !holds(r));
-  if (memberId === undefined) return { ...trip, roles: others };
-  const id = freshId(
-    `${line.role}-${day}`,
-    others.map((r) => r.id),
-  );
-  return { ...trip, roles: [...others, { id, day, role: line.role, memberId }] };
 }
 
 /** Who is medic, scribe, navigator and cook on each day. */
@@ -80,7 +68,13 @@ export function RoleRota() {
                         value={holder?.memberId ?? ''}
                         onChange={(e) =>
                           change(`${line.name.toLowerCase()} on day ${day}`, (t) =>
-                            withTurn(t, line, day, e.target.value === '' ? undefined : e.target.value),
+                            setRole(
+                              t,
+                              line.role,
+                              day,
+                              line.memberIds,
+                              e.target.value === '' ? undefined : e.target.value,
+                            ),
                           )
                         }
                       >

@@ -1,7 +1,7 @@
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import type { Leg, Trip } from '../trip/model.js';
 import { BREAK_SHARE, dateOfDay, dayCures, dayLength } from './dayLength.js';
-import { waterByDay } from './waterStretches.js';
+import { daysShortOfWater, takeSuggestedWater, waterByDay } from './waterStretches.js';
 
 const PLACE = { name: 'London', latitudeDeg: 51.5, longitudeDeg: -0.13, valleyElevationM: 20 };
 
@@ -119,5 +119,18 @@ describe('water', () => {
     const legs = trip.legs.map((leg, i) => ({ ...leg, campWaterL: i === 0 ? 0.5 : 0 }));
     const [day] = waterByDay({ ...trip, legs, waypoints: [water(28)] });
     expect(day).toMatchObject({ dryCamp: true, campWaterL: 3 });
+  });
+  test('days that carry too little are named, and take what is suggested; more than that is kept', () => {
+    const trip = tripOf([5, 2, 4]);
+    const legs = trip.legs.map((leg, i) => ({ ...leg, waterL: [1, 3, 2][i]!, campWaterL: i === 2 ? 1 : 0 }));
+    const dry = { ...trip, legs };
+    expect(daysShortOfWater(dry)).toEqual([1, 3]);
+    const filled = takeSuggestedWater(dry);
+    expect(filled.legs.map((l) => [l.waterL, l.campWaterL])).toEqual([
+      [2.5, 0],
+      [3, 0],
+      [2, 2],
+    ]);
+    expect(daysShortOfWater(filled)).toEqual([]);
   });
 });

@@ -57,6 +57,29 @@ export function waterByDay(trip: Trip): readonly DayWater[] {
   });
 }
 
+/** Days on which the legs carry less than is suggested. */
+export function daysShortOfWater(trip: Trip): readonly number[] {
+  return waterByDay(trip)
+    .filter(({ day, waterL, campWaterL }) => {
+      const leg = trip.legs[day - 1]!;
+      return leg.waterL < waterL || leg.campWaterL < campWaterL;
+    })
+    .map(({ day }) => day);
+}
+
+/** Legs that carry less than is suggested take the suggestion; those that carry more keep it. */
+export function takeSuggestedWater(trip: Trip): Trip {
+  const water = waterByDay(trip);
+  return {
+    ...trip,
+    legs: trip.legs.map((leg, i) => ({
+      ...leg,
+      waterL: Math.max(leg.waterL, water[i]!.waterL),
+      campWaterL: Math.max(leg.campWaterL, water[i]!.campWaterL),
+    })),
+  };
+}
+
 function inSteps(litres: number): number {
   return Math.ceil(litres / STEP_L - 1e-9) * STEP_L;
 }

@@ -200,6 +200,14 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   await expect(page.getByRole('alert')).toContainText('expected a number from 0 to 1');
   await page.keyboard.press('Escape');
 
+  // Power would give a hidden body weight away.
+  const effort = page.getByRole('table', { name: 'Walking time and effort' });
+  await expect(effort).toContainText(/\d\.\d · \d{3}/);
+  await page.getByRole('button', { name: 'Hide body weights' }).click();
+  await expect(effort).toContainText('· ···');
+  await expect(effort).not.toContainText(/· \d{3}/);
+  await page.getByRole('button', { name: 'Body weights hidden' }).click();
+
   await page.getByRole('tab', { name: 'House rules' }).click();
   await page.getByLabel('The lid?').selectOption({ label: 'leave it at home' });
 

@@ -113,11 +113,15 @@ function TimeAndPower({
   effort: DayEffort;
   massUnit: MassUnit;
 }) {
+  const { hideWeights } = usePreferences();
   const climbs = effort.climbGradePercent > 0;
   const shown = climbs ? effort.climb : effort.level;
+  const hours = `Planned ${plannedH.toFixed(1)} h × ${time.factor.toFixed(2)} (${time.reason}).`;
+  // Power and load together would give a hidden body weight away.
+  if (hideWeights) return <Why reason={hours}>{time.hours.toFixed(1)} · ···</Why>;
   return (
     <Why
-      reason={`Planned ${plannedH.toFixed(1)} h × ${time.factor.toFixed(2)} (${time.reason}). With ${formatMass(effort.loadKg, massUnit)}: on the level at ${effort.levelSpeedMs.toFixed(1)} m/s ${inWords(effort.level)}${climbs ? `; uphill at ${effort.climbGradePercent.toFixed(0)} % and ${effort.climbSpeedMs.toFixed(1)} m/s ${inWords(effort.climb)}` : ''}.`}
+      reason={`${hours} With ${formatMass(effort.loadKg, massUnit)}: on the level at ${effort.levelSpeedMs.toFixed(1)} m/s ${inWords(effort.level)}${climbs ? `; uphill at ${effort.climbGradePercent.toFixed(0)} % and ${effort.climbSpeedMs.toFixed(1)} m/s ${inWords(effort.climb)}` : ''}.`}
     >
       {time.hours.toFixed(1)} · {'watts' in shown ? shown.watts.toFixed(0) : '–'}
     </Why>

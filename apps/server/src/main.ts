@@ -6,12 +6,11 @@ import { readConfig } from './config.js';
 import { openDatabase } from './database/dataSource.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { DAY_MS } from './time.js';
 import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
 
 const logger = pino();
-/** Deleted trips are looked through once a day. */
-const PURGE_EVERY_MS = 86_400_000;
 
 /** Tell the process that started us how far we are; started by hand, there is nobody to tell. */
 function tell(message: { kind: 'progress' | 'failed'; text: string } | { kind: 'ready' }): Promise<void> {
@@ -50,7 +49,7 @@ async function start(): Promise<void> {
     trips
       .purge()
       .catch((error: unknown) => logger.error({ err: error }, 'deleted trips could not be purged'));
-  }, PURGE_EVERY_MS);
+  }, DAY_MS);
   const server = createServer(
     makeApp({
       accounts,

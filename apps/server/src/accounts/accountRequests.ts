@@ -1,6 +1,7 @@
 /** What the account routes accept. Passwords are measured by length only (NIST SP 800-63B asks for no more). */
 import { object, string, type StringSchema } from 'yup';
 import { LEAST_PASSWORD_LENGTH, MOST_PASSWORD_LENGTH } from '@graft/core';
+import { noUnknown } from '../http/checked.js';
 
 const text = (words: string, most: number): StringSchema<string> =>
   string()
@@ -18,7 +19,6 @@ const newPassword = text('a password', MOST_PASSWORD_LENGTH).min(
   `expected at least ${LEAST_PASSWORD_LENGTH} characters`,
 );
 const password = text('the password', MOST_PASSWORD_LENGTH);
-const noUnknown = ({ unknown }: { unknown?: string }): string => `has a field nobody knows: ${unknown ?? ''}`;
 
 export const signUpRequest = object({
   email,

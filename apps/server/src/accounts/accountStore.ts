@@ -4,6 +4,7 @@ import { LessThan, Not, QueryFailedError, type DataSource, type EntityManager } 
 import type { Account } from '@graft/core';
 import { SessionRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
+import { DAY_MS } from '../time.js';
 import { hashPassword, isPassword } from './passwords.js';
 import { newToken, tokenHash } from './tokens.js';
 
@@ -11,7 +12,6 @@ import { newToken, tokenHash } from './tokens.js';
 export const SESSION_DAYS = 30;
 /** How often a session in use is written down as seen. */
 const SEEN_EVERY_MS = 3_600_000;
-const DAY_MS = 86_400_000;
 const DEMO_EMAIL = 'demo@graft.invalid';
 
 export interface NewAccount {

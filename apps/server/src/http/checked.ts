@@ -7,3 +7,8 @@ export function checked<T>(schema: unknown, value: unknown): T {
   if (errors.length > 0) throw new InvalidInputError(errors);
   return value as T;
 }
+
+/** For `noUnknown`: a misspelt field is told, not dropped. */
+export function noUnknown({ unknown }: { unknown?: string }): string {
+  return `has a field nobody knows: ${unknown ?? ''}`;
+}

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { object, string } from 'yup';
 import { INVITED_ROLES, type InvitedRole } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
-import { checked } from '../http/checked.js';
+import { checked, noUnknown } from '../http/checked.js';
 import type { LeaderStore } from './leaderStore.js';
 
 const roleRequest = object({
@@ -12,7 +12,7 @@ const roleRequest = object({
     .required(`expected a role: one of ${INVITED_ROLES.join(', ')}`),
 })
   .strict()
-  .noUnknown(({ unknown }: { unknown?: string }) => `has a field nobody knows: ${unknown ?? ''}`);
+  .noUnknown(noUnknown);
 
 /** Who leads a trip; mounted under a trip's address. */
 export function leaderRoutes(store: LeaderStore): Router {

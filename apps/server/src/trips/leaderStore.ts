@@ -10,11 +10,11 @@ import {
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { InvitationRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
+import { DAY_MS } from '../time.js';
 import { access } from './tripStore.js';
 
 /** An invitation that nobody took up for so long is void. */
 const INVITATION_DAYS = 14;
-const DAY_MS = 86_400_000;
 /** An invitation is named by the start of its hash: enough to tell a trip's few apart, useless as a link. */
 const ID_LENGTH = 16;
 

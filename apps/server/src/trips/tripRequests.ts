@@ -12,6 +12,7 @@ import {
   type Collection,
   type TripField,
 } from '@graft/core';
+import { noUnknown } from '../http/checked.js';
 
 const version = number()
   .strict()
@@ -20,7 +21,6 @@ const version = number()
   .min(1, 'expected a version from 1')
   .required('expected the version the change is based on');
 
-const noUnknown = ({ unknown }: { unknown?: string }): string => `has a field nobody knows: ${unknown ?? ''}`;
 const name = string()
   .strict()
   .typeError('expected a name')

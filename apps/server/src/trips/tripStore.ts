@@ -16,12 +16,12 @@ import {
 } from '@graft/core';
 import { TripLeaderRow, TripRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
+import { DAY_MS } from '../time.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
 /** A deleted trip can be brought back for so long. */
 const KEPT_DELETED_DAYS = 30;
-const DAY_MS = 86_400_000;
 
 interface Access {
   readonly role: TripRole;

@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import {
   campTemperatureC,
   clock,
@@ -60,7 +61,7 @@ export function WeatherPanel() {
     const { campElevationM: _old, ...leg } = trip.legs[day - 1]!;
     return { ...leg, afterRain, ...(campElevationM === undefined ? {} : { campElevationM }) };
   };
-  const lengths = dayLengths(trip);
+  const lengths = useMemo(() => dayLengths(trip), [trip]);
   const take = (row: Row, field: WeatherField): void => {
     const value = row[field];
     if (value !== undefined)

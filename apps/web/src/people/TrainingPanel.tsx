@@ -10,12 +10,11 @@ import {
   type MemberFigures,
   type TrainingLadder,
 } from '@graft/core';
-import { dateWords } from '../shared/dates';
+import { dateWords, today } from '../shared/dates';
 import { download } from '../shared/download';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { paint } from '../theme/system';
-import { today } from './useLimitChange';
 
 /** The way up to the trip's load, week by week, and the trip's other dates, for the calendar. */
 export function TrainingPanel({ member, figures }: { member: Member; figures: MemberFigures | undefined }) {
@@ -24,7 +23,8 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
   const limitKg = Math.max(...(figures?.loads.map((l) => l.limitKg) ?? [0]));
   const plannedKg = Math.max(...(figures?.loads.map((l) => l.totalKg) ?? [0]));
   const targetKg = Math.min(limitKg, plannedKg > 0 ? plannedKg : limitKg);
-  const ladder = trainingLadder(member, targetKg, today(), trip.startDate);
+  const now = today();
+  const ladder = trainingLadder(member, targetKg, now, trip.startDate);
   const preparation = preparationDates(trip);
   const save = (): void =>
     download(
@@ -32,7 +32,7 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
       'text/calendar',
       tripCalendar({
         trip,
-        preparation: preparation.filter((p) => p.date >= today()),
+        preparation: preparation.filter((p) => p.date >= now),
         training: { memberId: member.id, name: member.name, walks: ladder.walks },
         writtenAt: new Date(),
       }),
@@ -42,7 +42,7 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
       <Box w="34rem" maxW="100%">
         {ladder.walks.length === 0 ? (
           <Text>
-            {trip.startDate <= today()
+            {trip.startDate <= now
               ? 'The trip has begun: there is nothing left to train for.'
               : 'Less than a week to go: rest, and start light.'}
           </Text>
@@ -73,13 +73,13 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
             gap="3"
             fontSize="xs"
             py="0.5"
-            color={p.date < today() ? 'fg.muted' : undefined}
+            color={p.date < now ? 'fg.muted' : undefined}
             title={p.what}
           >
             <Box w="6.5rem">{dateWords(p.date)}</Box>
             <Box flex="1">
               {p.title}
-              {p.date < today() && ' (past)'}
+              {p.date < now && ' (past)'}
             </Box>
           </Flex>
         ))}

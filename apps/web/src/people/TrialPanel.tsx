@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import {
+  DEFAULT_COMFORT_FLOOR,
   fitTrials,
   formatMass,
   freshId,
@@ -18,7 +19,8 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber } from '../shared/tripFields';
 import { TrialChart } from './TrialChart';
-import { today, useLimitChange } from './useLimitChange';
+import { today } from '../shared/dates';
+import { useLimitChange } from './useLimitChange';
 
 /** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
 export function TrialPanel({ member }: { member: Member }) {
@@ -84,7 +86,7 @@ export function TrialPanel({ member }: { member: Member }) {
           <TextEntry
             label="Comfort floor, 1 to 10"
             w="9rem"
-            value={String(member.comfortFloor ?? 6)}
+            value={String(member.comfortFloor ?? DEFAULT_COMFORT_FLOOR)}
             take={(text) => {
               const next = { ...member, comfortFloor: readNumber(text) ?? Number.NaN };
               const error = checkItem('members', next);

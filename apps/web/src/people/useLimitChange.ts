@@ -1,13 +1,8 @@
 import { useCallback } from 'react';
 import { recordLimitChanges, type Trip } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
+import { today } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
-
-/** Today by the clock on the wall, as an ISO date. */
-export function today(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
 
 /** Change the trip; every carry limit that moves by it is written down with date, who and why. */
 export function useLimitChange(): (label: string, change: (trip: Trip) => Trip) => void {

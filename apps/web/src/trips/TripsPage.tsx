@@ -17,7 +17,7 @@ import { Link as RouterLink, useNavigate } from 'react-router';
 import { TEMPLATES, TRIP_STYLES, type FieldError, type TripStyle, type TripSummary } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
-import { tripDates } from '../shared/dates';
+import { today, tripDates } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { PlainDialog } from '../shared/PlainDialog';
 import { counted, ROLE_WORDS } from '../shared/words';
@@ -275,7 +275,7 @@ function ImportButton() {
 function NewTrip() {
   const navigate = useNavigate();
   const [name, setName] = useState('');
-  const [startDate, setStartDate] = useState(() => new Date().toISOString().slice(0, 10));
+  const [startDate, setStartDate] = useState(today);
   const [style, setStyle] = useState<TripStyle>('camp');
   const [days, setDays] = useState(String(TEMPLATES.camp.days));
   const creating = useMutation({

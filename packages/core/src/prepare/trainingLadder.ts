@@ -2,6 +2,7 @@
  * The training ladder: weekly walks whose load rises to what the trip will ask, with a light week before leaving.
  * Training up over weeks is common practice, no source; steps, start and rest week are Graft's own.
  */
+import { DEFAULT_COMFORT_FLOOR } from '../limits/trialFit.js';
 import type { Member } from '../trip/model.js';
 import { addDays, dayNumber } from '../units/isoDate.js';
 
@@ -57,7 +58,7 @@ export function trainingLadder(
   const walkedKg = Math.max(
     0,
     ...member.carryTrials
-      .filter((t) => !t.interrupted && t.comfort >= (member.comfortFloor ?? 6))
+      .filter((t) => !t.interrupted && t.comfort >= (member.comfortFloor ?? DEFAULT_COMFORT_FLOOR))
       .map((t) => t.loadKg),
   );
   const startKg = Math.min(targetKg, Math.max(START_SHARE * member.bodyMassKg, walkedKg));

@@ -119,15 +119,15 @@ function passOn(trip: Trip, day: number, toDay: number): DayCure | undefined {
   if (to === undefined) return undefined;
   for (let byKm = STEP_KM; byKm <= from.distanceKm - STEP_KM; byKm += STEP_KM) {
     const moved = passDistance(trip, day, toDay, byKm);
-    if (dayLength(moved, day).problems.length > 0) continue;
+    const here = dayLength(moved, day);
+    if (here.problems.length > 0) continue;
     const other = dayLength(moved, toDay);
     if (other.problems.length > 0) return undefined;
-    const here = dayLength(moved, day).slowest?.hours ?? 0;
     return {
       id: `pass-${toDay}`,
       what:
         toDay > day ? `End day ${day} ${byKm} km earlier` : `Walk ${byKm} km of day ${day} on day ${toDay}`,
-      effect: `day ${day}: ${here.toFixed(1)} h, day ${toDay}: ${(other.slowest?.hours ?? 0).toFixed(1)} h for the slowest`,
+      effect: `day ${day}: ${(here.slowest?.hours ?? 0).toFixed(1)} h, day ${toDay}: ${(other.slowest?.hours ?? 0).toFixed(1)} h for the slowest`,
       apply: (t) => passDistance(t, day, toDay, byKm),
     };
   }

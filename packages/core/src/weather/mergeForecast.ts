@@ -1,6 +1,8 @@
 /** Taking over a forecast without losing what the leader wrote. */
 import { WEATHER_FIELDS, type DayWeather, type WeatherField } from '../trip/model.js';
 
+const byDate = (a: DayWeather, b: DayWeather): number => a.id.localeCompare(b.id);
+
 /**
  * @param old what the trip has
  * @param fresh the new forecast by date
@@ -18,7 +20,7 @@ export function mergeForecast(
     const kept = Object.fromEntries(before.byLeader.map((field) => [field, before[field]]));
     return { ...w, ...kept, byLeader: before.byLeader };
   });
-  return [...merged, ...known.values()].sort((a, b) => a.id.localeCompare(b.id));
+  return [...merged, ...known.values()].sort(byDate);
 }
 
 /** The leader's own value for a date; a date without a forecast starts from mild guesses marked as the leader's. */
@@ -45,9 +47,5 @@ export function overwriteWeather(
           [field]: value,
           byLeader: WEATHER_FIELDS.filter((f) => f === field || before.byLeader.includes(f)),
         };
-  return mergeDays(old, next);
-}
-
-function mergeDays(old: readonly DayWeather[], next: DayWeather): readonly DayWeather[] {
-  return [...old.filter((w) => w.id !== next.id), next].sort((a, b) => a.id.localeCompare(b.id));
+  return [...old.filter((w) => w.id !== date), next].sort(byDate);
 }

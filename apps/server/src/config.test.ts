@@ -9,9 +9,13 @@ test('reads what it is told; an empty folder means none', () => {
     webDir: '/web',
     demoDir: undefined,
     forecastUrl: 'http://127.0.0.1:4870/stand-ins/forecast',
+    scaleUrl: 'http://127.0.0.1:4870/stand-ins/scale',
   });
 });
-test('a forecast service is swapped by its address', () => {
+test('a forecast service and a scale are swapped by their addresses', () => {
+  expect(() => readConfig({ ...good, GRAFT_SCALE_URL: 'usb' })).toThrow(
+    'GRAFT_SCALE_URL: expected http://host/path of a scale service, got "usb"',
+  );
   const url = 'https://forecast.example/graft';
   expect(readConfig({ ...good, GRAFT_FORECAST_URL: url }).forecastUrl).toBe(url);
   expect(() => readConfig({ ...good, GRAFT_FORECAST_URL: 'ftp://x' })).toThrow(

@@ -8,6 +8,8 @@ export interface Config {
   readonly demoDir: string | undefined;
   /** Where the forecast service is. */
   readonly forecastUrl: string;
+  /** Where the bench scale is. */
+  readonly scaleUrl: string;
 }
 
 export function readConfig(env: NodeJS.ProcessEnv): Config {
@@ -23,18 +25,22 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   }
   const folder = (name: string): string | undefined =>
     env[name] === undefined || env[name] === '' ? undefined : env[name];
-  const forecastUrl = env['GRAFT_FORECAST_URL'] ?? `http://127.0.0.1:${port}/stand-ins/forecast`;
-  if (!/^https?:\/\/[^\s]+$/.test(forecastUrl)) {
-    throw new Error(
-      `GRAFT_FORECAST_URL: expected http://host/path of a forecast service, got "${hidePassword(forecastUrl)}"`,
-    );
-  }
+  const service = (name: string, standIn: string): string => {
+    const url = env[name] ?? `http://127.0.0.1:${port}/stand-ins/${standIn}`;
+    if (!/^https?:\/\/[^\s]+$/.test(url)) {
+      throw new Error(
+        `${name}: expected http://host/path of a ${standIn} service, got "${hidePassword(url)}"`,
+      );
+    }
+    return url;
+  };
   return {
     databaseUrl,
     port,
     webDir: folder('GRAFT_WEB_DIR'),
     demoDir: folder('GRAFT_DEMO_DIR'),
-    forecastUrl,
+    forecastUrl: service('GRAFT_FORECAST_URL', 'forecast'),
+    scaleUrl: service('GRAFT_SCALE_URL', 'scale'),
   };
 }
 

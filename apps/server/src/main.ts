@@ -6,6 +6,7 @@ import { readConfig } from './config.js';
 import { openDatabase } from './database/dataSource.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { LibraryStore } from './library/libraryStore.js';
 import { DAY_MS } from './time.js';
 import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
@@ -57,7 +58,9 @@ async function start(): Promise<void> {
       demo:
         demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, trips, demoDir)).account,
       leaders: new LeaderStore(source),
+      library: new LibraryStore(source),
       forecastUrl: config.forecastUrl,
+      scaleUrl: config.scaleUrl,
       logger,
       webDir: config.webDir,
     }),

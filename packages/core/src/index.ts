@@ -11,12 +11,15 @@ export {
   ITEM_SCHEMAS,
   TRIP_FILE_FORMAT,
   TRIP_FILE_VERSION,
-  isIsoDate,
   isTimeZone,
 } from './formats/tripSchema.js';
+export { isIsoDate } from './formats/schemaParts.js';
 export * from './formats/calendar.js';
 export * from './formats/gpx.js';
-export { upgradeTrip1 } from './formats/upgradeTripFile.js';
+export { upgradeTrip1, upgradeTrip2 } from './formats/upgradeTripFile.js';
+export * from './library/libraryModel.js';
+export * from './library/librarySchema.js';
+export * from './library/starterLibrary.js';
 export * from './limits/carryLimit.js';
 export * from './limits/limitHistory.js';
 export * from './limits/limitPolicy.js';
@@ -37,6 +40,7 @@ export * from './route/walkingTime.js';
 export * from './route/waterStretches.js';
 export * from './weather/lapse.js';
 export * from './weather/mergeForecast.js';
+export * from './lists/weighing.js';
 export * from './load/memberLoad.js';
 export * from './load/thingOnDay.js';
 export * from './share/bound.js';
@@ -56,6 +60,8 @@ export * from './trip/customPack.js';
 export * from './trip/duplicateTrip.js';
 export * from './trip/emptyTrip.js';
 export * from './trip/houseRuleTexts.js';
+export * from './trip/kitParts.js';
+export * from './trip/larderModel.js';
 export * from './trip/legChanges.js';
 export * from './trip/model.js';
 export * from './trip/packCatalogue.js';

@@ -3,6 +3,7 @@ import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { serialiseTripFile, type Account, type AccountState } from '@graft/core';
 import { ApiError } from '../http/apiError.js';
 import { checked } from '../http/checked.js';
+import type { LibraryStore } from '../library/libraryStore.js';
 import type { TripStore } from '../trips/tripStore.js';
 import { deleteRequest, passwordRequest, signInRequest, signUpRequest } from './accountRequests.js';
 import type { AccountStore, NewAccount } from './accountStore.js';
@@ -11,6 +12,7 @@ import { accountOf, setSession, signedIn, tokenOf, visitorOf } from './signedIn.
 export interface AccountParts {
   readonly accounts: AccountStore;
   readonly trips: TripStore;
+  readonly library: LibraryStore;
   /** Gives the demo account, with its trips; undefined where no demo is offered. */
   readonly demo: (() => Promise<Account>) | undefined;
 }
@@ -41,7 +43,7 @@ function attempts(
   });
 }
 
-export function accountRoutes({ accounts, trips, demo }: AccountParts): Router {
+export function accountRoutes({ accounts, trips, library, demo }: AccountParts): Router {
   const router = Router();
   const machine = (req: Request): string => ipKeyGenerator(req.ip ?? '');
   const byMachine = attempts(100, 15, machine);
@@ -133,6 +135,7 @@ export function accountRoutes({ accounts, trips, demo }: AccountParts): Router {
       account: { id, email, name },
       sessions: await accounts.sessions(id),
       trips: files,
+      library: (await library.get(id)).entries,
       // Trips of others are theirs to export; what is kept of this account is the part it has in them.
       leadsWithOthers: all
         .filter((t) => t.role !== 'owner')

@@ -3,6 +3,7 @@ import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables.js';
 import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
+import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
 /**
  * MariaDB stores a double exactly but writes some of them one bit off in its text protocol (seen with 10.11:
@@ -37,7 +38,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
     charset: 'utf8mb4',
     driver: exactDoubles,
     entities: ENTITIES,
-    migrations: [FirstTables1764000000000, AccountsAndBrief1764500000000],
+    migrations: [FirstTables1764000000000, AccountsAndBrief1764500000000, KitAndLarder1765000000000],
     logging: false,
   });
 }

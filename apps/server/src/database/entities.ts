@@ -5,19 +5,27 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import type {
   AgeBand,
+  Arrangement,
   CarryTrial,
+  Companion,
   Condition,
   Consumption,
+  Dish,
   Experience,
   Flag,
   FoodStorage,
   Ground,
   GroupKind,
   HouseRules,
+  Insects,
+  Larder,
+  LibraryEntry,
   LimitChange,
   LimitPolicyId,
+  MealKind,
   Needed,
   PackingSchoolId,
+  Pickup,
   Place,
   PointCm,
   Purpose,
@@ -25,10 +33,13 @@ import type {
   Role,
   Shape,
   Side,
+  StoveKind,
   Supply,
   Track,
   TripStyle,
+  Want,
   WaypointKind,
+  Wear,
   WeatherField,
   ZoneKind,
   TripRole,
@@ -44,6 +55,7 @@ const OPTIONAL_ID = { ...ID, nullable: true } as const;
 const FLAG = { type: 'boolean' } as const;
 const DATA = { type: 'simple-json' } as const;
 const OPTIONAL_DATA = { type: 'simple-json', nullable: true } as const;
+const OPTIONAL_DATE = { type: 'char', length: 10, nullable: true } as const;
 const USER_ID = { type: 'char', length: 36 } as const;
 const MOMENT = { type: 'datetime', precision: 3 } as const;
 /** SHA-256 in hexadecimal: what is kept of a token. */
@@ -106,6 +118,9 @@ export class TripRow {
   @Column({ ...NUMBER, name: 'longest_day_h' }) longestDayH: number;
   @Column({ type: 'char', length: 5, name: 'set_off' }) setOff: string;
   @Column({ ...NUMBER, name: 'water_l_per_h' }) waterLPerH: number;
+  @Column({ ...WORD, nullable: true }) insects: Insects | null;
+  @Column({ type: 'boolean', nullable: true, name: 'by_air' }) byAir: boolean | null;
+  @Column(DATA) larder: Larder;
   @Column({ ...BIG_DATA, nullable: true }) track: Track | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
@@ -232,6 +247,7 @@ export class GroupRow extends TripPart {
   @Column(WORD) kind: GroupKind;
   @Column(OPTIONAL_NUMBER) sleeps: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'pot_l' }) potL: number | null;
+  @Column({ ...WORD, nullable: true }) stove: StoveKind | null;
 }
 
 @Entity('packs')
@@ -294,6 +310,7 @@ export class MemberRow extends TripPart {
   @Column({ ...BIG_DATA, name: 'limit_history' }) limitHistory: readonly LimitChange[];
   @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
   @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
 }
 
 @Entity('kits')
@@ -303,6 +320,7 @@ export class KitRow extends TripPart {
   @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_kits_trip' })
   trip: Relation<TripRow>;
   @Column(NAME) name: string;
+  @Column({ type: 'int', nullable: true, name: 'split_ways' }) splitWays: number | null;
 }
 
 /** Group pieces (with a kit) and personal things (with a member): they share one space of ids. */
@@ -330,6 +348,105 @@ export class ThingRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'only_group_id' }) onlyGroupId: string | null;
   @Column({ ...OPTIONAL_DATA, name: 'only_member_ids' }) onlyMemberIds: readonly string[] | null;
   @Column({ type: 'boolean', nullable: true }) worn: boolean | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'food_capacity_l' }) foodCapacityL: number | null;
+  @Column({ ...OPTIONAL_DATE, name: 'measured_on' }) measuredOn: string | null;
+  @Column({ ...NAME, nullable: true }) owner: string | null;
+  @Column({ ...WORD, nullable: true }) wear: Wear | null;
+  @Column({ ...OPTIONAL_DATE, name: 'expires_on' }) expiresOn: string | null;
+  @Column(OPTIONAL_DATA) needs: readonly Companion[] | null;
+  @Column({ ...OPTIONAL_ID, name: 'nests_in' }) nestsIn: string | null;
+  @Column({ ...OPTIONAL_ID, name: 'library_id' }) libraryId: string | null;
+  @Column({ ...WORD, nullable: true, name: 'made_by' }) madeBy: 'larder' | null;
+  @Column({ ...NAME, nullable: true }) together: string | null;
+  @Column({ ...WORD, nullable: true }) want: Want | null;
+}
+
+@Entity('meals')
+export class MealRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_meals_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'int' }) day: number;
+  @Column(WORD) kind: MealKind;
+  @Column({ ...ID, name: 'group_id' }) groupId: string;
+  @Column(DATA) dish: Dish;
+}
+
+@Entity('canisters')
+export class CanisterRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_canisters_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...ID, name: 'group_id' }) groupId: string;
+  @Column(NAME) name: string;
+  @Column({ ...NUMBER, name: 'net_kg' }) netKg: number;
+  @Column({ ...NUMBER, name: 'tare_kg' }) tareKg: number;
+  @Column({ ...OPTIONAL_NUMBER, name: 'gross_kg' }) grossKg: number | null;
+}
+
+@Entity('pickups')
+export class PickupRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_pickups_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'int' }) day: number;
+  @Column(WORD) kind: Pickup['kind'];
+  @Column(NAME) name: string;
+  @Column(FLAG) fuel: boolean;
+  @Column({ ...FLAG, name: 'takes_waste' }) takesWaste: boolean;
+}
+
+/** Loans, things to buy, open questions. */
+@Entity('arrangements')
+export class ArrangementRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_arrangements_trip' })
+  trip: Relation<TripRow>;
+  @Column(WORD) kind: Arrangement['kind'];
+  @Column({ ...OPTIONAL_ID, name: 'thing_id' }) thingId: string | null;
+  @Column({ type: 'text' }) text: string;
+  @Column(NAME) who: string;
+  @Column({ ...OPTIONAL_DATE, name: 'by_date' }) byDate: string | null;
+  @Column(FLAG) done: boolean;
+}
+
+/** Findings put aside, with the reason. */
+@Entity('dismissals')
+export class DismissalRow extends TripPart {
+  @PrimaryColumn({ type: 'varchar', length: 200 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_dismissals_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'text' }) reason: string;
+}
+
+/** A leader's kit library: its version counts writes. */
+@Entity('libraries')
+export class LibraryRow {
+  @PrimaryColumn({ ...USER_ID, name: 'user_id' }) userId: string;
+  @ManyToOne(() => UserRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user_id', foreignKeyConstraintName: 'fk_libraries_user' })
+  user: Relation<UserRow>;
+  @Column({ type: 'int' }) version: number;
+}
+
+/** An entry of a kit library: a thing, a kit of pieces, or a dish. */
+@Entity('library_entries')
+export class LibraryEntryRow {
+  @PrimaryColumn({ ...USER_ID, name: 'user_id' }) userId: string;
+  @ManyToOne(() => LibraryRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user_id', foreignKeyConstraintName: 'fk_library_entries_library' })
+  library: Relation<LibraryRow>;
+  @PrimaryColumn(ID) id: string;
+  @Column({ type: 'int' }) position: number;
+  @Column(WORD) kind: LibraryEntry['kind'];
+  @Column(NAME) name: string;
+  /** The entry whole, in the form of the library's own schema. */
+  @Column(BIG_DATA) data: LibraryEntry;
 }
 
 @Entity('carrier_rules')
@@ -393,8 +510,15 @@ export const ENTITIES = [
   MemberRow,
   KitRow,
   ThingRow,
+  MealRow,
+  CanisterRow,
+  PickupRow,
+  ArrangementRow,
+  DismissalRow,
   CarrierRuleRow,
   AssignmentRow,
   StowRow,
   PlacementRow,
+  LibraryRow,
+  LibraryEntryRow,
 ];

@@ -6,6 +6,7 @@ import request from 'supertest';
 import { ensureDemo, importDemo } from '../demo.js';
 import type { AccountStore } from '../accounts/accountStore.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
+import { LibraryStore } from '../library/libraryStore.js';
 import { LeaderStore } from '../trips/leaderStore.js';
 import { makeApp, type AppParts } from './app.js';
 
@@ -28,7 +29,9 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   trips: server.trips,
   demo: undefined,
   leaders: new LeaderStore(server.source),
+  library: new LibraryStore(server.source),
   forecastUrl: 'http://127.0.0.1:9/none',
+  scaleUrl: 'http://127.0.0.1:9/none',
   logger: silent,
   webDir: undefined,
   ...more,

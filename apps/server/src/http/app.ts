@@ -9,6 +9,10 @@ import { InvalidInputError } from '@graft/core';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
 import { recognise } from '../accounts/signedIn.js';
 import { forecastService } from '../forecast/forecastService.js';
+import { libraryRoutes } from '../library/libraryRoutes.js';
+import type { LibraryStore } from '../library/libraryStore.js';
+import { scaleRoutes } from '../scale/scaleRoutes.js';
+import { scaleService } from '../scale/scaleService.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
@@ -16,8 +20,11 @@ import { ApiError, errorBody } from './apiError.js';
 
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
+  readonly library: LibraryStore;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
   readonly forecastUrl: string;
+  /** Where the bench scale is; the simulated one is under /stand-ins/scale of this application. */
+  readonly scaleUrl: string;
   readonly logger: Logger;
   readonly webDir: string | undefined;
 }
@@ -25,7 +32,8 @@ export interface AppParts extends AccountParts {
 /** The largest body of an API call other than a file import. */
 const LARGEST_BODY = '4mb';
 
-export function makeApp({ accounts, trips, demo, leaders, forecastUrl, logger, webDir }: AppParts): Express {
+export function makeApp(parts: AppParts): Express {
+  const { accounts, trips, demo, leaders, library, forecastUrl, scaleUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
@@ -66,9 +74,11 @@ export function makeApp({ accounts, trips, demo, leaders, forecastUrl, logger, w
   });
   app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
   app.use('/api', recognise(accounts));
-  app.use('/api/account', accountRoutes({ accounts, trips, demo }));
+  app.use('/api/account', accountRoutes({ accounts, trips, library, demo }));
   app.use('/api/trips', tripRoutes(trips, forecastUrl), leaderRoutes(leaders));
   app.use('/api/invitations', invitationRoutes(leaders));
+  app.use('/api/library', libraryRoutes(library));
+  app.use('/api/scale', scaleRoutes(scaleUrl));
   app.use('/api', (req) => {
     throw new ApiError(
       404,
@@ -77,6 +87,7 @@ export function makeApp({ accounts, trips, demo, leaders, forecastUrl, logger, w
     );
   });
   app.use('/stand-ins/forecast', forecastService());
+  app.use('/stand-ins/scale', scaleService());
   if (webDir !== undefined && existsSync(webDir)) {
     app.use(
       '/assets',
@@ -135,7 +146,8 @@ function hostOf(origin: string): string | undefined {
   return /^https?:\/\/(.+)$/.exec(origin)?.[1];
 }
 
-function errorHandler(logger: Logger): ErrorRequestHandler {
+/** Every error in the one shape; what nobody expected is logged, not told. */
+export function errorHandler(logger: Logger): ErrorRequestHandler {
   return (error: unknown, _req, res, next) => {
     if (res.headersSent) {
       next(error);

@@ -11,7 +11,9 @@ import { makeDataSource, openDatabase } from '../database/dataSource.js';
 import request from 'supertest';
 import { AccountStore } from '../accounts/accountStore.js';
 import { forecastService } from '../forecast/forecastService.js';
-import { makeApp, OWN_PAGE_HEADER } from '../http/app.js';
+import { LibraryStore } from '../library/libraryStore.js';
+import { scaleService } from '../scale/scaleService.js';
+import { errorHandler, makeApp, OWN_PAGE_HEADER } from '../http/app.js';
 import { LeaderStore } from '../trips/leaderStore.js';
 import { TripStore } from '../trips/tripStore.js';
 
@@ -31,6 +33,8 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
+const silent = pino({ level: 'silent' });
+
 export async function startTestServer(): Promise<TestServer> {
   const url = process.env['GRAFT_TEST_DATABASE_URL'];
   if (url === undefined) {
@@ -49,8 +53,10 @@ export async function startTestServer(): Promise<TestServer> {
   });
   const trips = new TripStore(source);
   const accounts = new AccountStore(source);
-  const forecast = createServer(express().use('/forecast', forecastService())).listen(0, '127.0.0.1');
-  await once(forecast, 'listening');
+  const standIns = createServer(
+    express().use('/forecast', forecastService()).use('/scale', scaleService()).use(errorHandler(silent)),
+  ).listen(0, '127.0.0.1');
+  await once(standIns, 'listening');
   const log: string[] = [];
   const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
   const app = makeApp({
@@ -58,7 +64,9 @@ export async function startTestServer(): Promise<TestServer> {
     trips,
     demo: async () => (await accounts.demoAccount()).account,
     leaders: new LeaderStore(source),
-    forecastUrl: `${address(forecast)}/forecast`,
+    library: new LibraryStore(source),
+    forecastUrl: `${address(standIns)}/forecast`,
+    scaleUrl: `${address(standIns)}/scale`,
     logger,
     webDir: undefined,
   });
@@ -80,7 +88,7 @@ export async function startTestServer(): Promise<TestServer> {
     source,
     log,
     close: async () => {
-      await new Promise((resolve) => forecast.close(resolve));
+      await new Promise((resolve) => standIns.close(resolve));
       await source.destroy();
       await admin.query(`DROP DATABASE \`${name}\``);
       await admin.destroy();

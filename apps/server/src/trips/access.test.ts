@@ -30,7 +30,15 @@ interface Layer {
   readonly matchers?: readonly ((path: string) => unknown)[];
 }
 /** Where each router is mounted; a router at an address that is not listed here is not found, and the count tells. */
-const MOUNTS = ['/api/account', '/api/trips', '/api/invitations', '/stand-ins/forecast'];
+const MOUNTS = [
+  '/api/account',
+  '/api/trips',
+  '/api/invitations',
+  '/stand-ins/forecast',
+  '/api/library',
+  '/api/scale',
+  '/stand-ins/scale',
+];
 
 function routesOf(app: Express): readonly string[] {
   const walk = (layers: readonly Layer[], base: string): readonly string[] =>
@@ -136,6 +144,19 @@ const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     SIGNED_IN(404),
     (b) => b.post('/api/invitations/no-such-token/accept'),
   ],
+  'GET /api/library': [SIGNED_IN(200), (b) => b.get('/api/library')],
+  'POST /api/library/edits': [SIGNED_IN(400), (b) => b.post('/api/library/edits').send({})],
+  'GET /api/scale': [SIGNED_IN(200), (b) => b.get('/api/scale')],
+  'POST /api/scale/tare': [SIGNED_IN(204), (b) => b.post('/api/scale/tare')],
+  'POST /api/scale/pan': [SIGNED_IN(204), (b) => b.post('/api/scale/pan').send({ massKg: 0 })],
+  'POST /api/scale/faults': [
+    SIGNED_IN(204),
+    (b) => b.post('/api/scale/faults').send({ dropShare: 0, shaken: false }),
+  ],
+  'GET /stand-ins/scale/v1': [ANYBODY(200), (b) => b.get('/stand-ins/scale/v1')],
+  'POST /stand-ins/scale/v1/tare': [ANYBODY(204), (b) => b.post('/stand-ins/scale/v1/tare')],
+  'POST /stand-ins/scale/v1/pan': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/pan').send({})],
+  'POST /stand-ins/scale/v1/faults': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/faults').send({})],
   'GET /stand-ins/forecast/v1': [ANYBODY(400), (b) => b.get('/stand-ins/forecast/v1')],
 };
 /** They change who is signed in: accounts.test.ts tries them. */
@@ -143,6 +164,9 @@ const ELSEWHERE = [
   'POST /api/account/demo',
   'POST /api/account/sign-out',
   'POST /api/account/sign-out-everywhere',
+  // Streams without an end: scale.test.ts listens to them, with a session and without.
+  'GET /api/scale/readings',
+  'GET /stand-ins/scale/v1/readings',
 ];
 
 test('every route of the application is in this table', () => {

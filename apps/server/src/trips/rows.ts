@@ -18,13 +18,18 @@ import {
 } from '@graft/core';
 import type { TripRow } from '../database/entities.js';
 import {
+  ArrangementRow,
   AssignmentRow,
+  CanisterRow,
   CarrierRuleRow,
+  DismissalRow,
   GroupRow,
   KitRow,
   LegRow,
+  MealRow,
   MemberRow,
   PackRow,
+  PickupRow,
   PlacementRow,
   RoleTurnRow,
   StowRow,
@@ -59,6 +64,17 @@ const THING_OPTIONAL = [
   'kitId',
   'memberId',
   'worn',
+  'foodCapacityL',
+  'measuredOn',
+  'owner',
+  'wear',
+  'expiresOn',
+  'needs',
+  'nestsIn',
+  'libraryId',
+  'madeBy',
+  'together',
+  'want',
 ] as const;
 const MEMBER_OPTIONAL = [
   'limitShare',
@@ -71,6 +87,7 @@ const MEMBER_OPTIONAL = [
   'comfortFloor',
   'buddyId',
   'healthNotes',
+  'snackGPerDay',
 ] as const;
 
 const placed = (items: readonly object[]): readonly Row[] =>
@@ -92,7 +109,7 @@ const TABLES: readonly Table[] = [
   {
     entity: GroupRow,
     key: ['id'],
-    rows: (t) => placed(t.groups.map((group) => filled(group, ['sleeps', 'potL']))),
+    rows: (t) => placed(t.groups.map((group) => filled(group, ['sleeps', 'potL', 'stove']))),
   },
   { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
   {
@@ -102,7 +119,11 @@ const TABLES: readonly Table[] = [
       t.packs.flatMap((p) => placed(p.zones.map((z) => filled({ ...z, packId: p.id }, ['maxLoadKg'])))),
   },
   { entity: MemberRow, key: ['id'], rows: (t) => placed(t.members.map((m) => filled(m, MEMBER_OPTIONAL))) },
-  { entity: KitRow, key: ['id'], rows: (t) => placed(t.kits.map((kit) => without(kit, 'pieces'))) },
+  {
+    entity: KitRow,
+    key: ['id'],
+    rows: (t) => placed(t.kits.map((kit) => filled(without(kit, 'pieces'), ['splitWays']))),
+  },
   {
     entity: ThingRow,
     key: ['id'],
@@ -113,6 +134,15 @@ const TABLES: readonly Table[] = [
       ...placed(t.personalThings.map((thing) => filled(thing, THING_OPTIONAL))),
     ],
   },
+  { entity: MealRow, key: ['id'], rows: (t) => placed(t.meals) },
+  { entity: CanisterRow, key: ['id'], rows: (t) => placed(t.canisters.map((c) => filled(c, ['grossKg']))) },
+  { entity: PickupRow, key: ['id'], rows: (t) => placed(t.pickups) },
+  {
+    entity: ArrangementRow,
+    key: ['id'],
+    rows: (t) => placed(t.arrangements.map((a) => filled(a, ['thingId', 'byDate']))),
+  },
+  { entity: DismissalRow, key: ['id'], rows: (t) => placed(t.dismissals) },
   { entity: CarrierRuleRow, key: ['id'], rows: (t) => placed(t.carrierRules) },
   { entity: AssignmentRow, key: ['pieceId'], rows: (t) => placed(t.share) },
   { entity: StowRow, key: ['memberId'], rows: (t) => placed(t.stows.map((s) => ({ memberId: s.memberId }))) },
@@ -188,6 +218,11 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const members = await all(MemberRow);
   const kits = await all(KitRow);
   const things = await all(ThingRow);
+  const meals = await all(MealRow);
+  const canisters = await all(CanisterRow);
+  const pickups = await all(PickupRow);
+  const arrangements = await all(ArrangementRow);
+  const dismissals = await all(DismissalRow);
   const rules = await all(CarrierRuleRow);
   const assignments = await all(AssignmentRow);
   const stows = await all(StowRow);
@@ -213,9 +248,16 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
       ...(plain(row) as Omit<Kit, 'pieces'>),
       pieces: things
         .filter((t) => t.kitId === row.id)
-        .map((t) => plain(t, 'kitId', 'memberId', 'worn') as Thing as Piece),
+        .map((t) => plain(t, 'kitId', 'memberId', 'worn', 'want') as Thing as Piece),
     })),
-    personalThings: things.filter((t) => t.memberId !== null).map((t) => plain(t, 'kitId') as PersonalThing),
+    personalThings: things
+      .filter((t) => t.memberId !== null)
+      .map((t) => plain(t, 'kitId', 'together') as PersonalThing),
+    meals: meals.map((row) => plain(row)) as Trip['meals'],
+    canisters: canisters.map((row) => plain(row)) as Trip['canisters'],
+    pickups: pickups.map((row) => plain(row)) as Trip['pickups'],
+    arrangements: arrangements.map((row) => plain(row)) as Trip['arrangements'],
+    dismissals: dismissals.map((row) => plain(row)) as Trip['dismissals'],
     carrierRules: rules.map((row) => plain(row)) as Trip['carrierRules'],
     share: assignments.map((row) => plain(row)) as Trip['share'],
     stows: stows.map((row): Stow => ({

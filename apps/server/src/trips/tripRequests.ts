@@ -74,7 +74,7 @@ const known = (name: string, choices: readonly string[]): AnySchema =>
     .strict()
     .oneOf([...choices], `expected one of ${choices.join(', ')}`)
     .required(`expected a ${name}: one of ${choices.join(', ')}`);
-const key = string().strict().max(64, 'expected a key of at most 64 characters').required('expected a key');
+const key = string().strict().max(200, 'expected a key of at most 200 characters').required('expected a key');
 
 /** Each kind of edit, its item checked by the schema of its own collection. */
 const edit = lazy((value: unknown) => {

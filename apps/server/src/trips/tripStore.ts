@@ -6,7 +6,7 @@ import { randomUUID } from 'node:crypto';
 import { LessThan, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyEdits,
-  tripErrors,
+  editedTripErrors,
   TRIP_ROLES,
   type StoredTrip,
   type Trip,
@@ -114,7 +114,7 @@ export class TripStore {
       const head = await lockedHead(manager, id, version);
       const before = await readTrip(manager, head);
       const after = applyEdits(before, edits);
-      const errors = tripErrors(after);
+      const errors = editedTripErrors(after);
       if (errors.length > 0) {
         throw new ApiError(
           400,

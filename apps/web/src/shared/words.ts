@@ -48,6 +48,20 @@ export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   hygiene: 'hygiene',
   repair: 'repair',
   instrument: 'instrument',
+  warmLayer: 'warm layer',
+  spareClothing: 'spare clothing',
+  handsHead: 'gloves and hat',
+  insectNet: 'against insects',
+  sun: 'against sun',
+  fire: 'fire',
+  power: 'power',
+  walkingPoles: 'walking poles',
+  knife: 'knife',
+  signal: 'signal',
+  emergencyShelter: 'emergency shelter',
+  foodContainer: 'food container',
+  animalSpray: 'animal spray',
+  water: 'water',
   other: 'other',
 };
 export const FLAG_WORDS: Readonly<Record<Flag, string>> = {
@@ -62,6 +76,7 @@ export const FLAG_WORDS: Readonly<Record<Flag, string>> = {
   liquidFuel: 'liquid fuel',
   gasFuel: 'gas',
   ridesOutside: 'rides outside',
+  battery: 'battery',
 };
 export const AGE_WORDS: Readonly<Record<AgeBand, string>> = { under18: 'under 18', adult: 'adult' };
 export const EXPERIENCE_WORDS: Readonly<Record<Experience, string>> = {

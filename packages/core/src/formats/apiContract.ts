@@ -83,6 +83,27 @@ export interface ForecastAnswer {
   }[];
 }
 
+/** A bench scale; see docs/scale-service.md. */
+export interface ScaleInfo {
+  readonly name: string;
+  readonly capacityKg: number;
+  /** The smallest step it shows. */
+  readonly divisionKg: number;
+  /** Its pan can be loaded by a request: there is nobody to put things on it. */
+  readonly simulated: boolean;
+}
+
+/** One reading of a scale's stream. */
+export interface ScaleReading {
+  /** Counts readings; a gap means that some were lost. */
+  readonly seq: number;
+  /** Net of the tare, kg. */
+  readonly massKg: number;
+  /** The scale's own word that it has settled. */
+  readonly stable: boolean;
+  readonly overload: boolean;
+}
+
 export type ErrorCode =
   | 'invalid'
   | 'notSignedIn'

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
 import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
@@ -62,8 +63,24 @@ describe('trip files', () => {
       weather: [],
     });
     const written = JSON.parse(serialiseTripFile(trip)) as { version: number };
-    expect(written.version).toBe(2);
+    expect(written.version).toBe(3);
     expect(bySchema(written)).toBe(true);
+  });
+  test('a file of version 2 keeps everything and has an empty larder', () => {
+    const old = readFileSync(join(__dirname, '../testing/files/hut-roof-version-2.graft.json'), 'utf8');
+    const { trip: before, version } = JSON.parse(old) as { version: number; trip: Trip };
+    expect(version).toBe(2);
+    const trip = parseTripFile(old);
+    expect(trip).toEqual({
+      ...before,
+      larder: DEFAULT_LARDER,
+      meals: [],
+      canisters: [],
+      pickups: [],
+      arrangements: [],
+      dismissals: [],
+    });
+    expect(bySchema(JSON.parse(serialiseTripFile(trip)))).toBe(true);
   });
   test('a broken file of version 1 is refused with the paths of what is there', () => {
     const errors = errorsOf(
@@ -119,7 +136,7 @@ describe('a bad file', () => {
     data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
     expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
       expect.arrayContaining([
-        'version: expected 2, got 9',
+        'version: expected 3, got 9',
         'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
         'trip.packingSchool: expected one of high, middle, low, got "sideways"',
         'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',

@@ -2,7 +2,7 @@
 import { ValidationError, type AnySchema } from 'yup';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
-import { TRIP_FILE_FORMAT, TRIP_FILE_VERSION, tripFileSchema, tripSchema } from './tripSchema.js';
+import { LIST_SIZES, TRIP_FILE_FORMAT, TRIP_FILE_VERSION, tripFileSchema, tripSchema } from './tripSchema.js';
 import { tripReferenceErrors } from './tripReferences.js';
 import { upgradeTripFile } from './upgradeTripFile.js';
 
@@ -37,6 +37,14 @@ export function tripErrors(trip: unknown): readonly FieldError[] {
 }
 
 /**
+ * Every error of a trip to which edits were played: the trip was free of errors and each edited item has been checked by
+ * its own schema, so that only sizes of lists and references are left to look at.
+ */
+export function editedTripErrors(trip: Trip): readonly FieldError[] {
+  return [...listSizeErrors(trip), ...tripReferenceErrors(trip)];
+}
+
+/**
  * Read a trip file.
  *
  * @param text the file's text: JSON in the format of docs/trip-format.md; files of older versions are upgraded
@@ -60,6 +68,15 @@ export function serialiseTripFile(trip: Trip, report?: unknown): string {
     ...(report === undefined ? {} : { report }),
   };
   return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+function listSizeErrors(trip: Trip): readonly FieldError[] {
+  return Object.entries(LIST_SIZES).flatMap(([key, [least, most]]) => {
+    const size = trip[key as keyof typeof LIST_SIZES].length;
+    return size >= least && size <= most
+      ? []
+      : [{ path: key, message: `expected a list of ${least} to ${most} entries, got ${size}` }];
+  });
 }
 
 function parseJson(text: string): unknown {

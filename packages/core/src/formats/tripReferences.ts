@@ -72,6 +72,11 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     ['supplies', 'supply id'],
     ['weather', 'date'],
     ['roles', 'role turn id'],
+    ['meals', 'meal id'],
+    ['canisters', 'canister id'],
+    ['pickups', 'pick-up id'],
+    ['arrangements', 'arrangement id'],
+    ['dismissals', 'finding'],
   ] as const)
     uniqueIds(of(key), 'id', what, errors);
   errors.push(...trackErrors(trip, days, base));
@@ -155,6 +160,18 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   for (const { item, path } of personal)
     expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
 
+  errors.push(...larderErrors(trip, groupKinds, days, base));
+  const thingIds = new Set(
+    [...pieces, ...personal].map((t) => t.item['id']).filter((v) => typeof v === 'string'),
+  );
+  for (const { item, path } of [...pieces, ...personal]) {
+    expectKnown(thingIds, item['nestsIn'], `${path}.nestsIn`, 'thing');
+    if (typeof item['nestsIn'] === 'string' && item['nestsIn'] === item['id'])
+      errors.push({ path: `${path}.nestsIn`, message: 'expected another thing, got the thing itself' });
+  }
+  for (const { item, path } of of('arrangements'))
+    expectKnown(thingIds, item['thingId'], `${path}.thingId`, 'thing');
+
   const rules = of('carrierRules');
   uniqueIds(rules, 'id', 'rule id', errors);
   for (const { item, path } of rules) {
@@ -196,6 +213,41 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
       if (pack !== undefined)
         expectKnown(zoneIds, zoneId, `${placement.path}.zoneId`, "zone of the member's pack");
     }
+  }
+  return errors;
+}
+
+/** Meals and canisters belong to cook groups, on days of the trip; a partial canister holds at most what a full one does. */
+function larderErrors(
+  trip: Raw,
+  groupKinds: ReadonlyMap<unknown, unknown>,
+  days: number,
+  base: string,
+): readonly FieldError[] {
+  const errors: FieldError[] = [];
+  for (const { item, path } of [...entries(trip, 'meals', base), ...entries(trip, 'canisters', base)]) {
+    if (typeof item['groupId'] === 'string' && groupKinds.get(item['groupId']) !== 'cook')
+      errors.push({
+        path: `${path}.groupId`,
+        message: `expected the id of a cook group of this trip, got "${item['groupId']}"`,
+      });
+  }
+  for (const { item, path } of [...entries(trip, 'meals', base), ...entries(trip, 'pickups', base)]) {
+    if (typeof item['day'] === 'number' && item['day'] > days)
+      errors.push({
+        path: `${path}.day`,
+        message: `expected a day of the trip, 1 to ${days}, got ${item['day']}`,
+      });
+  }
+  for (const { item, path } of entries(trip, 'canisters', base)) {
+    const { netKg, tareKg, grossKg } = item;
+    if (typeof netKg !== 'number' || typeof tareKg !== 'number' || typeof grossKg !== 'number') continue;
+    const fullKg = netKg + tareKg;
+    if (grossKg < tareKg || grossKg > fullKg * (1 + VOLUME_TOLERANCE))
+      errors.push({
+        path: `${path}.grossKg`,
+        message: `expected between ${tareKg} kg, the empty vessel, and ${fullKg.toFixed(3)} kg, the full one, got ${grossKg}`,
+      });
   }
   return errors;
 }

@@ -4,7 +4,8 @@ import type { Collection } from '../trip/edits.js';
 import { schemaErrors, tripErrors } from './tripFile.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
 import { thingErrors } from './tripReferences.js';
-import { isIsoDate, ITEM_SCHEMAS } from './tripSchema.js';
+import { isIsoDate } from './schemaParts.js';
+import { ITEM_SCHEMAS } from './tripSchema.js';
 
 const GOOD: Readonly<Partial<Record<Collection, object>>> = {
   members: aMember('a'),

@@ -2,121 +2,60 @@
  * The shape of a trip file, as one Yup schema for forms, API and import. Strict: nothing is coerced, and keys
  * nobody knows are errors, so that a misspelt field is noticed instead of dropped.
  */
+import { array, boolean, mixed, number, string, type AnySchema as Schema } from 'yup';
 import {
-  array,
-  boolean,
-  lazy,
-  mixed,
-  number,
-  object,
-  string,
-  type AnySchema as Schema,
-  type Lazy,
-} from 'yup';
+  date,
+  dish,
+  id,
+  list,
+  MAX_DAYS,
+  oneOf,
+  quantity,
+  record,
+  required,
+  requiredDate,
+  requiredDay,
+  requiredFlag,
+  requiredId,
+  requiredOneOf,
+  requiredQuantity,
+  requiredRecord,
+  requiredText,
+  say,
+  size,
+  splitWays,
+  text,
+  thingFields,
+  worded,
+} from './schemaParts.js';
+import { MEAL_KINDS, PARCELS, PICKUP_KINDS, STOVE_KINDS, TREATMENTS, WINDS } from '../trip/larderModel.js';
+import { COLLECTIONS, type Collection } from '../trip/edits.js';
 import {
   AGE_BANDS,
+  ARRANGEMENT_KINDS,
   CARRIER_RULE_KINDS,
   EXPERIENCES,
-  FLAGS,
   FOOD_STORAGES,
   GROUNDS,
   GROUP_KINDS,
   HOUSE_RULE_CHOICES,
+  INSECTS,
   LIMIT_POLICY_IDS,
-  NEEDED,
   PACKING_SCHOOL_IDS,
-  PURPOSES,
   RELIANCES,
   ROLES,
-  SHAPE_KINDS,
   SIDES,
   SUPPLY_STATES,
   TRIP_STYLES,
+  WANTS,
   WAYPOINT_KINDS,
   WEATHER_FIELDS,
   ZONE_KINDS,
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 2;
-const MAX_DAYS = 60;
+export const TRIP_FILE_VERSION = 3;
 const MAX_MEMBERS = 60;
-
-const got = (value: unknown): string => (value === undefined ? 'nothing' : JSON.stringify(value));
-const say =
-  (expected: string) =>
-  ({ originalValue }: { originalValue?: unknown }): string =>
-    `expected ${expected}, got ${got(originalValue)}`;
-
-/** Optional unless `required` is called on it; null is never allowed. */
-function worded<S extends Schema>(schema: S, expected: string): S {
-  return schema.strict().typeError(say(expected)).nonNullable(say(expected)).meta({ expected }) as S;
-}
-function required<S extends Schema>(schema: S): S {
-  const expected = (schema.describe() as { meta?: { expected?: string } }).meta?.expected ?? 'a value';
-  return schema.required(say(expected)) as S;
-}
-
-const ID_PATTERN = /^[a-z0-9][a-z0-9-]{0,63}$/;
-const ID_WORDS = 'an id of lower-case letters, digits and hyphens, 1 to 64 long';
-const id = () => worded(string().matches(ID_PATTERN, say(ID_WORDS)), ID_WORDS);
-const requiredId = () => required(id());
-
-function text(maxLength: number) {
-  const words = `a text of 1 to ${maxLength} characters`;
-  return worded(string().min(1, say(words)).max(maxLength, say(words)), words);
-}
-const requiredText = (maxLength: number) => required(text(maxLength));
-
-function quantity(low: number, high: number, unit: string) {
-  const words = `a number from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}`;
-  return worded(number().min(low, say(words)).max(high, say(words)), words);
-}
-const requiredQuantity = (low: number, high: number, unit: string) => required(quantity(low, high, unit));
-
-function day() {
-  const words = `a whole day number from 1 to ${MAX_DAYS}`;
-  return worded(number().integer(say(words)).min(1, say(words)).max(MAX_DAYS, say(words)), words);
-}
-const requiredDay = () => required(day());
-
-function oneOf(choices: readonly string[]) {
-  const words = choices.length === 1 ? `"${choices[0]}"` : `one of ${choices.join(', ')}`;
-  return worded(string().oneOf([...choices], say(words)), words);
-}
-const requiredOneOf = (choices: readonly string[]) => required(oneOf(choices));
-
-const requiredFlag = () => required(worded(boolean(), 'true or false'));
-
-function list(of: Schema, least: number, most: number) {
-  const words = `a list of ${least} to ${most} entries`;
-  return required(worded(array(of).min(least, say(words)).max(most, say(words)), words));
-}
-
-/** An optional object that knows all its fields. */
-function record(fields: Record<string, Schema | Lazy<unknown>>) {
-  return worded(object(fields), 'an object')
-    .default(undefined)
-    .noUnknown(
-      ({ unknown }: { unknown?: string }) => `has a field that is not part of the format: ${unknown ?? ''}`,
-    );
-}
-const requiredRecord = (fields: Record<string, Schema | Lazy<unknown>>) => required(record(fields));
-
-/** Dates that exist: 2027-02-30 is refused. */
-export function isIsoDate(value: unknown): boolean {
-  if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return false;
-  const time = Date.parse(`${value}T00:00:00Z`);
-  return !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
-}
-const DATE_WORDS = 'a date such as "2027-05-10"';
-const requiredDate = () =>
-  required(
-    worded(
-      string().test('iso-date', say(DATE_WORDS), (value) => value === undefined || isIsoDate(value)),
-      DATE_WORDS,
-    ),
-  );
 
 /** Time zones that this machine's calendar knows. */
 export function isTimeZone(value: unknown): boolean {
@@ -151,53 +90,6 @@ const point = () =>
     y: requiredQuantity(-100, 100, 'cm'),
     z: requiredQuantity(-100, 150, 'cm'),
   });
-
-const size = () => requiredQuantity(0.1, 300, 'cm');
-const box = (kind: string) =>
-  requiredRecord({ kind: requiredOneOf([kind]), lengthCm: size(), widthCm: size(), heightCm: size() });
-const round = (kind: string) =>
-  requiredRecord({ kind: requiredOneOf([kind]), lengthCm: size(), diameterCm: size() });
-/** The schema of each shape. */
-export const SHAPE_SCHEMAS: Readonly<Record<(typeof SHAPE_KINDS)[number], Schema>> = {
-  block: box('block'),
-  flat: box('flat'),
-  cylinder: round('cylinder'),
-  roll: round('roll'),
-  long: round('long'),
-  pouch: requiredRecord({ kind: requiredOneOf(['pouch']) }),
-  stuff: requiredRecord({ kind: requiredOneOf(['stuff']), looseVolumeL: requiredQuantity(0, 200, 'L') }),
-};
-const unknownShape = required(
-  worded(object({ kind: requiredOneOf(SHAPE_KINDS) }), 'an object').default(undefined),
-);
-
-const shape = () =>
-  lazy((value: unknown) => {
-    const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
-    const known = SHAPE_KINDS.find((k) => k === kind);
-    return known === undefined ? unknownShape : SHAPE_SCHEMAS[known];
-  });
-
-const thingFields = () => ({
-  id: requiredId(),
-  name: requiredText(120),
-  massKg: requiredQuantity(0, 60, 'kg'),
-  massEstimated: requiredFlag(),
-  volumeL: requiredQuantity(0, 150, 'L'),
-  shape: shape(),
-  flags: list(requiredOneOf(FLAGS), 0, FLAGS.length),
-  needed: requiredOneOf(NEEDED),
-  purpose: requiredOneOf(PURPOSES),
-  consumption: record({
-    fromDay: requiredDay(),
-    toDay: requiredDay(),
-    residueKg: requiredQuantity(0, 60, 'kg'),
-  }),
-  fromDay: day(),
-  toDay: day(),
-  wetFactor: quantity(1, 3, ''),
-  waterCapacityL: quantity(0.1, 30, 'L'),
-});
 
 const houseRuleFields = (choice: (choices: readonly string[]) => Schema): Record<string, Schema> =>
   Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, choice(choices)]));
@@ -253,6 +145,7 @@ export const ITEM_SCHEMAS = {
     kind: requiredOneOf(GROUP_KINDS),
     sleeps: quantity(1, 20, 'sleepers'),
     potL: quantity(0.1, 100, 'L'),
+    stove: oneOf(STOVE_KINDS),
   }),
   packs: requiredRecord({
     id: requiredId(),
@@ -334,6 +227,7 @@ export const ITEM_SCHEMAS = {
     ),
     buddyId: id(),
     healthNotes: text(2000),
+    snackGPerDay: quantity(0, 1500, 'g'),
   }),
   kits: requiredRecord({
     id: requiredId(),
@@ -346,12 +240,52 @@ export const ITEM_SCHEMAS = {
           array(requiredId()).min(1, say('a list of at least 1 member id')),
           'a list of at least 1 member id',
         ),
+        together: text(60),
       }),
       0,
       300,
     ),
+    splitWays: splitWays(),
   }),
-  personalThings: requiredRecord({ ...thingFields(), memberId: requiredId(), worn: requiredFlag() }),
+  personalThings: requiredRecord({
+    ...thingFields(),
+    memberId: requiredId(),
+    want: oneOf(WANTS),
+    worn: requiredFlag(),
+  }),
+  meals: requiredRecord({
+    id: requiredId(),
+    day: requiredDay(),
+    kind: requiredOneOf(MEAL_KINDS),
+    groupId: requiredId(),
+    dish: dish(),
+  }),
+  canisters: requiredRecord({
+    id: requiredId(),
+    groupId: requiredId(),
+    name: requiredText(120),
+    netKg: requiredQuantity(0.01, 5, 'kg'),
+    tareKg: requiredQuantity(0, 5, 'kg'),
+    grossKg: quantity(0, 10, 'kg'),
+  }),
+  pickups: requiredRecord({
+    id: requiredId(),
+    day: requiredDay(),
+    kind: requiredOneOf(PICKUP_KINDS),
+    name: requiredText(120),
+    fuel: requiredFlag(),
+    takesWaste: requiredFlag(),
+  }),
+  arrangements: requiredRecord({
+    id: requiredId(),
+    kind: requiredOneOf(ARRANGEMENT_KINDS),
+    thingId: id(),
+    text: requiredText(300),
+    who: requiredText(120),
+    byDate: date(),
+    done: requiredFlag(),
+  }),
+  dismissals: requiredRecord({ id: requiredText(200), reason: requiredText(300) }),
   carrierRules: requiredRecord({
     id: requiredId(),
     kind: requiredOneOf(CARRIER_RULE_KINDS),
@@ -404,6 +338,23 @@ export const FIELD_SCHEMAS = {
   longestDayH: requiredQuantity(1, 24, 'h'),
   setOff: required(worded(string().matches(TIME_PATTERN, say(TIME_WORDS)), TIME_WORDS)),
   waterLPerH: requiredQuantity(0.1, 3, 'L/h'),
+  insects: oneOf(INSECTS),
+  byAir: worded(boolean(), 'true or false'),
+  larder: requiredRecord({
+    spareDay: requiredFlag(),
+    parcels: requiredOneOf(PARCELS),
+    snackGPerDay: requiredQuantity(0, 1500, 'g'),
+    snackKcalPerG: requiredQuantity(0.5, 9, 'kcal/g'),
+    snackCapKg: requiredQuantity(0, 10, 'kg'),
+    hotDrinkL: requiredQuantity(0, 5, 'L'),
+    startWaterC: requiredQuantity(0, 60, '°C'),
+    snow: requiredFlag(),
+    wind: requiredOneOf(WINDS),
+    fuelReserve: requiredQuantity(0, 1, '(0.15 is 15 %)'),
+    treatment: requiredOneOf(TREATMENTS),
+    cookWaterPieces: requiredFlag(),
+    cookWaterL: requiredQuantity(0, 10, 'L'),
+  }),
   track: record({
     name: requiredText(120),
     distanceKm: series(0, 6000, 'km'),
@@ -417,21 +368,33 @@ export const FIELD_SCHEMAS = {
   ),
 };
 
+/** How many entries each list of a trip may have. */
+export const LIST_SIZES = {
+  legs: [1, MAX_DAYS],
+  waypoints: [0, 300],
+  supplies: [0, 60],
+  weather: [0, 120],
+  roles: [0, 600],
+  groups: [0, 60],
+  packs: [0, 100],
+  members: [0, MAX_MEMBERS],
+  kits: [0, 300],
+  personalThings: [0, 3000],
+  meals: [0, 2000],
+  canisters: [0, 200],
+  pickups: [0, 60],
+  arrangements: [0, 500],
+  dismissals: [0, 1000],
+  carrierRules: [0, 200],
+  share: [0, 3000],
+  stows: [0, MAX_MEMBERS],
+} as const satisfies Readonly<Record<Collection, readonly [least: number, most: number]>>;
+
 export const tripSchema = requiredRecord({
   ...FIELD_SCHEMAS,
-  legs: list(ITEM_SCHEMAS.legs, 1, MAX_DAYS),
-  waypoints: list(ITEM_SCHEMAS.waypoints, 0, 300),
-  supplies: list(ITEM_SCHEMAS.supplies, 0, 60),
-  weather: list(ITEM_SCHEMAS.weather, 0, 120),
-  roles: list(ITEM_SCHEMAS.roles, 0, 600),
-  groups: list(ITEM_SCHEMAS.groups, 0, 60),
-  packs: list(ITEM_SCHEMAS.packs, 0, 100),
-  members: list(ITEM_SCHEMAS.members, 0, MAX_MEMBERS),
-  kits: list(ITEM_SCHEMAS.kits, 0, 300),
-  personalThings: list(ITEM_SCHEMAS.personalThings, 0, 3000),
-  carrierRules: list(ITEM_SCHEMAS.carrierRules, 0, 200),
-  share: list(ITEM_SCHEMAS.share, 0, 3000),
-  stows: list(ITEM_SCHEMAS.stows, 0, MAX_MEMBERS),
+  ...Object.fromEntries(
+    COLLECTIONS.map((key) => [key, list(ITEM_SCHEMAS[key], LIST_SIZES[key][0], LIST_SIZES[key][1])]),
+  ),
 });
 
 const VERSION_WORDS = `${TRIP_FILE_VERSION}`;

@@ -1,5 +1,5 @@
 /** Trip files of older versions, brought to the newest one field by field; what is broken stays broken and is reported. */
-import { NEW_IN_VERSION_2 } from '../trip/emptyTrip.js';
+import { NEW_IN_VERSION_2, NEW_IN_VERSION_3 } from '../trip/emptyTrip.js';
 import { DEFAULT_HOUSE_RULES } from '../trip/model.js';
 
 type Raw = Readonly<Record<string, unknown>>;
@@ -20,8 +20,16 @@ export function upgradeTrip1(trip: unknown): unknown {
   };
 }
 
+/** Version 3 added the larder, arrangements and dismissals, and what a thing may say of its mass, owner and state. */
+export function upgradeTrip2(trip: unknown): unknown {
+  return isRaw(trip) ? { ...NEW_IN_VERSION_3, ...trip } : trip;
+}
+
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */
 export function upgradeTripFile(file: unknown): unknown {
-  if (!isRaw(file) || file['version'] !== 1) return file;
-  return { ...file, version: 2, trip: upgradeTrip1(file['trip']) };
+  if (!isRaw(file)) return file;
+  const { version, trip } = file;
+  if (version === 1) return { ...file, version: 3, trip: upgradeTrip2(upgradeTrip1(trip)) };
+  if (version === 2) return { ...file, version: 3, trip: upgradeTrip2(trip) };
+  return file;
 }

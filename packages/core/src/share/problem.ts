@@ -5,6 +5,7 @@
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
 import type { Piece, Trip } from '../trip/model.js';
+import { kitParts } from '../trip/kitParts.js';
 import { allPieces, allowedCarriers, isTentPart, packOf, packVolumeL } from '../trip/queries.js';
 
 export interface Carrier {
@@ -82,7 +83,7 @@ export function shareProblem(trip: Trip): ShareProblem {
   return { dayCount: days.length, carriers, bundles, apart, contradictions };
 }
 
-/** Merge pieces that rules keep with one carrier, the house rule that a tent is carried whole among them. */
+/** Merge pieces that rules keep with one carrier; a whole tent by house rule, and a kit's own splitting, among them. */
 function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
   const pieces = allPieces(trip);
   const root = new Map(pieces.map((p) => [p.id, p.id]));
@@ -97,6 +98,7 @@ function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
   if (trip.houseRules.tentSplit === 'whole') {
     for (const kit of trip.kits) join(kit.pieces.filter((p) => isTentPart(p)).map((p) => p.id));
   }
+  for (const kit of trip.kits) for (const part of kitParts(kit)) join(part.map((p) => p.id));
   const groups = new Map<string, Piece[]>();
   for (const piece of pieces) {
     const key = find(piece.id);

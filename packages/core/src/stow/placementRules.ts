@@ -38,7 +38,8 @@ const is =
 const isTent = is('tentBody', 'tentFly', 'footprint');
 const isFirstAid = is('firstAid');
 const isRain = is('rainwear');
-const isFood = is('food');
+const isFood = is('food', 'foodContainer');
+const isClothing = is('clothing', 'warmLayer', 'spareClothing', 'handsHead');
 const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' || thing.shape.kind === 'pouch';
 const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thing.flags.includes(flag);
 /** kg/L above which a thing counts as dense (Graft's own number: between clothes and food). */
@@ -146,7 +147,7 @@ const HOME_RULES: readonly HomeRule[] = [
   },
   {
     id: 'tarp-first',
-    applies: is('tarp'),
+    applies: is('tarp', 'emergencyShelter'),
     good: ['top', 'front'],
     fair: ['outer', 'lid', 'side'],
     why: 'in rain the tarp goes up before anything else comes out',
@@ -190,14 +191,14 @@ const HOME_RULES: readonly HomeRule[] = [
   },
   {
     id: 'layer-quick',
-    applies: (t) => t.purpose === 'clothing' && QUICK.includes(t.needed),
+    applies: (t) => isClothing(t) && QUICK.includes(t.needed),
     good: ['top', 'front'],
     fair: ['lid', 'outer'],
     why: 'a layer for the next stop lies on top',
   },
   {
     id: 'clothes-low',
-    applies: is('clothing'),
+    applies: isClothing,
     good: ['bottom', 'outer'],
     fair: ['top'],
     why: 'soft and light: fills the bottom and the outer layer, no gaps',
@@ -478,7 +479,7 @@ function homeRule(thing: Thing, house: HouseRules): HomeRule {
 /** Two things that must not lie in one zone, with the reason; undefined when they may. */
 export function clash(a: Thing, b: Thing): string | undefined {
   const spoils = (t: Thing): boolean =>
-    ['food', 'snack', 'firstAid', 'clothing', 'sleepingBag'].includes(t.purpose);
+    isClothing(t) || ['food', 'snack', 'firstAid', 'sleepingBag'].includes(t.purpose);
   if ((has(a, 'liquidFuel') && spoils(b)) || (has(b, 'liquidFuel') && spoils(a))) {
     return 'liquid fuel spoils food, clothes and first aid';
   }

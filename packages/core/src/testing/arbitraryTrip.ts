@@ -1,12 +1,23 @@
 /** Random but valid trips for property tests: small, with every optional field sometimes there and sometimes not. */
 import fc from 'fast-check';
 import {
+  DISH_FORMS,
+  MEAL_KINDS,
+  PARCELS,
+  PICKUP_KINDS,
+  TREATMENTS,
+  WINDS,
+  type Dish,
+} from '../trip/larderModel.js';
+import {
   AGE_BANDS,
+  COMPANIONS,
   EXPERIENCES,
   FLAGS,
   FOOD_STORAGES,
   GROUNDS,
   HOUSE_RULE_CHOICES,
+  INSECTS,
   LIMIT_POLICY_IDS,
   NEEDED,
   PACKING_SCHOOL_IDS,
@@ -16,7 +27,9 @@ import {
   SIDES,
   SUPPLY_STATES,
   TRIP_STYLES,
+  WANTS,
   WAYPOINT_KINDS,
+  WEARS,
   WEATHER_FIELDS,
   type CarryTrial,
   type HouseRules,
@@ -48,6 +61,8 @@ const maybe = <K extends string, T>(key: K, value: fc.Arbitrary<T>): fc.Arbitrar
   fc.option(value, { nil: undefined }).map((v) => (v === undefined ? {} : ({ [key]: v } as Record<K, T>)));
 const all = (...parts: fc.Arbitrary<object>[]): fc.Arbitrary<object> =>
   fc.tuple(...parts).map((p) => Object.assign({}, ...p) as object);
+
+const date = fc.constantFrom('2026-02-28', '2027-03-01', '2027-03-08');
 
 const shape: fc.Arbitrary<Shape> = fc.oneof(
   fc.record({
@@ -90,6 +105,13 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
           span(days).map((s) => ({ ...s, residueKg: 0.005 })),
         ),
         fc.option(span(days), { nil: undefined }).map((s) => s ?? {}),
+        maybe('foodCapacityL', tenths(1, 12)),
+        maybe('measuredOn', date),
+        maybe('owner', name),
+        maybe('wear', fc.constantFrom(...WEARS)),
+        maybe('expiresOn', date),
+        maybe('needs', fc.subarray([...COMPANIONS])),
+        maybe('libraryId', fc.constant('library-entry')),
         maybe('wetFactor', tenths(1, 2)),
         maybe('waterCapacityL', tenths(0.5, 3)),
       ),
@@ -124,6 +146,7 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         ),
         packingSchool: fc.constantFrom(...PACKING_SCHOOL_IDS),
         houseRules: houseRules(),
+        larder: larder(days),
         brief: brief(days, memberCount),
         legs: fc.tuple(...Array.from({ length: days }, (_v, i) => leg(`leg-${i + 1}`))),
         members: fc.tuple(...Array.from({ length: memberCount }, (_v, i) => member(`m${i + 1}`, days))),
@@ -161,7 +184,7 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
       });
       const half = Math.ceil(parts.pieces.length / 2);
       const kits: Kit[] = [
-        { id: 'kit-a', name: 'Kit A', pieces: parts.pieces.slice(0, half) },
+        { id: 'kit-a', name: 'Kit A', pieces: parts.pieces.slice(0, half), splitWays: 2 },
         { id: 'kit-b', name: 'Kit B', pieces: parts.pieces.slice(half) },
       ];
       const stows = parts.members.slice(0, 2).map((x, i): Stow => {
@@ -180,13 +203,23 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         id: 'random-trip',
         ...(parts.head as Pick<Trip, 'name' | 'startDate' | 'notes'>),
         ...parts.brief,
+        ...parts.larder,
+        arrangements: parts.things.slice(0, 1).map((x) => ({
+          id: 'loan-1',
+          kind: 'loan',
+          thingId: x.id,
+          text: 'lent',
+          who: 'a friend',
+          done: false,
+        })),
+        dismissals: [{ id: 'double/stove', reason: 'one is a spare' }],
         packingSchool: parts.packingSchool,
         houseRules: parts.houseRules,
         legs: parts.legs,
         groups: [
           { id: 'tent-one', name: 'Tent one', kind: 'tent', sleeps: 3 },
           { id: 'tent-two', name: 'Tent two', kind: 'tent' },
-          { id: 'cook-one', name: 'Cook one', kind: 'cook', potL: 2.5 },
+          { id: 'cook-one', name: 'Cook one', kind: 'cook', potL: 2.5, stove: 'gasBurner' },
         ],
         packs,
         members: parts.members,
@@ -207,6 +240,83 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         stows,
       };
     });
+}
+
+const dish: fc.Arbitrary<Dish> = fc.record({
+  name,
+  form: fc.constantFrom(...DISH_FORMS),
+  gPerServing: fine(20, 500),
+  kcalPerServing: fine(50, 1500),
+  packagingG: fine(0, 30),
+  volumeL: fine(0.05, 1),
+  boilL: fine(0, 0.6),
+  potL: fine(0, 0.7),
+});
+
+/** Food, fuel and pick-ups of the one cook group. */
+function larder(days: number): fc.Arbitrary<Pick<Trip, 'larder' | 'meals' | 'canisters' | 'pickups'>> {
+  const day = fc.integer({ min: 1, max: days });
+  return fc
+    .tuple(
+      fc.record({
+        larder: fc.record({
+          spareDay: fc.boolean(),
+          parcels: fc.constantFrom(...PARCELS),
+          snackGPerDay: fine(0, 300),
+          snackKcalPerG: fine(3, 6),
+          snackCapKg: fine(0.2, 2),
+          hotDrinkL: fine(0, 1.5),
+          startWaterC: fine(0, 20),
+          snow: fc.boolean(),
+          wind: fc.constantFrom(...WINDS),
+          fuelReserve: fine(0, 0.5),
+          treatment: fc.constantFrom(...TREATMENTS),
+          cookWaterPieces: fc.boolean(),
+          cookWaterL: fine(0, 4),
+        }),
+        meals: fc.uniqueArray(
+          fc.record({
+            id: fc.constantFrom('meal-1', 'meal-2', 'meal-3', 'meal-4'),
+            day,
+            kind: fc.constantFrom(...MEAL_KINDS),
+            groupId: fc.constant('cook-one'),
+            dish,
+          }),
+          { selector: (meal) => meal.id, maxLength: 4 },
+        ),
+        canisters: fc.uniqueArray(
+          fc
+            .tuple(
+              fc.record({
+                id: fc.constantFrom('gas-1', 'gas-2'),
+                groupId: fc.constant('cook-one'),
+                name,
+                netKg: fine(0.1, 0.5),
+                tareKg: fine(0.05, 0.2),
+              }),
+              maybe('grossKg', fine(0.2, 0.24)),
+            )
+            .map(([base, more]) => ({ ...base, ...more }))
+            .filter((c) => {
+              const { grossKg } = c as { grossKg?: number };
+              return grossKg === undefined || (grossKg >= c.tareKg && grossKg <= c.netKg + c.tareKg);
+            }),
+          { selector: (c) => c.id, maxLength: 2 },
+        ),
+      }),
+      fc.array(
+        fc.record({
+          id: fc.constant('boat'),
+          day,
+          kind: fc.constantFrom(...PICKUP_KINDS),
+          name,
+          fuel: fc.boolean(),
+          takesWaste: fc.boolean(),
+        }),
+        { maxLength: 1 },
+      ),
+    )
+    .map(([base, pickups]) => ({ ...base, pickups }));
 }
 
 function leg(id: string): fc.Arbitrary<Leg> {
@@ -235,8 +345,6 @@ function houseRules(): fc.Arbitrary<HouseRules> {
     ),
   ) as unknown as fc.Arbitrary<HouseRules>;
 }
-
-const date = fc.constantFrom('2026-02-28', '2027-03-01', '2027-03-08');
 
 /** All of a trip that its brief says beside the legs. */
 function brief(days: number, memberCount: number): fc.Arbitrary<Brief> {
@@ -307,6 +415,8 @@ function brief(days: number, memberCount: number): fc.Arbitrary<Brief> {
           }),
         ),
         fc.option(track(days), { nil: undefined }).map((t) => t ?? {}),
+        maybe('insects', fc.constantFrom(...INSECTS)),
+        maybe('byAir', fc.boolean()),
       ),
     )
     .map(([base, more]) => ({ ...base, ...more }));
@@ -374,6 +484,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('limitPolicy', fc.constantFrom(...LIMIT_POLICY_IDS)),
         maybe('comfortFloor', tenths(4, 8)),
         maybe('healthNotes', name),
+        maybe('snackGPerDay', fine(0, 400)),
         maybe(
           'houseRules',
           houseRules().map(({ tent, lid }) => ({ tent, lid })),
@@ -420,11 +531,18 @@ function piece(id: string, days: number, memberCount: number): fc.Arbitrary<Piec
               .map((n) => ({ onlyMemberIds: Array.from({ length: n }, (_v, i) => `m${i + 1}`) })),
     },
   );
-  return fc.tuple(thing(id, days), rule).map(([base, more]) => ({ ...base, ...more }));
+  return fc
+    .tuple(thing(id, days), rule, maybe('together', fc.constantFrom('one', 'two')))
+    .map(([base, more, word]) => ({ ...base, ...more, ...word }));
 }
 
 function personalThing(id: string, days: number, memberCount: number): fc.Arbitrary<PersonalThing> {
   return fc
-    .tuple(thing(id, days), fc.integer({ min: 1, max: memberCount }), fc.boolean())
-    .map(([base, owner, worn]) => ({ ...base, memberId: `m${owner}`, worn }));
+    .tuple(
+      thing(id, days),
+      fc.integer({ min: 1, max: memberCount }),
+      fc.boolean(),
+      maybe('want', fc.constantFrom(...WANTS)),
+    )
+    .map(([base, owner, worn, want]) => ({ ...base, memberId: `m${owner}`, worn, ...want }));
 }

@@ -2,7 +2,18 @@
  * Changes a leader makes, as pure functions from trip to trip that keep the trip's references whole: a piece that
  * moves leaves the old carrier's stow, a member who goes leaves share and stows.
  */
-import type { Assignment, Kit, Member, PersonalThing, Piece, Placement, Stow, Trip } from './model.js';
+import type {
+  Arrangement,
+  Assignment,
+  Kit,
+  Member,
+  PersonalThing,
+  Piece,
+  Placement,
+  Stow,
+  Thing,
+  Trip,
+} from './model.js';
 import { allPieces, packOf, thingsInPack } from './queries.js';
 
 function withoutPlacements(
@@ -117,7 +128,8 @@ export function removeMember(trip: Trip, memberId: string): Trip {
       return left.length === 0 ? open : { ...open, onlyMemberIds: left };
     }),
   }));
-  return {
+  const own = new Set(trip.personalThings.filter((t) => t.memberId === memberId).map((t) => t.id));
+  const without: Trip = {
     ...trip,
     members: trip.members
       .filter((m) => m.id !== memberId)
@@ -129,6 +141,7 @@ export function removeMember(trip: Trip, memberId: string): Trip {
     share: trip.share.filter((a) => a.memberId !== memberId),
     stows: trip.stows.filter((s) => s.memberId !== memberId),
   };
+  return forgetThings(without, own);
 }
 
 export function putPiece(trip: Trip, kitId: string, piece: Piece): Trip {
@@ -150,22 +163,54 @@ export function putKit(trip: Trip, kit: Kit): Trip {
   return { ...trip, kits: known ? trip.kits.map((k) => (k.id === kit.id ? kit : k)) : [...trip.kits, kit] };
 }
 
+/** Leave no word of things that are gone: nobody nests in them, no loan or question is about them. */
+function forgetThings(trip: Trip, gone: ReadonlySet<string>): Trip {
+  const free = <T extends Thing>(thing: T): T => {
+    if (thing.nestsIn === undefined || !gone.has(thing.nestsIn)) return thing;
+    const { nestsIn: _host, ...rest } = thing;
+    return rest as T;
+  };
+  const nested = (thing: Thing): boolean => thing.nestsIn !== undefined && gone.has(thing.nestsIn);
+  const kits = allPieces(trip).some(nested)
+    ? trip.kits.map((kit) => (kit.pieces.some(nested) ? { ...kit, pieces: kit.pieces.map(free) } : kit))
+    : trip.kits;
+  const personalThings = trip.personalThings.some(nested)
+    ? trip.personalThings.map(free)
+    : trip.personalThings;
+  const about = (a: Arrangement): boolean => a.thingId !== undefined && gone.has(a.thingId);
+  const arrangements = trip.arrangements.some(about)
+    ? trip.arrangements.filter((a) => !about(a))
+    : trip.arrangements;
+  return { ...trip, kits, personalThings, arrangements };
+}
+
 /** Remove a piece from its kit, from the share, from stows and from carrier rules (a rule needs two pieces). */
 export function removePiece(trip: Trip, pieceId: string): Trip {
-  return {
+  return removePieces(trip, new Set([pieceId]));
+}
+
+/** Remove several pieces at once. */
+export function removePieces(trip: Trip, gone: ReadonlySet<string>): Trip {
+  if (gone.size === 0) return trip;
+  const without = {
     ...trip,
-    kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.filter((p) => p.id !== pieceId) })),
+    kits: trip.kits.map((kit) =>
+      kit.pieces.some((p) => gone.has(p.id))
+        ? { ...kit, pieces: kit.pieces.filter((p) => !gone.has(p.id)) }
+        : kit,
+    ),
     carrierRules: trip.carrierRules
-      .map((rule) => ({ ...rule, pieceIds: rule.pieceIds.filter((id) => id !== pieceId) }))
+      .map((rule) => ({ ...rule, pieceIds: rule.pieceIds.filter((id) => !gone.has(id)) }))
       .filter((rule) => rule.pieceIds.length >= 2),
-    share: trip.share.filter((a) => a.pieceId !== pieceId),
-    stows: withoutPlacements(trip.stows, (_m, t) => t === pieceId),
+    share: trip.share.filter((a) => !gone.has(a.pieceId)),
+    stows: withoutPlacements(trip.stows, (_m, t) => gone.has(t)),
   };
+  return forgetThings(without, gone);
 }
 
 export function removeKit(trip: Trip, kitId: string): Trip {
   const kit = trip.kits.find((k) => k.id === kitId);
-  const emptied = (kit?.pieces ?? []).reduce((t, piece) => removePiece(t, piece.id), trip);
+  const emptied = removePieces(trip, new Set((kit?.pieces ?? []).map((p) => p.id)));
   return { ...emptied, kits: emptied.kits.filter((k) => k.id !== kitId) };
 }
 
@@ -182,10 +227,48 @@ export function putPersonalThing(trip: Trip, thing: PersonalThing): Trip {
 }
 
 export function removePersonalThing(trip: Trip, thingId: string): Trip {
+  return removePersonalThings(trip, new Set([thingId]));
+}
+
+/** Remove several personal things at once. */
+export function removePersonalThings(trip: Trip, gone: ReadonlySet<string>): Trip {
+  if (gone.size === 0) return trip;
+  const without = {
+    ...trip,
+    personalThings: trip.personalThings.filter((t) => !gone.has(t.id)),
+    stows: withoutPlacements(trip.stows, (_m, t) => gone.has(t)),
+  };
+  return forgetThings(without, gone);
+}
+
+/** Remove things of either kind. */
+export function removeThings(trip: Trip, gone: ReadonlySet<string>): Trip {
+  return removePersonalThings(removePieces(trip, gone), gone);
+}
+
+/** Several things changed at once, wherever each stands; ids that the trip does not have are passed over. */
+export function putThings(trip: Trip, things: readonly Thing[]): Trip {
+  const byId = new Map(things.map((t) => [t.id, t]));
+  const kits = trip.kits.map((kit) =>
+    kit.pieces.some((p) => byId.has(p.id))
+      ? { ...kit, pieces: kit.pieces.map((p) => (byId.get(p.id) as Piece | undefined) ?? p) }
+      : kit,
+  );
+  const personal = new Map(
+    trip.personalThings.flatMap((t) => {
+      const next = byId.get(t.id) as PersonalThing | undefined;
+      return next === undefined ? [] : [[t.id, next] as const];
+    }),
+  );
+  if (personal.size === 0) return { ...trip, kits };
   return {
     ...trip,
-    personalThings: trip.personalThings.filter((t) => t.id !== thingId),
-    stows: withoutPlacements(trip.stows, (_m, t) => t === thingId),
+    kits,
+    personalThings: trip.personalThings.map((t) => personal.get(t.id) ?? t),
+    stows: withoutPlacements(trip.stows, (m, t) => {
+      const next = personal.get(t);
+      return next !== undefined && (next.worn || next.memberId !== m);
+    }),
   };
 }
 

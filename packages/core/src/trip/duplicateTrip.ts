@@ -1,8 +1,8 @@
 import type { Trip } from './model.js';
 
 /**
- * The same party, way and kit on new dates. What belonged to the old dates stays behind: forecast, conditions, wet
- * mornings, notes.
+ * The same party, way, kit and meals on new dates. What belonged to the old dates stays behind: forecast, conditions, wet
+ * mornings, notes, loans and questions, findings put aside.
  */
 export function duplicateTrip(trip: Trip, id: string, name: string, startDate: string): Trip {
   const { notes: _notes, ...rest } = trip;
@@ -12,6 +12,8 @@ export function duplicateTrip(trip: Trip, id: string, name: string, startDate: s
     name,
     startDate,
     weather: [],
+    arrangements: [],
+    dismissals: [],
     legs: trip.legs.map((leg) => ({ ...leg, afterRain: false })),
     members: trip.members.map((m) => ({ ...m, conditions: [] })),
   };

@@ -18,6 +18,9 @@ export const TRIP_FIELDS = [
   'longestDayH',
   'setOff',
   'waterLPerH',
+  'insects',
+  'byAir',
+  'larder',
   'track',
   'dayMarksKm',
 ] as const;
@@ -26,6 +29,8 @@ export type TripField = (typeof TRIP_FIELDS)[number];
 export const OPTIONAL_TRIP_FIELDS = [
   'place',
   'notes',
+  'insects',
+  'byAir',
   'track',
   'dayMarksKm',
 ] as const satisfies readonly TripField[];
@@ -42,6 +47,11 @@ export const COLLECTION_KEYS = {
   members: 'id',
   kits: 'id',
   personalThings: 'id',
+  meals: 'id',
+  canisters: 'id',
+  pickups: 'id',
+  arrangements: 'id',
+  dismissals: 'id',
   carrierRules: 'id',
   share: 'pieceId',
   stows: 'memberId',

@@ -1,3 +1,4 @@
+import { DEFAULT_LARDER } from './larderModel.js';
 import { DEFAULT_HOUSE_RULES, type Leg, type Member, type Trip } from './model.js';
 
 /** A leg with nothing decided but its place in the trip. */
@@ -48,6 +49,16 @@ export const NEW_IN_VERSION_2 = {
   roles: [],
 } as const satisfies Partial<Trip>;
 
+/** What a trip file of version 2 did not say: no larder planned, nothing lent, nothing put aside. */
+export const NEW_IN_VERSION_3 = {
+  larder: DEFAULT_LARDER,
+  meals: [],
+  canisters: [],
+  pickups: [],
+  arrangements: [],
+  dismissals: [],
+} as const satisfies Partial<Trip>;
+
 /**
  * A trip with days and nothing else.
  *
@@ -58,6 +69,7 @@ export function emptyTrip(id: string, name: string, startDate: string, days: num
     id,
     name,
     ...NEW_IN_VERSION_2,
+    ...NEW_IN_VERSION_3,
     startDate,
     packingSchool: 'middle',
     houseRules: DEFAULT_HOUSE_RULES,

@@ -110,6 +110,8 @@ function renumber(trip: Trip, first: (day: number) => number, last: (day: number
     ...span(t),
     ...(t.consumption === undefined ? {} : { consumption: span(t.consumption) }),
   });
+  const kept = <T extends { readonly day: number }>(items: readonly T[]): readonly T[] =>
+    items.filter((r) => last(r.day) >= first(r.day)).map((r) => ({ ...r, day: inTrip(first(r.day)) }));
   return {
     ...trip,
     kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(thing) })),
@@ -118,9 +120,9 @@ function renumber(trip: Trip, first: (day: number) => number, last: (day: number
       ...m,
       conditions: m.conditions.filter((c) => last(c.toDay) >= first(c.fromDay)).map(span),
     })),
-    roles: trip.roles
-      .filter((r) => last(r.day) >= first(r.day))
-      .map((r) => ({ ...r, day: inTrip(first(r.day)) })),
+    roles: kept(trip.roles),
+    meals: kept(trip.meals),
+    pickups: kept(trip.pickups),
   };
 }
 

@@ -5,6 +5,8 @@
  * days numbered from 1 (the first leg). A field that may be absent is absent, never null.
  */
 
+import type { Canister, Larder, Meal, Pickup, StoveKind } from './larderModel.js';
+
 /** A named choice among people who disagree; see `PACKING_SCHOOLS` in `carriage/packingSchool.ts`. */
 export const PACKING_SCHOOL_IDS = ['high', 'middle', 'low'] as const;
 export type PackingSchoolId = (typeof PACKING_SCHOOL_IDS)[number];
@@ -194,6 +196,8 @@ export interface Member {
   readonly buddyId?: string;
   /** Private: shown to leaders only, hidden with the body weights. */
   readonly healthNotes?: string;
+  /** Own snacks a day, grams, when they differ from the larder's. */
+  readonly snackGPerDay?: number;
 }
 
 export const GROUP_KINDS = ['tent', 'cook'] as const;
@@ -208,6 +212,8 @@ export interface PartyGroup {
   readonly sleeps?: number;
   /** What the group's pots hold together, litres; for cook groups. */
   readonly potL?: number;
+  /** What it cooks on; for cook groups. */
+  readonly stove?: StoveKind;
 }
 
 /** Where a zone lies in the pack; the first four divide the main compartment. */
@@ -287,6 +293,7 @@ export const FLAGS = [
   'liquidFuel',
   'gasFuel',
   'ridesOutside',
+  'battery',
 ] as const;
 export type Flag = (typeof FLAGS)[number];
 
@@ -322,6 +329,20 @@ export const PURPOSES = [
   'repair',
   'instrument',
   'other',
+  'warmLayer',
+  'spareClothing',
+  'handsHead',
+  'insectNet',
+  'sun',
+  'fire',
+  'power',
+  'walkingPoles',
+  'knife',
+  'signal',
+  'emergencyShelter',
+  'foodContainer',
+  'animalSpray',
+  'water',
 ] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
@@ -331,6 +352,24 @@ export interface Consumption {
   readonly toDay: number;
   readonly residueKg: number;
 }
+
+/** What a thing is useless without, and what another thing can be for it. */
+export const COMPANIONS = [
+  'gas',
+  'liquidFuel',
+  'tentPoles',
+  'tentPegs',
+  'walkingPoles',
+  'cells',
+  'lighter',
+  'stove',
+  'pot',
+] as const;
+export type Companion = (typeof COMPANIONS)[number];
+
+/** The shape a thing is in after its last trips. */
+export const WEARS = ['good', 'worn', 'needsRepair'] as const;
+export type Wear = (typeof WEARS)[number];
 
 export interface Thing {
   /** Unique among all pieces and personal things of the trip. */
@@ -354,6 +393,23 @@ export interface Thing {
   readonly wetFactor?: number;
   /** How much drinking water it can hold, litres. */
   readonly waterCapacityL?: number;
+  /** How much food it keeps from animals, litres. */
+  readonly foodCapacityL?: number;
+  /** When it was last weighed, ISO date; only of masses that are not estimates. */
+  readonly measuredOn?: string;
+  /** Whose property it is, when not its carrier's. */
+  readonly owner?: string;
+  readonly wear?: Wear;
+  /** Best before, ISO date. */
+  readonly expiresOn?: string;
+  /** What must come along for it to be of use. */
+  readonly needs?: readonly Companion[];
+  /** The thing it rides inside, taking no room of its own: a canister in the pot. Kept and shown; see docs/models.md. */
+  readonly nestsIn?: string;
+  /** The entry of the leader's kit library that it was taken from. */
+  readonly libraryId?: string;
+  /** Made and kept in step by a station: the larder's parcels and snacks change there. */
+  readonly madeBy?: 'larder';
 }
 
 /** The smallest part of the group kit that one person carries. */
@@ -362,16 +418,25 @@ export interface Piece extends Thing {
   readonly onlyGroupId?: string;
   /** Only these members may carry it. */
   readonly onlyMemberIds?: readonly string[];
+  /** Pieces of one kit with the same word here stay with one carrier. */
+  readonly together?: string;
 }
 
 export interface Kit {
   readonly id: string;
   readonly name: string;
   readonly pieces: readonly Piece[];
+  /** Over how many carriers its pieces go at most; as many as there are pieces when absent. */
+  readonly splitWays?: number;
 }
+
+export const WANTS = ['required', 'optional'] as const;
+export type Want = (typeof WANTS)[number];
 
 export interface PersonalThing extends Thing {
   readonly memberId: string;
+  /** What the leader asks for; absent when nothing was said. */
+  readonly want?: Want;
   /** Worn or in hand while walking: not in the pack, not in the load. */
   readonly worn: boolean;
 }
@@ -427,6 +492,32 @@ export const HOUSE_RULE_CHOICES = {
 export type HouseRuleId = keyof typeof HOUSE_RULE_CHOICES;
 export type HouseRules = { readonly [K in HouseRuleId]: (typeof HOUSE_RULE_CHOICES)[K][number] };
 
+/** Kit that somebody lends, must be bought, or is not settled: who answers for it, until when. */
+export const ARRANGEMENT_KINDS = ['loan', 'buy', 'question'] as const;
+export type ArrangementKind = (typeof ARRANGEMENT_KINDS)[number];
+export interface Arrangement {
+  readonly id: string;
+  readonly kind: ArrangementKind;
+  /** The piece or personal thing it is about; absent when there is none yet. */
+  readonly thingId?: string;
+  readonly text: string;
+  readonly who: string;
+  /** Until when: back with its owner, bought, answered. ISO date. */
+  readonly byDate?: string;
+  readonly done: boolean;
+}
+
+/** A finding that the leader has put aside, with the reason. */
+export interface Dismissal {
+  /** The finding's own key: what it is about. */
+  readonly id: string;
+  readonly reason: string;
+}
+
+/** How bad the insects are expected to be. */
+export const INSECTS = ['none', 'some', 'many'] as const;
+export type Insects = (typeof INSECTS)[number];
+
 /** Kinds of trip, for templates and for what is learnt from one to the next. */
 export const TRIP_STYLES = ['dayWalk', 'hut', 'camp', 'training', 'survey', 'winter'] as const;
 export type TripStyle = (typeof TRIP_STYLES)[number];
@@ -452,6 +543,11 @@ export interface Trip {
   readonly setOff: string;
   /** Water a person drinks while walking, litres an hour. */
   readonly waterLPerH: number;
+  /** Absent while nobody has said. */
+  readonly insects?: Insects;
+  /** The party flies to the start: what aeroplanes do not take must be bought there. */
+  readonly byAir?: boolean;
+  readonly larder: Larder;
   readonly track?: Track;
   /** Where each day but the last ends on the track, kilometres from its start; rising. */
   readonly dayMarksKm?: readonly number[];
@@ -465,6 +561,11 @@ export interface Trip {
   readonly members: readonly Member[];
   readonly kits: readonly Kit[];
   readonly personalThings: readonly PersonalThing[];
+  readonly meals: readonly Meal[];
+  readonly canisters: readonly Canister[];
+  readonly pickups: readonly Pickup[];
+  readonly arrangements: readonly Arrangement[];
+  readonly dismissals: readonly Dismissal[];
   readonly carrierRules: readonly CarrierRule[];
   readonly share: readonly Assignment[];
   readonly stows: readonly Stow[];

@@ -23,6 +23,8 @@ export function removeGroup(trip: Trip, groupId: string): Trip {
   return {
     ...trip,
     groups: trip.groups.filter((g) => g.id !== groupId),
+    meals: trip.meals.filter((m) => m.groupId !== groupId),
+    canisters: trip.canisters.filter((c) => c.groupId !== groupId),
     members: trip.members.map(leave),
     kits: trip.kits.map((kit) => ({
       ...kit,

@@ -1,12 +1,17 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-
-const ofTrip = (table: string): string =>
-  `CONSTRAINT fk_${table}_trip FOREIGN KEY (trip_id) REFERENCES trips(id) ON DELETE CASCADE ON UPDATE NO ACTION`;
-const ofUser = (table: string): string =>
-  `CONSTRAINT fk_${table}_user FOREIGN KEY (user_id) REFERENCES users(id) ON DELETE CASCADE ON UPDATE NO ACTION`;
+import {
+  addColumns,
+  addTables,
+  dropColumns,
+  dropTables,
+  ofTrip,
+  ofUser,
+  type NewColumn,
+  type NewTable,
+} from './steps.js';
 
 /** New tables, in an order that satisfies their foreign keys. */
-const TABLES: readonly (readonly [string, string])[] = [
+const TABLES: readonly NewTable[] = [
   [
     'users',
     `id char(36) NOT NULL,
@@ -101,8 +106,7 @@ const TABLES: readonly (readonly [string, string])[] = [
   ],
 ];
 
-/** New columns: table, column, type; what rows that are there already hold, for columns that must hold something. */
-const COLUMNS: readonly (readonly [string, string, string, (string | number)?])[] = [
+const COLUMNS: readonly NewColumn[] = [
   ['trips', 'style', 'varchar(32)', 'camp'],
   ['trips', 'time_zone', 'varchar(64)', 'UTC'],
   ['trips', 'place', 'text'],
@@ -145,15 +149,8 @@ export class AccountsAndBrief1764500000000 implements MigrationInterface {
   readonly name = 'AccountsAndBrief1764500000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const [table, columns] of TABLES) {
-      await runner.query(`CREATE TABLE \`${table}\` (${columns}) ENGINE=InnoDB`);
-    }
-    for (const [table, column, type, old] of COLUMNS) {
-      await runner.query(`ALTER TABLE \`${table}\` ADD \`${column}\` ${type} NULL`);
-      if (old === undefined) continue;
-      await runner.query(`UPDATE \`${table}\` SET \`${column}\` = ?`, [old]);
-      await runner.query(`ALTER TABLE \`${table}\` MODIFY \`${column}\` ${type} NOT NULL`);
-    }
+    await addTables(runner, TABLES);
+    await addColumns(runner, COLUMNS);
     const trips = (await runner.query('SELECT id, house_rules FROM trips')) as {
       id: string;
       house_rules: string;
@@ -165,9 +162,7 @@ export class AccountsAndBrief1764500000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const [table, column] of [...COLUMNS].reverse()) {
-      await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN \`${column}\``);
-    }
-    for (const [table] of [...TABLES].reverse()) await runner.query(`DROP TABLE \`${table}\``);
+    await dropColumns(runner, COLUMNS);
+    await dropTables(runner, TABLES);
   }
 }

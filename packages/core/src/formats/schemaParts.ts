@@ -1,0 +1,159 @@
+/**
+ * Building blocks of Graft's schemas: strict texts, quantities, lists and records whose errors say what was expected and
+ * what was got. Shared by the trip file and the kit library.
+ */
+import { array, boolean, lazy, number, object, string, type AnySchema as Schema, type Lazy } from 'yup';
+import { DISH_FORMS } from '../trip/larderModel.js';
+import { COMPANIONS, FLAGS, NEEDED, PURPOSES, SHAPE_KINDS, WEARS } from '../trip/model.js';
+
+/** Days of a trip at most. */
+export const MAX_DAYS = 60;
+
+const got = (value: unknown): string => (value === undefined ? 'nothing' : JSON.stringify(value));
+export const say =
+  (expected: string) =>
+  ({ originalValue }: { originalValue?: unknown }): string =>
+    `expected ${expected}, got ${got(originalValue)}`;
+
+/** Optional unless `required` is called on it; null is never allowed. */
+export function worded<S extends Schema>(schema: S, expected: string): S {
+  return schema.strict().typeError(say(expected)).nonNullable(say(expected)).meta({ expected }) as S;
+}
+export function required<S extends Schema>(schema: S): S {
+  const expected = (schema.describe() as { meta?: { expected?: string } }).meta?.expected ?? 'a value';
+  return schema.required(say(expected)) as S;
+}
+
+const ID_PATTERN = /^[a-z0-9][a-z0-9-]{0,63}$/;
+const ID_WORDS = 'an id of lower-case letters, digits and hyphens, 1 to 64 long';
+export const id = () => worded(string().matches(ID_PATTERN, say(ID_WORDS)), ID_WORDS);
+export const requiredId = () => required(id());
+
+export function text(maxLength: number) {
+  const words = `a text of 1 to ${maxLength} characters`;
+  return worded(string().min(1, say(words)).max(maxLength, say(words)), words);
+}
+export const requiredText = (maxLength: number) => required(text(maxLength));
+
+export function quantity(low: number, high: number, unit: string) {
+  const words = `a number from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}`;
+  return worded(number().min(low, say(words)).max(high, say(words)), words);
+}
+export const requiredQuantity = (low: number, high: number, unit: string) =>
+  required(quantity(low, high, unit));
+
+function day() {
+  const words = `a whole day number from 1 to ${MAX_DAYS}`;
+  return worded(number().integer(say(words)).min(1, say(words)).max(MAX_DAYS, say(words)), words);
+}
+export const requiredDay = () => required(day());
+
+export function oneOf(choices: readonly string[]) {
+  const words = choices.length === 1 ? `"${choices[0]}"` : `one of ${choices.join(', ')}`;
+  return worded(string().oneOf([...choices], say(words)), words);
+}
+export const requiredOneOf = (choices: readonly string[]) => required(oneOf(choices));
+
+export const requiredFlag = () => required(worded(boolean(), 'true or false'));
+
+export function list(of: Schema, least: number, most: number) {
+  const words = `a list of ${least} to ${most} entries`;
+  return required(worded(array(of).min(least, say(words)).max(most, say(words)), words));
+}
+
+/** An optional object that knows all its fields. */
+export function record(fields: Record<string, Schema | Lazy<unknown>>) {
+  return worded(object(fields), 'an object')
+    .default(undefined)
+    .noUnknown(
+      ({ unknown }: { unknown?: string }) => `has a field that is not part of the format: ${unknown ?? ''}`,
+    );
+}
+export const requiredRecord = (fields: Record<string, Schema | Lazy<unknown>>) => required(record(fields));
+
+/** Dates that exist: 2027-02-30 is refused. */
+export function isIsoDate(value: unknown): boolean {
+  if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return false;
+  const time = Date.parse(`${value}T00:00:00Z`);
+  return !Number.isNaN(time) && new Date(time).toISOString().startsWith(value);
+}
+const DATE_WORDS = 'a date such as "2027-05-10"';
+export const date = () =>
+  worded(
+    string().test('iso-date', say(DATE_WORDS), (value) => value === undefined || isIsoDate(value)),
+    DATE_WORDS,
+  );
+export const requiredDate = () => required(date());
+
+export const size = () => requiredQuantity(0.1, 300, 'cm');
+const box = (kind: string) =>
+  requiredRecord({ kind: requiredOneOf([kind]), lengthCm: size(), widthCm: size(), heightCm: size() });
+const round = (kind: string) =>
+  requiredRecord({ kind: requiredOneOf([kind]), lengthCm: size(), diameterCm: size() });
+/** The schema of each shape. */
+export const SHAPE_SCHEMAS: Readonly<Record<(typeof SHAPE_KINDS)[number], Schema>> = {
+  block: box('block'),
+  flat: box('flat'),
+  cylinder: round('cylinder'),
+  roll: round('roll'),
+  long: round('long'),
+  pouch: requiredRecord({ kind: requiredOneOf(['pouch']) }),
+  stuff: requiredRecord({ kind: requiredOneOf(['stuff']), looseVolumeL: requiredQuantity(0, 200, 'L') }),
+};
+const unknownShape = required(
+  worded(object({ kind: requiredOneOf(SHAPE_KINDS) }), 'an object').default(undefined),
+);
+
+export const shape = () =>
+  lazy((value: unknown) => {
+    const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
+    const known = SHAPE_KINDS.find((k) => k === kind);
+    return known === undefined ? unknownShape : SHAPE_SCHEMAS[known];
+  });
+
+export const thingFields = () => ({
+  id: requiredId(),
+  name: requiredText(120),
+  massKg: requiredQuantity(0, 60, 'kg'),
+  massEstimated: requiredFlag(),
+  volumeL: requiredQuantity(0, 150, 'L'),
+  shape: shape(),
+  flags: list(requiredOneOf(FLAGS), 0, FLAGS.length),
+  needed: requiredOneOf(NEEDED),
+  purpose: requiredOneOf(PURPOSES),
+  consumption: record({
+    fromDay: requiredDay(),
+    toDay: requiredDay(),
+    residueKg: requiredQuantity(0, 60, 'kg'),
+  }),
+  fromDay: day(),
+  toDay: day(),
+  wetFactor: quantity(1, 3, ''),
+  waterCapacityL: quantity(0.1, 30, 'L'),
+  foodCapacityL: quantity(0.1, 60, 'L'),
+  measuredOn: date(),
+  owner: text(120),
+  wear: oneOf(WEARS),
+  expiresOn: date(),
+  needs: worded(array(requiredOneOf(COMPANIONS)), 'a list of what it needs'),
+  nestsIn: id(),
+  libraryId: id(),
+  madeBy: oneOf(['larder']),
+});
+
+export const dish = () =>
+  requiredRecord({
+    name: requiredText(120),
+    form: requiredOneOf(DISH_FORMS),
+    gPerServing: requiredQuantity(0, 2000, 'g'),
+    kcalPerServing: requiredQuantity(0, 5000, 'kcal'),
+    packagingG: requiredQuantity(0, 500, 'g'),
+    volumeL: requiredQuantity(0, 5, 'L'),
+    boilL: requiredQuantity(0, 5, 'L'),
+    potL: requiredQuantity(0, 5, 'L'),
+  });
+
+const SPLIT_WORDS = 'a whole number of carriers from 1 to 20';
+/** Over how many carriers a kit goes at most. */
+export const splitWays = () =>
+  worded(number().integer(say(SPLIT_WORDS)).min(1, say(SPLIT_WORDS)).max(20, say(SPLIT_WORDS)), SPLIT_WORDS);

@@ -3,11 +3,17 @@
  * sure count; a camp has water unless its leg says that it is dry.
  */
 import type { Trip } from '../trip/model.js';
+import { addDays } from '../units/isoDate.js';
 import { dayStretches } from './legSlopes.js';
 import { dayTimes } from './walkingTime.js';
 
 /** Cooking, washing up and the evening's drinking at a dry camp, litres a person (Graft's own starting value). */
 export const DRY_CAMP_L = 2;
+/** The same without the cooking, where that is shared as pieces (Graft's own). */
+export const DRY_EVENING_L = 0.5;
+/** Above this the body wants more, by this share a degree, in the day's forecast at valley height (Graft's own). */
+const WARM_C = 20;
+const MORE_PER_C = 0.05;
 /** Litres are suggested in steps of a half. */
 const STEP_L = 0.5;
 
@@ -24,6 +30,15 @@ export interface DayWater {
   readonly dryCamp: boolean;
 }
 
+/**
+ * Litres drunk an hour at a temperature: the trip's rate, and more above 20 °C.
+ *
+ * @param dayC the day's forecast maximum, or undefined where there is none
+ */
+export function drinkingLPerH(rateLPerH: number, dayC: number | undefined): number {
+  return rateLPerH * (1 + MORE_PER_C * Math.max(0, (dayC ?? WARM_C) - WARM_C));
+}
+
 /** Dry stretches and suggested litres, day by day. */
 export function waterByDay(trip: Trip): readonly DayWater[] {
   const stretches = dayStretches(trip);
@@ -36,6 +51,11 @@ export function waterByDay(trip: Trip): readonly DayWater[] {
   );
   const inDay = (i: number): readonly number[] =>
     sources.filter((km) => km >= stretches[i]!.fromKm && km <= stretches[i]!.toKm);
+  const rate = (i: number): number => {
+    const date = addDays(trip.startDate, i);
+    return drinkingLPerH(trip.waterLPerH, trip.weather.find((w) => w.id === date)?.dayC);
+  };
+  const eveningL = trip.larder.cookWaterPieces ? DRY_EVENING_L : DRY_CAMP_L;
   return trip.legs.map((leg, i) => {
     const { fromKm, toKm } = stretches[i]!;
     const points = [fromKm, ...inDay(i), toKm];
@@ -50,8 +70,8 @@ export function waterByDay(trip: Trip): readonly DayWater[] {
       day: i + 1,
       ...longest,
       hours,
-      waterL: inSteps(hours * trip.waterLPerH),
-      campWaterL: dryCamp ? inSteps(DRY_CAMP_L + morningH * trip.waterLPerH) : 0,
+      waterL: inSteps(hours * rate(i)),
+      campWaterL: dryCamp ? inSteps(eveningL + morningH * rate(i + 1)) : 0,
       dryCamp,
     };
   });

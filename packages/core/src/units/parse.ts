@@ -79,7 +79,8 @@ export function parseQuantity(text: string, quantity: Quantity, bareUnit: string
     if (unit === undefined || factor === undefined) return fail;
     // A second part must be in a smaller unit: "2 kg 3 kg" is a slip, not a sum.
     if (previous !== undefined && factor >= (units[previous] ?? 0)) return fail;
-    total += Number(part[1]) * factor;
+    // 1900 g are 1.9 kg, not 1.9000000000000001: what is converted keeps the digits it was written with.
+    total += factor === 1 ? Number(part[1]) : Number((Number(part[1]) * factor).toPrecision(15));
     previous = unit;
   }
   return { ok: true, value: total };

@@ -1,0 +1,59 @@
+/**
+ * Energy needed against energy carried. Need: 7.0 MET while walking with a pack (Compendium of Physical Activities 2011,
+ * code 17010 "backpacking"; from memory) and 1 MET for the rest of the day, 1 MET = 1 kcal per kg and hour.
+ * Carried: what the labels say.
+ */
+import type { MealKind } from '../trip/larderModel.js';
+import type { Member, Trip } from '../trip/model.js';
+import { snackG } from './mealPlan.js';
+
+export const BACKPACKING_MET = 7;
+export const RESTING_MET = 1;
+/** Atwater's general factors, kcal a gram (Atwater & Bryant 1900). */
+export const ATWATER_KCAL_PER_G = { protein: 4, fat: 9, carbohydrate: 4 } as const;
+
+/** Energy of food from its nutrients in grams, kcal: Atwater's general factors. */
+export function atwaterKcal(proteinG: number, fatG: number, carbohydrateG: number): number {
+  const f = ATWATER_KCAL_PER_G;
+  return f.protein * proteinG + f.fat * fatG + f.carbohydrate * carbohydrateG;
+}
+
+/**
+ * Energy a body turns over on a day.
+ *
+ * @param bodyMassKg 20 to 250
+ * @param walkingH 0 to 24
+ * @returns kcal
+ */
+export function energyNeedKcal(bodyMassKg: number, walkingH: number): number {
+  return bodyMassKg * (BACKPACKING_MET * walkingH + RESTING_MET * (24 - walkingH));
+}
+
+export interface DayEnergy {
+  readonly day: number;
+  readonly needKcal: number;
+  readonly mealsKcal: Readonly<Record<MealKind, number>>;
+  readonly snacksKcal: number;
+  /** Meals and snacks together. */
+  readonly carriedKcal: number;
+}
+
+/** A member's energy day by day; meals of their cook group count, the first breakfast too where it is planned. */
+export function energyByDay(trip: Trip, member: Member): readonly DayEnergy[] {
+  const snacks = snackG(trip.larder, member) * trip.larder.snackKcalPerG;
+  const own = trip.meals.filter((m) => m.groupId === member.cookGroupId);
+  return trip.legs.map((leg, i) => {
+    const kcal = (kind: MealKind): number =>
+      own
+        .filter((m) => m.day === i + 1 && m.kind === kind)
+        .reduce((sum, m) => sum + m.dish.kcalPerServing, 0);
+    const mealsKcal = { breakfast: kcal('breakfast'), lunch: kcal('lunch'), dinner: kcal('dinner') };
+    return {
+      day: i + 1,
+      needKcal: energyNeedKcal(member.bodyMassKg, leg.hours),
+      mealsKcal,
+      snacksKcal: snacks,
+      carriedKcal: mealsKcal.breakfast + mealsKcal.lunch + mealsKcal.dinner + snacks,
+    };
+  });
+}

@@ -1,0 +1,154 @@
+/** Fuel of a cook group: grams by day from what is boiled, and which canister burns on which days. */
+import type { Canister, StoveKind } from '../trip/larderModel.js';
+import type { PartyGroup, Trip } from '../trip/model.js';
+import { heatToBoilKJ } from './boiling.js';
+import { boiledL, eaters } from './mealPlan.js';
+import { fuelG } from './stoves.js';
+
+export interface FuelDay {
+  readonly day: number;
+  readonly litres: number;
+  readonly grams: number;
+}
+export interface CanisterUse {
+  readonly canister: Canister;
+  /** Fuel in it when it leaves, kg. */
+  readonly fuelKg: number;
+  /** Burnt of it, kg; 0 when it is never opened. */
+  readonly burntKg: number;
+  readonly fromDay: number | undefined;
+  readonly toDay: number | undefined;
+}
+export interface FuelPlan {
+  readonly stove: StoveKind;
+  readonly days: readonly FuelDay[];
+  readonly litres: number;
+  readonly needKg: number;
+  /** The need and the reserve on top. */
+  readonly wantedKg: number;
+  readonly carriedKg: number;
+  readonly uses: readonly CanisterUse[];
+}
+
+/** What is in a canister: as weighed, or full. */
+export function canisterFuelKg(canister: Canister): number {
+  return (canister.grossKg ?? canister.netKg + canister.tareKg) - canister.tareKg;
+}
+
+/** Water the group has to boil on top for treatment, litres: everything it drinks on the way (1 minute at the boil). */
+function treatedByBoilingL(trip: Trip, groupId: string, day: number): number {
+  const leg = trip.legs[day - 1]!;
+  return trip.larder.treatment === 'boil' ? (leg.waterL + leg.campWaterL) * eaters(trip, groupId).length : 0;
+}
+
+/** @param group a cook group; without a stove of its own it is planned for a gas burner */
+export function fuelPlan(trip: Trip, group: PartyGroup): FuelPlan {
+  const stove = group.stove ?? 'gasBurner';
+  const { larder } = trip;
+  const days = trip.legs.map((leg, i): FuelDay => {
+    const litres = boiledL(trip, group.id, i + 1) + treatedByBoilingL(trip, group.id, i + 1);
+    const heat = heatToBoilKJ(litres, larder.startWaterC, leg.campElevationM ?? 0, larder.snow);
+    return { day: i + 1, litres, grams: fuelG(heat, stove, larder.wind) };
+  });
+  const needKg = days.reduce((sum, d) => sum + d.grams, 0) / 1000;
+  const canisters = trip.canisters.filter((c) => c.groupId === group.id);
+  return {
+    stove,
+    days,
+    litres: days.reduce((sum, d) => sum + d.litres, 0),
+    needKg,
+    wantedKg: needKg * (1 + larder.fuelReserve),
+    carriedKg: canisters.reduce((sum, c) => sum + canisterFuelKg(c), 0),
+    uses: burnInOrder(canisters, days),
+  };
+}
+
+/** One canister after another, in the order of the list; a day's cooking may empty one and open the next. */
+function burnInOrder(canisters: readonly Canister[], days: readonly FuelDay[]): readonly CanisterUse[] {
+  const left = canisters.map(canisterFuelKg);
+  const burnt = canisters.map(() => 0);
+  const onDays: number[][] = canisters.map(() => []);
+  let at = 0;
+  for (const { day, grams } of days) {
+    let needKg = grams / 1000;
+    while (needKg > 1e-9 && at < canisters.length) {
+      const taken = Math.min(needKg, left[at]!);
+      if (taken > 0) {
+        burnt[at]! += taken;
+        onDays[at]!.push(day);
+      }
+      left[at]! -= taken;
+      needKg -= taken;
+      if (left[at]! <= 1e-9) at += 1;
+    }
+  }
+  return canisters.map((canister, i) => ({
+    canister,
+    fuelKg: canisterFuelKg(canister),
+    burntKg: burnt[i]!,
+    fromDay: onDays[i]![0],
+    toDay: onDays[i]![onDays[i]!.length - 1],
+  }));
+}
+
+export interface CanisterSize {
+  readonly name: string;
+  readonly netKg: number;
+  readonly tareKg: number;
+}
+/** Usual vessels by fuel: net, and tare as a kitchen scale has it (common practice, no source). */
+export const CANISTER_SIZES: Readonly<Record<StoveKind, readonly CanisterSize[]>> = {
+  gasBurner: gas(),
+  gasExchanger: gas(),
+  liquid: [
+    { name: 'Fuel bottle, 0.4 L', netKg: 0.28, tareKg: 0.11 },
+    { name: 'Fuel bottle, 0.6 L', netKg: 0.42, tareKg: 0.14 },
+    { name: 'Fuel bottle, 1 L', netKg: 0.7, tareKg: 0.18 },
+  ],
+  alcohol: [
+    { name: 'Alcohol bottle, 0.25 L', netKg: 0.2, tareKg: 0.03 },
+    { name: 'Alcohol bottle, 0.5 L', netKg: 0.395, tareKg: 0.05 },
+    { name: 'Alcohol bottle, 1 L', netKg: 0.79, tareKg: 0.08 },
+  ],
+  solid: [{ name: 'Fuel tablets, 8', netKg: 0.112, tareKg: 0.012 }],
+};
+function gas(): readonly CanisterSize[] {
+  return [
+    { name: 'Gas canister, 100 g', netKg: 0.1, tareKg: 0.095 },
+    { name: 'Gas canister, 230 g', netKg: 0.23, tareKg: 0.15 },
+    { name: 'Gas canister, 450 g', netKg: 0.45, tareKg: 0.205 },
+  ];
+}
+
+/** More of one size than this is not looked at. */
+const MOST_OF_A_SIZE = 12;
+
+/**
+ * The lightest set of vessels that holds enough fuel; of equally light ones the fewest.
+ *
+ * @param wantedKg fuel they must hold together; 0 wants none
+ * @returns as many of each size as are needed, largest first; more than a dozen of each is not looked at
+ */
+export function lightestCanisters(wantedKg: number, sizes: readonly CanisterSize[]): readonly CanisterSize[] {
+  if (wantedKg <= 0) return [];
+  const largestFirst = [...sizes].sort((a, b) => b.netKg - a.netKg);
+  let best: { counts: readonly number[]; kg: number; count: number } | undefined;
+  const tryFrom = (i: number, counts: readonly number[], leftKg: number): void => {
+    if (leftKg <= 1e-9 || i === largestFirst.length) {
+      if (leftKg > 1e-9) return;
+      const kg = counts.reduce(
+        (sum, n, k) => sum + n * (largestFirst[k]!.netKg + largestFirst[k]!.tareKg),
+        0,
+      );
+      const count = counts.reduce((a, b) => a + b, 0);
+      if (best === undefined || kg < best.kg - 1e-9 || (kg < best.kg + 1e-9 && count < best.count))
+        best = { counts, kg, count };
+      return;
+    }
+    const most = Math.min(MOST_OF_A_SIZE, Math.ceil(leftKg / largestFirst[i]!.netKg - 1e-9));
+    for (let n = most; n >= 0; n -= 1) tryFrom(i + 1, [...counts, n], leftKg - n * largestFirst[i]!.netKg);
+  };
+  tryFrom(0, [], wantedKg);
+  const counts = best?.counts ?? [Math.ceil(wantedKg / largestFirst[0]!.netKg)];
+  return counts.flatMap((n, k) => Array.from({ length: n }, () => largestFirst[k]!));
+}

@@ -1,0 +1,104 @@
+/**
+ * The larder as kit: parcels of food, canisters, cooking water for dry camps as group pieces; lunches and snacks with
+ * their eaters. Made anew from the plan at every change of it, and kept where nothing changed, so that a share stays.
+ */
+import { putKit, removePieces, removePersonalThings, removeKit } from '../trip/changes.js';
+import { sameContent } from '../trip/edits.js';
+import type { Kit, Piece, Trip } from '../trip/model.js';
+import { allPieces } from '../trip/queries.js';
+import { foodPieces } from './foodParcels.js';
+import { fuelPieces, waterPieces } from './fuelPieces.js';
+import { idOf } from './landing.js';
+import { cookGroups } from './mealPlan.js';
+import { lunchThings, snackThings } from './ownFood.js';
+
+/** The larder's kits, each with what it should hold now. */
+function larderKits(trip: Trip): readonly Kit[] {
+  return cookGroups(trip).flatMap((group) => {
+    const kit = (kind: string, name: string, pieces: readonly Piece[]): readonly Kit[] =>
+      pieces.length === 0 ? [] : [{ id: idOf('larder', kind, group.id), name, pieces }];
+    return [
+      ...kit('kit-food', `Food, ${group.name}`.slice(0, 120), foodPieces(trip, group)),
+      ...kit('kit-fuel', `Fuel, ${group.name}`.slice(0, 120), fuelPieces(trip, group)),
+      ...kit('kit-water', `Cooking water, ${group.name}`.slice(0, 120), waterPieces(trip, group)),
+    ];
+  });
+}
+
+/** What a leader says of a parcel at Kit or Shares stays with it: who may carry it. */
+function keepRules(made: Piece, old: Piece | undefined): Piece {
+  if (old === undefined) return made;
+  const { onlyGroupId: _group, ...open } = made;
+  const { onlyGroupId, onlyMemberIds, together } = old;
+  const next = {
+    ...open,
+    ...(onlyGroupId === undefined ? {} : { onlyGroupId }),
+    ...(onlyMemberIds === undefined ? {} : { onlyMemberIds }),
+    ...(together === undefined ? {} : { together }),
+  };
+  return sameContent(next, old) ? old : next;
+}
+
+/**
+ * The trip with its larder landed as pieces and personal things. What is unchanged keeps its place in the share and in
+ * stows; the same trip comes back when nothing has to change.
+ */
+export function landLarder(trip: Trip): Trip {
+  const kits = larderKits(trip);
+  const old = new Map(allPieces(trip).map((p) => [p.id, p]));
+  const wanted = new Set(kits.flatMap((kit) => kit.pieces.map((p) => p.id)));
+  const gone = allPieces(trip).filter((p) => p.madeBy === 'larder' && !wanted.has(p.id));
+  let next = removePieces(trip, new Set(gone.map((p) => p.id)));
+  const kitIds = new Set(kits.map((k) => k.id));
+  for (const kit of next.kits) {
+    if (kit.id.startsWith('larder-kit-') && kit.pieces.length === 0 && !kitIds.has(kit.id))
+      next = removeKit(next, kit.id);
+  }
+  for (const kit of kits) {
+    const before = next.kits.find((k) => k.id === kit.id);
+    // What a leader added to the kit by hand stays in it.
+    const byHand = before?.pieces.filter((p) => p.madeBy !== 'larder') ?? [];
+    const pieces = [...kit.pieces.map((p) => keepRules(p, old.get(p.id))), ...byHand];
+    const made = { ...before, ...kit, pieces };
+    if (before === undefined || !sameContent(before, made)) next = putKit(next, made);
+  }
+  const things = next.members.flatMap((m) => [...lunchThings(next, m), ...snackThings(next, m)]);
+  const own = new Map(next.personalThings.map((t) => [t.id, t]));
+  const kept = new Set(things.map((t) => t.id));
+  next = removePersonalThings(
+    next,
+    new Set(next.personalThings.filter((t) => t.madeBy === 'larder' && !kept.has(t.id)).map((t) => t.id)),
+  );
+  const changed = new Map(
+    things.flatMap((t) => {
+      const before = own.get(t.id);
+      return before !== undefined && sameContent(before, t) ? [] : [[t.id, t] as const];
+    }),
+  );
+  if (changed.size === 0) return next;
+  return {
+    ...next,
+    personalThings: [
+      ...next.personalThings.map((t) => changed.get(t.id) ?? t),
+      ...[...changed.values()].filter((t) => !own.has(t.id)),
+    ],
+  };
+}
+
+/** What a larder hangs on; while all of it is the same, so is what it lands as. */
+const HANGS_ON = [
+  'larder',
+  'meals',
+  'canisters',
+  'pickups',
+  'groups',
+  'members',
+  'legs',
+  'kits',
+  'personalThings',
+] as const;
+
+/** After a change of a trip: the larder landed again where the change touches it. */
+export function settleLarder(before: Trip, after: Trip): Trip {
+  return HANGS_ON.every((key) => before[key] === after[key]) ? after : landLarder(after);
+}

@@ -1,0 +1,79 @@
+/** Meals by cook group and day: who eats, what it weighs, how much is boiled, how often the pot is filled. */
+import type { Dish, Larder, Meal, MealKind } from '../trip/larderModel.js';
+import type { Member, PartyGroup, Trip } from '../trip/model.js';
+
+/** A pot boils over when it is full: this much of it is used (Graft's own). */
+export const POT_FILL = 0.8;
+
+export function cookGroups(trip: Trip): readonly PartyGroup[] {
+  return trip.groups.filter((g) => g.kind === 'cook');
+}
+
+export function eaters(trip: Trip, groupId: string): readonly Member[] {
+  return trip.members.filter((m) => m.cookGroupId === groupId);
+}
+
+/** Whether a meal is eaten on the trip at all: the first day's breakfast is eaten before anything is carried. */
+export function isCarried(meal: Pick<Meal, 'day' | 'kind'>): boolean {
+  return meal.kind !== 'breakfast' || meal.day > 1;
+}
+
+/**
+ * The last day whose load a meal is part of. A breakfast is gone before that day's load: it is used up the day before.
+ */
+export function lastCarriedDay(meal: Pick<Meal, 'day' | 'kind'>): number {
+  return meal.kind === 'breakfast' ? meal.day - 1 : meal.day;
+}
+
+/** A serving as carried: food and its packaging, grams. */
+export function servingG(dish: Dish): number {
+  return dish.gPerServing + dish.packagingG;
+}
+
+/** Meals of a day's evening and the next morning, which are cooked, carried and burnt together. */
+export function mealsOfBlock(trip: Trip, groupId: string, day: number): readonly Meal[] {
+  return trip.meals.filter((m) => m.groupId === groupId && isCarried(m) && lastCarriedDay(m) === day);
+}
+
+/** Water boiled by a cook group from a day's start to the next morning, litres. */
+export function boiledL(trip: Trip, groupId: string, day: number): number {
+  const people = eaters(trip, groupId).length;
+  const meals = mealsOfBlock(trip, groupId, day);
+  const cooked = meals.reduce((sum, m) => sum + m.dish.boilL * people, 0);
+  // Hot drinks belong to a camp: where nothing is eaten at night nothing is brewed.
+  const camps = meals.some((m) => m.kind !== 'lunch');
+  return cooked + (camps ? trip.larder.hotDrinkL * people : 0);
+}
+
+export interface Batches {
+  readonly meal: Meal;
+  readonly servings: number;
+  readonly litres: number;
+  /** How often the pots are filled; undefined when nobody said what they hold. */
+  readonly batches: number | undefined;
+}
+
+/** Pot litres of each cooked meal of a group against what its pots hold. */
+export function potBatches(trip: Trip, group: PartyGroup): readonly Batches[] {
+  const servings = eaters(trip, group.id).length;
+  return trip.meals
+    .filter((meal) => meal.groupId === group.id && meal.dish.potL > 0)
+    .map((meal) => {
+      const litres = meal.dish.potL * servings;
+      const batches =
+        group.potL === undefined ? undefined : Math.ceil(litres / (group.potL * POT_FILL) - 1e-9);
+      return { meal, servings, litres, batches };
+    });
+}
+
+/** Grams of snacks a member eats a day. */
+export function snackG(larder: Larder, member: Member): number {
+  return member.snackGPerDay ?? larder.snackGPerDay;
+}
+
+/** Days on which a meal of a kind is usually eaten out of the pack: breakfast after a night, dinner before one. */
+export function usualDays(days: number, kind: MealKind): readonly number[] {
+  const all = Array.from({ length: days }, (_v, i) => i + 1);
+  if (kind === 'breakfast') return all.slice(1);
+  return kind === 'lunch' ? all : all.slice(0, -1);
+}

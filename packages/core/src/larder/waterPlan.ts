@@ -1,0 +1,121 @@
+/**
+ * Water against what carries it: litres of each member's driest stretch against their containers, of which two are wanted
+ * (one leaks one day: common practice, no source); the group's cooking water against its bags; treatment.
+ */
+import { waterOnLegL } from '../load/memberLoad.js';
+import type { Treatment } from '../trip/larderModel.js';
+import type { Member, Thing, Trip } from '../trip/model.js';
+import { allPieces, carriedPieces, stowedPersonalThings } from '../trip/queries.js';
+import { cookingWaterL } from './fuelPieces.js';
+import { cookGroups, eaters } from './mealPlan.js';
+
+/** Independent water carriers each member should have (common practice, no source). */
+export const CARRIERS_EACH = 2;
+
+export interface MemberWater {
+  readonly member: Member;
+  /** The day on which they carry most. */
+  readonly day: number;
+  readonly needL: number;
+  readonly capacityL: number;
+  readonly containers: readonly Thing[];
+}
+
+const holds = (thing: Thing): boolean => thing.waterCapacityL !== undefined;
+
+/** Each member's own water on their driest day against their own containers. */
+export function waterByMember(trip: Trip): readonly MemberWater[] {
+  const litres = trip.legs.map(waterOnLegL);
+  const needL = Math.max(0, ...litres);
+  return trip.members.map((member) => {
+    const containers = [
+      ...stowedPersonalThings(trip, member.id),
+      // A bottle in the hand carries too.
+      ...trip.personalThings.filter((t) => t.memberId === member.id && t.worn),
+    ].filter(holds);
+    return {
+      member,
+      day: litres.indexOf(needL) + 1,
+      needL,
+      capacityL: containers.reduce((sum, t) => sum + t.waterCapacityL!, 0),
+      containers,
+    };
+  });
+}
+
+export interface CampWater {
+  readonly day: number;
+  readonly groupId: string;
+  readonly needL: number;
+  /** Group containers that this cook group may use: its own and the party's. */
+  readonly capacityL: number;
+}
+
+/** Cooking water at dry camps against the group's bags; the party's bags count for each group by its share of people. */
+export function campWater(trip: Trip): readonly CampWater[] {
+  if (!trip.larder.cookWaterPieces) return [];
+  const bags = allPieces(trip).filter(holds);
+  const groups = cookGroups(trip);
+  const everybody = groups.reduce((sum, g) => sum + eaters(trip, g.id).length, 0);
+  return trip.legs.flatMap((leg, i) => {
+    if (leg.campWaterL <= 0) return [];
+    return groups
+      .filter((g) => eaters(trip, g.id).length > 0)
+      .map((group) => {
+        const share = eaters(trip, group.id).length / everybody;
+        const capacityL = bags.reduce(
+          (sum, bag) =>
+            sum +
+            (bag.onlyGroupId === group.id
+              ? bag.waterCapacityL!
+              : bag.onlyGroupId === undefined
+                ? bag.waterCapacityL! * share
+                : 0),
+          0,
+        );
+        return { day: i + 1, groupId: group.id, needL: cookingWaterL(trip, group.id, i + 1), capacityL };
+      });
+  });
+}
+
+export interface TreatmentFacts {
+  readonly name: string;
+  /** Minutes a litre; for tablets the wait, whatever the amount. */
+  readonly minutesPerL: number;
+  readonly waitMinutes: number;
+  readonly note: string;
+}
+/** What treating water takes (Graft's own round numbers; the maker's instructions and the land manager's rules come first). */
+export const TREATMENTS_FACTS: Readonly<Record<Treatment, TreatmentFacts>> = {
+  none: { name: 'none', minutesPerL: 0, waitMinutes: 0, note: 'only where the water is known to be safe' },
+  filter: { name: 'filter', minutesPerL: 1, waitMinutes: 0, note: 'keep it from freezing' },
+  tablets: { name: 'tablets', minutesPerL: 0, waitMinutes: 30, note: 'one a litre; longer in cold water' },
+  boil: { name: 'boiling', minutesPerL: 0, waitMinutes: 0, note: 'a rolling boil; the fuel is counted' },
+};
+
+export interface DayTreatment {
+  readonly day: number;
+  /** Drinking water of the whole party, litres. */
+  readonly litres: number;
+  readonly minutes: number;
+}
+
+/** What the party has to treat each day, and how long that takes with one device. */
+export function treatmentByDay(trip: Trip): readonly DayTreatment[] {
+  const facts = TREATMENTS_FACTS[trip.larder.treatment];
+  return trip.legs.map((leg, i) => {
+    const litres = waterOnLegL(leg) * trip.members.length;
+    return { day: i + 1, litres, minutes: litres === 0 ? 0 : litres * facts.minutesPerL + facts.waitMinutes };
+  });
+}
+
+/** Whether the party carries what its way of treating water needs. */
+export function hasTreatment(trip: Trip): boolean {
+  const { treatment } = trip.larder;
+  if (treatment === 'none' || treatment === 'boil') return true;
+  const things = trip.members.flatMap((m) => [
+    ...carriedPieces(trip, m.id),
+    ...stowedPersonalThings(trip, m.id),
+  ]);
+  return [...allPieces(trip), ...things].some((t) => t.purpose === 'filter');
+}

@@ -1,0 +1,155 @@
+/** What is often left on the table at home (common practice, no source): even after a hundred trips people forget the spoon. */
+import type { LibraryEntry } from '../library/libraryModel.js';
+import type { Purpose, Thing, Trip } from '../trip/model.js';
+import { allPieces } from '../trip/queries.js';
+import { entryById, names } from './essentials.js';
+import { findingId, type KitFinding } from './finding.js';
+import { giveEach, giveGroup } from './takeFromLibrary.js';
+import { tripFacts, type TripFacts } from './tripFacts.js';
+
+interface Often {
+  readonly id: string;
+  readonly name: string;
+  readonly is: (thing: Thing) => boolean;
+  readonly each: boolean;
+  readonly starterId: string;
+  readonly when?: (facts: TripFacts) => boolean;
+}
+const like =
+  (pattern: RegExp, ...purposes: readonly Purpose[]) =>
+  (t: Thing): boolean =>
+    pattern.test(t.name) || purposes.includes(t.purpose);
+const overnight = (f: TripFacts): boolean => f.nights > 0;
+
+const OFTEN: readonly Often[] = [
+  {
+    id: 'spoon',
+    name: 'a spoon',
+    is: like(/spoon|cutlery|fork/i),
+    each: true,
+    starterId: 'own-spoon',
+    when: (f) => f.cooks,
+  },
+  {
+    id: 'cup',
+    name: 'a cup',
+    is: like(/\bcup\b|mug/i),
+    each: true,
+    starterId: 'own-folding-cup',
+    when: (f) => f.cooks,
+  },
+  {
+    id: 'cells',
+    name: 'spare cells or a power bank',
+    is: like(/cells|power ?bank/i, 'power'),
+    each: false,
+    starterId: 'group-spare-cells',
+  },
+  {
+    id: 'cable',
+    name: 'a charging cable',
+    is: like(/cable|charger/i),
+    each: false,
+    starterId: 'own-charging-cable',
+    when: (f) => f.nights > 1,
+  },
+  {
+    id: 'paper',
+    name: 'toilet paper',
+    is: like(/toilet|\bpaper\b/i),
+    each: false,
+    starterId: 'own-toilet-paper-in-a-bag',
+  },
+  {
+    id: 'trowel',
+    name: 'a trowel',
+    is: like(/trowel|toilet kit/i),
+    each: false,
+    starterId: 'group-toilet-trowel',
+    when: (f) => f.tents,
+  },
+  {
+    id: 'wash-up',
+    name: 'something to wash up with',
+    is: like(/wash/i),
+    each: false,
+    starterId: 'group-washing-up-kit',
+    when: (f) => f.cooks,
+  },
+  {
+    id: 'rubbish',
+    name: 'a bag for rubbish',
+    is: like(/rubbish|dry bag|liner|bags?\b/i),
+    each: false,
+    starterId: 'own-pack-liner',
+  },
+  {
+    id: 'socks',
+    name: 'dry socks for the night',
+    is: like(/socks|spare and night|night clothes/i),
+    each: true,
+    starterId: 'own-spare-socks-pair',
+    when: overnight,
+  },
+  {
+    id: 'cord',
+    name: 'cord',
+    is: like(/\bcord\b|rope|hang kit/i),
+    each: false,
+    starterId: 'group-cord-20-m',
+    when: overnight,
+  },
+  {
+    id: 'dry',
+    name: 'something that keeps the sleeping bag dry',
+    is: like(/liner|dry bag|pack cover/i),
+    each: false,
+    starterId: 'own-pack-liner',
+    when: overnight,
+  },
+];
+
+/** What nobody has, or some members have not, of the things that are often forgotten. */
+export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+  if (trip.members.length === 0) return [];
+  const facts = tripFacts(trip);
+  const pieces = allPieces(trip);
+  return OFTEN.filter((o) => o.when?.(facts) ?? true).flatMap((o): readonly KitFinding[] => {
+    const without = o.each
+      ? trip.members.filter((m) => !trip.personalThings.some((t) => t.memberId === m.id && o.is(t)))
+      : [...pieces, ...trip.personalThings].some(o.is)
+        ? []
+        : trip.members.slice(0, 1);
+    if (without.length === 0) return [];
+    const entry = entryById(library, o.starterId);
+    const forWhom = o.each ? without : without.slice(0, 1);
+    return [
+      {
+        id: findingId('forgotten', o.id),
+        kind: 'forgotten',
+        weight: 'could',
+        what: o.each ? `${names(without)} without ${o.name}` : `Nobody has ${o.name}`,
+        why: 'often forgotten',
+        memberIds: o.each ? without.map((m) => m.id) : [],
+        thingIds: [],
+        cures: [
+          {
+            label:
+              entry.use === 'group'
+                ? `Add ${entry.name.toLowerCase()} to the group kit`
+                : `Add ${entry.name.toLowerCase()} for ${names(forWhom)}`,
+            changeKg: (entry.use === 'group' ? 1 : forWhom.length) * (entry.worn ? 0 : entry.thing.massKg),
+            apply: (t) =>
+              entry.use === 'group'
+                ? giveGroup(t, entry)
+                : giveEach(
+                    t,
+                    entry,
+                    forWhom.map((m) => m.id),
+                  ),
+          },
+        ],
+      },
+    ];
+  });
+}

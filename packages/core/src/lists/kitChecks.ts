@@ -1,0 +1,57 @@
+/** All checks of a trip's kit together, without what the leader has put aside. */
+import type { LibraryEntry } from '../library/libraryModel.js';
+import type { Trip } from '../trip/model.js';
+import { completenessFindings } from './completeness.js';
+import { doubleFindings } from './doubles.js';
+import { essentialFindings } from './essentials.js';
+import type { KitFinding } from './finding.js';
+import { forgottenFindings } from './forgotten.js';
+import { leaveBehindFindings } from './leaveBehind.js';
+import { sameJobFindings } from './sameJob.js';
+import { airFindings, expiryFindings, repairFindings } from './timely.js';
+import { waterFindings } from './waterChecks.js';
+
+export interface KitChecks {
+  /** What must be settled first, then what should, then what could; the largest saving first among equals. */
+  readonly open: readonly KitFinding[];
+  /** Put aside, each with its reason; a finding that is gone is not among them. */
+  readonly dismissed: readonly { readonly finding: KitFinding; readonly reason: string }[];
+}
+
+const WEIGHTS = ['must', 'should', 'could'];
+
+/** @param library the leader's own; cures and history come out of it */
+export function kitChecks(trip: Trip, library: readonly LibraryEntry[]): KitChecks {
+  const all = [
+    ...essentialFindings(trip, library),
+    ...completenessFindings(trip, library),
+    ...expiryFindings(trip),
+    ...repairFindings(trip),
+    ...waterFindings(trip, library),
+    ...doubleFindings(trip),
+    ...sameJobFindings(trip),
+    ...airFindings(trip),
+    ...leaveBehindFindings(trip, library),
+    ...forgottenFindings(trip, library),
+  ];
+  const reasons = new Map(trip.dismissals.map((d) => [d.id, d.reason]));
+  const rank = (f: KitFinding): number => WEIGHTS.indexOf(f.weight);
+  const saving = (f: KitFinding): number => f.cures[0]?.changeKg ?? 0;
+  return {
+    open: all.filter((f) => !reasons.has(f.id)).sort((a, b) => rank(a) - rank(b) || saving(a) - saving(b)),
+    dismissed: all.flatMap((finding) => {
+      const reason = reasons.get(finding.id);
+      return reason === undefined ? [] : [{ finding, reason }];
+    }),
+  };
+}
+
+/** Put a finding aside with a reason. */
+export function dismissFinding(trip: Trip, id: string, reason: string): Trip {
+  return { ...trip, dismissals: [...trip.dismissals.filter((d) => d.id !== id), { id, reason }] };
+}
+
+/** Take a finding up again. */
+export function recallFinding(trip: Trip, id: string): Trip {
+  return { ...trip, dismissals: trip.dismissals.filter((d) => d.id !== id) };
+}

@@ -1,0 +1,319 @@
+/**
+ * What can stay at home and what must come, by forecast and by history. Thresholds are Graft's own unless said; the safety
+ * kit is never up for it. Spare clothing: for a weekend one pair of socks and one underwear, for longer a shirt as well
+ * (common practice, no source).
+ */
+import type { LibraryEntry, Outing } from '../library/libraryModel.js';
+import { removeThings } from '../trip/changes.js';
+import type { PersonalThing, Piece, Purpose, Thing, Trip } from '../trip/model.js';
+import { allPieces } from '../trip/queries.js';
+import { entryById, names } from './essentials.js';
+import { findingId, type KitFinding } from './finding.js';
+import { giveEach } from './takeFromLibrary.js';
+import { tripFacts, type TripFacts } from './tripFacts.js';
+
+/** Never suggested to stay, whatever the weather or the record says. */
+export const SAFETY_PURPOSES: readonly Purpose[] = [
+  'firstAid',
+  'beacon',
+  'navigation',
+  'light',
+  'signal',
+  'fire',
+  'filter',
+  'emergencyShelter',
+  'animalSpray',
+  'repair',
+  'waterContainer',
+];
+export function isSafetyKit(thing: Thing): boolean {
+  return (
+    SAFETY_PURPOSES.includes(thing.purpose) ||
+    /rain jacket|avalanche|probe|shovel|helmet|harness|rope/i.test(thing.name)
+  );
+}
+
+interface StayRule {
+  readonly id: string;
+  readonly is: (thing: Thing) => boolean;
+  /** Stays when the facts allow it: the threshold in words, or undefined when it does not hold. */
+  readonly stays: (facts: TripFacts) => string | undefined;
+  /** How many of them each member keeps even so; the lightest are kept. */
+  readonly keep: number;
+}
+const like = (pattern: RegExp) => (t: Thing) => pattern.test(t.name);
+const c = (value: number): string => `${Math.round(value).toString().replace('-', '−')} °C`;
+
+const atLeast = (value: number | undefined, limit: number, words: string): string | undefined =>
+  value !== undefined && value >= limit ? `${words} ${c(value)}, from ${c(limit)} on it can stay` : undefined;
+
+export const STAY_RULES: readonly StayRule[] = [
+  {
+    id: 'second-warm-layer',
+    is: (t) => t.purpose === 'warmLayer' && !/trousers/i.test(t.name),
+    stays: (f) => atLeast(f.coldestNightC, 5, 'one warm layer is enough: coldest night'),
+    keep: 1,
+  },
+  {
+    id: 'insulated-trousers',
+    is: (t) => t.purpose === 'warmLayer' && /trousers/i.test(t.name),
+    stays: (f) => atLeast(f.coldestNightC, 0, 'coldest night'),
+    keep: 0,
+  },
+  {
+    id: 'warm-gloves',
+    is: (t) => t.purpose === 'handsHead' && /warm gloves|gloves, warm|mittens|balaclava/i.test(t.name),
+    stays: (f) => atLeast(f.coldestNightC, 4, 'coldest night'),
+    keep: 0,
+  },
+  {
+    id: 'rain-trousers',
+    is: like(/rain trousers/i),
+    stays: (f) =>
+      f.rainChance !== undefined && f.rainChance < 0.2 && f.daysUnknown === 0
+        ? `rain is at most ${Math.round(f.rainChance * 100)} % likely on any day; below 20 % they can stay, the jacket never`
+        : undefined,
+    keep: 0,
+  },
+  {
+    id: 'gaiters',
+    is: like(/gaiters/i),
+    stays: (f) =>
+      !f.snow && f.rainChance !== undefined && f.rainChance < 0.3 && f.daysUnknown === 0
+        ? `no snow, rain at most ${Math.round(f.rainChance * 100)} % likely; below 30 % they can stay`
+        : undefined,
+    keep: 0,
+  },
+  {
+    id: 'nets',
+    is: (t) => t.purpose === 'insectNet',
+    stays: (f) =>
+      f.insects === 'none'
+        ? 'no insects are expected'
+        : f.insects !== 'many' && f.coldestNightC !== undefined && f.coldestNightC < -2
+          ? `nights down to ${c(f.coldestNightC)}: below −2 °C insects are gone`
+          : undefined,
+    keep: 0,
+  },
+  {
+    id: 'liner',
+    is: like(/sleeping bag liner/i),
+    stays: (f) => atLeast(f.coldestNightC, 8, 'coldest night'),
+    keep: 0,
+  },
+  {
+    id: 'spare-socks',
+    is: like(/spare socks/i),
+    stays: (f) =>
+      f.nights <= 2
+        ? `${f.nights} ${f.nights === 1 ? 'night' : 'nights'}: one spare pair is enough`
+        : undefined,
+    keep: 1,
+  },
+  {
+    id: 'spare-shirt',
+    is: like(/spare (shirt|base layer)|^shorts$|spare trousers/i),
+    stays: (f) =>
+      f.nights <= 2
+        ? `${f.nights} ${f.nights === 1 ? 'night' : 'nights'}: a weekend needs socks and underwear only`
+        : undefined,
+    keep: 0,
+  },
+  {
+    id: 'sun',
+    is: (t) => t.purpose === 'sun' && /goggles/i.test(t.name),
+    stays: (f) => (f.snow ? undefined : 'no snow on the way'),
+    keep: 0,
+  },
+];
+
+interface BringRule {
+  readonly id: string;
+  readonly name: string;
+  readonly is: (thing: Thing) => boolean;
+  readonly must: (facts: TripFacts) => string | undefined;
+  readonly starterId: string;
+}
+const below = (value: number | undefined, limit: number): string | undefined =>
+  value !== undefined && value < limit
+    ? `coldest night ${c(value)}: below ${c(limit)} it must come`
+    : undefined;
+
+export const BRING_RULES: readonly BringRule[] = [
+  {
+    id: 'gloves',
+    name: 'gloves',
+    is: (t) => t.purpose === 'handsHead' && /glove|mitten/i.test(t.name),
+    must: (f) => below(f.coldestNightC, 2),
+    starterId: 'own-gloves-thin',
+  },
+  {
+    id: 'hat',
+    name: 'a warm hat',
+    is: (t) => t.purpose === 'handsHead' && /hat|balaclava/i.test(t.name),
+    must: (f) => below(f.coldestNightC, 5),
+    starterId: 'own-warm-hat',
+  },
+  {
+    id: 'down',
+    name: 'an insulated jacket',
+    is: (t) => t.purpose === 'warmLayer' && t.massKg >= 0.3,
+    must: (f) => below(f.coldestNightC, 0),
+    starterId: 'own-synthetic-jacket',
+  },
+  {
+    id: 'trousers',
+    name: 'rain trousers',
+    is: like(/rain trousers|poncho/i),
+    must: (f) =>
+      f.rainChance !== undefined && f.rainChance >= 0.5
+        ? `rain ${Math.round(f.rainChance * 100)} % likely on some day: from 50 % on they must come`
+        : undefined,
+    starterId: 'own-rain-trousers',
+  },
+  {
+    id: 'net',
+    name: 'an insect head net',
+    is: (t) => t.purpose === 'insectNet',
+    must: (f) => (f.insects === 'many' ? 'many insects are expected' : undefined),
+    starterId: 'own-insect-head-net',
+  },
+  {
+    id: 'goggles',
+    name: 'sunglasses for snow',
+    is: (t) => t.purpose === 'sun' && /glasses|goggles/i.test(t.name),
+    must: (f) => (f.snow ? 'snow on the way: its light blinds' : undefined),
+    starterId: 'own-sunglasses-in-a-case',
+  },
+];
+
+/** Trips of a style without use, after which a thing may stay (common practice: dropped after 3 to 4). */
+export const UNUSED_TRIPS = 3;
+
+/** Unused on this many of the latest trips of a style, counted from the newest; a use ends the count. */
+export function unusedInARow(outings: readonly Outing[], style: Trip['style']): number {
+  const latest = outings.filter((o) => o.style === style).sort((a, b) => (a.date < b.date ? 1 : -1));
+  const used = latest.findIndex((o) => o.used);
+  return used < 0 ? latest.length : used;
+}
+
+/** What the forecast lets stay, what it asks for, and what three trips of this style never used. */
+export function leaveBehindFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+  const facts = tripFacts(trip);
+  return [
+    ...stayFindings(trip, facts),
+    ...bringFindings(trip, facts, library),
+    ...historyFindings(trip, library),
+  ];
+}
+
+function stayFindings(trip: Trip, facts: TripFacts): readonly KitFinding[] {
+  return STAY_RULES.flatMap((rule) => {
+    const why = rule.stays(facts);
+    if (why === undefined) return [];
+    const spare = trip.members.flatMap((m) => {
+      const own = trip.personalThings.filter(
+        (t) => t.memberId === m.id && rule.is(t) && !isSafetyKit(t) && t.want !== 'required' && !t.worn,
+      );
+      // The warmest of the warm layers is the one that is kept.
+      const order = [...own].sort((a, b) => b.massKg - a.massKg);
+      return order.slice(rule.keep);
+    });
+    return spare.length === 0 ? [] : [stayFinding(trip, `forecast-${rule.id}`, spare, why)];
+  });
+}
+
+function stayFinding(
+  trip: Trip,
+  id: string,
+  spare: readonly (PersonalThing | Piece)[],
+  why: string,
+): KitFinding {
+  const ids = new Set(spare.map((t) => t.id));
+  const owners = new Set(spare.flatMap((t) => ('memberId' in t ? [t.memberId] : [])));
+  const whose = trip.members.filter((m) => owners.has(m.id));
+  const kinds = [...new Set(spare.map((t) => t.name))];
+  const words = kinds.length <= 2 ? kinds.join(' and ') : `${kinds[0]} and ${kinds.length - 1} more`;
+  return {
+    id: findingId('leaveBehind', id),
+    kind: 'leaveBehind',
+    weight: 'could',
+    what: `${words} can stay${whose.length === 0 ? '' : `: ${names(whose)}`}`,
+    why,
+    memberIds: whose.map((m) => m.id),
+    thingIds: [...ids],
+    cures: [
+      {
+        label: spare.length === 1 ? 'Leave it at home' : `Leave the ${spare.length} at home`,
+        changeKg: -spare.reduce((sum, t) => sum + t.massKg, 0),
+        apply: (t) => removeThings(t, ids),
+      },
+    ],
+  };
+}
+
+function bringFindings(
+  trip: Trip,
+  facts: TripFacts,
+  library: readonly LibraryEntry[],
+): readonly KitFinding[] {
+  return BRING_RULES.flatMap((rule): readonly KitFinding[] => {
+    const why = rule.must(facts);
+    if (why === undefined) return [];
+    const without = trip.members.filter(
+      (m) => !trip.personalThings.some((t) => t.memberId === m.id && rule.is(t)),
+    );
+    if (without.length === 0) return [];
+    const entry = entryById(library, rule.starterId);
+    return [
+      {
+        id: findingId('bring', rule.id),
+        kind: 'bring',
+        weight: 'must',
+        what: `${names(without)} without ${rule.name}`,
+        why,
+        memberIds: without.map((m) => m.id),
+        thingIds: [],
+        cures: [
+          {
+            label: `Add ${entry.name.toLowerCase()} for ${names(without)}`,
+            changeKg: without.length * entry.thing.massKg,
+            apply: (t) =>
+              giveEach(
+                t,
+                entry,
+                without.map((m) => m.id),
+                'required',
+              ),
+          },
+        ],
+      },
+    ];
+  });
+}
+
+function historyFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+  const unused = new Map(
+    library.flatMap((e) => {
+      if (e.kind === 'dish') return [];
+      const trips = unusedInARow(e.outings, trip.style);
+      return trips >= UNUSED_TRIPS ? [[e.id, trips] as const] : [];
+    }),
+  );
+  if (unused.size === 0) return [];
+  const byEntry = new Map<string, (PersonalThing | Piece)[]>();
+  for (const thing of [...allPieces(trip), ...trip.personalThings]) {
+    const { libraryId } = thing;
+    if (libraryId === undefined || !unused.has(libraryId) || isSafetyKit(thing)) continue;
+    if ('want' in thing && thing.want === 'required') continue;
+    byEntry.set(libraryId, [...(byEntry.get(libraryId) ?? []), thing]);
+  }
+  return [...byEntry].map(([entryId, things]) =>
+    stayFinding(
+      trip,
+      `unused-${entryId}`,
+      things,
+      `unused on the last ${unused.get(entryId)} trips of this style; after ${UNUSED_TRIPS} a thing may stay`,
+    ),
+  );
+}

@@ -1,0 +1,101 @@
+/**
+ * Reading a list as people write it, a thing a line: "tent 1.9 kg", "2 x socks 80 g", "- rain jacket (340g)",
+ * "sleeping bag, 8 L, 1,05 kg". A line without a mass is an estimate out of the library.
+ */
+import { parseQuantity } from '../units/parse.js';
+
+export interface PastedThing {
+  /** Line of the text, from 1. */
+  readonly line: number;
+  readonly name: string;
+  readonly count: number;
+  readonly massKg?: number;
+  readonly volumeL?: number;
+}
+export interface PastedList {
+  readonly things: readonly PastedThing[];
+  readonly errors: readonly { readonly line: number; readonly message: string }[];
+}
+
+const MASS = /(\d+(?:[.,]\d+)?)\s*(kg|g|lbs?|oz)\b(?:\s*(\d+(?:[.,]\d+)?)\s*(oz)\b)?/gi;
+const VOLUME = /(\d+(?:[.,]\d+)?)\s*(l|ml|cu in)\b(?!\w)/gi;
+const COUNT = /^\s*(\d{1,2})\s*(?:x|×|\*|pcs\.?|of)\s+/i;
+const BULLET = /^\s*(?:[-–•*·☐☑✓]|\d{1,2}[.)]|\[[ x]?\])\s+/i;
+const MOST_COUNT = 50;
+
+/**
+ * @param bareUnit the unit of a mass written as a number alone at the end of a line ("tent 1900"), or none to read it as
+ *   part of the name
+ */
+export function parseList(text: string, bareUnit?: 'g' | 'kg' | 'oz' | 'lb'): PastedList {
+  const things: PastedThing[] = [];
+  const errors: { line: number; message: string }[] = [];
+  text.split(/\r\n|\r|\n/).forEach((raw, i) => {
+    const line = i + 1;
+    if (raw.trim() === '') return;
+    const read = readLine(raw, bareUnit);
+    if ('error' in read) errors.push({ line, message: read.error });
+    else things.push({ line, ...read });
+  });
+  return { things, errors };
+}
+
+function readLine(
+  raw: string,
+  bareUnit: string | undefined,
+): Omit<PastedThing, 'line'> | { readonly error: string } {
+  let rest = raw.replace(BULLET, '');
+  const counted = COUNT.exec(rest);
+  const count = counted === null ? 1 : Number(counted[1]);
+  if (counted !== null) rest = rest.slice(counted[0].length);
+  if (count < 1 || count > MOST_COUNT)
+    return { error: `expected a count from 1 to ${MOST_COUNT}, got "${raw.trim()}"` };
+  const masses = [...rest.matchAll(MASS)];
+  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${raw.trim()}"` };
+  let massKg: number | undefined;
+  if (masses[0] !== undefined) {
+    const parsed = parseQuantity(masses[0][0], 'mass', 'kg');
+    if (!parsed.ok) return { error: parsed.error };
+    massKg = parsed.value;
+    rest = rest.replace(masses[0][0], ' ');
+  } else if (bareUnit !== undefined) {
+    const bare = /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)?)\s*$/.exec(rest);
+    if (bare !== null) {
+      const parsed = parseQuantity(bare[1]!, 'mass', bareUnit);
+      if (!parsed.ok) return { error: parsed.error };
+      massKg = parsed.value;
+      rest = rest.slice(0, bare.index);
+    }
+  }
+  // "Bottle, 1 L" is its name: a volume counts only where a mass stands beside it and the name goes on without it.
+  let volumeL: number | undefined;
+  const volumes = [...rest.matchAll(VOLUME)];
+  if (
+    volumes.length === 1 &&
+    /[,;\t(]\s*$/.test(rest.slice(0, volumes[0]!.index)) &&
+    !/bottle|reservoir|flask|container|pot\b|(water|food|dry) bag/i.test(rest)
+  ) {
+    const parsed = parseQuantity(volumes[0]![0], 'volume', 'l');
+    if (parsed.ok) {
+      volumeL = parsed.value;
+      rest = rest.replace(volumes[0]![0], ' ');
+    }
+  }
+  const name = rest
+    .replace(/[[(]\s*(each|per piece|pc\.?)?\s*[\])]/gi, ' ')
+    .replace(/\beach\b\s*$/i, ' ')
+    .replace(/[\s,;:=|\t–-]+$/g, '')
+    .replace(/^[\s,;:=|\t]+/g, '')
+    .replace(/\s+/g, ' ')
+    .replace(/[\s,;:]+$/, '');
+  if (name === '') return { error: `expected a name beside the mass, got "${raw.trim()}"` };
+  if (name.length > 120) return { error: `expected a name of at most 120 characters, got ${name.length}` };
+  if (massKg !== undefined && massKg > 60)
+    return { error: `expected a mass up to 60 kg, got ${massKg} kg in "${raw.trim()}"` };
+  return {
+    name: name[0]!.toUpperCase() + name.slice(1),
+    count,
+    ...(massKg === undefined ? {} : { massKg }),
+    ...(volumeL === undefined ? {} : { volumeL }),
+  };
+}

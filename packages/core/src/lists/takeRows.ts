@@ -1,0 +1,142 @@
+/** Rows of a table or a pasted list put onto a trip's lists. */
+import type { CsvRow } from '../formats/thingsCsv.js';
+import type { LibraryEntry } from '../library/libraryModel.js';
+import { freshId, putKit, putThings } from '../trip/changes.js';
+import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import { allPieces } from '../trip/queries.js';
+import { guessFacts } from './guessFacts.js';
+import type { PastedThing } from './pasteList.js';
+import { looseKit } from './takeFromLibrary.js';
+
+/** Where things go whose row does not say: to a member, or into a kit of the group (the loose one when undefined). */
+export type Target =
+  | { readonly kind: 'member'; readonly memberId: string }
+  | { readonly kind: 'group'; readonly kitId?: string };
+
+const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+export interface Taken {
+  readonly trip: Trip;
+  readonly added: number;
+  readonly updated: number;
+}
+
+/**
+ * Put rows onto the lists. A row with the id of a thing that is there changes it; any other adds things, to the member or
+ * kit that its list names, a new kit of that name, or the target.
+ */
+export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): Taken {
+  const there = new Map<string, Thing>([...allPieces(trip), ...trip.personalThings].map((t) => [t.id, t]));
+  const taken = new Set(there.keys());
+  const updates: Thing[] = [];
+  const personal: PersonalThing[] = [];
+  const byKit = new Map<string, { kit: Kit; pieces: Piece[] }>();
+  let added = 0;
+  const bucket = (kit: Kit): Piece[] => {
+    const known = byKit.get(kit.id);
+    if (known !== undefined) return known.pieces;
+    const pieces: Piece[] = [];
+    byKit.set(kit.id, { kit, pieces });
+    return pieces;
+  };
+  const kitNamed = (name: string): Kit => {
+    const made = [...byKit.values()].find(({ kit }) => same(kit.name, name))?.kit;
+    return (
+      made ??
+      trip.kits.find((k) => same(k.name, name)) ?? {
+        id: freshId(name, [...trip.kits.map((k) => k.id), ...byKit.keys()]),
+        name: name.slice(0, 120),
+        pieces: [],
+      }
+    );
+  };
+  const memberByName = new Map(trip.members.map((m) => [m.name.trim().toLowerCase(), m]));
+  for (const row of rows) {
+    const old = row.id === undefined ? undefined : there.get(row.id);
+    if (old !== undefined && old.madeBy === undefined) {
+      updates.push(updated(trip, old as Piece | PersonalThing, row));
+      continue;
+    }
+    const member = row.list === undefined ? undefined : memberByName.get(row.list.trim().toLowerCase());
+    const memberId =
+      member?.id ?? (row.list === undefined && target.kind === 'member' ? target.memberId : undefined);
+    for (let n = 0; n < row.count; n += 1) {
+      const id =
+        row.id !== undefined && n === 0 && !taken.has(row.id) ? row.id : freshId(row.thing.name, taken);
+      taken.add(id);
+      added += 1;
+      if (memberId !== undefined) {
+        personal.push({ ...row.thing, id, memberId, ...row.personal });
+        continue;
+      }
+      const kit =
+        row.list !== undefined
+          ? kitNamed(row.list)
+          : target.kind === 'group' && target.kitId !== undefined
+            ? (trip.kits.find((k) => k.id === target.kitId) ?? looseKit(trip))
+            : looseKit(trip);
+      bucket(kit).push({ ...row.thing, id, ...pieceRules(trip, row) });
+    }
+  }
+  const withUpdates = updates.length === 0 ? trip : putThings(trip, updates);
+  const withKits = [...byKit.values()].reduce((t, { kit, pieces }) => {
+    const now = t.kits.find((k) => k.id === kit.id) ?? kit;
+    return putKit(t, { ...now, pieces: [...now.pieces, ...pieces] });
+  }, withUpdates);
+  return {
+    trip:
+      personal.length === 0
+        ? withKits
+        : { ...withKits, personalThings: [...withKits.personalThings, ...personal] },
+    added,
+    updated: updates.length,
+  };
+}
+
+function pieceRules(trip: Trip, row: CsvRow): Pick<Piece, 'onlyGroupId' | 'together'> {
+  const group = row.onlyFor === undefined ? undefined : trip.groups.find((g) => same(g.name, row.onlyFor!));
+  return {
+    ...(group === undefined ? {} : { onlyGroupId: group.id }),
+    ...(row.together === undefined ? {} : { together: row.together }),
+  };
+}
+
+/** A row's values on a thing that is there; whose it is stays. */
+function updated(trip: Trip, old: Piece | PersonalThing, row: CsvRow): Thing {
+  const { libraryId, nestsIn } = old;
+  const facts = {
+    ...row.thing,
+    id: old.id,
+    ...(libraryId === undefined ? {} : { libraryId }),
+    ...(nestsIn === undefined ? {} : { nestsIn }),
+  };
+  if ('memberId' in old) return { ...facts, memberId: old.memberId, ...row.personal } as PersonalThing;
+  const { onlyMemberIds } = old;
+  return {
+    ...facts,
+    ...(onlyMemberIds === undefined ? {} : { onlyMemberIds }),
+    ...pieceRules(trip, row),
+  } as Piece;
+}
+
+/** A pasted list as rows; what a line does not say comes from the library's most alike entry. */
+export function rowsOfPasted(
+  things: readonly PastedThing[],
+  library: readonly LibraryEntry[],
+): readonly CsvRow[] {
+  return things.map(({ line, name, count, massKg, volumeL }) => {
+    const { facts, libraryId } = guessFacts(name, library, massKg);
+    return {
+      line,
+      count,
+      thing: {
+        ...facts,
+        name,
+        massEstimated: massKg === undefined,
+        volumeL: volumeL === undefined || facts.shape.kind !== 'pouch' ? facts.volumeL : volumeL,
+        ...(libraryId === undefined ? {} : { libraryId }),
+      },
+      personal: { worn: false },
+    };
+  });
+}

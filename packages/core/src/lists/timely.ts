@@ -1,0 +1,219 @@
+/** Out of date, in need of repair, and what aeroplanes do not take. */
+import type { Arrangement, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import { removeThings } from '../trip/changes.js';
+import { freshId } from '../trip/changes.js';
+import { allPieces } from '../trip/queries.js';
+import { findingId, type Cure, type KitFinding } from './finding.js';
+import { daysBetween, lastDate } from './tripFacts.js';
+
+type Any = Piece | PersonalThing;
+const ownerOf = (trip: Trip, thing: Any): Member | undefined =>
+  'memberId' in thing ? trip.members.find((m) => m.id === thing.memberId) : undefined;
+const whoAnswers = (trip: Trip, thing: Any): string =>
+  thing.owner ?? ownerOf(trip, thing)?.name ?? 'the leader';
+
+/** Add a loan, a thing to buy or a question. */
+export function arrange(trip: Trip, arrangement: Omit<Arrangement, 'id'>): Trip {
+  const id = freshId(
+    `${arrangement.kind}-${arrangement.text.slice(0, 30)}`,
+    trip.arrangements.map((a) => a.id),
+  );
+  return { ...trip, arrangements: [...trip.arrangements, { ...arrangement, id }] };
+}
+
+function noteToBuy(trip: Trip, thing: Any, text: string): Cure {
+  return {
+    label: 'Note it as a thing to buy',
+    changeKg: 0,
+    apply: (t) =>
+      arrange(t, {
+        kind: 'buy',
+        thingId: thing.id,
+        text,
+        who: whoAnswers(trip, thing),
+        byDate: trip.startDate,
+        done: false,
+      }),
+  };
+}
+function leaveOut(thing: Any): Cure {
+  return {
+    label: 'Leave it at home',
+    changeKg: 'worn' in thing && thing.worn ? 0 : -thing.massKg,
+    apply: (t) => removeThings(t, new Set([thing.id])),
+  };
+}
+
+/** What must work when it is wanted: out of date it is as good as missing. */
+const VITAL: readonly Thing['purpose'][] = [
+  'firstAid',
+  'animalSpray',
+  'beacon',
+  'filter',
+  'emergencyShelter',
+];
+
+/** Things past their date on the trip's last day, unless their replacement is arranged. */
+export function expiryFindings(trip: Trip): readonly KitFinding[] {
+  const end = lastDate(trip);
+  const arranged = new Set(trip.arrangements.filter((a) => a.kind === 'buy').map((a) => a.thingId));
+  return [...allPieces(trip), ...trip.personalThings].flatMap((thing): readonly KitFinding[] => {
+    const { expiresOn } = thing;
+    if (expiresOn === undefined || expiresOn >= end || arranged.has(thing.id)) return [];
+    const before = daysBetween(expiresOn, trip.startDate);
+    const when = before > 0 ? `${before} days before the start` : 'during the trip';
+    return [
+      {
+        id: findingId('expired', thing.id),
+        kind: 'expired',
+        weight: VITAL.includes(thing.purpose) ? 'must' : 'should',
+        what: `${thing.name} is out of date on ${expiresOn}`,
+        why: `${when}: replace it; the date on the pack counts, not how it looks`,
+        memberIds: 'memberId' in thing ? [thing.memberId] : [],
+        thingIds: [thing.id],
+        cures: [
+          noteToBuy(trip, thing, `Replace ${thing.name.toLowerCase()}, out of date on ${expiresOn}`),
+          leaveOut(thing),
+        ],
+      },
+    ];
+  });
+}
+
+/** Things that need repair and for which nothing is arranged. */
+export function repairFindings(trip: Trip): readonly KitFinding[] {
+  const arranged = new Set(trip.arrangements.map((a) => a.thingId));
+  return [...allPieces(trip), ...trip.personalThings].flatMap((thing): readonly KitFinding[] =>
+    thing.wear !== 'needsRepair' || arranged.has(thing.id)
+      ? []
+      : [
+          {
+            id: findingId('repair', thing.id),
+            kind: 'repair',
+            weight: 'should',
+            what: `${thing.name} needs repair`,
+            why: 'before it leaves, not on the way',
+            memberIds: 'memberId' in thing ? [thing.memberId] : [],
+            thingIds: [thing.id],
+            cures: [
+              {
+                label: 'Note the repair',
+                changeKg: 0,
+                apply: (t) =>
+                  arrange(t, {
+                    kind: 'question',
+                    thingId: thing.id,
+                    text: `Repair ${thing.name.toLowerCase()}: who, by when?`,
+                    who: whoAnswers(trip, thing),
+                    byDate: trip.startDate,
+                    done: false,
+                  }),
+              },
+              leaveOut(thing),
+            ],
+          },
+        ],
+  );
+}
+
+interface AirRule {
+  readonly id: string;
+  readonly is: (thing: Thing) => boolean;
+  readonly how: 'never' | 'cabin' | 'hold';
+  readonly why: string;
+}
+/** What airlines commonly say (common practice, from memory; the carrier's own rules decide). */
+const AIR_RULES: readonly AirRule[] = [
+  {
+    id: 'gas',
+    is: (t) => t.flags.includes('gasFuel'),
+    how: 'never',
+    why: 'gas canisters fly neither in the cabin nor in the hold, empty ones neither',
+  },
+  {
+    id: 'liquid',
+    is: (t) => t.flags.includes('liquidFuel'),
+    how: 'never',
+    why: 'liquid fuel does not fly, and its bottle only when it has never been used',
+  },
+  { id: 'spray', is: (t) => t.purpose === 'animalSpray', how: 'never', why: 'animal spray does not fly' },
+  {
+    id: 'matches',
+    is: (t) => t.purpose === 'fire' && /match|tinder|fire/i.test(t.name),
+    how: 'never',
+    why: 'matches and tinder do not fly',
+  },
+  {
+    id: 'lighter',
+    is: (t) => t.purpose === 'fire' && /lighter/i.test(t.name),
+    how: 'cabin',
+    why: 'one lighter a person, on the body, is mostly allowed',
+  },
+  {
+    id: 'battery',
+    is: (t) => t.purpose === 'power' && t.flags.includes('battery'),
+    how: 'cabin',
+    why: 'power banks and loose cells go into the cabin, poles taped',
+  },
+  {
+    id: 'sharp',
+    is: (t) => t.flags.includes('sharp') || t.purpose === 'knife',
+    how: 'hold',
+    why: 'blades and points go into the hold',
+  },
+  {
+    id: 'poles',
+    is: (t) => t.purpose === 'walkingPoles' || t.purpose === 'tentPoles',
+    how: 'hold',
+    why: 'poles go into the hold',
+  },
+  {
+    id: 'stove',
+    is: (t) => t.purpose === 'stove' && t.shape.kind !== 'flat',
+    how: 'hold',
+    why: 'stoves fly only clean and without a smell of fuel',
+  },
+];
+
+/** For a party that flies to the start: what does not fly, and what goes where. */
+export function airFindings(trip: Trip): readonly KitFinding[] {
+  if (trip.byAir !== true) return [];
+  const all: readonly Any[] = [...allPieces(trip), ...trip.personalThings];
+  const arranged = new Set(trip.arrangements.map((a) => a.thingId));
+  return AIR_RULES.flatMap((rule): readonly KitFinding[] => {
+    const things = all.filter((t) => rule.is(t) && !(rule.how === 'never' && arranged.has(t.id)));
+    if (things.length === 0) return [];
+    const names = [...new Set(things.map((t) => t.name.toLowerCase()))];
+    const list = names.length <= 2 ? names.join(' and ') : `${names[0]} and ${names.length - 1} more kinds`;
+    const where = { never: 'does not fly', cabin: 'into the cabin', hold: 'into the hold' }[rule.how];
+    const buy: Cure = {
+      label: things.length === 1 ? 'Buy it there' : `Buy the ${things.length} there`,
+      changeKg: 0,
+      apply: (t) =>
+        things.reduce(
+          (next, thing) =>
+            arrange(next, {
+              kind: 'buy',
+              thingId: thing.id,
+              text: `Buy ${thing.name.toLowerCase()} after the flight`,
+              who: whoAnswers(trip, thing),
+              byDate: trip.startDate,
+              done: false,
+            }),
+          t,
+        ),
+    };
+    return [
+      {
+        id: findingId('air', rule.id),
+        kind: 'air',
+        weight: rule.how === 'never' ? 'must' : 'should',
+        what: `${list}: ${where}`,
+        why: `${rule.why}; the airline’s own rules decide`,
+        memberIds: [...new Set(things.flatMap((t) => ('memberId' in t ? [t.memberId] : [])))],
+        thingIds: things.map((t) => t.id),
+        cures: rule.how === 'never' ? [buy] : [],
+      },
+    ];
+  });
+}

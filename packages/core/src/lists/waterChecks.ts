@@ -1,0 +1,100 @@
+/** Water carriers: enough litres for the driest stretch, two independent ones each, bags for cooking water, treatment. */
+import { campWater, CARRIERS_EACH, waterByMember } from '../larder/waterPlan.js';
+import type { LibraryEntry } from '../library/libraryModel.js';
+import type { Trip } from '../trip/model.js';
+import { entryById, names } from './essentials.js';
+import { findingId, type KitFinding } from './finding.js';
+import { giveEach, giveGroup } from './takeFromLibrary.js';
+
+const SLACK_L = 0.05;
+
+export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+  const soft = entryById(library, 'own-soft-bottle-1-l');
+  const perBottleL = soft.thing.waterCapacityL ?? 1;
+  const water = waterByMember(trip);
+  const few = water.filter((w) => w.containers.length < CARRIERS_EACH);
+  // Whoever lacks a second carrier gets one; what is still short after that is short of litres.
+  const short = water.filter(
+    (w) =>
+      w.capacityL + (few.includes(w) ? perBottleL * (CARRIERS_EACH - w.containers.length) : 0) <
+      w.needL - SLACK_L,
+  );
+  const findings: KitFinding[] = [];
+  const add = (
+    id: string,
+    weight: KitFinding['weight'],
+    those: typeof water,
+    what: string,
+    why: string,
+    count: (w: (typeof water)[number]) => number,
+  ): void => {
+    if (those.length === 0) return;
+    findings.push({
+      id: findingId('water', id),
+      kind: 'water',
+      weight,
+      what,
+      why,
+      memberIds: those.map((w) => w.member.id),
+      thingIds: those.flatMap((w) => w.containers.map((c) => c.id)),
+      cures: [
+        {
+          label: `Add ${soft.name.toLowerCase()} for ${names(those.map((w) => w.member))}`,
+          changeKg: those.reduce((sum, w) => sum + count(w), 0) * soft.thing.massKg,
+          apply: (t) =>
+            those.reduce(
+              (next, w) =>
+                Array.from({ length: count(w) }).reduce<Trip>((n) => giveEach(n, soft, [w.member.id]), next),
+              t,
+            ),
+        },
+      ],
+    });
+  };
+  const [driest] = water;
+  add(
+    'two',
+    'should',
+    few,
+    `${names(few.map((w) => w.member))}: fewer than two water carriers`,
+    'two independent ones each: one leaks one day',
+    (w) => CARRIERS_EACH - w.containers.length,
+  );
+  add(
+    'litres',
+    'must',
+    short,
+    `${names(short.map((w) => w.member))}: ${Math.min(...short.map((w) => w.capacityL)).toFixed(1)} L of containers for ${(driest?.needL ?? 0).toFixed(1)} L`,
+    `day ${driest?.day ?? 1} is the driest: each carries ${(driest?.needL ?? 0).toFixed(1)} L`,
+    (w) => Math.ceil((w.needL - SLACK_L - w.capacityL) / perBottleL),
+  );
+  const bag = entryById(library, 'group-water-bag-6-l');
+  const byGroup = campWater(trip).filter((c) => c.capacityL < c.needL - SLACK_L);
+  if (byGroup.length > 0) {
+    const missingL = Math.max(
+      ...byGroup
+        .map((c) => c.day)
+        .map((day) =>
+          byGroup.filter((c) => c.day === day).reduce((sum, c) => sum + c.needL - c.capacityL, 0),
+        ),
+    );
+    const count = Math.ceil(missingL / (bag.thing.waterCapacityL ?? 6));
+    findings.push({
+      id: findingId('water', 'cooking'),
+      kind: 'water',
+      weight: 'must',
+      what: `${missingL.toFixed(1)} L of cooking water for the dry camp without a bag`,
+      why: `day ${byGroup[0]!.day} ends without water: the group's bags hold too little`,
+      memberIds: [],
+      thingIds: [],
+      cures: [
+        {
+          label: `Add ${count === 1 ? bag.name.toLowerCase() : `${count} × ${bag.name.toLowerCase()}`} to the group kit`,
+          changeKg: count * bag.thing.massKg,
+          apply: (t) => giveGroup(t, bag, count),
+        },
+      ],
+    });
+  }
+  return findings;
+}

@@ -4,7 +4,7 @@ export * from './carriage/packingSchool.js';
 export * from './formats/apiContract.js';
 export * from './formats/fieldError.js';
 export * from './formats/tripFile.js';
-export { thingErrors } from './formats/tripReferences.js';
+export { canisterErrors, thingErrors } from './formats/tripReferences.js';
 export * from './formats/tripJsonSchema.js';
 export {
   FIELD_SCHEMAS,
@@ -62,6 +62,7 @@ export * from './lists/kitChecks.js';
 export * from './lists/kitTemplates.js';
 export { unusedInARow, UNUSED_TRIPS } from './lists/leaveBehind.js';
 export * from './lists/massRange.js';
+export * from './lists/moveThing.js';
 export * from './lists/pasteList.js';
 export * from './lists/takeFromLibrary.js';
 export * from './lists/takeRows.js';

@@ -39,6 +39,10 @@ const router = createBrowserRouter([
             path: 'people',
             lazy: () => import('../people/PeopleStation').then((m) => ({ Component: m.PeopleStation })),
           },
+          {
+            path: 'larder',
+            lazy: () => import('../larder/LarderStation').then((m) => ({ Component: m.LarderStation })),
+          },
           { path: 'kit', lazy: () => import('../kit/KitStation').then((m) => ({ Component: m.KitStation })) },
           {
             path: 'shares',

@@ -1,7 +1,16 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { NavLink } from 'react-router';
-import { allPieces, dayLengths, formatMass, massDigits, type MassUnit } from '@graft/core';
+import {
+  allPieces,
+  cookGroups,
+  dayLengths,
+  foodMass,
+  isShortOfFuel,
+  formatMass,
+  massDigits,
+  type MassUnit,
+} from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
@@ -26,6 +35,8 @@ export function StationLine() {
     const done = packs.filter((p) => p.done).length;
     const wayKm = trip.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
     const tooLong = longDays.length;
+    const food = foodMass(trip);
+    const shortOfFuel = cookGroups(trip).filter((g) => isShortOfFuel(trip, g)).length;
     return [
       {
         path: 'brief',
@@ -53,6 +64,13 @@ export function StationLine() {
             ? 'nothing yet'
             : `${counted(pieces.length, 'piece')}, ${formatMass(kitKg, massUnit)}`,
         alarm: false,
+      },
+      {
+        path: 'larder',
+        name: 'Larder',
+        figure:
+          food.verdict === 'none' ? 'no meals yet' : `${formatMass(food.fullDayKg, massUnit)} a day each`,
+        alarm: shortOfFuel > 0,
       },
       {
         path: 'shares',

@@ -1,56 +1,142 @@
-import { Box, Button, Flex, HStack, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
   allPieces,
-  carrierOf,
-  formatMass,
-  formatVolume,
-  freshId,
-  putKit,
-  putPersonalThing,
-  putPiece,
-  removeKit,
-  removePersonalThing,
-  removePiece,
-  thingErrors,
+  entryOfKit,
+  entryOfThing,
+  kitChecks,
+  removeThings,
   type Kit,
-  type PersonalThing,
-  type Piece,
-  type Thing,
   type Trip,
 } from '@graft/core';
-import { EditableTable, type Column } from '../shared/EditableTable';
-import { checkItem, choiceColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
-import { InlineName } from '../shared/InlineName';
-import { RemoveButton } from '../shared/RemoveButton';
-import { usePreferences } from '../shared/preferences';
+import { PlainDialog } from '../shared/PlainDialog';
+import { Tabs } from '../shared/Tabs';
+import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
-import { counted } from '../shared/words';
-import { thingColumns } from './thingColumns';
+import { counted, PURPOSE_WORDS } from '../shared/words';
+import { ArrangementsPanel } from './ArrangementsPanel';
+import { ChecksPanel } from './ChecksPanel';
+import { CsvDialog } from './CsvDialog';
+import { KitTable } from './KitTable';
+import { VIEWS, type View } from './kitColumns';
+import type { KitRow } from './kitRows';
+import { LibraryDialog } from './LibraryDialog';
+import { addKit, addPersonal } from './newThings';
+import { PasteDialog } from './PasteDialog';
+import { ProposeDialog } from './ProposeDialog';
+import { Provided } from './Provided';
+import { WeighPanel } from './WeighPanel';
 
-const GROUP_KIT = '';
+/** What the table shows: all, the group's, everybody's own, or one member's. */
+const SCOPES = { all: 'Everything', group: 'Group kit', personal: 'All personal things' } as const;
+type Adding = 'library' | 'propose' | 'paste' | 'csv';
+const PANELS = ['checks', 'stay', 'loans', 'scale'] as const;
+type Panel = (typeof PANELS)[number];
 
-/** The group's kits in pieces, and each member's personal things. */
+/** The group's kits in pieces and everybody's personal things, with the checks beside them. */
 export function KitStation() {
-  const { trip, change } = useTrip();
-  const { massUnit } = usePreferences();
-  const [whose, setWhose] = useState(GROUP_KIT);
-  const member = trip.members.find((m) => m.id === whose);
-  const pieces = allPieces(trip);
-  const groupKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
-  const groupL = pieces.reduce((sum, p) => sum + p.volumeL, 0);
-  const own = trip.personalThings.filter((t) => t.memberId === member?.id);
+  const { trip, change, readOnly } = useTrip();
+  const library = useLibrary();
+  const [scope, setScope] = useState('all');
+  const [view, setView] = useState<View>('weights');
+  const [filter, setFilter] = useState('');
+  const [only, setOnly] = useState<ReadonlySet<string> | undefined>();
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [adding, setAdding] = useState<Adding | undefined>();
+  const [panel, setPanel] = useState<Panel>('checks');
+  const [reached, setReached] = useState<string | undefined>();
+  const [said, setSaid] = useState('');
+  const scroller = useRef<HTMLDivElement>(null);
+
+  const member = trip.members.find((m) => m.id === scope);
+  const known = member !== undefined || scope in SCOPES ? scope : 'all';
+  const kits = known === 'all' || known === 'group' ? trip.kits : NO_KITS;
+  const members = useMemo(
+    () => (known === 'all' || known === 'personal' ? trip.members : member === undefined ? [] : [member]),
+    [known, member, trip.members],
+  );
+  const needle = filter.trim().toLowerCase();
+  const rows = useMemo((): readonly KitRow[] => {
+    const shown = new Set(members.map((m) => m.id));
+    const all: readonly KitRow[] = [
+      ...kits.flatMap((k) => k.pieces),
+      ...trip.personalThings.filter((t) => shown.has(t.memberId)),
+    ];
+    if (only !== undefined) return all.filter((r) => only.has(r.id));
+    if (needle === '') return all;
+    return all.filter((r) =>
+      `${r.name} ${r.owner ?? ''} ${PURPOSE_WORDS[r.purpose]}`.toLowerCase().includes(needle),
+    );
+  }, [kits, members, trip.personalThings, needle, only]);
+
+  // The checks follow a moment behind, so that typing never waits for them.
+  const recent = useDeferredValue(trip);
+  const checks = useMemo(() => kitChecks(recent, library.entries), [recent, library.entries]);
+  const stay = checks.open.filter((f) => f.kind === 'leaveBehind');
+  const others = checks.open.filter((f) => f.kind !== 'leaveBehind');
+  const loans = trip.arrangements.filter((a) => !a.done).length;
+  const focused = useMemo(
+    () => [...allPieces(trip), ...trip.personalThings].find((t) => t.id === reached),
+    [trip, reached],
+  );
+
+  // Ticks on rows that are gone or filtered away would act on what nobody sees.
+  useEffect(() => {
+    const there = new Set(rows.map((r) => r.id));
+    setTicked((now) =>
+      [...now].every((id) => there.has(id)) ? now : new Set([...now].filter((id) => there.has(id))),
+    );
+  }, [rows]);
+
+  const onReach = useCallback((row: KitRow) => setReached(row.id), []);
+  const { entries, edit } = library;
+  const onSaveKit = useCallback(
+    (kit: Kit) => {
+      edit([{ kind: 'put', entry: entryOfKit(trip, kit, entries) }]);
+      setSaid(`${kit.name} is in your library.`);
+    },
+    [edit, entries, trip],
+  );
+  const saveTicked = (): void => {
+    const things = rows.filter((r) => ticked.has(r.id) && r.madeBy === undefined);
+    let known = entries;
+    const edits = things.map((thing) => {
+      const entry = entryOfThing(thing, known);
+      known = [...known.filter((e) => e.id !== entry.id), entry];
+      return { kind: 'put', entry } as const;
+    });
+    if (edits.length > 0) edit(edits);
+    setSaid(`${counted(edits.length, 'thing')} in your library.`);
+    setTicked(new Set());
+  };
+  const removeTicked = (): void => {
+    const gone = new Set(rows.filter((r) => ticked.has(r.id) && r.madeBy === undefined).map((r) => r.id));
+    change(`remove ${counted(gone.size, 'thing')}`, (t) => removeThings(t, gone));
+    setTicked(new Set());
+  };
+  const target =
+    member === undefined ? ({ kind: 'group' } as const) : ({ kind: 'member', memberId: member.id } as const);
+  const close = (): void => setAdding(undefined);
+  const put = (label: string, step: (t: Trip) => Trip): void => {
+    change(label, step);
+    close();
+  };
+
   return (
     <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
-      <HStack px="4" py="2" gap="4" borderBottomWidth="1px" flexShrink={0}>
-        <NativeSelect.Root size="sm" w="17rem">
+      <HStack px="4" py="2" gap="2" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
+        <NativeSelect.Root size="sm" w="13rem">
           <NativeSelect.Field
-            value={member?.id ?? GROUP_KIT}
+            value={known}
             aria-label="Whose things"
-            onChange={(e) => setWhose(e.target.value)}
+            onChange={(e) => setScope(e.target.value)}
           >
-            <option value={GROUP_KIT}>Group kit</option>
+            {Object.entries(SCOPES).map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
             {trip.members.map((m) => (
               <option key={m.id} value={m.id}>
                 Personal things of {m.name}
@@ -59,242 +145,158 @@ export function KitStation() {
           </NativeSelect.Field>
           <NativeSelect.Indicator />
         </NativeSelect.Root>
-        {member === undefined ? (
+        <Input
+          size="sm"
+          w="11rem"
+          placeholder="Filter by name, owner, use"
+          aria-label="Filter things"
+          value={filter}
+          onChange={(e) => setFilter(e.target.value)}
+        />
+        <Tabs
+          label="Columns"
+          tabs={Object.entries(VIEWS) as [View, string][]}
+          value={view}
+          onChoose={setView}
+        />
+        {only !== undefined && (
+          <Button size="xs" variant="outline" onClick={() => setOnly(undefined)}>
+            Show all again
+          </Button>
+        )}
+        <Box flex="1" />
+        {ticked.size > 0 ? (
           <>
-            <Text color="fg.muted">
-              {counted(trip.kits.length, 'kit')}, {counted(pieces.length, 'piece')},{' '}
-              {formatMass(groupKg, massUnit)}, {formatVolume(groupL)}
-              {pieces.some((p) => p.massEstimated) &&
-                `; ${pieces.filter((p) => p.massEstimated).length} masses are estimates (≈)`}
+            <Text fontSize="xs" color="fg.muted">
+              {ticked.size} ticked · Ctrl+D fills the cell’s value down
             </Text>
-            <Box flex="1" />
-            <Button size="xs" variant="outline" onClick={() => change('add a kit', addKit)}>
-              <Plus size={13} /> Add a kit
+            <Button size="xs" variant="outline" onClick={saveTicked}>
+              To library
+            </Button>
+            <Button size="xs" variant="outline" disabled={readOnly} onClick={removeTicked}>
+              Remove
             </Button>
           </>
         ) : (
           <>
-            <Text color="fg.muted">
-              {counted(own.length, 'thing')},{' '}
-              {formatMass(
-                own.filter((t) => !t.worn).reduce((s, t) => s + t.massKg, 0),
-                massUnit,
-              )}{' '}
-              in the pack,{' '}
-              {formatMass(
-                own.filter((t) => t.worn).reduce((s, t) => s + t.massKg, 0),
-                massUnit,
-              )}{' '}
-              worn or in hand
-            </Text>
-            <Box flex="1" />
-            <Button
-              size="xs"
-              variant="outline"
-              onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
-            >
-              <Plus size={13} /> Add a thing
-            </Button>
+            {(
+              [
+                ['propose', 'By template'],
+                ['library', 'From library'],
+                ['paste', 'Paste a list'],
+                ['csv', 'CSV'],
+              ] as const
+            ).map(([kind, label]) => (
+              <Button key={kind} size="xs" variant="outline" onClick={() => setAdding(kind)}>
+                {label}
+              </Button>
+            ))}
+            {member === undefined ? (
+              <Button size="xs" variant="outline" onClick={() => change('add a kit', addKit)}>
+                <Plus size={13} /> Kit
+              </Button>
+            ) : (
+              <Button
+                size="xs"
+                variant="outline"
+                onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
+              >
+                <Plus size={13} /> Thing
+              </Button>
+            )}
           </>
         )}
       </HStack>
-      <Box flex="1" minH="0" overflow="auto" px="4" pb="6">
-        {member === undefined ? <GroupKit /> : <PersonalKit things={own} />}
-      </Box>
+      {(said !== '' || library.problem !== undefined) && (
+        <Flex px="4" py="1" borderBottomWidth="1px" fontSize="xs" role="status" align="center" gap="3">
+          {library.problem === undefined ? said : `Kit library: ${library.problem}`}
+          <Button size="2xs" variant="ghost" onClick={() => setSaid('')}>
+            Close
+          </Button>
+        </Flex>
+      )}
+      <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
+        <Box ref={scroller} flex="1" minW="0" minH={{ base: '24rem', lg: '0' }} overflow="auto" ps="3">
+          {member !== undefined && <Provided member={member} />}
+          {rows.length === 0 && needle === '' && only === undefined && kits.length === 0 ? (
+            <Text py="8" px="2" fontSize="md">
+              {trip.members.length === 0
+                ? 'Add members at People first; then a list by template fills in tents, cook sets and everybody’s own things.'
+                : 'Start with a list by template, take things from your library, paste a list, or read a CSV file.'}
+            </Text>
+          ) : (
+            <KitTable
+              rows={rows}
+              kits={kits}
+              members={members}
+              view={view}
+              scroller={scroller}
+              ticked={ticked}
+              onTick={setTicked}
+              onSay={setSaid}
+              chosen={panel === 'scale' ? reached : undefined}
+              onReach={onReach}
+              onSaveKit={onSaveKit}
+              filtered={needle !== '' || only !== undefined}
+            />
+          )}
+        </Box>
+        <Flex
+          direction="column"
+          w={{ base: '100%', lg: '336px' }}
+          flexShrink={0}
+          borderStartWidth={{ base: 0, lg: '1px' }}
+          bg="bg.panel"
+          minH="0"
+        >
+          <Box px="3" pt="2">
+            <Tabs
+              label="Beside the table"
+              tabs={[
+                ['checks', `Checks ${others.length}`],
+                ['stay', `Can stay ${stay.length}`],
+                ['loans', `Loans ${loans}`],
+                ['scale', 'Scale'],
+              ]}
+              value={panel}
+              onChoose={setPanel}
+            />
+          </Box>
+          <Box flex="1" minH="0" overflow="auto" px="3" pb="4" tabIndex={-1}>
+            {panel === 'checks' && (
+              <ChecksPanel
+                findings={others}
+                dismissed={checks.dismissed.filter((d) => d.finding.kind !== 'leaveBehind')}
+                onShow={setOnly}
+                stay={false}
+              />
+            )}
+            {panel === 'stay' && (
+              <ChecksPanel
+                findings={stay}
+                dismissed={checks.dismissed.filter((d) => d.finding.kind === 'leaveBehind')}
+                onShow={setOnly}
+                stay
+              />
+            )}
+            {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
+            {panel === 'scale' && <WeighPanel focused={focused} />}
+          </Box>
+        </Flex>
+      </Flex>
+      <PlainDialog title="A list by template" open={adding === 'propose'} onClose={close} size="lg">
+        <ProposeDialog library={entries} onTake={put} />
+      </PlainDialog>
+      <PlainDialog title="From your kit library" open={adding === 'library'} onClose={close} size="lg">
+        <LibraryDialog library={library} member={member} onTake={change} />
+      </PlainDialog>
+      <PlainDialog title="Paste a list" open={adding === 'paste'} onClose={close} size="lg">
+        <PasteDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
+      </PlainDialog>
+      <PlainDialog title="CSV in and out" open={adding === 'csv'} onClose={close} size="xl">
+        <CsvDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
+      </PlainDialog>
     </Flex>
   );
 }
-
-function GroupKit() {
-  const { trip, change } = useTrip();
-  const { massUnit } = usePreferences();
-  const columns = useMemo((): readonly Column<Piece>[] => {
-    const common = {
-      check: (piece: Piece) => checkPiece(piece) ?? thingErrors(piece, trip.legs.length)[0]?.message,
-      save: (piece: Piece, field: string) =>
-        change(`${piece.name}: ${field}`, (t) =>
-          putPiece(t, t.kits.find((k) => k.pieces.some((p) => p.id === piece.id))?.id ?? '', piece),
-        ),
-    };
-    return [
-      textColumn({ ...common, id: 'name', header: 'Piece', width: '196' }),
-      ...thingColumns<Piece>(common, massUnit),
-      choiceColumn({
-        ...common,
-        id: 'onlyGroupId',
-        header: 'Only for',
-        none: 'anybody',
-        options: trip.groups.map((g) => [g.id, g.name] as const),
-        width: '104',
-      }),
-      {
-        id: 'carrier',
-        header: 'Carried by',
-        width: '76',
-        show: (piece) => {
-          const carrier = carrierOf(trip, piece.id);
-          return (
-            trip.members.find((m) => m.id === carrier)?.name ?? (
-              <Text as="span" color="fg.muted">
-                nobody
-              </Text>
-            )
-          );
-        },
-      },
-      removeColumn((piece) => change(`remove ${piece.name}`, (t) => removePiece(t, piece.id))),
-    ];
-  }, [trip, change, massUnit]);
-  if (trip.kits.length === 0) {
-    return (
-      <Text py="8" fontSize="md">
-        Add a kit (a tent, a cook set, the first aid) and split it into the smallest parts that one person
-        carries.
-      </Text>
-    );
-  }
-  return (
-    <EditableTable
-      label="Group kit"
-      columns={columns}
-      rowKey={(p) => p.id}
-      rowName={(p) => p.name}
-      sections={trip.kits.map((kit) => ({ key: kit.id, rows: kit.pieces, head: <KitHead kit={kit} /> }))}
-    />
-  );
-}
-
-function KitHead({ kit }: { kit: Kit }) {
-  const { change } = useTrip();
-  const { massUnit } = usePreferences();
-  const kg = kit.pieces.reduce((sum, p) => sum + p.massKg, 0);
-  return (
-    <Flex align="center" gap="3">
-      <InlineName
-        name={kit.name}
-        label="Kit name"
-        check={(name) => checkItem('kits', { ...kit, name })}
-        onName={(name) => change(`rename ${kit.name}`, (t) => putKit(t, { ...kit, name }))}
-      />
-      <Text fontSize="xs" color="fg.muted">
-        {counted(kit.pieces.length, 'piece')}, {formatMass(kg, massUnit)}
-      </Text>
-      <Button
-        size="2xs"
-        variant="ghost"
-        onClick={() => change(`add a piece to ${kit.name}`, (t) => addPiece(t, kit.id))}
-      >
-        <Plus size={12} /> Piece
-      </Button>
-      <Button
-        size="2xs"
-        variant="ghost"
-        onClick={() => change(`remove ${kit.name}`, (t) => removeKit(t, kit.id))}
-        title="Undo brings it back"
-      >
-        Remove kit
-      </Button>
-    </Flex>
-  );
-}
-
-function PersonalKit({ things }: { things: readonly PersonalThing[] }) {
-  const { trip, change } = useTrip();
-  const days = trip.legs.length;
-  const { massUnit } = usePreferences();
-  const columns = useMemo((): readonly Column<PersonalThing>[] => {
-    const common = {
-      check: (thing: PersonalThing) =>
-        checkItem('personalThings', thing) ?? thingErrors(thing, days)[0]?.message,
-      save: (thing: PersonalThing, field: string) =>
-        change(`${thing.name}: ${field}`, (t) => putPersonalThing(t, thing)),
-    };
-    return [
-      textColumn({ ...common, id: 'name', header: 'Thing', width: '190' }),
-      ...thingColumns<PersonalThing>(common, massUnit),
-      quantityColumn({
-        ...common,
-        id: 'waterCapacityL',
-        header: 'Water',
-        quantity: 'volume',
-        massUnit,
-        optional: true,
-        width: '66',
-      }),
-      yesNoColumn({
-        ...common,
-        id: 'worn',
-        header: 'Worn',
-        yes: 'worn or in hand',
-        no: 'in the pack',
-        width: '104',
-      }),
-      removeColumn((thing) => change(`remove ${thing.name}`, (t) => removePersonalThing(t, thing.id))),
-    ];
-  }, [change, massUnit, days]);
-  if (things.length === 0) {
-    return (
-      <Text py="8" fontSize="md">
-        Add what this member carries for themselves: bag, mat, layers, bottle, snacks.
-      </Text>
-    );
-  }
-  return (
-    <EditableTable
-      label="Personal things"
-      columns={columns}
-      rowKey={(t) => t.id}
-      rowName={(t) => t.name}
-      sections={[{ key: 'things', rows: things }]}
-    />
-  );
-}
-
-function removeColumn<Row extends Thing>(remove: (row: Row) => void): Column<Row> {
-  return {
-    id: 'remove',
-    header: '',
-    width: '40',
-    show: (row) => <RemoveButton name={row.name} onClick={() => remove(row)} />,
-  };
-}
-
-/** A piece is checked as part of a kit: its schema stands inside the kit's. */
-function checkPiece(piece: Piece): string | undefined {
-  return checkItem('kits', { id: 'kit', name: 'kit', pieces: [piece] });
-}
-
-const NEW_THING: Omit<Thing, 'id' | 'name'> = {
-  massKg: 0.5,
-  massEstimated: true,
-  volumeL: 1,
-  shape: { kind: 'pouch' },
-  flags: [],
-  needed: 'camp',
-  purpose: 'other',
-};
-
-function thingIds(trip: Trip): readonly string[] {
-  return [...allPieces(trip).map((p) => p.id), ...trip.personalThings.map((t) => t.id)];
-}
-
-function addKit(trip: Trip): Trip {
-  const id = freshId(
-    `kit-${trip.kits.length + 1}`,
-    trip.kits.map((k) => k.id),
-  );
-  return addPiece(putKit(trip, { id, name: `Kit ${trip.kits.length + 1}`, pieces: [] }), id);
-}
-
-function addPiece(trip: Trip, kitId: string): Trip {
-  return putPiece(trip, kitId, {
-    ...NEW_THING,
-    id: freshId(`${kitId}-piece`, thingIds(trip)),
-    name: 'New piece',
-  });
-}
-
-function addPersonal(trip: Trip, memberId: string): Trip {
-  const id = freshId(`${memberId}-thing`, thingIds(trip));
-  return putPersonalThing(trip, { ...NEW_THING, id, name: 'New thing', memberId, worn: false });
-}
+const NO_KITS: readonly Kit[] = [];

@@ -1,58 +1,26 @@
+/** Columns of single fields of a thing that need more than one field or a reading of their own. */
 import type { ReactNode } from 'react';
 import {
+  COMPANION_WORDS,
+  COMPANIONS,
   FLAGS,
-  formatDaySpan,
   formatShape,
-  formatUse,
-  parseDaySpan,
+  isIsoDate,
   parseShape,
-  parseUse,
   type MassUnit,
   type Thing,
 } from '@graft/core';
 import type { Column } from '../shared/EditableTable';
-import { choiceColumn, quantityColumn, type Check } from '../shared/fields';
-import { FLAG_WORDS, NEEDED_WORDS, optionsOf, PURPOSE_WORDS } from '../shared/words';
+import { quantityColumn, type Check } from '../shared/fields';
+import { FLAG_WORDS } from '../shared/words';
 
 interface Common<Row> {
   readonly check: Check<Row>;
   readonly save: (row: Row, field: string) => void;
 }
 
-/** The columns that group pieces and personal things have in common. */
-export function thingColumns<Row extends Thing>(
-  common: Common<Row>,
-  massUnit: MassUnit,
-): readonly Column<Row>[] {
-  // The fields below are all of Thing; a generic row cannot show that to the compiler.
-  const thing = common as unknown as Common<Thing>;
-  const columns: readonly Column<Thing>[] = [
-    massColumn(thing, massUnit),
-    quantityColumn({ ...thing, id: 'volumeL', header: 'Packed', quantity: 'volume', massUnit, width: '72' }),
-    shapeColumn(thing),
-    choiceColumn({
-      ...thing,
-      id: 'needed',
-      header: 'Needed',
-      options: optionsOf(NEEDED_WORDS),
-      width: '100',
-    }),
-    choiceColumn({
-      ...thing,
-      id: 'purpose',
-      header: 'What for',
-      options: optionsOf(PURPOSE_WORDS),
-      width: '108',
-    }),
-    flagsColumn(thing),
-    daysColumn(thing),
-    consumptionColumn(thing),
-  ];
-  return columns as unknown as readonly Column<Row>[];
-}
-
 /** An entry that begins with ≈ or ~ is an estimate; any other was weighed. */
-function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Thing> {
+export function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Thing> {
   const weighed = quantityColumn<Thing, 'massKg'>({
     ...common,
     id: 'massKg',
@@ -69,14 +37,16 @@ function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Thing> {
       text: (t) => mark(t, weighed.edit!.text(t)),
       take: (t, entry) => {
         const [, sign, mass] = /^\s*([≈~]?)\s*(.*)$/.exec(entry)!;
-        return weighed.edit!.take({ ...t, massEstimated: sign !== '' }, mass!);
+        const { measuredOn: _old, ...rest } = t;
+        // A typed mass is a new one: when the old one was weighed says nothing of it.
+        return weighed.edit!.take({ ...rest, massEstimated: sign !== '' }, mass!);
       },
     },
   };
 }
 
 /** Columns whose text stands for several fields: what is read replaces them all, checked as one. */
-function readColumn(
+export function readColumn(
   { check, save }: Common<Thing>,
   column: Pick<Column<Thing>, 'id' | 'header' | 'width'> & { readonly text: (t: Thing) => string },
   read: (t: Thing, entry: string) => { readonly thing: Thing } | { readonly error: string },
@@ -98,34 +68,7 @@ function readColumn(
   };
 }
 
-/** The days a thing is carried, when not on all: it joins or leaves on the way. */
-function daysColumn(common: Common<Thing>): Column<Thing> {
-  return readColumn(
-    common,
-    { id: 'days', header: 'Carried on days', width: '74', text: formatDaySpan },
-    (t, entry) => {
-      const { fromDay: _from, toDay: _to, ...rest } = t;
-      const parsed = parseDaySpan(entry);
-      return parsed.ok ? { thing: { ...rest, ...parsed.span } } : { error: parsed.error };
-    },
-  );
-}
-
-/** The days over which a thing is eaten or burnt, and what is left of it. */
-function consumptionColumn(common: Common<Thing>): Column<Thing> {
-  return readColumn(
-    common,
-    { id: 'use', header: 'Used up on days', width: '118', text: (t) => formatUse(t.consumption) },
-    (t, entry) => {
-      const { consumption: _old, ...rest } = t;
-      const parsed = parseUse(entry);
-      if (!parsed.ok) return { error: parsed.error };
-      return { thing: parsed.use === undefined ? rest : { ...rest, consumption: parsed.use } };
-    },
-  );
-}
-
-function shapeColumn(common: Common<Thing>): Column<Thing> {
+export function shapeColumn(common: Common<Thing>): Column<Thing> {
   return readColumn(
     common,
     { id: 'shape', header: 'Shape', width: '136', text: (t) => formatShape(t.shape) },
@@ -136,7 +79,7 @@ function shapeColumn(common: Common<Thing>): Column<Thing> {
   );
 }
 
-function flagsColumn(common: Common<Thing>): Column<Thing> {
+export function flagsColumn(common: Common<Thing>): Column<Thing> {
   const words = (t: Thing): string => t.flags.map((flag) => FLAG_WORDS[flag]).join(', ');
   return readColumn(common, { id: 'flags', header: 'Marks', width: '128', text: words }, (t, entry) => {
     const parts = entry
@@ -151,4 +94,53 @@ function flagsColumn(common: Common<Thing>): Column<Thing> {
     }
     return { thing: { ...t, flags: FLAGS.filter((flag) => parts.includes(FLAG_WORDS[flag])) } };
   });
+}
+
+/** An ISO date, or nothing. */
+export function dateColumn(
+  common: Common<Thing>,
+  id: 'measuredOn' | 'expiresOn',
+  header: string,
+  width: string,
+): Column<Thing> {
+  return readColumn(common, { id, header, width, text: (t) => t[id] ?? '' }, (t, entry) => {
+    const { [id]: _old, ...rest } = t;
+    const text = entry.trim();
+    if (text === '') return { thing: rest };
+    if (!isIsoDate(text)) return { error: `expected a date such as "2027-05-10", got "${entry}"` };
+    return { thing: { ...rest, [id]: text } };
+  });
+}
+
+/** What must come along for a thing to be of use, by words. */
+export function needsColumn(common: Common<Thing>): Column<Thing> {
+  const words = (t: Thing): string => (t.needs ?? []).map((need) => COMPANION_WORDS[need]).join(', ');
+  return {
+    ...readColumn(
+      common,
+      { id: 'needs', header: 'No use without', width: '130', text: words },
+      (t, entry) => {
+        const { needs: _old, ...rest } = t;
+        const parts = entry
+          .split(',')
+          .map((part) => part.trim().toLowerCase())
+          .filter((part) => part !== '');
+        const found = parts.map((part) =>
+          COMPANIONS.find(
+            (c) => COMPANION_WORDS[c] === part || COMPANION_WORDS[c].replace(/^an? /, '') === part,
+          ),
+        );
+        const unknown = parts.find((_part, i) => found[i] === undefined);
+        if (unknown !== undefined) {
+          return {
+            error: `expected ${COMPANIONS.map((c) => COMPANION_WORDS[c]).join(', ')}; got "${unknown}"`,
+          };
+        }
+        return {
+          thing: parts.length === 0 ? rest : { ...rest, needs: COMPANIONS.filter((c) => found.includes(c)) },
+        };
+      },
+    ),
+    hint: words,
+  };
 }

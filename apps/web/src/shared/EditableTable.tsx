@@ -1,7 +1,9 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
 import { Box, Input, NativeSelect, Table } from '@chakra-ui/react';
+import { useVirtualizer } from '@tanstack/react-virtual';
 import {
   memo,
+  useEffect,
   useLayoutEffect,
   useMemo,
   useRef,
@@ -10,7 +12,7 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
-import { useTrip } from './TripProvider';
+import { useReadOnly } from './TripProvider';
 
 /** What became of an entry: taken, or refused with a word why. */
 export type Entry = string | undefined;
@@ -23,8 +25,12 @@ export interface Column<Row> {
   readonly show: (row: Row) => ReactNode;
   /** The whole text, for a cell too narrow for it. */
   readonly hint?: (row: Row) => string;
+  /** What the column is sorted by; absent for columns that cannot be. */
+  readonly order?: (row: Row) => string | number;
   /** Absent for computed columns. */
   readonly edit?: {
+    /** Rows that cannot be edited here; all can when absent. */
+    readonly when?: (row: Row) => boolean;
     /** What the editor starts with. */
     readonly text: (row: Row) => string;
     /** Choices, for a cell that is chosen rather than typed. */
@@ -50,7 +56,37 @@ interface Props<Row> {
   /** The row that is worked on elsewhere on the page, and what to do when another is reached. */
   readonly chosen?: string;
   readonly onReach?: (row: Row) => void;
+  /** Only the rows in sight of this scrolling element are drawn: for tables of many hundreds. */
+  readonly scroller?: RefObject<HTMLElement | null>;
+  /** Rows can be ticked, to do something with all of them. */
+  readonly ticks?: Ticks;
 }
+
+export interface Ticks {
+  readonly keys: ReadonlySet<string>;
+  readonly onTick: (keys: ReadonlySet<string>) => void;
+  /** Runs several entries as one change. */
+  readonly together: (run: () => void) => void;
+  /** What a fill could not do. */
+  readonly onRefused: (message: string) => void;
+}
+
+interface Sorting {
+  readonly column: string;
+  readonly down: boolean;
+}
+
+/** A line above rows, or a row: what a table is drawn of, from top to bottom. */
+type Line<Row> =
+  | { readonly kind: 'head'; readonly key: string; readonly head: ReactNode }
+  | { readonly kind: 'row'; readonly key: string; readonly row: Row };
+
+/** Heights in pixels before a line has been measured. */
+const ROW_PX = 33;
+const HEAD_PX = 41;
+/** Lines drawn beyond the ones in sight. */
+const OVERSCAN = 8;
+
 interface Editing {
   readonly cell: string;
   readonly text: string;
@@ -67,9 +103,14 @@ interface RowCalls<Row> {
   readonly type: (row: Row, column: Column<Row>, text: string) => void;
   readonly leave: () => void;
   readonly focus: (row: Row, column: Column<Row>) => void;
+  readonly tick: (row: Row, range: boolean) => void;
 }
 
 interface RowProps {
+  /** Where it stands among the lines, for a table that draws only some. */
+  readonly index?: number;
+  readonly measure?: (element: HTMLTableRowElement | null) => void;
+  readonly ticked?: boolean;
   readonly row: unknown;
   readonly id: string;
   readonly name: string;
@@ -90,10 +131,33 @@ const GridRow = memo(function GridRow({
   tabStop,
   editing,
   calls,
+  index,
+  measure,
+  ticked,
 }: RowProps) {
   const call = (): RowCalls<unknown> => calls.current!;
   return (
-    <tr className="grid-row" data-row={rowId} data-chosen={chosen ? true : undefined}>
+    <tr
+      ref={measure}
+      className="grid-row"
+      data-index={index}
+      data-row={rowId}
+      data-chosen={chosen ? true : undefined}
+      aria-rowindex={index === undefined ? undefined : index + 2}
+      aria-selected={ticked}
+    >
+      {ticked !== undefined && (
+        <td className="grid-cell" data-bare="" role="gridcell">
+          <input
+            type="checkbox"
+            checked={ticked}
+            aria-label={`Tick ${rowName}`}
+            tabIndex={-1}
+            onClick={(event) => call().tick(row, event.shiftKey)}
+            onChange={() => undefined}
+          />
+        </td>
+      )}
       {columns.map((column) => {
         const id = `${rowId}/${column.id}`;
         const open = editing?.cell === id ? editing : undefined;
@@ -106,7 +170,7 @@ const GridRow = memo(function GridRow({
             data-numeric={column.numeric === true ? '' : undefined}
             data-bare={column.header === '' ? '' : undefined}
             data-open={open === undefined ? undefined : ''}
-            data-editable={column.edit === undefined ? undefined : ''}
+            data-editable={canEdit(column, row) ? '' : undefined}
             role="gridcell"
             tabIndex={id === tabStop ? 0 : -1}
             title={open === undefined ? column.hint?.(row) : undefined}
@@ -125,6 +189,10 @@ const GridRow = memo(function GridRow({
     </tr>
   );
 });
+
+function canEdit<Row>(column: Column<Row>, row: Row): boolean {
+  return column.edit !== undefined && (column.edit.when?.(row) ?? true);
+}
 
 /** The open editor of a cell: typed, or chosen from a list; a refused entry stays with its reason. */
 function CellEditor({
@@ -210,8 +278,10 @@ export function EditableTable<Row>({
   foot,
   chosen,
   onReach,
+  scroller,
+  ticks,
 }: Props<Row>) {
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   const columns = useMemo(
     () => (readOnly ? given.map(({ edit: _edit, ...shown }): Column<Row> => shown) : given),
     [readOnly, given],
@@ -219,7 +289,22 @@ export function EditableTable<Row>({
   const table = useRef<HTMLTableElement>(null);
   const [editing, setEditing] = useState<Editing | undefined>();
   const [active, setActive] = useState<string | undefined>();
-  const rows = sections.flatMap((section) => section.rows);
+  const [sorting, setSorting] = useState<Sorting | undefined>();
+  const lastTicked = useRef<string>(undefined);
+  const lines = useMemo(
+    () => linesOf(sections, columns, sorting, rowKey),
+    [sections, columns, sorting, rowKey],
+  );
+  const rows = useMemo(() => lines.flatMap((line) => (line.kind === 'row' ? [line.row] : [])), [lines]);
+  const scrolls = scroller !== undefined;
+  const virtual = useVirtualizer({
+    count: lines.length,
+    enabled: scrolls,
+    getScrollElement: () => scroller?.current ?? null,
+    estimateSize: (i) => (lines[i]?.kind === 'head' ? HEAD_PX : ROW_PX),
+    getItemKey: (i) => lines[i]?.key ?? i,
+    overscan: OVERSCAN,
+  });
   const cellId = (row: Row, column: Column<Row>): string => `${rowKey(row)}/${column.id}`;
   const firstCell =
     rows[0] === undefined || columns[0] === undefined ? undefined : cellId(rows[0], columns[0]);
@@ -229,9 +314,20 @@ export function EditableTable<Row>({
   const focusCell = (id: string | undefined): void => {
     if (id === undefined) return;
     setActive(id);
-    requestAnimationFrame(() =>
-      table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`)?.focus(),
-    );
+    const find = (): HTMLElement | null | undefined =>
+      table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`);
+    if (scrolls && find() == null) {
+      virtual.scrollToIndex(lines.findIndex((line) => line.kind === 'row' && id.startsWith(`${line.key}/`)));
+    }
+    // Out of sight a row is not there: it is drawn after the scroll, a frame or two later.
+    const focus = (tries: number): void => {
+      requestAnimationFrame(() => {
+        const cell = find();
+        if (cell == null && tries > 0) focus(tries - 1);
+        else cell?.focus();
+      });
+    };
+    focus(5);
   };
   const neighbour = (row: Row, column: Column<Row>, dx: number, dy: number): string | undefined => {
     const r = rows[rows.indexOf(row) + dy];
@@ -244,8 +340,42 @@ export function EditableTable<Row>({
     return error === undefined;
   };
   const open = (row: Row, column: Column<Row>, text?: string): void => {
-    if (column.edit === undefined) return;
+    if (column.edit === undefined || !canEdit(column, row)) return;
     setEditing({ cell: cellId(row, column), text: text ?? column.edit.text(row), error: undefined });
+  };
+
+  const tick = (row: Row, range: boolean): void => {
+    if (ticks === undefined) return;
+    const key = rowKey(row);
+    const from =
+      lastTicked.current === undefined ? -1 : rows.findIndex((r) => rowKey(r) === lastTicked.current);
+    lastTicked.current = key;
+    const next = new Set(ticks.keys);
+    if (range && from >= 0) {
+      const to = rows.indexOf(row);
+      for (const r of rows.slice(Math.min(from, to), Math.max(from, to) + 1)) next.add(rowKey(r));
+    } else if (!next.delete(key)) next.add(key);
+    ticks.onTick(next);
+  };
+  /** The cell's value for every ticked row. */
+  const fill = (row: Row, column: Column<Row>): void => {
+    if (ticks === undefined || column.edit === undefined) return;
+    const { edit } = column;
+    const text = edit.text(row);
+    const targets = rows.filter((r) => r !== row && ticks.keys.has(rowKey(r)));
+    if (targets.length === 0) {
+      ticks.onRefused('Tick the rows to fill first: Space, or Shift and an arrow key.');
+      return;
+    }
+    const refused: string[] = [];
+    ticks.together(() => {
+      for (const target of targets) {
+        const error = canEdit(column, target) ? edit.take(target, text) : 'this row is kept by its station';
+        if (error !== undefined) refused.push(`${rowName(target)}: ${error}`);
+      }
+    });
+    if (refused.length > 0)
+      ticks.onRefused(`${refused.length} of ${targets.length} rows did not take it. ${refused[0]}`);
   };
 
   const onCellKey = (event: KeyboardEvent, row: Row, column: Column<Row>): void => {
@@ -255,7 +385,21 @@ export function EditableTable<Row>({
     if (event.target !== event.currentTarget) return;
     if (step !== undefined) {
       event.preventDefault();
+      const down: number = step[1];
+      if (ticks !== undefined && event.shiftKey && down !== 0) {
+        const next = rows[rows.indexOf(row) + down];
+        ticks.onTick(new Set([...ticks.keys, rowKey(row), ...(next === undefined ? [] : [rowKey(next)])]));
+      }
       focusCell(neighbour(row, column, step[0], step[1]));
+    } else if (ticks !== undefined && event.key === ' ') {
+      event.preventDefault();
+      tick(row, event.shiftKey);
+    } else if (ticks !== undefined && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') {
+      event.preventDefault();
+      ticks.onTick(new Set(rows.map(rowKey)));
+    } else if (ticks !== undefined && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'd') {
+      event.preventDefault();
+      fill(row, column);
     } else if (event.key === 'Enter' || event.key === 'F2') {
       event.preventDefault();
       open(row, column);
@@ -300,60 +444,163 @@ export function EditableTable<Row>({
     type: (row, column, text) => setEditing({ cell: cellId(row, column), text, error: undefined }),
     leave: () => setEditing(undefined),
     focus: (row, column) => focusCell(cellId(row, column)),
+    tick,
   };
   useLayoutEffect(() => {
     newest.current = calls;
   });
 
+  // A sort that its column has left behind would order by nothing.
+  useEffect(() => {
+    if (sorting !== undefined && !columns.some((column) => column.id === sorting.column))
+      setSorting(undefined);
+  }, [columns, sorting]);
+
+  const drawn = scrolls
+    ? virtual.getVirtualItems().map((item) => ({ line: lines[item.index]!, index: item.index }))
+    : lines.map((line, index) => ({ line, index }));
+  const shown = virtual.getVirtualItems();
+  const above = scrolls ? (shown[0]?.start ?? 0) : 0;
+  const below = scrolls ? virtual.getTotalSize() - (shown[shown.length - 1]?.end ?? 0) : 0;
+  const width = columns.length + (ticks === undefined ? 0 : 1);
+  const allTicked =
+    ticks !== undefined && rows.length > 0 && rows.every((row) => ticks.keys.has(rowKey(row)));
+
   return (
-    <Table.Root ref={table} size="sm" role="grid" aria-label={label} style={{ tableLayout: 'fixed' }}>
+    <Table.Root
+      ref={table}
+      size="sm"
+      role="grid"
+      aria-label={label}
+      aria-rowcount={scrolls ? lines.length + 1 : undefined}
+      aria-multiselectable={ticks === undefined ? undefined : true}
+      style={{ tableLayout: 'fixed' }}
+    >
       <Table.ColumnGroup>
+        {ticks !== undefined && <Table.Column htmlWidth="26" />}
         {columns.map((column) => (
           <Table.Column key={column.id} htmlWidth={column.width} />
         ))}
       </Table.ColumnGroup>
       <Table.Header position="sticky" top="0" zIndex="3">
         <Table.Row bg="bg.panel">
-          {columns.map((column) => (
-            <Table.ColumnHeader
-              key={column.id}
-              px="2"
-              py="1.5"
-              fontSize="xs"
-              color="fg.muted"
-              verticalAlign="bottom"
-              textAlign={column.numeric === true ? 'end' : 'start'}
-            >
-              {column.header}
+          {ticks !== undefined && (
+            <Table.ColumnHeader px="0" py="1.5" verticalAlign="bottom">
+              <input
+                type="checkbox"
+                checked={allTicked}
+                aria-label="Tick all rows"
+                onChange={() => ticks.onTick(new Set(allTicked ? [] : rows.map(rowKey)))}
+              />
             </Table.ColumnHeader>
-          ))}
+          )}
+          {columns.map((column) => {
+            const sorted =
+              sorting?.column === column.id ? (sorting.down ? 'descending' : 'ascending') : undefined;
+            return (
+              <Table.ColumnHeader
+                key={column.id}
+                px="2"
+                py="1.5"
+                fontSize="xs"
+                color="fg.muted"
+                verticalAlign="bottom"
+                textAlign={column.numeric === true ? 'end' : 'start'}
+                aria-sort={sorted}
+              >
+                {column.order === undefined ? (
+                  column.header
+                ) : (
+                  <button
+                    type="button"
+                    className="sort-button"
+                    onClick={() => setSorting(nextSorting(sorting, column))}
+                    title="Sort by this column"
+                  >
+                    {column.header}
+                    {sorted !== undefined && (sorted === 'descending' ? ' ↓' : ' ↑')}
+                  </button>
+                )}
+              </Table.ColumnHeader>
+            );
+          })}
         </Table.Row>
       </Table.Header>
-      {sections.map((section) => (
-        <Table.Body key={section.key}>
-          {section.head !== undefined && (
-            <Table.Row bg="bg">
-              <Table.Cell colSpan={columns.length} px="2" py="1.5" borderColor="border">
-                {section.head}
+      <Table.Body>
+        {above > 0 && (
+          <tr aria-hidden style={{ height: above }}>
+            <td colSpan={width} />
+          </tr>
+        )}
+        {drawn.map(({ line, index }) =>
+          line.kind === 'head' ? (
+            <Table.Row
+              key={`head ${line.key}`}
+              bg="bg"
+              {...(scrolls ? { ref: virtual.measureElement, 'data-index': index } : {})}
+            >
+              <Table.Cell colSpan={width} px="2" py="1.5" borderColor="border">
+                {line.head}
               </Table.Cell>
             </Table.Row>
-          )}
-          {section.rows.map((row) => (
+          ) : (
             <GridRow
-              key={rowKey(row)}
-              row={row}
-              id={rowKey(row)}
-              name={rowName(row)}
+              key={line.key}
+              row={line.row}
+              id={line.key}
+              name={rowName(line.row)}
               columns={columns as readonly Column<unknown>[]}
-              chosen={chosen === rowKey(row)}
-              tabStop={known?.startsWith(`${rowKey(row)}/`) === true ? known : undefined}
-              editing={editing?.cell.startsWith(`${rowKey(row)}/`) === true ? editing : undefined}
+              chosen={chosen === line.key}
+              tabStop={known?.startsWith(`${line.key}/`) === true ? known : undefined}
+              editing={editing?.cell.startsWith(`${line.key}/`) === true ? editing : undefined}
               calls={newest as RefObject<RowCalls<unknown> | undefined>}
+              {...(scrolls ? { index, measure: virtual.measureElement } : {})}
+              {...(ticks === undefined ? {} : { ticked: ticks.keys.has(line.key) })}
             />
-          ))}
-        </Table.Body>
-      ))}
+          ),
+        )}
+        {below > 0 && (
+          <tr aria-hidden style={{ height: below }}>
+            <td colSpan={width} />
+          </tr>
+        )}
+      </Table.Body>
       {foot}
     </Table.Root>
   );
+}
+
+/** First up, then down, then as the list itself is. */
+function nextSorting<Row>(now: Sorting | undefined, column: Column<Row>): Sorting | undefined {
+  const first = column.numeric === true;
+  if (now?.column !== column.id) return { column: column.id, down: first };
+  return now.down === first ? { column: column.id, down: !first } : undefined;
+}
+
+/** Sections one under another; sorted, their rows without the heads between them. */
+function linesOf<Row>(
+  sections: readonly Section<Row>[],
+  columns: readonly Column<Row>[],
+  sorting: Sorting | undefined,
+  rowKey: (row: Row) => string,
+): readonly Line<Row>[] {
+  const asLine = (row: Row): Line<Row> => ({ kind: 'row', key: rowKey(row), row });
+  const order = columns.find((column) => column.id === sorting?.column)?.order;
+  if (sorting === undefined || order === undefined) {
+    return sections.flatMap((section) => [
+      ...(section.head === undefined
+        ? []
+        : [{ kind: 'head' as const, key: section.key, head: section.head }]),
+      ...section.rows.map(asLine),
+    ]);
+  }
+  const sign = sorting.down ? -1 : 1;
+  return sections
+    .flatMap((section) => section.rows)
+    .map((row) => ({ row, value: order(row) }))
+    .sort(
+      ({ value: a }, { value: b }) =>
+        sign * (typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b))),
+    )
+    .map(({ row }) => asLine(row));
 }

@@ -5,13 +5,21 @@ interface Props {
   readonly title: string;
   readonly open: boolean;
   readonly onClose: () => void;
+  readonly size?: 'md' | 'lg' | 'xl';
   readonly children: ReactNode;
 }
 
 /** A dialog with a title and a way to close it. */
-export function PlainDialog({ title, open, onClose, children }: Props) {
+export function PlainDialog({ title, open, onClose, size = 'md', children }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="md">
+    <Dialog.Root
+      open={open}
+      onOpenChange={(e) => !e.open && onClose()}
+      size={size}
+      lazyMount
+      unmountOnExit
+      scrollBehavior="inside"
+    >
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>

@@ -13,6 +13,11 @@ import { diffTrip, sameContent, type StoredTrip, type Trip, type TripRole } from
 import { api, ApiProblem } from './api';
 import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
 
+/** Whether nothing may be changed on this page: a trip that may only be looked at; pages outside of trips are one's own. */
+export function useReadOnly(): boolean {
+  return useContext(TripContext)?.readOnly ?? false;
+}
+
 export interface TripSession {
   readonly id: string;
   readonly trip: Trip;

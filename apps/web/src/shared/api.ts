@@ -5,6 +5,9 @@ import type {
   FieldError,
   InvitationOffer,
   InvitedRole,
+  Library,
+  LibraryEdit,
+  ScaleInfo,
   StoredTrip,
   TripEdit,
   TripLeaders,
@@ -88,6 +91,15 @@ export const api = {
   forecast: (id: string) =>
     call<{ weather: readonly DayWeather[] }>(trip(id, '/forecast')).then((r) => r.weather),
   exportUrl: (id: string) => `/api${trip(id, '/export')}`,
+
+  library: () => call<Library>('/library'),
+  editLibrary: (version: number, edits: readonly LibraryEdit[]) =>
+    call<{ version: number }>('/library/edits', asJson('POST', { version, edits })),
+
+  scale: () => call<ScaleInfo>('/scale'),
+  tareScale: () => call<void>('/scale/tare', { method: 'POST' }),
+  loadScale: (massKg: number) => call<void>('/scale/pan', asJson('POST', { massKg })),
+  scaleReadingsUrl: '/api/scale/readings',
 
   leaders: (id: string) => call<TripLeaders>(trip(id, '/leaders')),
   invite: (id: string, role: InvitedRole) =>

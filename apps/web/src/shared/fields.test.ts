@@ -1,5 +1,6 @@
 import { parseShape, type Member, type PersonalThing } from '@graft/core';
-import { thingColumns } from '../kit/thingColumns';
+import { kitColumns, VIEWS, type View } from '../kit/kitColumns';
+import type { KitRow } from '../kit/kitRows';
 import type { Column } from './EditableTable';
 import { checkItem, choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
 import { FLAG_WORDS, optionsOf } from './words';
@@ -137,16 +138,26 @@ describe('the columns of a thing', () => {
     purpose: 'mat',
   };
   let kept: PersonalThing | undefined;
-  const columns = thingColumns<PersonalThing>(
-    {
+  let moved = '';
+  const columns = (Object.keys(VIEWS) as View[]).flatMap((view) =>
+    kitColumns(view, {
+      kits: [{ id: 'k', name: 'Kit', pieces: [] }],
+      members: [member],
+      groups: [],
+      personalThings: [mat, { ...mat, id: 'sack', name: 'Sack' }],
+      massUnit: 'kg',
+      listOf: () => 'Ada',
+      carrierOf: () => 'Ada',
       check: (row) => checkItem('personalThings', row),
       save: (row) => {
-        kept = row;
+        kept = row as PersonalThing;
       },
-    },
-    'kg',
+      act: (label) => {
+        moved = label;
+      },
+    }),
   );
-  const column = (id: string) => columns.find((c) => c.id === id)!;
+  const column = (id: string): Column<KitRow> => columns.find((c) => c.id === id)!;
 
   test('an estimated mass is marked; typed without the mark it was weighed', () => {
     expect(column('massKg').show(mat)).toBe('≈ 0.36');
@@ -183,6 +194,44 @@ describe('the columns of a thing', () => {
     expect(take(column('flags'), mat, 'hard, fluffy')).toContain('got "fluffy"');
     expect(take(column('flags'), mat, '')).toBeUndefined();
     expect(kept?.flags).toEqual([]);
+  });
+  test('a typed mass forgets when the old one was weighed', () => {
+    expect(take(column('massKg'), { ...mat, measuredOn: '2027-01-02' }, '0.4')).toBeUndefined();
+    expect(kept).not.toHaveProperty('measuredOn');
+  });
+  test('dates are typed, refused by their words, and taken away by nothing', () => {
+    expect(take(column('expiresOn'), mat, '2027-06-30')).toBeUndefined();
+    expect(kept).toMatchObject({ expiresOn: '2027-06-30' });
+    expect(take(column('expiresOn'), kept!, '')).toBeUndefined();
+    expect(kept).not.toHaveProperty('expiresOn');
+    expect(take(column('expiresOn'), mat, 'June')).toBe('expected a date such as "2027-05-10", got "June"');
+  });
+  test('what it needs is typed in words', () => {
+    expect(take(column('needs'), mat, 'walking poles, a lighter')).toBeUndefined();
+    expect(kept?.needs).toEqual(['walkingPoles', 'lighter']);
+    expect(column('needs').show(kept!)).toBe('walking poles, a lighter');
+    expect(take(column('needs'), mat, 'luck')).toContain('got "luck"');
+  });
+  test('what it rides inside is named, among its owner’s things', () => {
+    expect(take(column('nestsIn'), mat, 'sack')).toBeUndefined();
+    expect(kept?.nestsIn).toBe('sack');
+    expect(take(column('nestsIn'), mat, 'pot')).toContain('got "pot"');
+  });
+  test('loose volume makes a soft thing compressible, at least the packed one', () => {
+    const soft = { ...mat, shape: { kind: 'pouch' } as const };
+    expect(column('looseL').edit!.when!(mat)).toBe(false);
+    expect(take(column('looseL'), soft, '12 L')).toBeUndefined();
+    expect(kept?.shape).toEqual({ kind: 'stuff', looseVolumeL: 12 });
+  });
+  test('a parcel of the larder is edited there; only who may carry it is said here', () => {
+    const parcel = { ...mat, madeBy: 'larder' as const };
+    expect(columns.filter((c) => c.edit?.when?.(parcel) ?? false).map((c) => c.id)).toEqual([]);
+    const { memberId: _member, worn: _worn, ...piece } = parcel;
+    expect(columns.filter((c) => c.edit?.when?.(piece) ?? false).map((c) => c.id)).toEqual(['onlyGroupId']);
+  });
+  test('another list is chosen', () => {
+    expect(take(column('list'), mat, 'kit k')).toBeUndefined();
+    expect(moved).toBe('move Mat');
   });
   test('every mark has words of its own', () => {
     const words = optionsOf(FLAG_WORDS).map(([, w]) => w);

@@ -41,15 +41,20 @@ function store<Row extends object, K extends keyof Row & string>(
   return error;
 }
 
+/** @param spec.optional an empty entry takes the field away */
 export function textColumn<Row extends object, K extends keyof Row & string>(
-  spec: FieldSpec<Row, K>,
+  spec: FieldSpec<Row, K> & { readonly optional?: boolean },
 ): Column<Row> {
   const text = (row: Row): string => (row[spec.id] as string | undefined) ?? '';
   return {
     ...spec,
     show: text,
     hint: text,
-    edit: { text, take: (row, entry) => store(spec, row, entry.trim()) },
+    edit: {
+      text,
+      take: (row, entry) =>
+        store(spec, row, spec.optional === true && entry.trim() === '' ? undefined : entry.trim()),
+    },
   };
 }
 

@@ -1,5 +1,5 @@
 /** The open trip: what is shown, what the server has acknowledged, and the history that undo walks. */
-import type { FieldError, Trip } from '@graft/core';
+import { settleLarder, type FieldError, type Trip } from '@graft/core';
 
 interface Step {
   readonly label: string;
@@ -46,7 +46,8 @@ export function isUnsaved(state: SessionState): boolean {
 export function sessionReducer(state: SessionState, action: SessionAction): SessionState {
   switch (action.type) {
     case 'change': {
-      const trip = action.change(state.trip);
+      // The larder's parcels follow every change that touches them, in the same step of history.
+      const trip = settleLarder(state.trip, action.change(state.trip));
       if (trip === state.trip) return state;
       const past = [...state.past, { label: action.label, trip: state.trip }].slice(-HISTORY_LENGTH);
       return { ...state, trip, past, future: [] };

@@ -12,7 +12,9 @@ import type {
   Role,
   Supply,
   TripRole,
+  Want,
   WaypointKind,
+  Wear,
 } from '@graft/core';
 
 export const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
@@ -77,6 +79,12 @@ export const FLAG_WORDS: Readonly<Record<Flag, string>> = {
   gasFuel: 'gas',
   ridesOutside: 'rides outside',
   battery: 'battery',
+};
+export const WANT_WORDS: Readonly<Record<Want, string>> = { required: 'required', optional: 'optional' };
+export const WEAR_WORDS: Readonly<Record<Wear, string>> = {
+  good: 'good',
+  worn: 'worn',
+  needsRepair: 'needs repair',
 };
 export const AGE_WORDS: Readonly<Record<AgeBand, string>> = { under18: 'under 18', adult: 'adult' };
 export const EXPERIENCE_WORDS: Readonly<Record<Experience, string>> = {

@@ -3,6 +3,7 @@
  * Reads raw data and skips what the schema already refuses, so that one reading of a bad file finds both kinds.
  */
 import { shapeVolumeL } from '../trip/shapes.js';
+import type { Canister } from '../trip/larderModel.js';
 import type { Shape, Thing } from '../trip/model.js';
 import type { FieldError } from './fieldError.js';
 
@@ -239,17 +240,26 @@ function larderErrors(
         message: `expected a day of the trip, 1 to ${days}, got ${item['day']}`,
       });
   }
-  for (const { item, path } of entries(trip, 'canisters', base)) {
-    const { netKg, tareKg, grossKg } = item;
-    if (typeof netKg !== 'number' || typeof tareKg !== 'number' || typeof grossKg !== 'number') continue;
-    const fullKg = netKg + tareKg;
-    if (grossKg < tareKg || grossKg > fullKg * (1 + VOLUME_TOLERANCE))
-      errors.push({
-        path: `${path}.grossKg`,
-        message: `expected between ${tareKg} kg, the empty vessel, and ${fullKg.toFixed(3)} kg, the full one, got ${grossKg}`,
-      });
-  }
+  for (const { item, path } of entries(trip, 'canisters', base)) errors.push(...grossErrors(item, path));
   return errors;
+}
+
+function grossErrors(item: Raw, path: string): readonly FieldError[] {
+  const { netKg, tareKg, grossKg } = item;
+  if (typeof netKg !== 'number' || typeof tareKg !== 'number' || typeof grossKg !== 'number') return [];
+  const fullKg = netKg + tareKg;
+  if (grossKg >= tareKg && grossKg <= fullKg * (1 + VOLUME_TOLERANCE)) return [];
+  return [
+    {
+      path: `${path}.grossKg`,
+      message: `expected between ${tareKg} kg, the empty vessel, and ${fullKg.toFixed(3)} kg, the full one, got ${grossKg}`,
+    },
+  ];
+}
+
+/** What a canister's weighed mass contradicts; for a form that edits one. */
+export function canisterErrors(canister: Canister): readonly FieldError[] {
+  return grossErrors(canister as unknown as Raw, 'canister');
 }
 
 /** Days outside the trip, and spans that end before they start. */

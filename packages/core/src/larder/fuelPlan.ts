@@ -63,6 +63,12 @@ export function fuelPlan(trip: Trip, group: PartyGroup): FuelPlan {
   };
 }
 
+/** Canisters that a group has chosen hold less than its meals want; without any canister fuel is not planned here. */
+export function isShortOfFuel(trip: Trip, group: PartyGroup): boolean {
+  const { uses, carriedKg, wantedKg } = fuelPlan(trip, group);
+  return uses.length > 0 && carriedKg < wantedKg - 0.0005;
+}
+
 /** One canister after another, in the order of the list; a day's cooking may empty one and open the next. */
 function burnInOrder(canisters: readonly Canister[], days: readonly FuelDay[]): readonly CanisterUse[] {
   const left = canisters.map(canisterFuelKg);

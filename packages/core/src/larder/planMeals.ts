@@ -1,5 +1,9 @@
 /** Changes of the meal plan: put a dish on a day, fill what is empty, take one away. */
+import type { FieldError } from '../formats/fieldError.js';
+import { schemaErrors } from '../formats/tripFile.js';
+import { ITEM_SCHEMAS } from '../formats/tripSchema.js';
 import type { DishEntry } from '../library/libraryModel.js';
+import { dayStretches } from '../route/legSlopes.js';
 import { freshId } from '../trip/changes.js';
 import type { Canister, Dish, Meal, MealKind, Pickup } from '../trip/larderModel.js';
 import { MEAL_KINDS } from '../trip/larderModel.js';
@@ -111,4 +115,25 @@ export function putPickup(trip: Trip, pickup: Pickup): Trip {
 
 export function removePickup(trip: Trip, pickupId: string): Trip {
   return { ...trip, pickups: trip.pickups.filter((p) => p.id !== pickupId) };
+}
+
+/** What is wrong with a pick-up: its own fields, and a day that the trip does not have. */
+export function checkedPickups(trip: Trip, pickup: Pickup): readonly FieldError[] {
+  const errors = schemaErrors(ITEM_SCHEMAS.pickups, pickup);
+  if (errors.length > 0 || pickup.day <= trip.legs.length) return errors;
+  return [
+    { path: 'day', message: `expected a day of the trip, 1 to ${trip.legs.length}, got ${pickup.day}` },
+  ];
+}
+
+/** Places of resupply along the way on whose day nothing is picked up yet. */
+export function suggestedPickups(trip: Trip): readonly Pick<Pickup, 'day' | 'name'>[] {
+  const stretches = dayStretches(trip);
+  return trip.waypoints
+    .filter((w) => w.kind === 'resupply')
+    .flatMap((w) => {
+      const at = stretches.findIndex((s) => w.atKm <= s.toKm + 1e-6);
+      return at < 0 ? [] : [{ day: at + 1, name: w.name }];
+    })
+    .filter(({ day }) => !trip.pickups.some((p) => p.day === day));
 }

@@ -385,7 +385,9 @@ describe('leave behind', () => {
   });
   test('the safety kit is never up for it', () => {
     const safety = LIB.flatMap((e) =>
-      e.kind === 'thing' && e.thing.purpose !== 'power' && /beacon|first aid|whistle|torch|shelter|water filter|map|rain jacket/i.test(e.name)
+      e.kind === 'thing' &&
+      e.thing.purpose !== 'power' &&
+      /beacon|first aid|whistle|torch|shelter|water filter|map|rain jacket/i.test(e.name)
         ? [e]
         : [],
     );

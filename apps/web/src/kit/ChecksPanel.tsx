@@ -1,0 +1,148 @@
+import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { dismissFinding, formatMassChange, recallFinding, type KitFinding } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
+
+const WEIGHTS = {
+  must: { sign: '▲', word: 'settle before leaving' },
+  should: { sign: '◆', word: 'look at' },
+  could: { sign: '○', word: 'could save' },
+} as const;
+
+interface Props {
+  readonly findings: readonly KitFinding[];
+  readonly dismissed: readonly { readonly finding: KitFinding; readonly reason: string }[];
+  /** Show just these things in the table. */
+  readonly onShow: (ids: ReadonlySet<string>) => void;
+  /** The leave-behind adviser, with its own words where there is nothing. */
+  readonly stay: boolean;
+}
+
+/** What the checks found: what, why, how many grams, whose, and a cure on one click. */
+export function ChecksPanel({ findings, dismissed, onShow, stay }: Props) {
+  const { trip, change } = useTrip();
+  const { massUnit } = usePreferences();
+  const savedKg = findings.reduce((sum, f) => sum + Math.min(0, f.cures[0]?.changeKg ?? 0), 0);
+  return (
+    <Box pt="2">
+      <Text fontSize="xs" color="fg.muted">
+        {findings.length === 0
+          ? stay
+            ? trip.weather.length === 0
+              ? 'Nothing to leave behind yet: a forecast at Brief says what the weather lets stay, three trips without use what you never need.'
+              : 'Nothing more can stay by this forecast and your record. The safety kit never can.'
+            : 'Nothing to settle.'
+          : `${counted(findings.length, 'finding')}${savedKg < -0.0005 ? `; all cures would save ${formatMassChange(savedKg, massUnit).slice(1)}` : ''}`}
+      </Text>
+      <Box as="ul" listStyleType="none" aria-label={stay ? 'Can stay' : 'Findings'}>
+        {findings.map((finding) => (
+          <FindingItem key={finding.id} finding={finding} onShow={onShow} />
+        ))}
+      </Box>
+      {dismissed.length > 0 && (
+        <Box pt="4">
+          <Text fontSize="xs" fontWeight="600" color="fg.muted">
+            Put aside
+          </Text>
+          {dismissed.map(({ finding, reason }) => (
+            <Flex key={finding.id} fontSize="xs" gap="2" align="baseline" py="1">
+              <Box flex="1">
+                {finding.what}: “{reason}”
+              </Box>
+              <Button
+                size="2xs"
+                variant="ghost"
+                onClick={() => change(`look at ${finding.what} again`, (t) => recallFinding(t, finding.id))}
+              >
+                Take up again
+              </Button>
+            </Flex>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function FindingItem({ finding, onShow }: { finding: KitFinding; onShow: Props['onShow'] }) {
+  const { trip, change } = useTrip();
+  const { massUnit } = usePreferences();
+  const [reason, setReason] = useState<string | undefined>();
+  const weight = WEIGHTS[finding.weight];
+  const names = trip.members.filter((m) => finding.memberIds.includes(m.id)).map((m) => m.name);
+  const dismiss = (): void => {
+    const text = (reason ?? '').trim();
+    if (text === '') return;
+    change(`put aside: ${finding.what}`, (t) => dismissFinding(t, finding.id, text));
+  };
+  return (
+    <Box as="li" py="2" borderBottomWidth="1px" borderColor="border.muted">
+      <Flex gap="2" align="baseline">
+        <Text
+          as="span"
+          aria-label={weight.word}
+          title={weight.word}
+          color={finding.weight === 'must' ? 'overload.fg' : 'fg.muted'}
+        >
+          {weight.sign}
+        </Text>
+        <Box flex="1" fontWeight="600">
+          {finding.what}
+        </Box>
+      </Flex>
+      <Text fontSize="xs" color="fg.muted" ps="5">
+        {finding.why}
+        {names.length > 1 && names.length <= 4 && `. ${names.join(', ')}`}
+      </Text>
+      <Flex ps="5" pt="1" gap="1" wrap="wrap">
+        {finding.cures.map((cure) => (
+          <Button
+            key={cure.label}
+            size="2xs"
+            variant="outline"
+            h="auto"
+            py="0.5"
+            whiteSpace="normal"
+            textAlign="start"
+            onClick={() => change(cure.label.toLowerCase(), cure.apply)}
+          >
+            {cure.label}
+            {Math.abs(cure.changeKg) > 0.0005 && `, ${formatMassChange(cure.changeKg, massUnit)}`}
+          </Button>
+        ))}
+        {finding.thingIds.length > 0 && (
+          <Button size="2xs" variant="ghost" onClick={() => onShow(new Set(finding.thingIds))}>
+            Show
+          </Button>
+        )}
+        {reason === undefined && (
+          <Button size="2xs" variant="ghost" onClick={() => setReason('')}>
+            Put aside
+          </Button>
+        )}
+      </Flex>
+      {reason !== undefined && (
+        <Flex ps="5" pt="1" gap="1">
+          <Input
+            size="xs"
+            autoFocus
+            placeholder="Why it is right as it is"
+            aria-label={`Reason to put aside: ${finding.what}`}
+            maxLength={300}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') dismiss();
+              if (e.key === 'Escape') setReason(undefined);
+            }}
+          />
+          <Button size="xs" disabled={reason.trim() === ''} onClick={dismiss}>
+            Put aside
+          </Button>
+        </Flex>
+      )}
+    </Box>
+  );
+}

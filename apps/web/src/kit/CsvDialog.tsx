@@ -1,0 +1,308 @@
+import { Box, Button, Flex, NativeSelect, Text } from '@chakra-ui/react';
+import { useMemo, useRef, useState } from 'react';
+import {
+  CSV_FIELDS,
+  decodeText,
+  formatMass,
+  formatVolume,
+  guessMapping,
+  guessOptions,
+  readCsvTable,
+  readThings,
+  takeRows,
+  thingsCsv,
+  type CsvField,
+  type CsvMapping,
+  type CsvOptions,
+  type CsvTable,
+  type LibraryEntry,
+  type Target,
+  type Trip,
+} from '@graft/core';
+import { download } from '../shared/download';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
+
+/** The largest file that is read, bytes: 5,000 rows have about one megabyte. */
+const LARGEST_BYTES = 10_000_000;
+const SHOWN_ROWS = 8;
+const SHOWN_ERRORS = 30;
+const MOST_THINGS = 3000;
+
+interface Loaded {
+  readonly name: string;
+  readonly table: CsvTable;
+}
+
+/** A table out, and any table in: its columns are matched, can be matched otherwise, and good rows taken without the bad. */
+export function CsvDialog({
+  library,
+  target,
+  whose,
+  onTake,
+}: {
+  library: readonly LibraryEntry[];
+  target: Target;
+  whose: string;
+  onTake: (label: string, step: (trip: Trip) => Trip) => void;
+}) {
+  const { trip, readOnly } = useTrip();
+  const input = useRef<HTMLInputElement>(null);
+  const [loaded, setLoaded] = useState<Loaded | undefined>();
+  const [mapping, setMapping] = useState<CsvMapping>([]);
+  const [options, setOptions] = useState<CsvOptions>({ massUnit: 'kg', volumeUnit: 'l', decimal: '.' });
+  const [problem, setProblem] = useState<string | undefined>();
+  const read = useMemo(
+    () => (loaded === undefined ? undefined : readThings(loaded.table, mapping, options, library)),
+    [loaded, mapping, options, library],
+  );
+
+  const open = async (file: File): Promise<void> => {
+    setProblem(undefined);
+    if (file.size > LARGEST_BYTES) {
+      setProblem(
+        `${file.name}: expected at most ${LARGEST_BYTES / 1_000_000} MB, got ${(file.size / 1_000_000).toFixed(1)} MB`,
+      );
+      return;
+    }
+    const table = readCsvTable(decodeText(new Uint8Array(await file.arrayBuffer())));
+    if (table.headers.length === 0 || table.rows.length === 0) {
+      setProblem(
+        `${file.name}: expected a line of headers and rows under it, got ${counted(table.rows.length, 'row')}`,
+      );
+      setLoaded(undefined);
+      return;
+    }
+    const guessed = guessMapping(table.headers);
+    setMapping(guessed);
+    setOptions(guessOptions(table, guessed));
+    setLoaded({ name: file.name, table });
+  };
+  const count = read?.rows.reduce((sum, r) => sum + r.count, 0) ?? 0;
+  const tooMany = trip.personalThings.length + count > MOST_THINGS;
+  const badLines = new Set(read?.errors.map((e) => e.line)).size;
+
+  return (
+    <Box>
+      <Flex gap="3" align="center" pb="3" wrap="wrap">
+        <Button size="sm" variant="outline" onClick={() => input.current?.click()}>
+          Read a CSV file
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          hidden
+          accept=".csv,.tsv,.txt,text/csv"
+          aria-label="CSV file"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file !== undefined) void open(file);
+          }}
+        />
+        <Button
+          size="sm"
+          variant="outline"
+          onClick={() => download(`${trip.id}-kit.csv`, 'text/csv', thingsCsv(trip))}
+        >
+          Save all things as CSV
+        </Button>
+        <Text fontSize="xs" color="fg.muted">
+          Commas, semicolons or tabs; any order of columns; cells that look like formulas are saved as text.
+        </Text>
+      </Flex>
+      {problem !== undefined && (
+        <Text role="alert" color="overload.fg">
+          {problem}
+        </Text>
+      )}
+      {loaded !== undefined && read !== undefined && (
+        <>
+          <Mapping
+            table={loaded.table}
+            mapping={mapping}
+            onMapping={setMapping}
+            options={options}
+            onOptions={setOptions}
+          />
+          <Preview read={read} />
+          {read.errors.length > 0 && (
+            <Box pt="3" maxH="9rem" overflow="auto" role="alert" fontSize="xs" color="overload.fg">
+              {read.errors.slice(0, SHOWN_ERRORS).map((e, i) => (
+                <Text key={i}>
+                  Line {e.line}
+                  {e.column !== '' && `, column “${e.column}”`}: {e.message}
+                </Text>
+              ))}
+              {read.errors.length > SHOWN_ERRORS && <Text>and {read.errors.length - SHOWN_ERRORS} more</Text>}
+            </Box>
+          )}
+          {tooMany && (
+            <Text role="alert" fontSize="xs" color="overload.fg" pt="2">
+              A trip holds up to {MOST_THINGS} personal things: expected fewer rows, got {count}.
+            </Text>
+          )}
+          <Flex pt="4" gap="3" align="center">
+            <Button
+              size="sm"
+              disabled={read.rows.length === 0 || tooMany || readOnly}
+              onClick={() => onTake(`read ${loaded.name}`, (t) => takeRows(t, read.rows, target).trip)}
+            >
+              Take {counted(read.rows.length, 'row')}
+              {badLines > 0 && ` without the ${counted(badLines, 'line')} above`}
+            </Button>
+            <Text fontSize="xs" color="fg.muted">
+              Rows go to the member or kit that their list names; the others to {whose}. Rows with the id of a
+              thing here change it.
+            </Text>
+          </Flex>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Mapping({
+  table,
+  mapping,
+  onMapping,
+  options,
+  onOptions,
+}: {
+  table: CsvTable;
+  mapping: CsvMapping;
+  onMapping: (mapping: CsvMapping) => void;
+  options: CsvOptions;
+  onOptions: (options: CsvOptions) => void;
+}) {
+  const [example] = table.rows;
+  return (
+    <Box>
+      <Text fontSize="xs" color="fg.muted">
+        {counted(table.rows.length, 'row')}, {counted(table.headers.length, 'column')}. What each column is:
+      </Text>
+      <Flex wrap="wrap" gap="2" py="2">
+        {table.headers.map((header, i) => (
+          <Box key={i} w="9.6rem">
+            <Text fontSize="xs" fontWeight="600" truncate title={header}>
+              {header === '' ? `column ${i + 1}` : header}
+            </Text>
+            <NativeSelect.Root size="xs">
+              <NativeSelect.Field
+                aria-label={`Column ${header === '' ? i + 1 : header} is`}
+                value={mapping[i] ?? ''}
+                onChange={(e) => {
+                  const field = e.target.value === '' ? undefined : (e.target.value as CsvField);
+                  // A field stands for one column: where it stood before it is taken away.
+                  onMapping(mapping.map((m, k) => (k === i ? field : m === field ? undefined : m)));
+                }}
+              >
+                <option value="">left out</option>
+                {CSV_FIELDS.filter((f) => f.id !== 'note').map((f) => (
+                  <option key={f.id} value={f.id}>
+                    {f.header}
+                  </option>
+                ))}
+              </NativeSelect.Field>
+              <NativeSelect.Indicator />
+            </NativeSelect.Root>
+            <Text fontSize="xs" color="fg.muted" truncate>
+              {example?.[i] === '' || example?.[i] === undefined ? '—' : example[i]}
+            </Text>
+          </Box>
+        ))}
+      </Flex>
+      <Flex gap="3" pb="2" align="center" fontSize="xs" wrap="wrap">
+        <Choice
+          label="Masses without a unit are"
+          value={options.massUnit}
+          choices={['kg', 'g', 'lb', 'oz']}
+          onChoose={(massUnit) => onOptions({ ...options, massUnit })}
+        />
+        <Choice
+          label="Volumes without a unit are"
+          value={options.volumeUnit}
+          choices={['l', 'ml', 'cu in']}
+          onChoose={(volumeUnit) => onOptions({ ...options, volumeUnit })}
+        />
+        <Choice
+          label="Decimals have a"
+          value={options.decimal}
+          choices={['.', ',']}
+          words={{ '.': 'point: 1.9', ',': 'comma: 1,9' }}
+          onChoose={(decimal) => onOptions({ ...options, decimal })}
+        />
+      </Flex>
+    </Box>
+  );
+}
+
+function Choice<T extends string>({
+  label,
+  value,
+  choices,
+  words,
+  onChoose,
+}: {
+  label: string;
+  value: T;
+  choices: readonly T[];
+  words?: Readonly<Record<T, string>>;
+  onChoose: (value: T) => void;
+}) {
+  return (
+    <Flex as="label" align="center" gap="1">
+      {label}
+      <NativeSelect.Root size="xs" w="auto">
+        <NativeSelect.Field aria-label={label} value={value} onChange={(e) => onChoose(e.target.value as T)}>
+          {choices.map((choice) => (
+            <option key={choice} value={choice}>
+              {words?.[choice] ?? choice}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Flex>
+  );
+}
+
+function Preview({ read }: { read: ReturnType<typeof readThings> }) {
+  const { massUnit } = usePreferences();
+  if (read.rows.length === 0) return null;
+  return (
+    <Box as="table" w="100%" fontSize="xs" aria-label="Preview" borderTopWidth="1px">
+      <thead>
+        <tr className="muted">
+          <th style={{ textAlign: 'start' }}>Line</th>
+          <th style={{ textAlign: 'start' }}>Thing</th>
+          <th style={{ textAlign: 'start' }}>List</th>
+          <th style={{ textAlign: 'end' }}>Count</th>
+          <th style={{ textAlign: 'end' }}>Mass</th>
+          <th style={{ textAlign: 'end' }}>Packed</th>
+        </tr>
+      </thead>
+      <tbody>
+        {read.rows.slice(0, SHOWN_ROWS).map((r) => (
+          <tr key={r.line}>
+            <td>{r.line}</td>
+            <td>{r.thing.name}</td>
+            <td>{r.list ?? '—'}</td>
+            <td style={{ textAlign: 'end' }}>{r.count}</td>
+            <td style={{ textAlign: 'end' }}>
+              {r.thing.massEstimated ? '≈ ' : ''}
+              {formatMass(r.thing.massKg, massUnit)}
+            </td>
+            <td style={{ textAlign: 'end' }}>{formatVolume(r.thing.volumeL)}</td>
+          </tr>
+        ))}
+        {read.rows.length > SHOWN_ROWS && (
+          <tr className="muted">
+            <td colSpan={6}>and {read.rows.length - SHOWN_ROWS} more</td>
+          </tr>
+        )}
+      </tbody>
+    </Box>
+  );
+}

@@ -1,0 +1,301 @@
+import { Button, Flex, NativeSelect, Table, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { useCallback, useMemo, useRef, type RefObject } from 'react';
+import {
+  formatMass,
+  formatVolume,
+  kitParts,
+  massDigits,
+  massRange,
+  putKit,
+  putThings,
+  removeKit,
+  removeThings,
+  type Kit,
+  type Member,
+  type Trip,
+} from '@graft/core';
+import { EditableTable, type Column, type Ticks } from '../shared/EditableTable';
+import { checkItem } from '../shared/fields';
+import { InlineName } from '../shared/InlineName';
+import { RemoveButton } from '../shared/RemoveButton';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
+import { Why } from '../shared/Why';
+import { kitColumns, type View } from './kitColumns';
+import { addPiece } from './newThings';
+import { checkRow, isPersonal, keptElsewhere, type KitRow } from './kitRows';
+
+interface Props {
+  readonly rows: readonly KitRow[];
+  /** Kits and members shown, in this order, each with its own rows under a head. */
+  readonly kits: readonly Kit[];
+  readonly members: readonly Member[];
+  readonly view: View;
+  readonly scroller: RefObject<HTMLDivElement | null>;
+  readonly ticked: ReadonlySet<string>;
+  readonly onTick: (keys: ReadonlySet<string>) => void;
+  readonly onSay: (message: string) => void;
+  readonly chosen: string | undefined;
+  readonly onReach: (row: KitRow) => void;
+  readonly onSaveKit: (kit: Kit) => void;
+  readonly filtered: boolean;
+}
+
+/** Everything the party takes in one table: kits open into pieces, members into their things. */
+export function KitTable({
+  rows,
+  kits,
+  members,
+  view,
+  scroller,
+  ticked,
+  onTick,
+  onSay,
+  chosen,
+  onReach,
+  onSaveKit,
+  filtered,
+}: Props) {
+  const { trip, change } = useTrip();
+  const { massUnit } = usePreferences();
+  const collecting = useRef<((trip: Trip) => Trip)[] | undefined>(undefined);
+  const act = useCallback(
+    (label: string, step: (trip: Trip) => Trip): void => {
+      if (collecting.current === undefined) change(label, step);
+      else collecting.current.push(step);
+    },
+    [change],
+  );
+  const days = trip.legs.length;
+  const { kits: allKits, members: allMembers, groups, share, personalThings } = trip;
+  const columns = useMemo((): readonly Column<KitRow>[] => {
+    const kitName = new Map(allKits.flatMap((k) => k.pieces.map((p) => [p.id, k.name] as const)));
+    const memberName = new Map(allMembers.map((m) => [m.id, m.name]));
+    const carrier = new Map(share.map((a) => [a.pieceId, memberName.get(a.memberId)]));
+    const all = kitColumns(view, {
+      kits: allKits,
+      members: allMembers,
+      groups,
+      personalThings,
+      massUnit,
+      listOf: (row) => (isPersonal(row) ? (memberName.get(row.memberId) ?? '') : (kitName.get(row.id) ?? '')),
+      carrierOf: (row) => (isPersonal(row) ? memberName.get(row.memberId) : carrier.get(row.id)),
+      check: (row) => checkRow(row, days),
+      save: (row, field) => act(`${row.name}: ${field}`, (t) => putThings(t, [row])),
+      act,
+    });
+    return [
+      ...all,
+      {
+        id: 'remove',
+        header: '',
+        width: '36',
+        show: (row) =>
+          keptElsewhere(row) ? (
+            <Why reason="Made at Larder: it changes there.">L</Why>
+          ) : (
+            <RemoveButton
+              name={row.name}
+              onClick={() => change(`remove ${row.name}`, (t) => removeThings(t, new Set([row.id])))}
+            />
+          ),
+      },
+    ];
+  }, [allKits, allMembers, groups, share, personalThings, view, massUnit, days, act, change]);
+
+  const sections = useMemo(() => {
+    const there = new Set(rows.map((r) => r.id));
+    const byMember = new Map<string, KitRow[]>();
+    for (const row of rows) {
+      if (!isPersonal(row)) continue;
+      const own = byMember.get(row.memberId);
+      if (own === undefined) byMember.set(row.memberId, [row]);
+      else own.push(row);
+    }
+    return [
+      ...kits
+        .map((kit) => ({
+          key: `kit ${kit.id}`,
+          head: <KitHead kit={kit} onSaveKit={onSaveKit} />,
+          rows: kit.pieces.filter((p) => there.has(p.id)) as readonly KitRow[],
+        }))
+        .filter((section) => !filtered || section.rows.length > 0),
+      ...members
+        .map((member) => {
+          const own = byMember.get(member.id) ?? [];
+          return { key: `member ${member.id}`, head: <MemberHead member={member} rows={own} />, rows: own };
+        })
+        .filter((section) => !filtered || section.rows.length > 0),
+    ];
+  }, [rows, kits, members, onSaveKit, filtered]);
+
+  const ticks = useMemo(
+    (): Ticks => ({
+      keys: ticked,
+      onTick,
+      onRefused: onSay,
+      together: (run) => {
+        collecting.current = [];
+        run();
+        const steps = collecting.current;
+        collecting.current = undefined;
+        if (steps.length > 0)
+          change(`fill ${counted(steps.length, 'row')}`, (t) => steps.reduce((next, step) => step(next), t));
+      },
+    }),
+    [ticked, onTick, onSay, change],
+  );
+  const range = massRange(rows);
+  const packedL = rows.reduce((sum, r) => sum + r.volumeL, 0);
+  return (
+    <EditableTable
+      label="Kit"
+      columns={columns}
+      rowKey={rowKey}
+      rowName={rowName}
+      sections={sections}
+      scroller={scroller}
+      ticks={ticks}
+      onReach={onReach}
+      {...(chosen === undefined ? {} : { chosen })}
+      foot={
+        <Table.Footer position="sticky" bottom="0" zIndex="2">
+          <Table.Row bg="bg.panel" fontWeight="600">
+            <Table.Cell px="0" />
+            {columns.map((column) => (
+              <Table.Cell
+                key={column.id}
+                px="2"
+                py="1.5"
+                borderColor="border.emphasized"
+                borderTopWidth="1px"
+                textAlign={column.numeric === true ? 'end' : 'start'}
+                whiteSpace="nowrap"
+                overflow={column.id === 'massKg' ? 'visible' : 'hidden'}
+              >
+                {column.id === 'name' && counted(rows.length, 'thing')}
+                {column.id === 'list' && range.estimates > 0 && (
+                  <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">
+                    <Why
+                      reason={`${counted(range.estimates, 'mass')} of ${rows.length} are estimates (≈), each taken to be off by 20 % either way: the total is likely between these two.`}
+                    >
+                      {massDigits(range.lowKg, massUnit)}–{massDigits(range.highKg, massUnit)}
+                    </Why>
+                  </Text>
+                )}
+                {column.id === 'massKg' && massDigits(range.kg, massUnit)}
+                {column.id === 'volumeL' && packedL.toFixed(1)}
+              </Table.Cell>
+            ))}
+          </Table.Row>
+        </Table.Footer>
+      }
+    />
+  );
+}
+const rowKey = (row: KitRow): string => row.id;
+const rowName = (row: KitRow): string => row.name;
+
+function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }) {
+  const { change } = useTrip();
+  const { massUnit } = usePreferences();
+  const kg = kit.pieces.reduce((sum, p) => sum + p.massKg, 0);
+  const made = kit.pieces.some((p) => p.madeBy !== undefined);
+  const parts = useMemo(() => kitParts(kit), [kit]);
+  const heaviestKg = Math.max(0, ...parts.map((part) => part.reduce((sum, p) => sum + p.massKg, 0)));
+  return (
+    <Flex align="center" gap="3" wrap="nowrap">
+      <InlineName
+        name={kit.name}
+        label="Kit name"
+        check={(name) => checkItem('kits', { ...kit, name })}
+        onName={(name) => change(`rename ${kit.name}`, (t) => putKit(t, { ...kit, name }))}
+      />
+      <Text fontSize="xs" color="fg.muted" whiteSpace="nowrap">
+        {counted(kit.pieces.length, 'piece')}, {formatMass(kg, massUnit)}
+        {made && ', from Larder'}
+      </Text>
+      {!made && kit.pieces.length > 1 && (
+        <Flex align="center" gap="1" fontSize="xs" color="fg.muted" whiteSpace="nowrap">
+          <Why
+            reason={`In ${counted(parts.length, 'part')}, the heaviest ${formatMass(heaviestKg, massUnit)}: ${parts.map((part) => part.map((p) => p.name).join(' + ')).join('; ')}. Each part goes to one carrier at Shares; "stays with" joins pieces.`}
+          >
+            split
+          </Why>
+          <NativeSelect.Root size="xs" w="6.2rem">
+            <NativeSelect.Field
+              aria-label={`Split ${kit.name} over`}
+              value={kit.splitWays === undefined ? '' : String(kit.splitWays)}
+              onChange={(e) => {
+                const { splitWays: _old, ...rest } = kit;
+                const ways = e.target.value;
+                change(`split ${kit.name}`, (t) =>
+                  putKit(t, ways === '' ? rest : { ...rest, splitWays: Number(ways) }),
+                );
+              }}
+            >
+              <option value="">each piece</option>
+              {kit.pieces.slice(0, -1).map((_p, i) => (
+                <option key={i} value={i + 1}>
+                  {i === 0 ? 'one carrier' : `${i + 1} carriers`}
+                </option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+        </Flex>
+      )}
+      {!made && (
+        <>
+          <Button
+            size="2xs"
+            variant="ghost"
+            onClick={() => change(`add a piece to ${kit.name}`, (t) => addPiece(t, kit.id))}
+          >
+            <Plus size={12} /> Piece
+          </Button>
+          <Button
+            size="2xs"
+            variant="ghost"
+            onClick={() => onSaveKit(kit)}
+            title="Keep this kit in your library"
+          >
+            To library
+          </Button>
+          <Button
+            size="2xs"
+            variant="ghost"
+            onClick={() => change(`remove ${kit.name}`, (t) => removeKit(t, kit.id))}
+            title="Undo brings it back"
+          >
+            Remove kit
+          </Button>
+        </>
+      )}
+    </Flex>
+  );
+}
+
+function MemberHead({ member, rows }: { member: Member; rows: readonly KitRow[] }) {
+  const { massUnit } = usePreferences();
+  const stowed = rows.filter((r) => isPersonal(r) && !r.worn);
+  const sum = (list: readonly KitRow[], of: (r: KitRow) => number): number =>
+    list.reduce((total, r) => total + of(r), 0);
+  const wornKg = sum(rows, (r) => r.massKg) - sum(stowed, (r) => r.massKg);
+  return (
+    <Flex align="baseline" gap="3">
+      <Text fontWeight="600">{member.name}</Text>
+      <Text fontSize="xs" color="fg.muted">
+        {counted(rows.length, 'thing')},{' '}
+        {formatMass(
+          sum(stowed, (r) => r.massKg),
+          massUnit,
+        )}{' '}
+        and {formatVolume(sum(stowed, (r) => r.volumeL))} in the pack, {formatMass(wornKg, massUnit)} worn or
+        in hand
+      </Text>
+    </Flex>
+  );
+}

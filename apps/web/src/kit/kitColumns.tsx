@@ -1,0 +1,355 @@
+/** The kit table's columns, in sets: nobody looks at twenty at once. */
+import type { ReactNode } from 'react';
+import {
+  formatDaySpan,
+  formatUse,
+  moveThing,
+  parseDaySpan,
+  parseUse,
+  type MassUnit,
+  type Thing,
+  type Trip,
+} from '@graft/core';
+import type { Column } from '../shared/EditableTable';
+import {
+  choiceColumn,
+  numberColumn,
+  quantityColumn,
+  textColumn,
+  yesNoColumn,
+  type Check,
+} from '../shared/fields';
+import { FLAG_WORDS, NEEDED_WORDS, optionsOf, PURPOSE_WORDS, WANT_WORDS, WEAR_WORDS } from '../shared/words';
+import { isPersonal, keptElsewhere, type KitRow } from './kitRows';
+import { dateColumn, flagsColumn, massColumn, needsColumn, readColumn, shapeColumn } from './thingColumns';
+
+export const VIEWS = {
+  weights: 'Mass',
+  placing: 'Place',
+  days: 'Days',
+  ownership: 'Owner',
+} as const;
+export type View = keyof typeof VIEWS;
+
+interface Parts extends Pick<Trip, 'kits' | 'members' | 'groups' | 'personalThings'> {
+  readonly massUnit: MassUnit;
+  /** The kit or member whose row it is. */
+  readonly listOf: (row: KitRow) => string;
+  readonly carrierOf: (row: KitRow) => string | undefined;
+  readonly check: Check<KitRow>;
+  readonly save: (row: KitRow, field: string) => void;
+  readonly act: (label: string, step: (trip: Trip) => Trip) => void;
+}
+
+/** Rows kept by another station cannot be edited in this column. */
+function onlyByHand(column: Column<KitRow>): Column<KitRow> {
+  return column.edit === undefined
+    ? column
+    : {
+        ...column,
+        edit: { ...column.edit, when: (row) => !keptElsewhere(row) && (column.edit?.when?.(row) ?? true) },
+      };
+}
+const onlyPersonal = (column: Column<KitRow>): Column<KitRow> =>
+  column.edit === undefined ? column : { ...column, edit: { ...column.edit, when: isPersonal } };
+const onlyPieces = (column: Column<KitRow>): Column<KitRow> =>
+  column.edit === undefined
+    ? column
+    : { ...column, edit: { ...column.edit, when: (row) => !isPersonal(row) } };
+
+export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] {
+  const { massUnit, listOf, carrierOf, check, save } = parts;
+  const common = { check, save };
+  const thing = common as unknown as { check: Check<Thing>; save: (t: Thing, field: string) => void };
+  const wide = (column: Column<Thing>): Column<KitRow> => column as unknown as Column<KitRow>;
+  const any = common as unknown as {
+    check: Check<KitRow & Record<string, unknown>>;
+    save: (row: KitRow & Record<string, unknown>, field: string) => void;
+  };
+  const loose = (column: Column<KitRow & Record<string, unknown>>): Column<KitRow> =>
+    column as unknown as Column<KitRow>;
+
+  const name: Column<KitRow> = {
+    ...wide(textColumn<Thing, 'name'>({ ...thing, id: 'name', header: 'Thing', width: '210' })),
+    order: (row) => row.name.toLowerCase(),
+  };
+  const list: Column<KitRow> = {
+    id: 'list',
+    header: 'List',
+    width: '128',
+    show: (row) => <span className="muted">{listOf(row)}</span>,
+    hint: listOf,
+    order: (row) => listOf(row).toLowerCase(),
+    edit: listEdit(parts),
+  };
+  const mass: Column<KitRow> = { ...wide(massColumn(thing, massUnit)), order: (row) => row.massKg };
+  const packed: Column<KitRow> = {
+    ...wide(
+      quantityColumn<Thing, 'volumeL'>({
+        ...thing,
+        id: 'volumeL',
+        header: 'Packed',
+        quantity: 'volume',
+        massUnit,
+        width: '76',
+      }),
+    ),
+    order: (row) => row.volumeL,
+  };
+  const sets: Readonly<Record<View, readonly Column<KitRow>[]>> = {
+    weights: [
+      mass,
+      {
+        ...wide(dateColumn(thing, 'measuredOn', 'Weighed on', '98')),
+        order: (row) => row.measuredOn ?? '',
+      },
+      packed,
+      wide(looseColumn(thing)),
+      {
+        id: 'carrier',
+        header: 'Carried by',
+        width: '96',
+        show: (row) => carrierOf(row) ?? <span className="muted">nobody</span>,
+        order: (row) => carrierOf(row) ?? '',
+      },
+      onlyPersonal(
+        loose(
+          yesNoColumn({
+            ...any,
+            id: 'worn',
+            header: 'Worn',
+            yes: 'worn or in hand',
+            no: 'in the pack',
+            width: '104',
+          }),
+        ),
+      ),
+    ],
+    placing: [
+      wide(shapeColumn(thing)),
+      wide(
+        choiceColumn<Thing, 'needed'>({
+          ...thing,
+          id: 'needed',
+          header: 'Needed',
+          options: optionsOf(NEEDED_WORDS),
+          width: '104',
+        }),
+      ),
+      {
+        ...wide(
+          choiceColumn<Thing, 'purpose'>({
+            ...thing,
+            id: 'purpose',
+            header: 'What for',
+            options: optionsOf(PURPOSE_WORDS),
+            width: '120',
+          }),
+        ),
+        order: (row) => PURPOSE_WORDS[row.purpose],
+      },
+      { ...wide(flagsColumn(thing)), order: (row) => row.flags.map((f) => FLAG_WORDS[f]).join() },
+      nestsColumn(parts, common),
+    ],
+    days: [
+      mass,
+      wide(
+        readColumn(
+          thing,
+          { id: 'days', header: 'Carried on days', width: '86', text: formatDaySpan },
+          (t, entry) => {
+            const { fromDay: _from, toDay: _to, ...rest } = t;
+            const parsed = parseDaySpan(entry);
+            return parsed.ok ? { thing: { ...rest, ...parsed.span } } : { error: parsed.error };
+          },
+        ),
+      ),
+      wide(
+        readColumn(
+          thing,
+          { id: 'use', header: 'Used up on days', width: '124', text: (t) => formatUse(t.consumption) },
+          (t, entry) => {
+            const { consumption: _old, ...rest } = t;
+            const parsed = parseUse(entry);
+            if (!parsed.ok) return { error: parsed.error };
+            return { thing: parsed.use === undefined ? rest : { ...rest, consumption: parsed.use } };
+          },
+        ),
+      ),
+      wide(
+        numberColumn<Thing, 'wetFactor'>({
+          ...thing,
+          id: 'wetFactor',
+          header: 'Wet',
+          unit: '×',
+          decimals: 2,
+          optional: true,
+          width: '72',
+        }),
+      ),
+      wide(
+        quantityColumn<Thing, 'waterCapacityL'>({
+          ...thing,
+          id: 'waterCapacityL',
+          header: 'Water',
+          quantity: 'volume',
+          massUnit,
+          optional: true,
+          width: '76',
+        }),
+      ),
+      wide(
+        quantityColumn<Thing, 'foodCapacityL'>({
+          ...thing,
+          id: 'foodCapacityL',
+          header: 'Food',
+          quantity: 'volume',
+          massUnit,
+          optional: true,
+          width: '76',
+        }),
+      ),
+    ],
+    ownership: [
+      onlyPersonal(
+        loose(
+          choiceColumn({
+            ...any,
+            id: 'want',
+            header: 'Asked for',
+            none: '',
+            options: optionsOf(WANT_WORDS),
+            width: '92',
+          }),
+        ),
+      ),
+      {
+        ...loose(textColumn({ ...any, id: 'owner', header: 'Owner', optional: true, width: '104' })),
+        order: (row) => row.owner ?? '',
+      },
+      loose(
+        choiceColumn({
+          ...any,
+          id: 'wear',
+          header: 'State',
+          none: '',
+          options: optionsOf(WEAR_WORDS),
+          width: '104',
+        }),
+      ),
+      {
+        ...wide(dateColumn(thing, 'expiresOn', 'Best before', '98')),
+        order: (row) => row.expiresOn ?? '9999',
+      },
+      wide(needsColumn(thing)),
+      onlyPieces(
+        loose(
+          choiceColumn({
+            ...any,
+            id: 'onlyGroupId',
+            header: 'Only for',
+            none: 'anybody',
+            options: parts.groups.map((g) => [g.id, g.name] as const),
+            width: '118',
+          }),
+        ),
+      ),
+      onlyPieces(
+        loose(textColumn({ ...any, id: 'together', header: 'Stays with', optional: true, width: '88' })),
+      ),
+    ],
+  };
+  return [
+    onlyByHand(name),
+    list,
+    // Who may carry a parcel is said here even where its mass comes from the larder.
+    ...sets[view].map((column) => (column.id === 'onlyGroupId' ? column : onlyByHand(column))),
+  ];
+}
+
+/** Another list for a thing: a member's or a kit of the group. */
+function listEdit({ kits, members, act }: Parts): NonNullable<Column<KitRow>['edit']> {
+  const kitOf = new Map(kits.flatMap((k) => k.pieces.map((p) => [p.id, k.id] as const)));
+  return {
+    when: (row) => !keptElsewhere(row),
+    text: (row) => (isPersonal(row) ? `member ${row.memberId}` : `kit ${kitOf.get(row.id) ?? ''}`),
+    options: [
+      ...kits.map((k) => [`kit ${k.id}`, k.name] as const),
+      ...members.map((m) => [`member ${m.id}`, m.name] as const),
+    ],
+    take: (row, entry) => {
+      const [kind, id] = entry.split(' ');
+      act(`move ${row.name}`, (t) =>
+        moveThing(t, row.id, kind === 'member' ? { kind, memberId: id! } : { kind: 'kit', kitId: id! }),
+      );
+      return undefined;
+    },
+  };
+}
+
+/** What a soft thing fills when it is let out of its sack; kept in its shape. */
+function looseColumn(common: {
+  check: Check<Thing>;
+  save: (t: Thing, field: string) => void;
+}): Column<Thing> {
+  const column = quantityColumn<Thing & { looseL?: number }, 'looseL'>({
+    check: ({ looseL, ...t }) => common.check(withLoose(t, looseL)),
+    save: ({ looseL, ...t }, field) => common.save(withLoose(t, looseL), field),
+    id: 'looseL',
+    header: 'Loose',
+    quantity: 'volume',
+    massUnit: 'kg',
+    optional: true,
+    width: '72',
+  });
+  const seen = (t: Thing): Thing & { looseL?: number } =>
+    t.shape.kind === 'stuff' ? { ...t, looseL: t.shape.looseVolumeL } : t;
+  return {
+    ...column,
+    show: (t): ReactNode => column.show(seen(t)),
+    edit: {
+      text: (t) => column.edit!.text(seen(t)),
+      take: (t, entry) => column.edit!.take(seen(t), entry),
+      when: (t) => t.shape.kind === 'stuff' || t.shape.kind === 'pouch',
+    },
+  };
+}
+
+function withLoose(t: Thing, looseL: number | undefined): Thing {
+  return { ...t, shape: looseL === undefined ? { kind: 'pouch' } : { kind: 'stuff', looseVolumeL: looseL } };
+}
+
+/** The thing that another rides inside: chosen among those of the same kit or person. */
+function nestsColumn(
+  parts: Parts,
+  common: { check: Check<KitRow>; save: (row: KitRow, field: string) => void },
+): Column<KitRow> {
+  const names = new Map(
+    [...parts.kits.flatMap((k) => k.pieces), ...parts.personalThings].map((t) => [t.id, t.name]),
+  );
+  const hostName = (row: KitRow): string => (row.nestsIn === undefined ? '' : (names.get(row.nestsIn) ?? ''));
+  return {
+    id: 'nestsIn',
+    header: 'Rides inside',
+    width: '120',
+    show: hostName,
+    hint: hostName,
+    edit: {
+      text: hostName,
+      take: (row, entry) => {
+        const { nestsIn: _old, ...rest } = row;
+        const wanted = entry.trim().toLowerCase();
+        const near: readonly KitRow[] = isPersonal(row)
+          ? parts.personalThings.filter((t) => t.memberId === row.memberId)
+          : (parts.kits.find((k) => k.pieces.some((p) => p.id === row.id))?.pieces ?? []);
+        const host = near.find((t) => t.id !== row.id && t.name.toLowerCase() === wanted);
+        if (wanted !== '' && host === undefined)
+          return `expected the name of another thing of the same kit or person, got "${entry}"`;
+        const next = (host === undefined ? rest : { ...rest, nestsIn: host.id }) as KitRow;
+        const error = common.check(next);
+        if (error === undefined) common.save(next, 'rides inside');
+        return error;
+      },
+    },
+  };
+}

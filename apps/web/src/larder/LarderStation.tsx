@@ -1,0 +1,140 @@
+import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import {
+  cookGroups,
+  eaters,
+  fillMeals,
+  foodMass,
+  formatMass,
+  USUAL_FOOD_KG,
+  type DishEntry,
+} from '@graft/core';
+import { Tabs } from '../shared/Tabs';
+import { usePreferences } from '../shared/preferences';
+import { useLibrary } from '../shared/useLibrary';
+import { useTrip } from '../shared/TripProvider';
+import { Why } from '../shared/Why';
+import { FoodPanel } from './FoodPanel';
+import { FuelPanel } from './FuelPanel';
+import { MealGrid } from './MealGrid';
+import { NightPanel } from './NightPanel';
+import { WaterPanel } from './WaterPanel';
+
+const PANELS = [
+  ['food', 'Food'],
+  ['fuel', 'Fuel'],
+  ['water', 'Water'],
+  ['night', 'At night'],
+] as const;
+type Panel = (typeof PANELS)[number][0];
+
+const VERDICTS = {
+  none: 'nothing planned yet',
+  little: 'less than usual',
+  usual: 'usual',
+  much: 'more than usual',
+} as const;
+
+/** Meals by cook group and day, and what follows from them: energy, fuel, water, what is hung at night. */
+export function LarderStation() {
+  const { trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const library = useLibrary();
+  const [panel, setPanel] = useState<Panel>('food');
+  const [mealId, setMealId] = useState<string | undefined>();
+  const dishes = useMemo(
+    () => library.entries.filter((e): e is DishEntry => e.kind === 'dish'),
+    [library.entries],
+  );
+  const groups = cookGroups(trip).filter((g) => eaters(trip, g.id).length > 0);
+  const mass = foodMass(trip);
+  const outside = trip.members.filter((m) => !groups.some((g) => g.id === m.cookGroupId));
+  const chosen = trip.meals.find((m) => m.id === mealId);
+  return (
+    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+      <HStack px="4" py="2" gap="4" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
+        <Text>
+          <b>
+            {mass.verdict === 'none'
+              ? 'No meals planned'
+              : `${formatMass(mass.fullDayKg, massUnit)} a person and full day`}
+          </b>
+          {mass.verdict !== 'none' && (
+            <Text as="span" color="fg.muted">
+              {' '}
+              ·{' '}
+              <Why
+                reason={`A mean breakfast, lunch, dinner and day's snacks with their packaging. Usual is ${USUAL_FOOD_KG.from}–${USUAL_FOOD_KG.to} kg a person and day (common practice, no source)${mass.without.length > 0 ? `; without ${mass.without.join(' and ')} it is not a whole day` : ''}.`}
+              >
+                {mass.without.length > 0 ? `without ${mass.without.join(' and ')}` : VERDICTS[mass.verdict]}
+              </Why>
+              {' · '}
+              {mass.kcalPerG.toFixed(1)} kcal/g · {formatMass(mass.totalKg, massUnit)} in all,{' '}
+              {formatMass(mass.packagingKg, massUnit)} of it packaging that is left
+            </Text>
+          )}
+        </Text>
+        <Box flex="1" />
+        {groups.length > 0 && (
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={readOnly || dishes.length === 0}
+            onClick={() =>
+              change('plan all empty meals', (t) =>
+                fillMeals(
+                  t,
+                  dishes.filter((d) => d.dish.form === 'dried' || d.meals.includes('lunch')),
+                ),
+              )
+            }
+            title="Dried breakfasts and dinners, any lunch; each cook group begins with another"
+          >
+            Plan all empty meals
+          </Button>
+        )}
+      </HStack>
+      <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
+        <Box flex="1" minW="0" overflow="auto" px="4" pb="6">
+          {outside.length > 0 && (
+            <Text pt="3" fontSize="sm">
+              {groups.length === 0
+                ? 'Meals are planned by cook group: put members into one at People, Groups.'
+                : `In no cook group, so nothing is planned for them: ${outside.map((m) => m.name).join(', ')}. Groups are at People.`}
+            </Text>
+          )}
+          {groups.map((group) => (
+            <MealGrid
+              key={group.id}
+              group={group}
+              dishes={dishes}
+              chosen={mealId}
+              onChoose={(id) => {
+                setMealId(id);
+                setPanel('food');
+              }}
+            />
+          ))}
+        </Box>
+        <Flex
+          direction="column"
+          w={{ base: '100%', lg: '420px' }}
+          flexShrink={0}
+          borderStartWidth={{ base: 0, lg: '1px' }}
+          bg="bg.panel"
+          minH="0"
+        >
+          <Box px="3" pt="2">
+            <Tabs label="Larder figures" tabs={PANELS} value={panel} onChoose={setPanel} />
+          </Box>
+          <Box flex="1" minH="0" overflow="auto" px="3" pb="5" tabIndex={-1}>
+            {panel === 'food' && <FoodPanel meal={chosen} />}
+            {panel === 'fuel' && <FuelPanel />}
+            {panel === 'water' && <WaterPanel />}
+            {panel === 'night' && <NightPanel />}
+          </Box>
+        </Flex>
+      </Flex>
+    </Flex>
+  );
+}

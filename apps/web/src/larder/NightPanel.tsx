@@ -1,0 +1,79 @@
+import { Box, Text } from '@chakra-ui/react';
+import {
+  CONTAINER_L_PER_PERSON_DAY,
+  formatMass,
+  formatVolume,
+  scentedNights,
+  scentedThings,
+} from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { FOOD_STORAGE_WORDS } from '../shared/words';
+
+/** What smells of food at night: how much there is, what holds it, and the list for the evening's round. */
+export function NightPanel() {
+  const { trip } = useTrip();
+  const { massUnit } = usePreferences();
+  const nights = scentedNights(trip);
+  const things = scentedThings(trip);
+  const names = new Map(trip.members.map((m) => [m.id, m.name]));
+  const contained = trip.foodStorage === 'container';
+  const byCarrier = new Map<string, string[]>();
+  for (const { thing, memberId } of things) {
+    const who = memberId === undefined ? 'not shared yet' : (names.get(memberId) ?? '');
+    byCarrier.set(who, [...(byCarrier.get(who) ?? []), thing.name]);
+  }
+  return (
+    <Box pt="3">
+      <Text fontSize="sm">
+        Food at night: <b>{FOOD_STORAGE_WORDS[trip.foodStorage]}</b> (Brief).
+      </Text>
+      {nights.length === 0 ? (
+        <Text pt="2">No night on this trip.</Text>
+      ) : (
+        <Box as="table" w="100%" mt="2" className="plain-table" aria-label="Scented things by night">
+          <thead>
+            <tr>
+              <th>Night after day</th>
+              <th data-end>Things</th>
+              <th data-end>Mass</th>
+              <th data-end>Volume</th>
+              <th data-end>Containers hold</th>
+            </tr>
+          </thead>
+          <tbody>
+            {nights.map((n) => {
+              const full = contained && n.volumeL > n.capacityL + 0.05;
+              return (
+                <tr key={n.night}>
+                  <td>{n.night}</td>
+                  <td data-end>{n.count}</td>
+                  <td data-end>{formatMass(n.massKg, massUnit)}</td>
+                  <td data-end>{formatVolume(n.volumeL)}</td>
+                  <td data-end data-alarm={full ? '' : undefined}>
+                    {full && '▲ '}
+                    {formatVolume(n.capacityL)}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </Box>
+      )}
+      <Text fontSize="xs" color="fg.muted" pt="2">
+        After dinner, as things are packed; a hard container takes {CONTAINER_L_PER_PERSON_DAY.from}–
+        {CONTAINER_L_PER_PERSON_DAY.to} L of dense food a person and day (common practice). The land manager’s
+        rules come first.
+      </Text>
+      <Text fontWeight="600" pt="4">
+        The evening’s round
+      </Text>
+      {[...byCarrier].map(([who, list]) => (
+        <Text key={who} fontSize="xs" pt="1">
+          <b>{who}:</b> {list.join(', ')}
+        </Text>
+      ))}
+      {things.length === 0 && <Text fontSize="xs">Nothing scented is on the lists yet.</Text>}
+    </Box>
+  );
+}

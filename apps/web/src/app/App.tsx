@@ -24,6 +24,10 @@ const router = createBrowserRouter([
       { path: '/', element: <Navigate to="/trips" replace /> },
       { path: '/trips', element: <TripsPage /> },
       { path: '/account', element: <AccountPage /> },
+      {
+        path: '/library',
+        lazy: () => import('../library/LibraryPage').then((m) => ({ Component: m.LibraryPage })),
+      },
       { path: '/invitations/:token', element: <InvitationPage /> },
       {
         path: '/trips/:tripId',

@@ -103,6 +103,7 @@ function FindingItem({ finding, onShow }: { finding: KitFinding; onShow: Props['
             size="2xs"
             variant="outline"
             h="auto"
+            maxW="100%"
             py="0.5"
             whiteSpace="normal"
             textAlign="start"

@@ -181,7 +181,7 @@ export function KitTable({
                     <Why
                       reason={`${counted(range.estimates, 'mass')} of ${rows.length} are estimates (≈), each taken to be off by 20 % either way: the total is likely between these two.`}
                     >
-                      {massDigits(range.lowKg, massUnit)}–{massDigits(range.highKg, massUnit)}
+                      likely {massDigits(range.lowKg, massUnit)}–{formatMass(range.highKg, massUnit)}
                     </Why>
                   </Text>
                 )}

@@ -70,7 +70,7 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
     column as unknown as Column<KitRow>;
 
   const name: Column<KitRow> = {
-    ...wide(textColumn<Thing, 'name'>({ ...thing, id: 'name', header: 'Thing', width: '210' })),
+    ...wide(textColumn<Thing, 'name'>({ ...thing, id: 'name', header: 'Thing', width: '224' })),
     order: (row) => row.name.toLowerCase(),
   };
   const list: Column<KitRow> = {

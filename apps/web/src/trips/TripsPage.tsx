@@ -44,6 +44,9 @@ export function TripsPage() {
           Shares a party’s kit by carry limits and plans what rides where in each pack.
         </Text>
         <Link asChild textDecoration="underline" textUnderlineOffset="3px">
+          <RouterLink to="/library">Kit library</RouterLink>
+        </Link>
+        <Link asChild textDecoration="underline" textUnderlineOffset="3px">
           <RouterLink to="/account">{account?.name}</RouterLink>
         </Link>
       </Flex>

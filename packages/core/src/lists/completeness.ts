@@ -3,10 +3,9 @@ import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Companion, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
 import { entryById } from './essentials.js';
+import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
-
-const isLighter = (t: Thing): boolean => t.purpose === 'fire';
 
 /** What a thing is for others. */
 export const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {

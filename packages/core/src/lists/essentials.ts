@@ -6,6 +6,7 @@ import type { LibraryEntry, ThingEntry } from '../library/libraryModel.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { Member, PersonalThing, Purpose, Thing, Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
+import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
@@ -117,7 +118,7 @@ export const ESSENTIALS: readonly Essential[] = [
     name: 'fire',
     why: 'a lighter fails one day: two in the party where meals are cooked',
     when: forAnything,
-    is: purpose('fire'),
+    is: isLighter,
     each: false,
     party: (people) => (people > 1 ? 2 : 1),
     starterId: 'own-lighter',

@@ -293,9 +293,20 @@ const ONE_IS_ENOUGH: readonly Purpose[] = [
 ];
 const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
+/** Things that do an entry's job under another name, or packed together with others. */
+const SAME_THING: readonly (readonly [entry: RegExp, thing: (t: Thing) => boolean])[] = [
+  [/jacket|fleece/i, (t) => t.purpose === 'warmLayer' && !/trousers/i.test(t.name)],
+  [/gloves/i, (t) => /glove|mitten/i.test(t.name)],
+  [/warm hat/i, (t) => t.purpose !== 'sun' && /\bhat\b/i.test(t.name)],
+  [/toothbrush/i, (t) => /wash ?kit|toothbrush/i.test(t.name)],
+  [/spare socks|spare underwear|night clothes/i, (t) => /spare and night|night clothes/i.test(t.name)],
+];
+
 /** Whether a thing stands for an entry: taken from it, of its name, or of its kind. */
 function covers(thing: Thing, entry: ThingEntry): boolean {
   if (thing.libraryId === entry.id || sameName(thing.name, entry.name)) return true;
+  const alike = SAME_THING.find(([name]) => name.test(entry.name) && entry.thing.purpose !== 'rainwear')?.[1];
+  if (alike?.(thing) === true) return true;
   if (thing.purpose !== entry.thing.purpose) return false;
   if (ONE_IS_ENOUGH.includes(thing.purpose)) return true;
   const [first] = entry.name.toLowerCase().split(/[,\s]/);

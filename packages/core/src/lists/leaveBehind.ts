@@ -143,14 +143,15 @@ export const BRING_RULES: readonly BringRule[] = [
   {
     id: 'gloves',
     name: 'gloves',
-    is: (t) => t.purpose === 'handsHead' && /glove|mitten/i.test(t.name),
+    // Packed together with a jacket they count too.
+    is: like(/glove|mitten/i),
     must: (f) => below(f.coldestNightC, 2),
     starterId: 'own-gloves-thin',
   },
   {
     id: 'hat',
     name: 'a warm hat',
-    is: (t) => t.purpose === 'handsHead' && /hat|balaclava/i.test(t.name),
+    is: (t) => t.purpose !== 'sun' && /\bhat\b|balaclava/i.test(t.name),
     must: (f) => below(f.coldestNightC, 5),
     starterId: 'own-warm-hat',
   },

@@ -1,0 +1,175 @@
+import { Box, Button, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import {
+  freshId,
+  libraryEntryErrors,
+  UNKNOWN_FACTS,
+  type DishEntry,
+  type KitEntry,
+  type LibraryEntry,
+  type ThingEntry,
+} from '@graft/core';
+import { EditableTable } from '../shared/EditableTable';
+import { usePreferences } from '../shared/preferences';
+import { Tabs } from '../shared/Tabs';
+import { useLibrary } from '../shared/useLibrary';
+import { counted } from '../shared/words';
+import { dishColumns, thingEntryColumns } from './libraryColumns';
+import { KitList } from './KitList';
+import { OutingsPanel } from './OutingsPanel';
+
+const SETS = [
+  ['thing', 'Things'],
+  ['kit', 'Kits'],
+  ['dish', 'Dishes'],
+] as const;
+
+const NEW_DISH: DishEntry['dish'] = {
+  form: 'dried',
+  gPerServing: 150,
+  kcalPerServing: 600,
+  packagingG: 5,
+  volumeL: 0.3,
+  boilL: 0.4,
+  potL: 0.5,
+};
+
+/** The leader's own kit library: what is taken onto the lists of trips, and what each thing's trips have taught. */
+export function LibraryPage() {
+  const { massUnit } = usePreferences();
+  const library = useLibrary();
+  const { entries, edit } = library;
+  const [set, setSet] = useState<LibraryEntry['kind']>('thing');
+  const [search, setSearch] = useState('');
+  const [reached, setReached] = useState<string | undefined>();
+  const scroller = useRef<HTMLDivElement>(null);
+  const needle = search.trim().toLowerCase();
+  const shown = useMemo(
+    () => entries.filter((e) => e.kind === set && e.name.toLowerCase().includes(needle)),
+    [entries, set, needle],
+  );
+  const chosen = entries.find((e): e is ThingEntry | KitEntry => e.id === reached && e.kind !== 'dish');
+  const save = useMemo(() => {
+    const check = (entry: LibraryEntry): string | undefined => libraryEntryErrors(entry)[0]?.message;
+    return {
+      check,
+      put: (entry: LibraryEntry) => edit([{ kind: 'put', entry }]),
+      remove: (id: string) => edit([{ kind: 'remove', id }]),
+    };
+  }, [edit]);
+  const thingColumns = useMemo(() => thingEntryColumns(save, massUnit), [save, massUnit]);
+  const dishCols = useMemo(() => dishColumns(save), [save]);
+  const add = (): void => {
+    const name = set === 'thing' ? 'New thing' : 'New dish';
+    const id = freshId(
+      name,
+      entries.map((e) => e.id),
+    );
+    save.put(
+      set === 'thing'
+        ? { kind: 'thing', id, name, use: 'each', worn: false, thing: UNKNOWN_FACTS, outings: [] }
+        : { kind: 'dish', id, name, meals: ['dinner'], dish: NEW_DISH },
+    );
+    setSearch('');
+  };
+  return (
+    <Flex direction="column" h="100dvh">
+      <Flex
+        as="header"
+        align="center"
+        gap="4"
+        px="4"
+        h="44px"
+        borderBottomWidth="1px"
+        bg="bg.panel"
+        flexShrink={0}
+      >
+        <Link to="/trips">
+          <Text as="span" fontWeight="700" fontFamily="heading">
+            Graft
+          </Text>
+        </Link>
+        <Heading as="h1" size="sm" fontFamily="heading">
+          Kit library
+        </Heading>
+        <Text fontSize="xs" color="fg.muted">
+          {library.loading
+            ? 'reading …'
+            : `${counted(entries.length, 'entry').replace('entrys', 'entries')}, yours alone; a trip copies what it takes`}
+        </Text>
+      </Flex>
+      <Flex gap="3" px="4" py="2" align="center" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
+        <Tabs label="Library" tabs={SETS} value={set} onChoose={setSet} />
+        <Input
+          size="sm"
+          w="14rem"
+          placeholder="Find by name"
+          aria-label="Find by name"
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+        />
+        <Box flex="1" />
+        {set !== 'kit' ? (
+          <Button size="xs" variant="outline" onClick={add}>
+            <Plus size={13} /> {set === 'thing' ? 'Thing' : 'Dish'}
+          </Button>
+        ) : (
+          <Text fontSize="xs" color="fg.muted">
+            Kits are made on a trip’s lists: “To library” keeps them here.
+          </Text>
+        )}
+      </Flex>
+      {library.problem !== undefined && (
+        <Text role="alert" px="4" py="1" color="overload.fg">
+          {library.problem}
+        </Text>
+      )}
+      <Flex flex="1" minH="0">
+        <Box ref={scroller} flex="1" minW="0" overflow="auto" px="3" pb="6">
+          {set === 'thing' && (
+            <EditableTable
+              label="Library things"
+              columns={thingColumns}
+              rowKey={entryKey}
+              rowName={entryName}
+              sections={[{ key: 'things', rows: shown as readonly ThingEntry[] }]}
+              scroller={scroller}
+              onReach={(e) => setReached(e.id)}
+              {...(reached === undefined ? {} : { chosen: reached })}
+            />
+          )}
+          {set === 'dish' && (
+            <EditableTable
+              label="Library dishes"
+              columns={dishCols}
+              rowKey={entryKey}
+              rowName={entryName}
+              sections={[{ key: 'dishes', rows: shown as readonly DishEntry[] }]}
+            />
+          )}
+          {set === 'kit' && (
+            <KitList
+              kits={shown as readonly KitEntry[]}
+              put={save.put}
+              check={save.check}
+              remove={save.remove}
+              onReach={setReached}
+            />
+          )}
+          {shown.length === 0 && !library.loading && (
+            <Text py="6">{needle === '' ? 'Nothing here yet.' : `Nothing is named like “${search}”.`}</Text>
+          )}
+        </Box>
+        {set !== 'dish' && (
+          <Box w="300px" flexShrink={0} borderStartWidth="1px" bg="bg.panel" overflow="auto" px="3" py="3">
+            <OutingsPanel entry={chosen} put={save.put} />
+          </Box>
+        )}
+      </Flex>
+    </Flex>
+  );
+}
+const entryKey = (e: LibraryEntry): string => e.id;
+const entryName = (e: LibraryEntry): string => e.name;

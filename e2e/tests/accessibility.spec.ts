@@ -51,6 +51,25 @@ for (const colours of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { name: 'My data' })).toBeVisible();
       expect(await violations(page)).toEqual([]);
     });
+    test('every panel of kit and larder, the kit library', async ({ page }) => {
+      const census = await importTrip(demoText('corvane-census'));
+      for (const [station, panels] of [
+        ['kit', 'Beside the table'],
+        ['larder', 'Larder figures'],
+      ] as const) {
+        await openStation(page, census, station);
+        for (const choice of await page.getByRole('radiogroup', { name: panels }).locator('label').all()) {
+          await choice.click();
+          expect(await violations(page)).toEqual([]);
+        }
+      }
+      await page.goto(`${baseUrl()}/library`);
+      for (const set of ['Things', 'Kits', 'Dishes']) {
+        await page.getByRole('radiogroup', { name: 'Library' }).getByText(set).click();
+        await expect(page.getByText(/entries, yours alone/)).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+      }
+    });
     test('every panel of brief and people', async ({ page }) => {
       const census = await importTrip(demoText('corvane-census'));
       for (const station of ['brief', 'people']) {

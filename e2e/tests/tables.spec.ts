@@ -12,6 +12,8 @@ import {
   enter,
 } from '../support';
 
+const columns = (page: Page, name: string) =>
+  page.getByRole('radiogroup', { name: 'Columns' }).getByText(name, { exact: true }).click();
 const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 
 test('an empty trip: from nothing to a planned pack', async ({ page }) => {
@@ -33,8 +35,8 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await station(page, 'Packs').click();
   await expect(page.getByText('Add the members and their packs at People first')).toBeVisible();
   await station(page, 'Kit').click();
-  await expect(page.getByText('Add a kit (a tent, a cook set, the first aid)')).toBeVisible();
-  await page.getByRole('button', { name: 'Add a kit', exact: true }).click();
+  await expect(page.getByText('Add members at People first; then a list by template')).toBeVisible();
+  await page.getByRole('button', { name: 'Kit', exact: true }).click();
   await page.getByRole('button', { name: 'Piece', exact: true }).click();
 
   await station(page, 'People').click();
@@ -109,6 +111,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
     'expected at most 7.7, the volume of its shape in L, got 20',
   );
   await page.keyboard.press('Escape');
+  await columns(page, 'Place');
   await cell(page, 'felt/shape').click();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('roll 55 x 14');
@@ -124,6 +127,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   expect(felt.shape).toEqual({ kind: 'roll', lengthCm: 55, diameterCm: 14 });
   expect(felt.massKg).toBeCloseTo(6.5 * 0.45359237, 12);
 
+  await columns(page, 'Days');
   // Days: what is used up and what joins on the way; a day the trip does not have is refused.
   await cell(page, 'coffee/use').click();
   await page.keyboard.type('1–9');
@@ -148,9 +152,9 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   expect(pieces.find((p) => p.id === 'sealant')).toMatchObject({ toDay: 2 });
 
   await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Joss' });
-  await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('Sleeping bag');
-  await page.getByRole('button', { name: 'Add a thing', exact: true }).click();
-  await expect(page.getByRole('grid', { name: 'Personal things' })).toContainText('New thing');
+  await expect(page.getByRole('grid', { name: 'Kit' })).toContainText('Sleeping bag');
+  await page.getByRole('button', { name: 'Thing', exact: true }).first().click();
+  await expect(page.getByRole('grid', { name: 'Kit' })).toContainText('New thing');
 });
 
 test('masses in pounds, body weights hidden', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { dismissFinding, formatMassChange, recallFinding, type KitFinding } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
@@ -21,7 +21,7 @@ interface Props {
 }
 
 /** What the checks found: what, why, how many grams, whose, and a cure on one click. */
-export function ChecksPanel({ findings, dismissed, onShow, stay }: Props) {
+export const ChecksPanel = memo(function ChecksPanel({ findings, dismissed, onShow, stay }: Props) {
   const { trip, change } = useTrip();
   const { massUnit } = usePreferences();
   const savedKg = findings.reduce((sum, f) => sum + Math.min(0, f.cures[0]?.changeKg ?? 0), 0);
@@ -64,7 +64,7 @@ export function ChecksPanel({ findings, dismissed, onShow, stay }: Props) {
       )}
     </Box>
   );
-}
+});
 
 function FindingItem({ finding, onShow }: { finding: KitFinding; onShow: Props['onShow'] }) {
   const { trip, change } = useTrip();

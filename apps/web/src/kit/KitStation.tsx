@@ -1,6 +1,6 @@
 import { Box, Button, Flex, HStack, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
   allPieces,
   entryOfKit,
@@ -8,6 +8,7 @@ import {
   kitChecks,
   removeThings,
   type Kit,
+  type KitFinding,
   type Trip,
 } from '@graft/core';
 import { PlainDialog } from '../shared/PlainDialog';
@@ -47,7 +48,7 @@ export function KitStation() {
   const [panel, setPanel] = useState<Panel>('checks');
   const [reached, setReached] = useState<string | undefined>();
   const [said, setSaid] = useState('');
-  const scroller = useRef<HTMLDivElement>(null);
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
 
   const member = trip.members.find((m) => m.id === scope);
   const known = member !== undefined || scope in SCOPES ? scope : 'all';
@@ -73,8 +74,15 @@ export function KitStation() {
   // The checks follow a moment behind, so that typing never waits for them.
   const recent = useDeferredValue(trip);
   const checks = useMemo(() => kitChecks(recent, library.entries), [recent, library.entries]);
-  const stay = checks.open.filter((f) => f.kind === 'leaveBehind');
-  const others = checks.open.filter((f) => f.kind !== 'leaveBehind');
+  const { stay, others, stayAside, othersAside } = useMemo(() => {
+    const adviser = (f: KitFinding): boolean => f.kind === 'leaveBehind';
+    return {
+      stay: checks.open.filter(adviser),
+      others: checks.open.filter((f) => !adviser(f)),
+      stayAside: checks.dismissed.filter((d) => adviser(d.finding)),
+      othersAside: checks.dismissed.filter((d) => !adviser(d.finding)),
+    };
+  }, [checks]);
   const loans = trip.arrangements.filter((a) => !a.done).length;
   const focused = useMemo(
     () => [...allPieces(trip), ...trip.personalThings].find((t) => t.id === reached),
@@ -89,14 +97,19 @@ export function KitStation() {
     );
   }, [rows]);
 
-  const onReach = useCallback((row: KitRow) => setReached(row.id), []);
+  // Where the table is matters to the scale and to loans only: it follows when there is time.
+  const onReach = useCallback((row: KitRow) => startTransition(() => setReached(row.id)), []);
   const { entries, edit } = library;
+  const newest = useRef({ trip, entries });
+  useEffect(() => {
+    newest.current = { trip, entries };
+  });
   const onSaveKit = useCallback(
     (kit: Kit) => {
-      edit([{ kind: 'put', entry: entryOfKit(trip, kit, entries) }]);
+      edit([{ kind: 'put', entry: entryOfKit(newest.current.trip, kit, newest.current.entries) }]);
       setSaid(`${kit.name} is in your library.`);
     },
-    [edit, entries, trip],
+    [edit],
   );
   const saveTicked = (): void => {
     const things = rows.filter((r) => ticked.has(r.id) && r.madeBy === undefined);
@@ -216,7 +229,7 @@ export function KitStation() {
         </Flex>
       )}
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
-        <Box ref={scroller} flex="1" minW="0" minH={{ base: '24rem', lg: '0' }} overflow="auto" ps="3">
+        <Box ref={setScroller} flex="1" minW="0" minH={{ base: '24rem', lg: '0' }} overflow="auto" ps="3">
           {member !== undefined && <Provided member={member} />}
           {rows.length === 0 && needle === '' && only === undefined && kits.length === 0 ? (
             <Text py="8" px="2" fontSize="md">
@@ -262,23 +275,20 @@ export function KitStation() {
               onChoose={setPanel}
             />
           </Box>
-          <Box flex="1" minH="0" overflow="auto" px="3" pb="4" tabIndex={-1}>
+          <Box
+            flex="1"
+            minH="0"
+            overflow="auto"
+            px="3"
+            pb="4"
+            tabIndex={0}
+            role="region"
+            aria-label="Beside the table"
+          >
             {panel === 'checks' && (
-              <ChecksPanel
-                findings={others}
-                dismissed={checks.dismissed.filter((d) => d.finding.kind !== 'leaveBehind')}
-                onShow={setOnly}
-                stay={false}
-              />
+              <ChecksPanel findings={others} dismissed={othersAside} onShow={setOnly} stay={false} />
             )}
-            {panel === 'stay' && (
-              <ChecksPanel
-                findings={stay}
-                dismissed={checks.dismissed.filter((d) => d.finding.kind === 'leaveBehind')}
-                onShow={setOnly}
-                stay
-              />
-            )}
+            {panel === 'stay' && <ChecksPanel findings={stay} dismissed={stayAside} onShow={setOnly} stay />}
             {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
             {panel === 'scale' && <WeighPanel focused={focused} />}
           </Box>

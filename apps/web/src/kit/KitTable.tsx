@@ -1,6 +1,6 @@
 import { Button, Flex, NativeSelect, Table, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { useCallback, useMemo, useRef, type RefObject } from 'react';
+import { memo, useCallback, useMemo, useRef } from 'react';
 import {
   formatMass,
   formatVolume,
@@ -33,7 +33,7 @@ interface Props {
   readonly kits: readonly Kit[];
   readonly members: readonly Member[];
   readonly view: View;
-  readonly scroller: RefObject<HTMLDivElement | null>;
+  readonly scroller: HTMLElement | null;
   readonly ticked: ReadonlySet<string>;
   readonly onTick: (keys: ReadonlySet<string>) => void;
   readonly onSay: (message: string) => void;
@@ -44,7 +44,7 @@ interface Props {
 }
 
 /** Everything the party takes in one table: kits open into pieces, members into their things. */
-export function KitTable({
+export const KitTable = memo(function KitTable({
   rows,
   kits,
   members,
@@ -194,7 +194,7 @@ export function KitTable({
       }
     />
   );
-}
+});
 const rowKey = (row: KitRow): string => row.id;
 const rowName = (row: KitRow): string => row.name;
 

@@ -95,7 +95,7 @@ export function LarderStation() {
         )}
       </HStack>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
-        <Box flex="1" minW="0" overflow="auto" px="4" pb="6">
+        <Box flex="1" minW="0" overflow="auto" px="4" pb="6" tabIndex={0} role="region" aria-label="Meals">
           {outside.length > 0 && (
             <Text pt="3" fontSize="sm">
               {groups.length === 0
@@ -127,7 +127,16 @@ export function LarderStation() {
           <Box px="3" pt="2">
             <Tabs label="Larder figures" tabs={PANELS} value={panel} onChoose={setPanel} />
           </Box>
-          <Box flex="1" minH="0" overflow="auto" px="3" pb="5" tabIndex={-1}>
+          <Box
+            flex="1"
+            minH="0"
+            overflow="auto"
+            px="3"
+            pb="5"
+            tabIndex={0}
+            role="region"
+            aria-label="Larder figures"
+          >
             {panel === 'food' && <FoodPanel meal={chosen} />}
             {panel === 'fuel' && <FuelPanel />}
             {panel === 'water' && <WaterPanel />}

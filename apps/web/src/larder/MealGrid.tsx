@@ -1,4 +1,4 @@
-import { Box, Button, Flex, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, NativeSelect, Text, VisuallyHidden } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
   addMeal,
@@ -133,12 +133,14 @@ export function MealGrid({
                           <button
                             type="button"
                             className="meal-cell"
-                            aria-label={`${KIND_WORDS[kind]} on day ${day}, ${group.name}: ${there.length === 0 ? 'nothing' : there.map((m) => m.dish.name).join(' and ')}`}
                             onClick={() => {
                               if (there[0] !== undefined) onChoose(there[0].id);
                               if (!readOnly) setOpen(cell);
                             }}
                           >
+                            <VisuallyHidden>
+                              {KIND_WORDS[kind]} on day {day}, {group.name}:{' '}
+                            </VisuallyHidden>
                             {there.length === 0 ? (
                               <span className="muted">{usual.includes(day) ? 'choose' : '·'}</span>
                             ) : (

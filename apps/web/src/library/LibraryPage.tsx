@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
   freshId,
@@ -44,7 +44,7 @@ export function LibraryPage() {
   const [set, setSet] = useState<LibraryEntry['kind']>('thing');
   const [search, setSearch] = useState('');
   const [reached, setReached] = useState<string | undefined>();
-  const scroller = useRef<HTMLDivElement>(null);
+  const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   const needle = search.trim().toLowerCase();
   const shown = useMemo(
     () => entries.filter((e) => e.kind === set && e.name.toLowerCase().includes(needle)),
@@ -127,7 +127,7 @@ export function LibraryPage() {
         </Text>
       )}
       <Flex flex="1" minH="0">
-        <Box ref={scroller} flex="1" minW="0" overflow="auto" px="3" pb="6">
+        <Box ref={setScroller} flex="1" minW="0" overflow="auto" px="3" pb="6">
           {set === 'thing' && (
             <EditableTable
               label="Library things"

@@ -56,8 +56,8 @@ interface Props<Row> {
   /** The row that is worked on elsewhere on the page, and what to do when another is reached. */
   readonly chosen?: string;
   readonly onReach?: (row: Row) => void;
-  /** Only the rows in sight of this scrolling element are drawn: for tables of many hundreds. */
-  readonly scroller?: RefObject<HTMLElement | null>;
+  /** Only the rows in sight of this scrolling element are drawn, once it is there: for tables of many hundreds. */
+  readonly scroller?: HTMLElement | null;
   /** Rows can be ticked, to do something with all of them. */
   readonly ticks?: Ticks;
 }
@@ -81,8 +81,8 @@ type Line<Row> =
   | { readonly kind: 'head'; readonly key: string; readonly head: ReactNode }
   | { readonly kind: 'row'; readonly key: string; readonly row: Row };
 
-/** Heights in pixels before a line has been measured. */
-const ROW_PX = 33;
+/** Heights in pixels: of a row as the theme sets it, of a head before it has been measured. */
+const ROW_PX = 32;
 const HEAD_PX = 41;
 /** Lines drawn beyond the ones in sight. */
 const OVERSCAN = 8;
@@ -109,7 +109,6 @@ interface RowCalls<Row> {
 interface RowProps {
   /** Where it stands among the lines, for a table that draws only some. */
   readonly index?: number;
-  readonly measure?: (element: HTMLTableRowElement | null) => void;
   readonly ticked?: boolean;
   readonly row: unknown;
   readonly id: string;
@@ -132,13 +131,11 @@ const GridRow = memo(function GridRow({
   editing,
   calls,
   index,
-  measure,
   ticked,
 }: RowProps) {
   const call = (): RowCalls<unknown> => calls.current!;
   return (
     <tr
-      ref={measure}
       className="grid-row"
       data-index={index}
       data-row={rowId}
@@ -300,16 +297,19 @@ export function EditableTable<Row>({
   const virtual = useVirtualizer({
     count: lines.length,
     enabled: scrolls,
-    getScrollElement: () => scroller?.current ?? null,
+    getScrollElement: () => scroller ?? null,
     estimateSize: (i) => (lines[i]?.kind === 'head' ? HEAD_PX : ROW_PX),
     getItemKey: (i) => lines[i]?.key ?? i,
     overscan: OVERSCAN,
+    // A scroll is drawn with the next frame, not within its own event.
+    useFlushSync: false,
   });
   const cellId = (row: Row, column: Column<Row>): string => `${rowKey(row)}/${column.id}`;
   const firstCell =
     rows[0] === undefined || columns[0] === undefined ? undefined : cellId(rows[0], columns[0]);
-  const known =
-    active !== undefined && rows.some((row) => active.startsWith(`${rowKey(row)}/`)) ? active : firstCell;
+  const rowKeys = useMemo(() => new Set(rows.map(rowKey)), [rows, rowKey]);
+  const activeRow = active?.slice(0, active.lastIndexOf('/'));
+  const known = activeRow !== undefined && rowKeys.has(activeRow) ? active : firstCell;
 
   const focusCell = (id: string | undefined): void => {
     if (id === undefined) return;
@@ -554,7 +554,7 @@ export function EditableTable<Row>({
               tabStop={known?.startsWith(`${line.key}/`) === true ? known : undefined}
               editing={editing?.cell.startsWith(`${line.key}/`) === true ? editing : undefined}
               calls={newest as RefObject<RowCalls<unknown> | undefined>}
-              {...(scrolls ? { index, measure: virtual.measureElement } : {})}
+              {...(scrolls ? { index } : {})}
               {...(ticks === undefined ? {} : { ticked: ticks.keys.has(line.key) })}
             />
           ),

@@ -16,7 +16,7 @@ import {
   type Thing,
   type Trip,
 } from '../trip/model.js';
-import { guessFacts } from '../lists/guessFacts.js';
+import { guessFacts, ofMass, type Guess } from '../lists/guessFacts.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { parseQuantity, type Quantity } from '../units/parse.js';
 import { formatShape, parseShape } from '../units/shapeText.js';
@@ -222,7 +222,7 @@ export function readThings(
   }
   const rows: CsvRow[] = [];
   const errors: CsvError[] = table.errors.map(({ line, message }) => ({ line, column: '', message }));
-  const guesses = new Map<string, ReturnType<typeof guessFacts>>();
+  const guesses = new Map<string, Guess>();
   table.rows.forEach((cells, r) => {
     const line = table.lines[r]!;
     const wrong: CsvError[] = [];
@@ -245,7 +245,6 @@ export function readThings(
         guesses.set(name, guess);
         return guess;
       },
-      library,
     );
     if (wrong.length === 0) rows.push(row);
     errors.push(...wrong);
@@ -318,10 +317,21 @@ function yes(reader: RowReader, field: CsvField): boolean | undefined {
 function oneOf<T extends string>(reader: RowReader, field: CsvField, choices: readonly T[]): T | undefined {
   const text = reader.cell(field);
   if (text === undefined || text === '') return undefined;
-  const choice = choices.find((c) => plain(c) === plain(text) || plain(spaced(c)) === plain(text));
+  const choice = wordsOf(choices).get(plain(text));
   if (choice === undefined)
     reader.fail(field, `expected one of ${choices.map(spaced).join(', ')}, got "${text}"`);
   return choice;
+}
+
+const wordLists = new WeakMap<readonly string[], ReadonlyMap<string, string>>();
+
+/** Each choice by its own id and by its words; made once for a list of choices. */
+function wordsOf<T extends string>(choices: readonly T[]): ReadonlyMap<string, T> {
+  const known = wordLists.get(choices);
+  if (known !== undefined) return known as ReadonlyMap<string, T>;
+  const made = new Map(choices.flatMap((c) => [[plain(c), c] as const, [plain(spaced(c)), c] as const]));
+  wordLists.set(choices, made);
+  return made;
 }
 
 /** "mustStayDry" as "must stay dry". */
@@ -340,9 +350,7 @@ function severalOf<T extends string>(
     .split(/[,;|]/)
     .map((p) => p.trim())
     .filter((p) => p !== '' && p !== '-');
-  const found = parts.map((part) =>
-    choices.find((c) => plain(c) === plain(part) || plain(spaced(c)) === plain(part)),
-  );
+  const found = parts.map((part) => wordsOf(choices).get(plain(part)));
   const unknown = parts.find((_part, i) => found[i] === undefined);
   if (unknown !== undefined) {
     reader.fail(field, `expected ${choices.map(spaced).join(', ')}, got "${unknown}"`);
@@ -354,11 +362,7 @@ function severalOf<T extends string>(
 const defined = <T extends object>(fields: T): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
 
-function readRow(
-  reader: RowReader,
-  guess: (name: string) => ReturnType<typeof guessFacts>,
-  library: readonly LibraryEntry[],
-): CsvRow {
+function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   const { cell, fail, options } = reader;
   const name = cell('name') ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');
@@ -381,12 +385,8 @@ function readRow(
     unit,
   );
   if (massKg !== undefined && massKg > 60) fail('mass', `expected up to 60 kg, got ${massKg} kg`);
-  const known =
-    massKg === undefined
-      ? guess(name)
-      : guess(name).libraryId === undefined
-        ? guessFacts(name, [], massKg)
-        : guessFacts(name, library, massKg);
+  const guessed = guess(name);
+  const known = massKg === undefined ? guessed : ofMass(guessed, massKg);
   const shapeText = cell('shape') ?? '';
   const shape = shapeText === '' ? undefined : parseShape(shapeText);
   if (shape?.ok === false) fail('shape', shape.error);

@@ -5,7 +5,7 @@
 import { waterOnLegL } from '../load/memberLoad.js';
 import type { Treatment } from '../trip/larderModel.js';
 import type { Member, Thing, Trip } from '../trip/model.js';
-import { allPieces, carriedPieces, stowedPersonalThings } from '../trip/queries.js';
+import { allPieces, carriedPieces, stowedPersonalThings, ownThings } from '../trip/queries.js';
 import { cookingWaterL } from './fuelPieces.js';
 import { cookGroups, eaters } from './mealPlan.js';
 
@@ -31,7 +31,7 @@ export function waterByMember(trip: Trip): readonly MemberWater[] {
     const containers = [
       ...stowedPersonalThings(trip, member.id),
       // A bottle in the hand carries too.
-      ...trip.personalThings.filter((t) => t.memberId === member.id && t.worn),
+      ...ownThings(trip, member.id).filter((t) => t.worn),
     ].filter(holds);
     return {
       member,

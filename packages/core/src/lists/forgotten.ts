@@ -1,7 +1,7 @@
 /** What is often left on the table at home (common practice, no source): even after a hundred trips people forget the spoon. */
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, ownThings } from '../trip/queries.js';
 import { entryById, names } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
@@ -116,7 +116,7 @@ export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]):
   const pieces = allPieces(trip);
   return OFTEN.filter((o) => o.when?.(facts) ?? true).flatMap((o): readonly KitFinding[] => {
     const without = o.each
-      ? trip.members.filter((m) => !trip.personalThings.some((t) => t.memberId === m.id && o.is(t)))
+      ? trip.members.filter((m) => !ownThings(trip, m.id).some((t) => o.is(t)))
       : [...pieces, ...trip.personalThings].some(o.is)
         ? []
         : trip.members.slice(0, 1);

@@ -35,18 +35,33 @@ function words(text: string): readonly string[] {
 
 interface Named {
   readonly id: string;
-  readonly name: string;
+  readonly words: readonly string[];
   readonly facts: ThingFacts;
 }
 
 function namedThings(library: readonly LibraryEntry[]): readonly Named[] {
+  const named = (id: string, name: string, facts: ThingFacts): Named => ({ id, words: words(name), facts });
   return library.flatMap((e) =>
     e.kind === 'thing'
-      ? [{ id: e.id, name: e.name, facts: e.thing }]
+      ? [named(e.id, e.name, e.thing)]
       : e.kind === 'kit'
-        ? e.pieces.map((p) => ({ id: e.id, name: p.name, facts: p.thing }))
+        ? e.pieces.map((p) => named(e.id, p.name, p.thing))
         : [],
   );
+}
+
+const indexes = new WeakMap<readonly LibraryEntry[], ReadonlyMap<string, readonly Named[]>>();
+
+/** The library's things by each word of their names; made once for a library, which never changes. */
+function indexOf(library: readonly LibraryEntry[]): ReadonlyMap<string, readonly Named[]> {
+  const known = indexes.get(library);
+  if (known !== undefined) return known;
+  const index = new Map<string, Named[]>();
+  for (const named of namedThings(library)) {
+    for (const word of new Set(named.words)) index.set(word, [...(index.get(word) ?? []), named]);
+  }
+  indexes.set(library, index);
+  return index;
 }
 
 /** Shared words over all words of both: 1 for the same words, 0 for none. */
@@ -69,37 +84,44 @@ export const UNKNOWN_FACTS: ThingFacts = {
   purpose: 'other',
 };
 
+export interface Guess {
+  readonly facts: ThingFacts;
+  readonly libraryId?: string;
+}
+
 /**
  * The facts of the most alike entry, or of an unknown soft thing.
  *
  * @param massKg what is known of its mass: its volume then goes with the entry's density
  */
-export function guessFacts(
-  name: string,
-  library: readonly LibraryEntry[],
-  massKg?: number,
-): { readonly facts: ThingFacts; readonly libraryId?: string } {
+export function guessFacts(name: string, library: readonly LibraryEntry[], massKg?: number): Guess {
   const own = words(name);
+  const index = indexOf(library);
   let best: { named: Named; score: number } | undefined;
-  for (const named of namedThings(library)) {
-    const score = likeness(own, words(named.name));
-    if (score >= LEAST_LIKENESS && (best === undefined || score > best.score)) best = { named, score };
+  for (const word of own) {
+    for (const named of index.get(word) ?? []) {
+      const score = likeness(own, named.words);
+      if (score >= LEAST_LIKENESS && (best === undefined || score > best.score)) best = { named, score };
+    }
   }
-  if (best === undefined) {
-    return {
-      facts:
-        massKg === undefined ? UNKNOWN_FACTS : { ...UNKNOWN_FACTS, massKg, volumeL: roundL(massKg / 0.3) },
-    };
-  }
-  const { facts, id } = best.named;
-  if (massKg === undefined) return { facts, libraryId: id };
-  // Twice the mass is about twice the room, within the entry's own outline.
+  const guess: Guess =
+    best === undefined ? { facts: UNKNOWN_FACTS } : { facts: best.named.facts, libraryId: best.named.id };
+  return massKg === undefined ? guess : ofMass(guess, massKg);
+}
+
+/** A kg of something unknown takes about so much room, L (Graft's own). */
+const UNKNOWN_L_PER_KG = 1 / 0.3;
+
+/** A guess for a thing whose mass is known: twice the mass is about twice the room, within the entry's own outline. */
+export function ofMass({ facts, libraryId }: Guess, massKg: number): Guess {
+  if (libraryId === undefined)
+    return { facts: { ...facts, massKg, volumeL: roundL(massKg * UNKNOWN_L_PER_KG) } };
   const mostL = shapeVolumeL(facts.shape);
   const scaledL = facts.massKg === 0 ? facts.volumeL : (facts.volumeL * massKg) / facts.massKg;
   const looseL = facts.shape.kind === 'stuff' ? facts.shape.looseVolumeL : undefined;
   return {
     facts: { ...facts, massKg, volumeL: roundL(Math.min(scaledL, mostL ?? looseL ?? scaledL)) },
-    libraryId: id,
+    libraryId,
   };
 }
 

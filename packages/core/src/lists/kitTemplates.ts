@@ -5,7 +5,7 @@
 import type { KitEntry, LibraryEntry, ThingEntry } from '../library/libraryModel.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { Member, PartyGroup, Purpose, Thing, Trip, TripStyle, Want } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, ownThings } from '../trip/queries.js';
 import { giveEach, giveGroup, giveKit } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
@@ -324,9 +324,7 @@ export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readon
   const each = EACH.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
     if (entry === undefined) return [];
-    const without = trip.members.filter(
-      (m) => !trip.personalThings.some((t) => t.memberId === m.id && covers(t, entry)),
-    );
+    const without = trip.members.filter((m) => !ownThings(trip, m.id).some((t) => covers(t, entry)));
     if (without.length === 0) return [];
     return [
       {

@@ -6,7 +6,7 @@
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
 import { removeThings } from '../trip/changes.js';
 import type { PersonalThing, Piece, Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, ownThings } from '../trip/queries.js';
 import { entryById, names } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
 import { giveEach } from './takeFromLibrary.js';
@@ -213,8 +213,8 @@ function stayFindings(trip: Trip, facts: TripFacts): readonly KitFinding[] {
     const why = rule.stays(facts);
     if (why === undefined) return [];
     const spare = trip.members.flatMap((m) => {
-      const own = trip.personalThings.filter(
-        (t) => t.memberId === m.id && rule.is(t) && !isSafetyKit(t) && t.want !== 'required' && !t.worn,
+      const own = ownThings(trip, m.id).filter(
+        (t) => rule.is(t) && !isSafetyKit(t) && t.want !== 'required' && !t.worn,
       );
       // The warmest of the warm layers is the one that is kept.
       const order = [...own].sort((a, b) => b.massKg - a.massKg);
@@ -261,9 +261,7 @@ function bringFindings(
   return BRING_RULES.flatMap((rule): readonly KitFinding[] => {
     const why = rule.must(facts);
     if (why === undefined) return [];
-    const without = trip.members.filter(
-      (m) => !trip.personalThings.some((t) => t.memberId === m.id && rule.is(t)),
-    );
+    const without = trip.members.filter((m) => !ownThings(trip, m.id).some((t) => rule.is(t)));
     if (without.length === 0) return [];
     const entry = entryById(library, rule.starterId);
     return [

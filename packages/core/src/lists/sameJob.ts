@@ -1,7 +1,7 @@
 /** Two different things doing one job, or one that could do two; and things that a house rule makes idle (common practice, no source). */
 import { removeThings } from '../trip/changes.js';
 import type { Member, PersonalThing, Thing, Trip } from '../trip/model.js';
-import { allPieces, houseRulesOf } from '../trip/queries.js';
+import { allPieces, houseRulesOf, ownThings } from '../trip/queries.js';
 import { findingId, type KitFinding } from './finding.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
@@ -151,7 +151,7 @@ export function sameJobFindings(trip: Trip): readonly KitFinding[] {
   const pieces = allPieces(trip);
   const pairs = PAIRS.filter((p) => p.when?.(facts) ?? true);
   return trip.members.flatMap((member) => {
-    const own = trip.personalThings.filter((t) => t.memberId === member.id);
+    const own = ownThings(trip, member.id);
     const doubled = pairs.flatMap((pair) => {
       const spare = own.filter((t) => pair.spare(t) && t.want !== 'required');
       // What the group has can do a member's job too, such as a multi-tool.

@@ -22,6 +22,21 @@ export function allPieces(trip: Trip): readonly Piece[] {
   return piecesOfKits(trip.kits);
 }
 
+const allByMember = oncePer((things: Trip['personalThings']) => {
+  const byMember = new Map<string, PersonalThing[]>();
+  for (const thing of things) {
+    const own = byMember.get(thing.memberId);
+    if (own === undefined) byMember.set(thing.memberId, [thing]);
+    else own.push(thing);
+  }
+  return byMember;
+});
+
+/** Everything that is a member's own, worn or stowed. */
+export function ownThings(trip: Trip, memberId: string): readonly PersonalThing[] {
+  return allByMember(trip.personalThings).get(memberId) ?? [];
+}
+
 const stowedByMember = oncePer((things: Trip['personalThings']) => {
   const byMember = new Map<string, PersonalThing[]>();
   for (const thing of things) {

@@ -22,7 +22,7 @@ const faultsRequest = object({
   .strict()
   .noUnknown(noUnknown);
 
-export const SIMULATED_SCALE: ScaleInfo = {
+const SIMULATED_SCALE: ScaleInfo = {
   name: 'Simulated bench scale',
   capacityKg: CAPACITY_KG,
   divisionKg: DIVISION_KG,

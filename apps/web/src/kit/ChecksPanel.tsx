@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { memo, useState } from 'react';
-import { dismissFinding, formatMassChange, recallFinding, type KitFinding } from '@graft/core';
+import { WANTED_TWICE, dismissFinding, formatMassChange, recallFinding, type KitFinding } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
@@ -41,6 +41,11 @@ export const ChecksPanel = memo(function ChecksPanel({ findings, dismissed, onSh
           <FindingItem key={finding.id} finding={finding} onShow={onShow} />
         ))}
       </Box>
+      {!stay && (
+        <Text fontSize="xs" color="fg.muted" pt="3">
+          Wanted twice, so never a double: {WANTED_TWICE.join('; ')}.
+        </Text>
+      )}
       {dismissed.length > 0 && (
         <Box pt="4">
           <Text fontSize="xs" fontWeight="600" color="fg.muted">

@@ -32,8 +32,7 @@ import { WeighPanel } from './WeighPanel';
 /** What the table shows: all, the group's, everybody's own, or one member's. */
 const SCOPES = { all: 'Everything', group: 'Group kit', personal: 'All personal things' } as const;
 type Adding = 'library' | 'propose' | 'paste' | 'csv';
-const PANELS = ['checks', 'stay', 'loans', 'scale'] as const;
-type Panel = (typeof PANELS)[number];
+type Panel = 'checks' | 'stay' | 'loans' | 'scale';
 
 /** The group's kits in pieces and everybody's personal things, with the checks beside them. */
 export function KitStation() {
@@ -43,7 +42,7 @@ export function KitStation() {
   const [view, setView] = useState<View>('weights');
   const [filter, setFilter] = useState('');
   const [only, setOnly] = useState<ReadonlySet<string> | undefined>();
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [marked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [adding, setAdding] = useState<Adding | undefined>();
   const [panel, setPanel] = useState<Panel>('checks');
   const [reached, setReached] = useState<string | undefined>();
@@ -89,13 +88,8 @@ export function KitStation() {
     [trip, reached],
   );
 
-  // Ticks on rows that are gone or filtered away would act on what nobody sees.
-  useEffect(() => {
-    const there = new Set(rows.map((r) => r.id));
-    setTicked((now) =>
-      [...now].every((id) => there.has(id)) ? now : new Set([...now].filter((id) => there.has(id))),
-    );
-  }, [rows]);
+  // A tick on a row that is gone or filtered away would act on what nobody sees.
+  const ticked = useMemo(() => new Set(rows.map((r) => r.id).filter((id) => marked.has(id))), [rows, marked]);
 
   // Where the table is matters to the scale and to loans only: it follows when there is time.
   const onReach = useCallback((row: KitRow) => startTransition(() => setReached(row.id)), []);

@@ -1,6 +1,6 @@
 import { Button, Flex, NativeSelect, Table, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { memo, useCallback, useMemo, useRef } from 'react';
+import { memo, useMemo } from 'react';
 import {
   formatMass,
   formatVolume,
@@ -60,14 +60,7 @@ export const KitTable = memo(function KitTable({
 }: Props) {
   const { trip, change } = useTrip();
   const { massUnit } = usePreferences();
-  const collecting = useRef<((trip: Trip) => Trip)[] | undefined>(undefined);
-  const act = useCallback(
-    (label: string, step: (trip: Trip) => Trip): void => {
-      if (collecting.current === undefined) change(label, step);
-      else collecting.current.push(step);
-    },
-    [change],
-  );
+  const { act, together } = useMemo(() => batches(change), [change]);
   const days = trip.legs.length;
   const { kits: allKits, members: allMembers, groups, share, personalThings } = trip;
   const columns = useMemo((): readonly Column<KitRow>[] => {
@@ -136,16 +129,9 @@ export const KitTable = memo(function KitTable({
       keys: ticked,
       onTick,
       onRefused: onSay,
-      together: (run) => {
-        collecting.current = [];
-        run();
-        const steps = collecting.current;
-        collecting.current = undefined;
-        if (steps.length > 0)
-          change(`fill ${counted(steps.length, 'row')}`, (t) => steps.reduce((next, step) => step(next), t));
-      },
+      together,
     }),
-    [ticked, onTick, onSay, change],
+    [ticked, onTick, onSay, together],
   );
   const range = massRange(rows);
   const packedL = rows.reduce((sum, r) => sum + r.volumeL, 0);
@@ -195,6 +181,30 @@ export const KitTable = memo(function KitTable({
     />
   );
 });
+type Step = (trip: Trip) => Trip;
+
+/** Changes one by one, or several as one change of the trip. */
+function batches(change: (label: string, step: Step) => void): {
+  readonly act: (label: string, step: Step) => void;
+  readonly together: (run: () => void) => void;
+} {
+  let collected: Step[] | undefined;
+  return {
+    act: (label, step) => {
+      if (collected === undefined) change(label, step);
+      else collected.push(step);
+    },
+    together: (run) => {
+      const steps: Step[] = [];
+      collected = steps;
+      run();
+      collected = undefined;
+      if (steps.length > 0)
+        change(`fill ${counted(steps.length, 'row')}`, (t) => steps.reduce((next, step) => step(next), t));
+    },
+  };
+}
+
 const rowKey = (row: KitRow): string => row.id;
 const rowName = (row: KitRow): string => row.name;
 

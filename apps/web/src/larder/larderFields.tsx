@@ -16,7 +16,7 @@ type NumberField = {
 }[keyof Larder];
 
 /** Set one field of the larder; what is wrong with the value, in words, when it is refused. */
-export function withLarder<K extends keyof Larder>(trip: Trip, field: K, value: Larder[K]): Trip {
+function withLarder<K extends keyof Larder>(trip: Trip, field: K, value: Larder[K]): Trip {
   return { ...trip, larder: { ...trip.larder, [field]: value } };
 }
 

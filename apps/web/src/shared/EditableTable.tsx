@@ -294,6 +294,8 @@ export function EditableTable<Row>({
   );
   const rows = useMemo(() => lines.flatMap((line) => (line.kind === 'row' ? [line.row] : [])), [lines]);
   const scrolls = scroller !== undefined;
+  // What it returns is read in this render only, never handed to a memoised part.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: lines.length,
     enabled: scrolls,
@@ -314,16 +316,16 @@ export function EditableTable<Row>({
   const focusCell = (id: string | undefined): void => {
     if (id === undefined) return;
     setActive(id);
-    const find = (): HTMLElement | null | undefined =>
-      table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`);
-    if (scrolls && find() == null) {
+    const find = (): HTMLElement | undefined =>
+      table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`) ?? undefined;
+    if (scrolls && find() === undefined) {
       virtual.scrollToIndex(lines.findIndex((line) => line.kind === 'row' && id.startsWith(`${line.key}/`)));
     }
     // Out of sight a row is not there: it is drawn after the scroll, a frame or two later.
     const focus = (tries: number): void => {
       requestAnimationFrame(() => {
         const cell = find();
-        if (cell == null && tries > 0) focus(tries - 1);
+        if (cell === undefined && tries > 0) focus(tries - 1);
         else cell?.focus();
       });
     };

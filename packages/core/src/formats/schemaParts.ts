@@ -104,7 +104,7 @@ const unknownShape = required(
   worded(object({ kind: requiredOneOf(SHAPE_KINDS) }), 'an object').default(undefined),
 );
 
-export const shape = () =>
+const shape = () =>
   lazy((value: unknown) => {
     const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
     const known = SHAPE_KINDS.find((k) => k === kind);

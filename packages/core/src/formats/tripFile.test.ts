@@ -101,7 +101,7 @@ describe('trip files', () => {
     expect(pieces.length).toBeGreaterThanOrEqual(55);
     expect(pieces.length).toBeLessThanOrEqual(70);
     for (const member of trip.members) {
-      const own = trip.personalThings.filter((t) => t.memberId === member.id);
+      const own = trip.personalThings.filter((t) => t.memberId === member.id && t.madeBy === undefined);
       expect(own.length).toBeGreaterThanOrEqual(12);
       expect(own.length).toBeLessThanOrEqual(20);
     }

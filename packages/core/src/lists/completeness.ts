@@ -8,7 +8,7 @@ import { findingId, type Cure, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
 
 /** What a thing is for others. */
-export const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {
+const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {
   gas: (t) => t.purpose === 'fuel' && t.flags.includes('gasFuel'),
   liquidFuel: (t) => t.purpose === 'fuel' && t.flags.includes('liquidFuel'),
   tentPoles: (t) => t.purpose === 'tentPoles',

@@ -31,7 +31,7 @@ const named =
   (t: Thing): boolean =>
     pattern.test(t.name) && (purposes.length === 0 || purposes.includes(t.purpose));
 
-export const JOBS: readonly Job[] = [
+const JOBS: readonly Job[] = [
   {
     id: 'stove',
     name: 'stoves',

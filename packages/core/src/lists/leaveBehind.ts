@@ -13,7 +13,7 @@ import { giveEach } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
 /** Never suggested to stay, whatever the weather or the record says. */
-export const SAFETY_PURPOSES: readonly Purpose[] = [
+const SAFETY_PURPOSES: readonly Purpose[] = [
   'firstAid',
   'beacon',
   'navigation',
@@ -47,7 +47,7 @@ const c = (value: number): string => `${Math.round(value).toString().replace('-'
 const atLeast = (value: number | undefined, limit: number, words: string): string | undefined =>
   value !== undefined && value >= limit ? `${words} ${c(value)}, from ${c(limit)} on it can stay` : undefined;
 
-export const STAY_RULES: readonly StayRule[] = [
+const STAY_RULES: readonly StayRule[] = [
   {
     id: 'second-warm-layer',
     is: (t) => t.purpose === 'warmLayer' && !/trousers/i.test(t.name),
@@ -139,7 +139,7 @@ const below = (value: number | undefined, limit: number): string | undefined =>
     ? `coldest night ${c(value)}: below ${c(limit)} it must come`
     : undefined;
 
-export const BRING_RULES: readonly BringRule[] = [
+const BRING_RULES: readonly BringRule[] = [
   {
     id: 'gloves',
     name: 'gloves',

@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|track|edit|api] [--seed N]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|track|edit|kit|api] [--seed N]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { spawn } from 'node:child_process';
@@ -14,7 +14,7 @@ import { ROOT } from './lib/paths.mjs';
 import { freePort } from './lib/processes.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'track', 'edit', 'api'];
+const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -122,6 +122,7 @@ await main(async () => {
     const renamed = core.putMember(trip, { ...trip.members[0], name: 'Somebody else' });
     const diff = median(() => core.diffTrip(trip, renamed));
     const errors = median((t) => core.tripErrors(t));
+    const touched = median((t) => core.editedTripErrors(t));
     process.stdout.write(
       `\nedit: what one edit of a trip of ${trip.members.length} members and ${trip.legs.length} legs computes\n`,
     );
@@ -130,7 +131,35 @@ await main(async () => {
     row('loads and ratios', figures.ms.toFixed(1), 'page');
     row('day lengths', lengths.ms.toFixed(1), 'page');
     row('what to send', diff.ms.toFixed(1), 'page');
-    row('check whole trip', errors.ms.toFixed(1), 'server');
+    row('check the edit', touched.ms.toFixed(1), 'server');
+    row('check whole trip', errors.ms.toFixed(1), 'import');
+  }
+  if (wants('kit')) {
+    const rows = 5000;
+    const text = [
+      'Thing,List,Mass g,Packed,Marks,Best before',
+      ...Array.from(
+        { length: rows },
+        (_v, i) =>
+          `Thing ${i} jacket,${i % 2 === 0 ? 'Kit X' : ''},${(i % 900) + 1},${(i % 40) / 10},hard,2027-05-10`,
+      ),
+    ].join('\n');
+    const split = timed(() => text.split('\n').map((line) => line.split(',')));
+    const table = timed(() => core.readCsvTable(text));
+    const mapping = core.guessMapping(table.result.headers);
+    const options = core.guessOptions(table.result, mapping);
+    const things = timed(() => core.readThings(table.result, mapping, options, core.STARTER_LIBRARY));
+    const trip = largeTrip(core);
+    const checks = timed(() => core.kitChecks(trip, core.STARTER_LIBRARY));
+    const landed = timed(() => core.landLarder(trip));
+    process.stdout.write(
+      `\nkit: a table of ${rows} rows; checks of ${trip.personalThings.length} personal things\n`,
+    );
+    row('', 'ms', '× splitting text');
+    row('read the table', table.ms.toFixed(0), (table.ms / split.ms).toFixed(0));
+    row('read its things', things.ms.toFixed(0), (things.ms / split.ms).toFixed(0));
+    row('all kit checks', checks.ms.toFixed(0));
+    row('land the larder', landed.ms.toFixed(0));
   }
   if (wants('api')) await benchApi();
 });

@@ -63,9 +63,25 @@ test('every view', async ({ page }) => {
   await page.getByRole('tab', { name: 'Tents and cook groups' }).click();
   await picture(page, 'groups');
   await station(page, 'Kit').click();
-  await expect(page.getByRole('grid', { name: 'Group kit' })).toBeVisible();
+  await expect(page.getByRole('grid', { name: 'Kit' })).toBeVisible();
   await picture(page, 'kit');
-
+  const beside = page.getByRole('radiogroup', { name: 'Beside the table' });
+  await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Noor' });
+  await beside.getByText('Scale', { exact: true }).click();
+  await page.locator('[data-cell="noor-sleeping-bag/list"]').focus();
+  await page.getByLabel('Put on the pan').fill('648 g');
+  await page.getByRole('button', { name: 'Put on', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Reading' })).toContainText(/0\.64\d kg\s*stable/);
+  await picture(page, 'scale');
+  await station(page, 'Larder').click();
+  await expect(page.getByRole('table', { name: 'Meals of Cook group North' })).toBeVisible();
+  await picture(page, 'larder');
+  await page.getByRole('radiogroup', { name: 'Larder figures' }).getByText('Fuel', { exact: true }).click();
+  await picture(page, 'fuel');
+  await page.goto(`${baseUrl()}/library`);
+  await expect(page.getByText(/entries, yours alone/)).toBeVisible();
+  await picture(page, 'library');
+  await openStation(page, id, 'packs');
   await station(page, 'Packs').click();
   await page.getByRole('button', { name: 'Plan all packs' }).click();
   await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 60_000 });

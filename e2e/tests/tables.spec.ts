@@ -36,7 +36,7 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await expect(page.getByText('Add the members and their packs at People first')).toBeVisible();
   await station(page, 'Kit').click();
   await expect(page.getByText('Add members at People first; then a list by template')).toBeVisible();
-  await page.getByRole('button', { name: 'Kit', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a kit', exact: true }).click();
   await page.getByRole('button', { name: 'Piece', exact: true }).click();
 
   await station(page, 'People').click();
@@ -153,7 +153,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
 
   await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Joss' });
   await expect(page.getByRole('grid', { name: 'Kit' })).toContainText('Sleeping bag');
-  await page.getByRole('button', { name: 'Thing', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Add a thing', exact: true }).click();
   await expect(page.getByRole('grid', { name: 'Kit' })).toContainText('New thing');
 });
 

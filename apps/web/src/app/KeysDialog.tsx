@@ -35,6 +35,11 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
       ['Enter, F2 or typing', 'edit'],
       ['Enter, Tab', 'keep what was typed'],
       ['Esc', 'leave the cell as it was'],
+      ['Space', 'tick the row (Kit)'],
+      ['Shift ↑ ↓', 'tick rows one after another'],
+      ['Ctrl A', 'tick all rows'],
+      ['Ctrl D', 'fill the cell’s value into the ticked rows'],
+      ['Alt W', 'take the scale’s mass for the row (Kit, Scale)'],
     ],
   ],
   [

@@ -12,6 +12,7 @@ import {
   type Trip,
 } from '@graft/core';
 import { PlainDialog } from '../shared/PlainDialog';
+import { SidePanel } from '../shared/SidePanel';
 import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
@@ -199,13 +200,19 @@ export function KitStation() {
               </Button>
             ))}
             {member === undefined ? (
-              <Button size="xs" variant="outline" onClick={() => change('add a kit', addKit)}>
+              <Button
+                size="xs"
+                variant="outline"
+                aria-label="Add a kit"
+                onClick={() => change('add a kit', addKit)}
+              >
                 <Plus size={13} /> Kit
               </Button>
             ) : (
               <Button
                 size="xs"
                 variant="outline"
+                aria-label="Add a thing"
                 onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
               >
                 <Plus size={13} /> Thing
@@ -248,45 +255,25 @@ export function KitStation() {
             />
           )}
         </Box>
-        <Flex
-          direction="column"
-          w={{ base: '100%', lg: '336px' }}
-          flexShrink={0}
-          borderStartWidth={{ base: 0, lg: '1px' }}
-          bg="bg.panel"
-          minH="0"
+        <SidePanel
+          label="Beside the table"
+          w="336px"
+          tabs={[
+            ['checks', `Checks ${others.length}`],
+            ['stay', `Can stay ${stay.length}`],
+            ['loans', `Loans ${loans}`],
+            ['scale', 'Scale'],
+          ]}
+          value={panel}
+          onChoose={setPanel}
         >
-          <Box px="3" pt="2">
-            <Tabs
-              label="Beside the table"
-              tabs={[
-                ['checks', `Checks ${others.length}`],
-                ['stay', `Can stay ${stay.length}`],
-                ['loans', `Loans ${loans}`],
-                ['scale', 'Scale'],
-              ]}
-              value={panel}
-              onChoose={setPanel}
-            />
-          </Box>
-          <Box
-            flex="1"
-            minH="0"
-            overflow="auto"
-            px="3"
-            pb="4"
-            tabIndex={0}
-            role="region"
-            aria-label="Beside the table"
-          >
-            {panel === 'checks' && (
-              <ChecksPanel findings={others} dismissed={othersAside} onShow={setOnly} stay={false} />
-            )}
-            {panel === 'stay' && <ChecksPanel findings={stay} dismissed={stayAside} onShow={setOnly} stay />}
-            {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
-            {panel === 'scale' && <WeighPanel focused={focused} />}
-          </Box>
-        </Flex>
+          {panel === 'checks' && (
+            <ChecksPanel findings={others} dismissed={othersAside} onShow={setOnly} stay={false} />
+          )}
+          {panel === 'stay' && <ChecksPanel findings={stay} dismissed={stayAside} onShow={setOnly} stay />}
+          {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
+          {panel === 'scale' && <WeighPanel focused={focused} />}
+        </SidePanel>
       </Flex>
       <PlainDialog title="A list by template" open={adding === 'propose'} onClose={close} size="lg">
         <ProposeDialog library={entries} onTake={put} />

@@ -9,7 +9,7 @@ import {
   USUAL_FOOD_KG,
   type DishEntry,
 } from '@graft/core';
-import { Tabs } from '../shared/Tabs';
+import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
@@ -116,33 +116,12 @@ export function LarderStation() {
             />
           ))}
         </Box>
-        <Flex
-          direction="column"
-          w={{ base: '100%', lg: '420px' }}
-          flexShrink={0}
-          borderStartWidth={{ base: 0, lg: '1px' }}
-          bg="bg.panel"
-          minH="0"
-        >
-          <Box px="3" pt="2">
-            <Tabs label="Larder figures" tabs={PANELS} value={panel} onChoose={setPanel} />
-          </Box>
-          <Box
-            flex="1"
-            minH="0"
-            overflow="auto"
-            px="3"
-            pb="5"
-            tabIndex={0}
-            role="region"
-            aria-label="Larder figures"
-          >
-            {panel === 'food' && <FoodPanel meal={chosen} />}
-            {panel === 'fuel' && <FuelPanel />}
-            {panel === 'water' && <WaterPanel />}
-            {panel === 'night' && <NightPanel />}
-          </Box>
-        </Flex>
+        <SidePanel label="Larder figures" w="420px" tabs={PANELS} value={panel} onChoose={setPanel}>
+          {panel === 'food' && <FoodPanel meal={chosen} />}
+          {panel === 'fuel' && <FuelPanel />}
+          {panel === 'water' && <WaterPanel />}
+          {panel === 'night' && <NightPanel />}
+        </SidePanel>
       </Flex>
     </Flex>
   );

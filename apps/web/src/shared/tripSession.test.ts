@@ -1,4 +1,4 @@
-import { emptyTrip } from '@graft/core';
+import { cataloguePack, emptyTrip, newMember, PACK_SIZES } from '@graft/core';
 import { isUnsaved, openSession, sessionReducer, type SessionAction, type SessionState } from './tripSession';
 
 const trip = emptyTrip('t', 'Start', '2027-05-10', 1);
@@ -18,6 +18,33 @@ test('undo and redo walk the changes', () => {
   expect(isUnsaved(undone)).toBe(false);
   expect(sessionReducer(undone, { type: 'redo' }).trip.name).toBe('A');
   expect(sessionReducer(undone, { type: 'undo' })).toBe(undone);
+});
+test('the larder’s parcels follow a change in the same step, and its undo takes them away', () => {
+  const group = { id: 'cook', name: 'Cook', kind: 'cook' } as const;
+  const dish = {
+    name: 'Stew',
+    form: 'dried',
+    gPerServing: 150,
+    kcalPerServing: 600,
+    packagingG: 10,
+    volumeL: 0.4,
+    boilL: 0.5,
+    potL: 0.6,
+  } as const;
+  const planned = play({
+    type: 'change',
+    label: 'plan',
+    change: (t) => ({
+      ...t,
+      groups: [group],
+      packs: [cataloguePack('p', PACK_SIZES[0]!)],
+      members: [{ ...newMember('a', 'Ada', 'p'), cookGroupId: 'cook' }],
+      meals: [{ id: 'm', day: 1, kind: 'dinner', groupId: 'cook', dish }],
+    }),
+  });
+  expect(planned.trip.kits.map((k) => k.pieces.map((p) => p.massKg))).toEqual([[0.16]]);
+  expect(planned.past).toHaveLength(1);
+  expect(sessionReducer(planned, { type: 'undo' }).trip).toBe(trip);
 });
 test('a change after an undo drops what could be redone', () => {
   expect(play(rename('A'), { type: 'undo' }, rename('C')).future).toEqual([]);

@@ -69,14 +69,16 @@ function partition(units: readonly (readonly Piece[])[], count: number): readonl
     const i = order[k]!;
     const byMass = sums.map((_sum, p) => p).sort((a, b) => sums[a]! - sums[b]! || a - b);
     // Beyond what can be tried out, only the lightest part is looked at.
+    let triedEmpty = false;
     for (const p of units.length > MOST_TRIED ? byMass.slice(0, 1) : byMass) {
       const before = sums[p]!;
+      // Empty parts are all alike: one stands for the others.
+      if (before === 0 && triedEmpty) continue;
+      triedEmpty ||= before === 0;
       sums[p] = before + massOf(units[i]!);
       part[i] = p;
       place(k + 1);
       sums[p] = before;
-      // Empty parts are all alike.
-      if (before === 0) break;
     }
   };
   place(0);

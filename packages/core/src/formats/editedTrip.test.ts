@@ -40,8 +40,8 @@ test('property: after edits of good items both find the same', () => {
         expect(found(editedTripErrors(dated))).toEqual(whole);
       },
     ),
-    { seed: 21, numRuns: 250 },
+    { seed: 21, numRuns: 120 },
   );
   // The property would say nothing if no edit ever broke a trip.
-  expect(broken).toBeGreaterThan(30);
+  expect(broken).toBeGreaterThan(15);
 });

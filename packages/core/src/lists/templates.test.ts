@@ -1,0 +1,88 @@
+/** Lists by template for every style of trip, and the cures of a dry camp. */
+import { tripErrors } from '../formats/tripFile.js';
+import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { newMember } from '../trip/emptyTrip.js';
+import { DEFAULT_LARDER } from '../trip/larderModel.js';
+import { TRIP_STYLES, type Trip, type TripStyle } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { allPieces } from '../trip/queries.js';
+import { TEMPLATES, tripFromTemplate } from '../trip/templates.js';
+import { names } from './essentials.js';
+import { proposeKit, takeProposals } from './kitTemplates.js';
+import { waterFindings } from './waterChecks.js';
+
+function partyOf(style: TripStyle, people = 3): Trip {
+  const trip = tripFromTemplate('t', 'T', '2027-05-10', style, TEMPLATES[style].days);
+  const members = Array.from({ length: people }, (_v, i) => ({
+    ...newMember(`m${i}`, `Member ${i}`, `p${i}`),
+    tentGroupId: 'tent',
+    cookGroupId: 'cook',
+  }));
+  return {
+    ...trip,
+    groups: [
+      { id: 'tent', name: 'Tent', kind: 'tent' },
+      { id: 'cook', name: 'Cook', kind: 'cook' },
+    ],
+    packs: members.map((m) => cataloguePack(m.packId, PACK_SIZES[0]!)),
+    members,
+  };
+}
+const taken = (trip: Trip): Trip => takeProposals(trip, proposeKit(trip, STARTER_LIBRARY));
+const hasThing = (trip: Trip, name: RegExp): boolean =>
+  [...allPieces(trip), ...trip.personalThings].some((t) => name.test(t.name));
+
+describe.each(TRIP_STYLES)('a list for %s', (style) => {
+  const trip = taken(partyOf(style));
+  test('is whole, and proposes nothing twice', () => {
+    expect(tripErrors(trip)).toEqual([]);
+    expect(proposeKit(trip, STARTER_LIBRARY)).toEqual([]);
+  });
+  test('has boots, rain jacket, light and first aid for everybody', () => {
+    for (const name of [/boots/i, /rain jacket/i, /head torch/i, /own small first aid/i]) {
+      expect(trip.personalThings.filter((t) => name.test(t.name))).toHaveLength(3);
+    }
+  });
+});
+
+test('styles differ where they should: no tents in huts, axes in winter, notebooks on surveys', () => {
+  const [hut, winter, survey, day] = (['hut', 'winter', 'survey', 'dayWalk'] as const).map((s) =>
+    taken(partyOf(s)),
+  );
+  expect(hasThing(hut!, /tent body/i)).toBe(false);
+  expect(hasThing(winter!, /ice axe/i)).toBe(true);
+  expect(hasThing(survey!, /ice axe/i)).toBe(false);
+  expect(hasThing(survey!, /notebook/i)).toBe(true);
+  expect(hasThing(day!, /sleeping bag/i)).toBe(false);
+  expect(hasThing(day!, /group shelter/i)).toBe(true);
+});
+test('a large party gets more of what one cannot serve', () => {
+  const many = taken(partyOf('camp', 12));
+  expect(allPieces(many).filter((p) => /group first aid/i.test(p.name))).toHaveLength(2);
+  expect(allPieces(many).filter((p) => /water bag/i.test(p.name))).toHaveLength(3);
+});
+
+test('cooking water of a dry camp without bags: one click adds as many as hold it', () => {
+  const camp = partyOf('camp', 4);
+  const dry: Trip = {
+    ...camp,
+    legs: camp.legs.map((leg, i) => ({ ...leg, campWaterL: i === 0 ? 1 : 0 })),
+    larder: { ...DEFAULT_LARDER, cookWaterPieces: true },
+  };
+  const finding = waterFindings(dry, STARTER_LIBRARY).find((f) => f.id === 'water/cooking')!;
+  expect(finding.what).toBe('8.0 L of cooking water for the dry camp without a bag');
+  const cured = finding.cures[0]!.apply(dry);
+  expect(allPieces(cured).filter((p) => p.waterCapacityL === 6)).toHaveLength(2);
+  expect(waterFindings(cured, STARTER_LIBRARY).some((f) => f.id === 'water/cooking')).toBe(false);
+});
+
+test('names of many are cut short', () => {
+  const { members } = partyOf('camp', 5);
+  expect([0, 1, 2, 3, 5].map((n) => names(members.slice(0, n)))).toEqual([
+    '',
+    'Member 0',
+    'Member 0 and Member 1',
+    'Member 0, Member 1 and Member 2',
+    'Member 0, Member 1 and 3 more',
+  ]);
+});

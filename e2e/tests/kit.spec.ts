@@ -86,8 +86,11 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
   await cell(page, 'pia-phone/list').focus();
   await weigh(page, 203);
   await cell(page, 'pia-phone/list').focus();
-  await page.keyboard.press('Alt+w');
-  await expect(page.getByText(/Phone weighs 0\.20 kg/)).toBeVisible();
+  // A noisy reading in between is not taken: then the key is pressed again.
+  await expect(async () => {
+    await page.keyboard.press('Alt+w');
+    await expect(page.getByText(/Phone weighs 0\.20 kg/)).toBeVisible({ timeout: 500 });
+  }).toPass();
   await saved(page);
   const weighed = (await storedTrip(id)).trip.personalThings;
   for (const [thingId, kg] of [

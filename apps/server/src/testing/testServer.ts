@@ -33,6 +33,9 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
+// A database is made and brought up to date before the first test: on a busy machine that takes its time.
+jest.setTimeout(60_000);
+
 const silent = pino({ level: 'silent' });
 
 export async function startTestServer(): Promise<TestServer> {

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, HStack, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { startTransition, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   allPieces,
   entryOfKit,
@@ -71,8 +71,7 @@ export function KitStation() {
     );
   }, [kits, members, trip.personalThings, needle, only]);
 
-  // The checks follow a moment behind, so that typing never waits for them.
-  const recent = useDeferredValue(trip);
+  const recent = useSettled(trip);
   const checks = useMemo(() => kitChecks(recent, library.entries), [recent, library.entries]);
   const { stay, others, stayAside, othersAside } = useMemo(() => {
     const adviser = (f: KitFinding): boolean => f.kind === 'leaveBehind';
@@ -291,3 +290,16 @@ export function KitStation() {
   );
 }
 const NO_KITS: readonly Kit[] = [];
+
+/** How long the lists must lie still before they are checked again. */
+const SETTLED_MS = 250;
+
+/** The trip as it was when it last lay still: a moment behind, in a task of its own, so that typing never waits for checks. */
+function useSettled(trip: Trip): Trip {
+  const [settled, setSettled] = useState(trip);
+  useEffect(() => {
+    const timer = setTimeout(() => startTransition(() => setSettled(trip)), SETTLED_MS);
+    return () => clearTimeout(timer);
+  }, [trip]);
+  return settled;
+}

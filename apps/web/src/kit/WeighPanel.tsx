@@ -40,11 +40,12 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
     const onKey = (event: KeyboardEvent): void => {
       if (!event.altKey || event.code !== 'KeyW') return;
       event.preventDefault();
+      if (stableKg === undefined) setTold('The scale has not settled yet.');
       take();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [take]);
+  }, [take, stableKg]);
 
   const words = {
     silent: 'no readings',

@@ -21,12 +21,20 @@ export async function dropTables(runner: QueryRunner, tables: readonly NewTable[
   for (const [table] of [...tables].reverse()) await runner.query(`DROP TABLE \`${table}\``);
 }
 
+/** One statement a table, not one a column: each of them makes the table anew. */
 export async function addColumns(runner: QueryRunner, columns: readonly NewColumn[]): Promise<void> {
-  for (const [table, column, type, old] of columns) {
-    await runner.query(`ALTER TABLE \`${table}\` ADD \`${column}\` ${type} NULL`);
-    if (old === undefined) continue;
-    await runner.query(`UPDATE \`${table}\` SET \`${column}\` = ?`, [old]);
-    await runner.query(`ALTER TABLE \`${table}\` MODIFY \`${column}\` ${type} NOT NULL`);
+  for (const table of new Set(columns.map(([name]) => name))) {
+    const own = columns.filter(([name]) => name === table);
+    const alter = (parts: readonly string[]): Promise<unknown> =>
+      runner.query(`ALTER TABLE \`${table}\` ${parts.join(', ')}`);
+    await alter(own.map(([, column, type]) => `ADD \`${column}\` ${type} NULL`));
+    const filled = own.filter(([, , , old]) => old !== undefined);
+    if (filled.length === 0) continue;
+    await runner.query(
+      `UPDATE \`${table}\` SET ${filled.map(([, column]) => `\`${column}\` = ?`).join(', ')}`,
+      filled.map(([, , , old]) => old),
+    );
+    await alter(filled.map(([, column, type]) => `MODIFY \`${column}\` ${type} NOT NULL`));
   }
 }
 

@@ -1,7 +1,7 @@
 import { Box, Button, Checkbox, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
-  allPieces,
+  allThings,
   arrange,
   ARRANGEMENT_KINDS,
   ITEM_SCHEMAS,
@@ -38,7 +38,7 @@ export function ArrangementsPanel({
   const [who, setWho] = useState('');
   const [byDate, setByDate] = useState('');
   const [error, setError] = useState<string | undefined>();
-  const things = new Map([...allPieces(trip), ...trip.personalThings].map((t) => [t.id, t.name]));
+  const things = new Map(allThings(trip).map((t) => [t.id, t.name]));
   const own = new Set(trip.personalThings.filter((t) => t.memberId === member?.id).map((t) => t.id));
   const shown = trip.arrangements.filter(
     (a) => member === undefined || a.who === member.name || (a.thingId !== undefined && own.has(a.thingId)),

@@ -2,7 +2,7 @@ import { Box, Button, Flex, HStack, Input, NativeSelect, Text } from '@chakra-ui
 import { Plus } from 'lucide-react';
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
-  allPieces,
+  allThings,
   entryOfKit,
   entryOfThing,
   kitChecks,
@@ -83,10 +83,7 @@ export function KitStation() {
     };
   }, [checks]);
   const loans = trip.arrangements.filter((a) => !a.done).length;
-  const focused = useMemo(
-    () => [...allPieces(trip), ...trip.personalThings].find((t) => t.id === reached),
-    [trip, reached],
-  );
+  const focused = useMemo(() => allThings(trip).find((t) => t.id === reached), [trip, reached]);
 
   // A tick on a row that is gone or filtered away would act on what nobody sees.
   const ticked = useMemo(() => new Set(rows.map((r) => r.id).filter((id) => marked.has(id))), [rows, marked]);

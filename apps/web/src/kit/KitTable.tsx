@@ -4,6 +4,7 @@ import { memo, useMemo } from 'react';
 import {
   formatMass,
   formatVolume,
+  isPersonal,
   kitParts,
   massDigits,
   massRange,
@@ -25,7 +26,7 @@ import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
 import { kitColumns, type View } from './kitColumns';
 import { addPiece } from './newThings';
-import { checkRow, isPersonal, keptElsewhere, type KitRow } from './kitRows';
+import { checkRow, keptElsewhere, type KitRow } from './kitRows';
 
 interface Props {
   readonly rows: readonly KitRow[];

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import {
   formatDaySpan,
   formatUse,
+  isPersonal,
   moveThing,
   parseDaySpan,
   parseUse,
@@ -20,7 +21,7 @@ import {
   type Check,
 } from '../shared/fields';
 import { FLAG_WORDS, NEEDED_WORDS, optionsOf, PURPOSE_WORDS, WANT_WORDS, WEAR_WORDS } from '../shared/words';
-import { isPersonal, keptElsewhere, type KitRow } from './kitRows';
+import { keptElsewhere, type KitRow } from './kitRows';
 import { dateColumn, flagsColumn, massColumn, needsColumn, readColumn, shapeColumn } from './thingColumns';
 
 export const VIEWS = {

@@ -1,18 +1,14 @@
 /** What a row of the kit table is, and where it belongs. */
 import {
+  isPersonal,
   ITEM_SCHEMAS,
   schemaErrors,
   thingErrors,
   type PersonalThing,
   type Piece,
-  type Thing,
 } from '@graft/core';
 
 export type KitRow = Piece | PersonalThing;
-
-export function isPersonal(row: Thing): row is PersonalThing {
-  return 'memberId' in row;
-}
 
 /** The first thing wrong with a row: a piece is checked as part of a kit, whose schema holds its own. */
 export function checkRow(row: KitRow, days: number): string | undefined {

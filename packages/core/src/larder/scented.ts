@@ -1,7 +1,7 @@
 /** What smells of food at night: the list for the evening's round, and its volume against hard containers. */
 import { isCarriedOn, massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { Thing, Trip } from '../trip/model.js';
-import { allPieces, carrierOf } from '../trip/queries.js';
+import { allPieces, allThings, carrierOf } from '../trip/queries.js';
 
 /** Dense food takes about so much of a container, litres a person-day (common practice, no source). */
 export const CONTAINER_L_PER_PERSON_DAY = { from: 1.6, to: 2 } as const;
@@ -47,9 +47,7 @@ export interface ScentedNight {
  */
 export function scentedNights(trip: Trip): readonly ScentedNight[] {
   const scented = scentedThings(trip).map((s) => s.thing);
-  const containers = [...allPieces(trip), ...trip.personalThings].filter(
-    (t) => t.foodCapacityL !== undefined,
-  );
+  const containers = allThings(trip).filter((t) => t.foodCapacityL !== undefined);
   return trip.legs.slice(0, -1).map((_leg, i) => {
     // After dinner the morning's load is what is left, with what leaves today still there and tomorrow's not yet.
     const [night, morning] = [i + 1, i + 2];

@@ -5,7 +5,7 @@
 import { waterOnLegL } from '../load/memberLoad.js';
 import type { Treatment } from '../trip/larderModel.js';
 import type { Member, Thing, Trip } from '../trip/model.js';
-import { allPieces, carriedPieces, stowedPersonalThings, ownThings } from '../trip/queries.js';
+import { allPieces, allThings, isPersonal, ownThings } from '../trip/queries.js';
 import { cookingWaterL } from './fuelPieces.js';
 import { cookGroups, eaters } from './mealPlan.js';
 
@@ -28,11 +28,8 @@ export function waterByMember(trip: Trip): readonly MemberWater[] {
   const litres = trip.legs.map(waterOnLegL);
   const needL = Math.max(0, ...litres);
   return trip.members.map((member) => {
-    const containers = [
-      ...stowedPersonalThings(trip, member.id),
-      // A bottle in the hand carries too.
-      ...ownThings(trip, member.id).filter((t) => t.worn),
-    ].filter(holds);
+    // A bottle in the hand carries too.
+    const containers = ownThings(trip, member.id).filter(holds);
     return {
       member,
       day: litres.indexOf(needL) + 1,
@@ -113,9 +110,5 @@ export function treatmentByDay(trip: Trip): readonly DayTreatment[] {
 export function hasTreatment(trip: Trip): boolean {
   const { treatment } = trip.larder;
   if (treatment === 'none' || treatment === 'boil') return true;
-  const things = trip.members.flatMap((m) => [
-    ...carriedPieces(trip, m.id),
-    ...stowedPersonalThings(trip, m.id),
-  ]);
-  return [...allPieces(trip), ...things].some((t) => t.purpose === 'filter');
+  return allThings(trip).some((t) => t.purpose === 'filter' && !(isPersonal(t) && t.worn));
 }

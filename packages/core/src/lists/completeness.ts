@@ -1,7 +1,7 @@
 /** Kits that are of no use without something else: a stove without its fuel, a tent without pegs, a torch without cells. */
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Companion, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allThings, isPersonal } from '../trip/queries.js';
 import { entryById } from './essentials.js';
 import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
@@ -49,7 +49,7 @@ const WITHIN_GROUP: readonly Companion[] = [
 
 /** Who uses a thing: its owner, its group, or everybody. */
 function users(trip: Trip, thing: Piece | PersonalThing): readonly Member[] {
-  if ('memberId' in thing) return trip.members.filter((m) => m.id === thing.memberId);
+  if (isPersonal(thing)) return trip.members.filter((m) => m.id === thing.memberId);
   const { onlyGroupId } = thing;
   if (onlyGroupId === undefined) return trip.members;
   return trip.members.filter((m) => m.tentGroupId === onlyGroupId || m.cookGroupId === onlyGroupId);
@@ -57,8 +57,7 @@ function users(trip: Trip, thing: Piece | PersonalThing): readonly Member[] {
 
 /** Everything that is missing to make a thing of use, one finding a companion and group. */
 export function completenessFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
-  const pieces = allPieces(trip);
-  const all: readonly (Piece | PersonalThing)[] = [...pieces, ...trip.personalThings];
+  const all: readonly (Piece | PersonalThing)[] = allThings(trip);
   const missing = new Map<
     string,
     { need: Companion; things: (Piece | PersonalThing)[]; members: readonly Member[] }
@@ -71,16 +70,12 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
       const there = all.some((t) => {
         if (t.id === thing.id || !PROVIDES[need](t)) return false;
         if (!within) return true;
-        return 'memberId' in t
+        return isPersonal(t)
           ? ids.has(t.memberId)
           : t.onlyGroupId === undefined || users(trip, t).some((m) => ids.has(m.id));
       });
       if (there) continue;
-      const scope = within
-        ? 'memberId' in thing
-          ? thing.memberId
-          : (thing.onlyGroupId ?? 'party')
-        : 'party';
+      const scope = within ? (isPersonal(thing) ? thing.memberId : (thing.onlyGroupId ?? 'party')) : 'party';
       const key = `${need}/${scope}`;
       const known = missing.get(key);
       if (known === undefined) missing.set(key, { need, things: [thing], members: who });
@@ -115,7 +110,7 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
           : need === 'gas' || need === 'liquidFuel'
             ? 'plan canisters at Larder'
             : 'of no use without it',
-      memberIds: things.flatMap((t) => ('memberId' in t ? [t.memberId] : [])),
+      memberIds: things.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])),
       thingIds: things.map((t) => t.id),
       cures,
     };

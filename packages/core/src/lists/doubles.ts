@@ -3,7 +3,7 @@
  * (common practice, no source): two water carriers each, map and phone, two beacons, filter and tablets.
  */
 import type { PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, allThings, isPersonal } from '../trip/queries.js';
 import { removeThings } from '../trip/changes.js';
 import { isGroupFirstAid, names } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
@@ -150,11 +150,9 @@ export const WANTED_TWICE: readonly string[] = [
   'a mini first aid on everyone beside the group’s kit',
 ];
 
-const isPersonal = (t: Any): t is PersonalThing => 'memberId' in t;
-
 /** More of a job's things than it needs: the heaviest of the personal ones can stay first, then the heaviest. */
 export function doubleFindings(trip: Trip): readonly KitFinding[] {
-  const things: readonly Any[] = [...allPieces(trip), ...trip.personalThings];
+  const things: readonly Any[] = allThings(trip);
   const byJob = JOBS.flatMap((job) => {
     const those = things.filter(job.is);
     const enough = job.enough(trip);

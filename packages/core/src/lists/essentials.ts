@@ -5,7 +5,7 @@
 import type { LibraryEntry, ThingEntry } from '../library/libraryModel.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { Member, PersonalThing, Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, allThings } from '../trip/queries.js';
 import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
@@ -188,9 +188,7 @@ export function essentialFindings(trip: Trip, library: readonly LibraryEntry[]):
   const byMember = new Map<string, PersonalThing[]>(trip.members.map((m) => [m.id, []]));
   for (const thing of trip.personalThings) byMember.get(thing.memberId)?.push(thing);
   return [
-    ...ESSENTIALS.filter((e) => e.when(facts)).flatMap((e) =>
-      essentialFinding(trip, e, library, pieces, byMember),
-    ),
+    ...ESSENTIALS.filter((e) => e.when(facts)).flatMap((e) => essentialFinding(trip, e, library, byMember)),
     ...foodFindings(trip, pieces, byMember),
     ...sleeperFindings(trip, facts, pieces),
   ];
@@ -200,7 +198,6 @@ function essentialFinding(
   trip: Trip,
   e: Essential,
   library: readonly LibraryEntry[],
-  pieces: readonly Thing[],
   byMember: ReadonlyMap<string, readonly PersonalThing[]>,
 ): readonly KitFinding[] {
   const entry = entryById(library, e.starterId);
@@ -221,7 +218,7 @@ function essentialFinding(
     return [finding(e, `${names(without)} without ${e.name}`, without, [cure])];
   }
   const wanted = e.party(trip.members.length);
-  const have = [...pieces, ...trip.personalThings].filter(e.is).length;
+  const have = allThings(trip).filter(e.is).length;
   if (have >= wanted) return [];
   const missing = wanted - have;
   const first = trip.members[0]!;

@@ -1,7 +1,7 @@
 /** What is often left on the table at home (common practice, no source): even after a hundred trips people forget the spoon. */
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces, ownThings } from '../trip/queries.js';
+import { allThings, ownThings } from '../trip/queries.js';
 import { entryById, names } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
@@ -113,11 +113,10 @@ const OFTEN: readonly Often[] = [
 export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
   if (trip.members.length === 0) return [];
   const facts = tripFacts(trip);
-  const pieces = allPieces(trip);
   return OFTEN.filter((o) => o.when?.(facts) ?? true).flatMap((o): readonly KitFinding[] => {
     const without = o.each
       ? trip.members.filter((m) => !ownThings(trip, m.id).some((t) => o.is(t)))
-      : [...pieces, ...trip.personalThings].some(o.is)
+      : allThings(trip).some(o.is)
         ? []
         : trip.members.slice(0, 1);
     if (without.length === 0) return [];

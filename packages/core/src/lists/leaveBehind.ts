@@ -6,7 +6,7 @@
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
 import { removeThings } from '../trip/changes.js';
 import type { PersonalThing, Piece, Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces, ownThings } from '../trip/queries.js';
+import { allThings, isPersonal, ownThings } from '../trip/queries.js';
 import { entryById, names } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
 import { giveEach } from './takeFromLibrary.js';
@@ -231,7 +231,7 @@ function stayFinding(
   why: string,
 ): KitFinding {
   const ids = new Set(spare.map((t) => t.id));
-  const owners = new Set(spare.flatMap((t) => ('memberId' in t ? [t.memberId] : [])));
+  const owners = new Set(spare.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])));
   const whose = trip.members.filter((m) => owners.has(m.id));
   const kinds = [...new Set(spare.map((t) => t.name))];
   const words = kinds.length <= 2 ? kinds.join(' and ') : `${kinds[0]} and ${kinds.length - 1} more`;
@@ -301,7 +301,7 @@ function historyFindings(trip: Trip, library: readonly LibraryEntry[]): readonly
   );
   if (unused.size === 0) return [];
   const byEntry = new Map<string, (PersonalThing | Piece)[]>();
-  for (const thing of [...allPieces(trip), ...trip.personalThings]) {
+  for (const thing of allThings(trip)) {
     const { libraryId } = thing;
     if (libraryId === undefined || !unused.has(libraryId) || isSafetyKit(thing)) continue;
     if ('want' in thing && thing.want === 'required') continue;

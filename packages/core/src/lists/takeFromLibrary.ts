@@ -2,7 +2,7 @@
 import type { KitEntry, LibraryEntry, ThingEntry, ThingFacts } from '../library/libraryModel.js';
 import { freshId, putKit } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip, Want } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, isPersonal } from '../trip/queries.js';
 
 export function thingIds(trip: Trip): readonly string[] {
   return [...allPieces(trip).map((p) => p.id), ...trip.personalThings.map((t) => t.id)];
@@ -126,7 +126,7 @@ export function factsOf(thing: Thing): ThingFacts {
 /** A trip's thing as an entry: in place of the one it was taken from, or a new one. */
 export function entryOfThing(thing: PersonalThing | Piece, entries: readonly LibraryEntry[]): ThingEntry {
   const own = entries.find((e): e is ThingEntry => e.kind === 'thing' && e.id === thing.libraryId);
-  const personal = 'memberId' in thing;
+  const personal = isPersonal(thing);
   return {
     kind: 'thing',
     id:

@@ -3,7 +3,7 @@ import type { CsvRow } from '../formats/thingsCsv.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allThings, isPersonal } from '../trip/queries.js';
 import { guessFacts } from './guessFacts.js';
 import type { PastedThing } from './pasteList.js';
 import { looseKit } from './takeFromLibrary.js';
@@ -26,7 +26,7 @@ export interface Taken {
  * kit that its list names, a new kit of that name, or the target.
  */
 export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): Taken {
-  const there = new Map<string, Thing>([...allPieces(trip), ...trip.personalThings].map((t) => [t.id, t]));
+  const there = new Map<string, Thing>(allThings(trip).map((t) => [t.id, t]));
   const taken = new Set(there.keys());
   const updates: Thing[] = [];
   const personal: PersonalThing[] = [];
@@ -110,7 +110,7 @@ function updated(trip: Trip, old: Piece | PersonalThing, row: CsvRow): Thing {
     ...(libraryId === undefined ? {} : { libraryId }),
     ...(nestsIn === undefined ? {} : { nestsIn }),
   };
-  if ('memberId' in old) return { ...facts, memberId: old.memberId, ...row.personal } as PersonalThing;
+  if (isPersonal(old)) return { ...facts, memberId: old.memberId, ...row.personal } as PersonalThing;
   const { onlyMemberIds } = old;
   return {
     ...facts,

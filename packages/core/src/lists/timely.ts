@@ -2,13 +2,13 @@
 import type { Arrangement, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { removeThings } from '../trip/changes.js';
 import { freshId } from '../trip/changes.js';
-import { allPieces } from '../trip/queries.js';
+import { allThings, isPersonal } from '../trip/queries.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { daysBetween, lastDate } from './tripFacts.js';
 
 type Any = Piece | PersonalThing;
 const ownerOf = (trip: Trip, thing: Any): Member | undefined =>
-  'memberId' in thing ? trip.members.find((m) => m.id === thing.memberId) : undefined;
+  isPersonal(thing) ? trip.members.find((m) => m.id === thing.memberId) : undefined;
 const whoAnswers = (trip: Trip, thing: Any): string =>
   thing.owner ?? ownerOf(trip, thing)?.name ?? 'the leader';
 
@@ -57,7 +57,7 @@ const VITAL: readonly Thing['purpose'][] = [
 export function expiryFindings(trip: Trip): readonly KitFinding[] {
   const end = lastDate(trip);
   const arranged = new Set(trip.arrangements.filter((a) => a.kind === 'buy').map((a) => a.thingId));
-  return [...allPieces(trip), ...trip.personalThings].flatMap((thing): readonly KitFinding[] => {
+  return allThings(trip).flatMap((thing): readonly KitFinding[] => {
     const { expiresOn } = thing;
     if (expiresOn === undefined || expiresOn >= end || arranged.has(thing.id)) return [];
     const before = daysBetween(expiresOn, trip.startDate);
@@ -69,7 +69,7 @@ export function expiryFindings(trip: Trip): readonly KitFinding[] {
         weight: VITAL.includes(thing.purpose) ? 'must' : 'should',
         what: `${thing.name} is out of date on ${expiresOn}`,
         why: `${when}: replace it; the date on the pack counts, not how it looks`,
-        memberIds: 'memberId' in thing ? [thing.memberId] : [],
+        memberIds: isPersonal(thing) ? [thing.memberId] : [],
         thingIds: [thing.id],
         cures: [
           noteToBuy(trip, thing, `Replace ${thing.name.toLowerCase()}, out of date on ${expiresOn}`),
@@ -83,7 +83,7 @@ export function expiryFindings(trip: Trip): readonly KitFinding[] {
 /** Things that need repair and for which nothing is arranged. */
 export function repairFindings(trip: Trip): readonly KitFinding[] {
   const arranged = new Set(trip.arrangements.map((a) => a.thingId));
-  return [...allPieces(trip), ...trip.personalThings].flatMap((thing): readonly KitFinding[] =>
+  return allThings(trip).flatMap((thing): readonly KitFinding[] =>
     thing.wear !== 'needsRepair' || arranged.has(thing.id)
       ? []
       : [
@@ -93,7 +93,7 @@ export function repairFindings(trip: Trip): readonly KitFinding[] {
             weight: 'should',
             what: `${thing.name} needs repair`,
             why: 'before it leaves, not on the way',
-            memberIds: 'memberId' in thing ? [thing.memberId] : [],
+            memberIds: isPersonal(thing) ? [thing.memberId] : [],
             thingIds: [thing.id],
             cures: [
               {
@@ -178,7 +178,7 @@ const AIR_RULES: readonly AirRule[] = [
 /** For a party that flies to the start: what does not fly, and what goes where. */
 export function airFindings(trip: Trip): readonly KitFinding[] {
   if (trip.byAir !== true) return [];
-  const all: readonly Any[] = [...allPieces(trip), ...trip.personalThings];
+  const all: readonly Any[] = allThings(trip);
   const arranged = new Set(trip.arrangements.map((a) => a.thingId));
   return AIR_RULES.flatMap((rule): readonly KitFinding[] => {
     const things = all.filter((t) => rule.is(t) && !(rule.how === 'never' && arranged.has(t.id)));
@@ -210,7 +210,7 @@ export function airFindings(trip: Trip): readonly KitFinding[] {
         weight: rule.how === 'never' ? 'must' : 'should',
         what: `${list}: ${where}`,
         why: `${rule.why}; the airline’s own rules decide`,
-        memberIds: [...new Set(things.flatMap((t) => ('memberId' in t ? [t.memberId] : [])))],
+        memberIds: [...new Set(things.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])))],
         thingIds: things.map((t) => t.id),
         cures: rule.how === 'never' ? [buy] : [],
       },

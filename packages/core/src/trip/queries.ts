@@ -22,6 +22,23 @@ export function allPieces(trip: Trip): readonly Piece[] {
   return piecesOfKits(trip.kits);
 }
 
+const thingsOfKits = oncePer((kits: Trip['kits']) =>
+  oncePer((things: Trip['personalThings']): readonly (Piece | PersonalThing)[] => [
+    ...piecesOfKits(kits),
+    ...things,
+  ]),
+);
+
+/** Everything the party takes: group pieces in kit order, then personal things. */
+export function allThings(trip: Trip): readonly (Piece | PersonalThing)[] {
+  return thingsOfKits(trip.kits)(trip.personalThings);
+}
+
+/** Whether a thing is on a member's list, not in a kit of the group. */
+export function isPersonal(thing: Thing): thing is PersonalThing {
+  return 'memberId' in thing;
+}
+
 const allByMember = oncePer((things: Trip['personalThings']) => {
   const byMember = new Map<string, PersonalThing[]>();
   for (const thing of things) {

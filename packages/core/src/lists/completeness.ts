@@ -2,10 +2,9 @@
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Companion, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
-import { entryById } from './essentials.js';
+import { addFor, addToGroup, entryById } from './cures.js';
 import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
-import { giveEach, giveGroup } from './takeFromLibrary.js';
 
 /** What a thing is for others. */
 const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {
@@ -88,14 +87,7 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
     const first = members[0] ?? trip.members[0];
     if (starter !== undefined && first !== undefined) {
       const entry = entryById(library, starter);
-      cures.push({
-        label:
-          entry.use === 'group'
-            ? `Add ${entry.name.toLowerCase()} to the group kit`
-            : `Add ${entry.name.toLowerCase()} for ${first.name}`,
-        changeKg: entry.thing.massKg,
-        apply: (t) => (entry.use === 'group' ? giveGroup(t, entry) : giveEach(t, entry, [first.id])),
-      });
+      cures.push(entry.use === 'group' ? addToGroup(entry) : addFor(entry, [first.id], first.name));
     }
     const [one] = things;
     const more = things.length > 1 ? ` and ${things.length - 1} more` : '';

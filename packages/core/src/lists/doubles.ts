@@ -2,10 +2,11 @@
  * Doubles over the whole party, laid side by side: more of a job's things than it needs. What is wanted twice is exempt
  * (common practice, no source): two water carriers each, map and phone, two beacons, filter and tablets.
  */
+import { cookGroups } from '../larder/mealPlan.js';
 import type { PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allPieces, allThings, isPersonal } from '../trip/queries.js';
-import { removeThings } from '../trip/changes.js';
-import { isGroupFirstAid, names } from './essentials.js';
+import { leaveAtHome, names, ownersOf } from './cures.js';
+import { isGroupFirstAid } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
 
 type Any = Piece | PersonalThing;
@@ -19,7 +20,7 @@ interface Job {
   readonly why: string;
 }
 
-const cooks = (trip: Trip): number => Math.max(1, trip.groups.filter((g) => g.kind === 'cook').length);
+const cooks = (trip: Trip): number => Math.max(1, cookGroups(trip).length);
 const tents = (trip: Trip): number =>
   Math.max(Math.ceil(trip.members.length / 2), trip.groups.filter((g) => g.kind === 'tent').length);
 const per =
@@ -222,10 +223,7 @@ function finding(
   extra: readonly Any[],
   all: readonly Any[],
 ): KitFinding {
-  const ids = new Set(extra.map((t) => t.id));
-  const owners = new Set(extra.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])));
-  const whose = trip.members.filter((m) => owners.has(m.id));
-  const savedKg = extra.filter((t) => !isPersonal(t) || !t.worn).reduce((sum, t) => sum + t.massKg, 0);
+  const whose = ownersOf(trip, extra);
   return {
     id: findingId('double', id),
     kind: 'double',
@@ -235,14 +233,12 @@ function finding(
     memberIds: whose.map((m) => m.id),
     thingIds: all.map((t) => t.id),
     cures: [
-      {
-        label:
-          extra.length === 1
-            ? `Leave ${extra[0]!.name.toLowerCase()}${whose[0] === undefined ? '' : ` of ${whose[0].name}`} at home`
-            : `Leave the ${extra.length} spare ones at home${whose.length === 0 ? '' : ` (${names(whose)})`}`,
-        changeKg: -savedKg,
-        apply: (t) => removeThings(t, ids),
-      },
+      leaveAtHome(
+        extra.length === 1
+          ? `Leave ${extra[0]!.name.toLowerCase()}${whose[0] === undefined ? '' : ` of ${whose[0].name}`} at home`
+          : `Leave the ${extra.length} spare ones at home${whose.length === 0 ? '' : ` (${names(whose)})`}`,
+        extra,
+      ),
     ],
   };
 }

@@ -2,13 +2,12 @@
  * The essentials: what every member and every party should have with it, whatever the list says (common practice, no
  * source): navigation, light, sun, warmth, first aid, fire, repair, food, water, shelter.
  */
-import type { LibraryEntry, ThingEntry } from '../library/libraryModel.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Member, PersonalThing, Purpose, Thing, Trip } from '../trip/model.js';
 import { allPieces, allThings } from '../trip/queries.js';
+import { addFor, addToGroup, entryById, names } from './cures.js';
 import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
-import { giveEach, giveGroup } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
 interface Essential {
@@ -171,15 +170,6 @@ export function isGroupFirstAid(thing: Thing): boolean {
 }
 const GROUP_FIRST_AID_KG = 0.35;
 
-/** An entry of a library, or of the starter library where the leader has taken it out. */
-export function entryById(library: readonly LibraryEntry[], id: string): ThingEntry {
-  const find = (entries: readonly LibraryEntry[]): ThingEntry | undefined =>
-    entries.find((e): e is ThingEntry => e.kind === 'thing' && e.id === id);
-  const entry = find(library) ?? find(STARTER_LIBRARY);
-  if (entry === undefined) throw new Error(`Broken invariant: the starter library has no thing "${id}"`);
-  return entry;
-}
-
 /** What is missing of the essentials, with a cure out of the library. */
 export function essentialFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
   if (trip.members.length === 0) return [];
@@ -204,36 +194,29 @@ function essentialFinding(
   if (e.each) {
     const without = trip.members.filter((m) => !byMember.get(m.id)!.some(e.is));
     if (without.length === 0) return [];
-    const cure: Cure = {
-      label: `Add ${entry.name.toLowerCase()} for ${without.length === 1 ? without[0]!.name : `${without.length} members`}`,
-      changeKg: entry.worn ? 0 : without.length * entry.thing.massKg,
-      apply: (t) =>
-        giveEach(
-          t,
-          entry,
-          without.map((m) => m.id),
-          'required',
-        ),
-    };
+    const whom = without.length === 1 ? without[0]!.name : `${without.length} members`;
+    const cure = addFor(
+      entry,
+      without.map((m) => m.id),
+      whom,
+      'required',
+    );
     return [finding(e, `${names(without)} without ${e.name}`, without, [cure])];
   }
   const wanted = e.party(trip.members.length);
   const have = allThings(trip).filter(e.is).length;
   if (have >= wanted) return [];
   const missing = wanted - have;
-  const first = trip.members[0]!;
-  const cure: Cure =
+  // One after another, and round again where the party is smaller than what it lacks.
+  const those = Array.from({ length: missing }, (_v, i) => trip.members[i % trip.members.length]!);
+  const cure =
     entry.use === 'group'
-      ? {
-          label: `Add ${entry.name.toLowerCase()} to the group kit`,
-          changeKg: missing * entry.thing.massKg,
-          apply: (t) => giveGroup(t, entry, missing),
-        }
-      : {
-          label: `Add ${entry.name.toLowerCase()} for ${first.name}`,
-          changeKg: missing * entry.thing.massKg,
-          apply: (t) => trip.members.slice(0, missing).reduce((next, m) => giveEach(next, entry, [m.id]), t),
-        };
+      ? addToGroup(entry, missing)
+      : addFor(
+          entry,
+          those.map((m) => m.id),
+          those[0]!.name,
+        );
   const what =
     have === 0
       ? `The party has no ${e.name.replace(/^an? /, '')}`
@@ -312,12 +295,4 @@ function sleeperFindings(
       cures: [],
     },
   ];
-}
-
-/** "Ilse", "Ilse and Tam", "Ilse, Tam and 3 more". */
-export function names(members: readonly Member[]): string {
-  const list = members.map((m) => m.name);
-  if (list.length <= 1) return list[0] ?? '';
-  if (list.length <= 3) return `${list.slice(0, -1).join(', ')} and ${list[list.length - 1]}`;
-  return `${list[0]}, ${list[1]} and ${list.length - 2} more`;
 }

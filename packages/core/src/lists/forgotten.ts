@@ -2,9 +2,8 @@
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Purpose, Thing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
-import { entryById, names } from './essentials.js';
+import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
-import { giveEach, giveGroup } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
 interface Often {
@@ -121,7 +120,6 @@ export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]):
         : trip.members.slice(0, 1);
     if (without.length === 0) return [];
     const entry = entryById(library, o.starterId);
-    const forWhom = o.each ? without : without.slice(0, 1);
     return [
       {
         id: findingId('forgotten', o.id),
@@ -132,21 +130,13 @@ export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]):
         memberIds: o.each ? without.map((m) => m.id) : [],
         thingIds: [],
         cures: [
-          {
-            label:
-              entry.use === 'group'
-                ? `Add ${entry.name.toLowerCase()} to the group kit`
-                : `Add ${entry.name.toLowerCase()} for ${names(forWhom)}`,
-            changeKg: (entry.use === 'group' ? 1 : forWhom.length) * (entry.worn ? 0 : entry.thing.massKg),
-            apply: (t) =>
-              entry.use === 'group'
-                ? giveGroup(t, entry)
-                : giveEach(
-                    t,
-                    entry,
-                    forWhom.map((m) => m.id),
-                  ),
-          },
+          entry.use === 'group'
+            ? addToGroup(entry)
+            : addFor(
+                entry,
+                without.map((m) => m.id),
+                names(without),
+              ),
         ],
       },
     ];

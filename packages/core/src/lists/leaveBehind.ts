@@ -4,12 +4,10 @@
  * (common practice, no source).
  */
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
-import { removeThings } from '../trip/changes.js';
 import type { PersonalThing, Piece, Purpose, Thing, Trip } from '../trip/model.js';
-import { allThings, isPersonal, ownThings } from '../trip/queries.js';
-import { entryById, names } from './essentials.js';
+import { allThings, ownThings } from '../trip/queries.js';
+import { addFor, entryById, leaveAtHome, names, ownersOf } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
-import { giveEach } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
 /** Never suggested to stay, whatever the weather or the record says. */
@@ -230,9 +228,7 @@ function stayFinding(
   spare: readonly (PersonalThing | Piece)[],
   why: string,
 ): KitFinding {
-  const ids = new Set(spare.map((t) => t.id));
-  const owners = new Set(spare.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])));
-  const whose = trip.members.filter((m) => owners.has(m.id));
+  const whose = ownersOf(trip, spare);
   const kinds = [...new Set(spare.map((t) => t.name))];
   const words = kinds.length <= 2 ? kinds.join(' and ') : `${kinds[0]} and ${kinds.length - 1} more`;
   return {
@@ -242,13 +238,9 @@ function stayFinding(
     what: `${words} can stay${whose.length === 0 ? '' : `: ${names(whose)}`}`,
     why,
     memberIds: whose.map((m) => m.id),
-    thingIds: [...ids],
+    thingIds: spare.map((t) => t.id),
     cures: [
-      {
-        label: spare.length === 1 ? 'Leave it at home' : `Leave the ${spare.length} at home`,
-        changeKg: -spare.reduce((sum, t) => sum + t.massKg, 0),
-        apply: (t) => removeThings(t, ids),
-      },
+      leaveAtHome(spare.length === 1 ? 'Leave it at home' : `Leave the ${spare.length} at home`, spare),
     ],
   };
 }
@@ -274,17 +266,12 @@ function bringFindings(
         memberIds: without.map((m) => m.id),
         thingIds: [],
         cures: [
-          {
-            label: `Add ${entry.name.toLowerCase()} for ${names(without)}`,
-            changeKg: without.length * entry.thing.massKg,
-            apply: (t) =>
-              giveEach(
-                t,
-                entry,
-                without.map((m) => m.id),
-                'required',
-              ),
-          },
+          addFor(
+            entry,
+            without.map((m) => m.id),
+            names(without),
+            'required',
+          ),
         ],
       },
     ];

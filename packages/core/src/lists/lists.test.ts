@@ -84,6 +84,12 @@ describe('essentials', () => {
     expect(ids(findings)).toEqual([...wanted, 'essential/food', 'essential/tent']);
     expectHonest(trip, findings, (t) => essentialFindings(t, LIB));
   });
+  test('one who walks alone gets all that a party of one lacks, as the figure says', () => {
+    const alone = aTrip([aMember('a', { name: 'Ada' })], [], [], 3);
+    const findings = essentialFindings(alone, LIB);
+    expect(findings.find((f) => f.id === 'essential/navigation')!.cures[0]!.changeKg).toBeCloseTo(0.24, 9);
+    expectHonest(alone, findings, (t) => essentialFindings(t, LIB));
+  });
   test('names who is without', () => {
     const trip = party([], [own('a', 'torch', { purpose: 'light' })]);
     const light = essentialFindings(trip, LIB).find((f) => f.id === 'essential/light')!;

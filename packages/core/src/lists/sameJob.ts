@@ -1,7 +1,7 @@
 /** Two different things doing one job, or one that could do two; and things that a house rule makes idle (common practice, no source). */
-import { removeThings } from '../trip/changes.js';
 import type { Member, PersonalThing, Thing, Trip } from '../trip/model.js';
 import { allPieces, houseRulesOf, ownThings } from '../trip/queries.js';
+import { leaveAtHome } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
@@ -119,29 +119,22 @@ function idleByHouseRule(trip: Trip, member: Member, own: readonly PersonalThing
 function leave(
   kind: KitFinding['kind'],
   id: string,
-  member: Member | undefined,
-  spare: readonly Thing[],
+  member: Member,
+  spare: readonly PersonalThing[],
   beside: readonly Thing[],
   why: string,
 ): KitFinding {
-  const ids = new Set(spare.map((t) => t.id));
   const words = spare.map((t) => t.name.toLowerCase()).join(', ');
   const instead = beside[0] === undefined ? '' : ` beside ${beside[0].name.toLowerCase()}`;
   return {
-    id: findingId(kind, id, member?.id ?? 'group'),
+    id: findingId(kind, id, member.id),
     kind,
     weight: 'could',
-    what: `${member?.name ?? 'The group'}: ${words}${instead}`,
+    what: `${member.name}: ${words}${instead}`,
     why,
-    memberIds: member === undefined ? [] : [member.id],
+    memberIds: [member.id],
     thingIds: [...spare, ...beside].map((t) => t.id),
-    cures: [
-      {
-        label: `Leave ${words} at home`,
-        changeKg: -spare.reduce((sum, t) => sum + ('worn' in t && t.worn === true ? 0 : t.massKg), 0),
-        apply: (t) => removeThings(t, ids),
-      },
-    ],
+    cures: [leaveAtHome(`Leave ${words} at home`, spare)],
   };
 }
 

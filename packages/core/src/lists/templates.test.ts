@@ -7,7 +7,7 @@ import { TRIP_STYLES, type Trip, type TripStyle } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { allPieces } from '../trip/queries.js';
 import { TEMPLATES, tripFromTemplate } from '../trip/templates.js';
-import { names } from './essentials.js';
+import { names } from './cures.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
 import { waterFindings } from './waterChecks.js';
 

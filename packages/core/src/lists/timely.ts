@@ -1,8 +1,8 @@
 /** Out of date, in need of repair, and what aeroplanes do not take. */
 import type { Arrangement, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
-import { removeThings } from '../trip/changes.js';
 import { freshId } from '../trip/changes.js';
 import { allThings, isPersonal } from '../trip/queries.js';
+import { leaveAtHome } from './cures.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { daysBetween, lastDate } from './tripFacts.js';
 
@@ -36,14 +36,6 @@ function noteToBuy(trip: Trip, thing: Any, text: string): Cure {
       }),
   };
 }
-function leaveOut(thing: Any): Cure {
-  return {
-    label: 'Leave it at home',
-    changeKg: 'worn' in thing && thing.worn ? 0 : -thing.massKg,
-    apply: (t) => removeThings(t, new Set([thing.id])),
-  };
-}
-
 /** What must work when it is wanted: out of date it is as good as missing. */
 const VITAL: readonly Thing['purpose'][] = [
   'firstAid',
@@ -73,7 +65,7 @@ export function expiryFindings(trip: Trip): readonly KitFinding[] {
         thingIds: [thing.id],
         cures: [
           noteToBuy(trip, thing, `Replace ${thing.name.toLowerCase()}, out of date on ${expiresOn}`),
-          leaveOut(thing),
+          leaveAtHome('Leave it at home', [thing]),
         ],
       },
     ];
@@ -109,7 +101,7 @@ export function repairFindings(trip: Trip): readonly KitFinding[] {
                     done: false,
                   }),
               },
-              leaveOut(thing),
+              leaveAtHome('Leave it at home', [thing]),
             ],
           },
         ],

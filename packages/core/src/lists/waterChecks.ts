@@ -2,9 +2,8 @@
 import { campWater, CARRIERS_EACH, waterByMember } from '../larder/waterPlan.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Trip } from '../trip/model.js';
-import { entryById, names } from './essentials.js';
+import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
-import { giveEach, giveGroup } from './takeFromLibrary.js';
 
 const SLACK_L = 0.05;
 
@@ -38,16 +37,11 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       memberIds: those.map((w) => w.member.id),
       thingIds: those.flatMap((w) => w.containers.map((c) => c.id)),
       cures: [
-        {
-          label: `Add ${soft.name.toLowerCase()} for ${names(those.map((w) => w.member))}`,
-          changeKg: those.reduce((sum, w) => sum + count(w), 0) * soft.thing.massKg,
-          apply: (t) =>
-            those.reduce(
-              (next, w) =>
-                Array.from({ length: count(w) }).reduce<Trip>((n) => giveEach(n, soft, [w.member.id]), next),
-              t,
-            ),
-        },
+        addFor(
+          soft,
+          those.flatMap((w) => Array.from({ length: count(w) }, () => w.member.id)),
+          names(those.map((w) => w.member)),
+        ),
       ],
     });
   };
@@ -71,13 +65,9 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
   const bag = entryById(library, 'group-water-bag-6-l');
   const byGroup = campWater(trip).filter((c) => c.capacityL < c.needL - SLACK_L);
   if (byGroup.length > 0) {
-    const missingL = Math.max(
-      ...byGroup
-        .map((c) => c.day)
-        .map((day) =>
-          byGroup.filter((c) => c.day === day).reduce((sum, c) => sum + c.needL - c.capacityL, 0),
-        ),
-    );
+    const byDay = new Map<number, number>();
+    for (const c of byGroup) byDay.set(c.day, (byDay.get(c.day) ?? 0) + c.needL - c.capacityL);
+    const missingL = Math.max(...byDay.values());
     const count = Math.ceil(missingL / (bag.thing.waterCapacityL ?? 6));
     findings.push({
       id: findingId('water', 'cooking'),
@@ -89,9 +79,8 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       thingIds: [],
       cures: [
         {
-          label: `Add ${count === 1 ? bag.name.toLowerCase() : `${count} × ${bag.name.toLowerCase()}`} to the group kit`,
-          changeKg: count * bag.thing.massKg,
-          apply: (t) => giveGroup(t, bag, count),
+          ...addToGroup(bag, count),
+          label: `Add ${count === 1 ? '' : `${count} × `}${bag.name.toLowerCase()} to the group kit`,
         },
       ],
     });

@@ -1,15 +1,15 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { addWaypoints, adoptTrack, dropTrack, trackLengthKm, type FieldError } from '@graft/core';
 import { readTrack } from '../workers/track';
 import { ErrorList } from '../shared/ErrorList';
+import { FileButton } from '../shared/FileButton';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 
 /** Import a GPX track, with its progress and what became of it. */
 export function TrackImport() {
   const { trip, change, readOnly } = useTrip();
-  const input = useRef<HTMLInputElement>(null);
   const [done, setDone] = useState<number | undefined>();
   const [told, setTold] = useState('');
   const [errors, setErrors] = useState<readonly FieldError[] | undefined>();
@@ -41,14 +41,16 @@ export function TrackImport() {
   return (
     <Box>
       <Flex gap="3" align="center" wrap="wrap">
-        <Button
+        <FileButton
           size="xs"
           variant="outline"
           disabled={done !== undefined || readOnly}
-          onClick={() => input.current?.click()}
+          label="GPX file"
+          accept=".gpx,application/gpx+xml,text/xml"
+          onFile={(file) => void read(file)}
         >
           {trip.track === undefined ? 'Import a GPX track' : 'Import another track'}
-        </Button>
+        </FileButton>
         {trip.track !== undefined && (
           <Button
             size="xs"
@@ -59,19 +61,6 @@ export function TrackImport() {
             Remove the track
           </Button>
         )}
-        <input
-          ref={input}
-          type="file"
-          hidden
-          accept=".gpx,application/gpx+xml,text/xml"
-          aria-label="GPX file"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            // Cleared, so that the same file can be chosen again.
-            event.target.value = '';
-            if (file !== undefined) void read(file);
-          }}
-        />
         {done !== undefined && (
           <Progress.Root value={Math.round(done * 100)} w="10rem" size="xs" aria-label="Reading the track">
             <Progress.Track>

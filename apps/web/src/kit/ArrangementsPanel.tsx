@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
   allThings,
@@ -12,6 +12,7 @@ import {
 } from '@graft/core';
 import { today } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
+import { Select } from '../shared/Select';
 
 const KIND_WORDS: Readonly<Record<ArrangementKind, string>> = {
   loan: 'Loan',
@@ -128,20 +129,13 @@ export function ArrangementsPanel({
       </Box>
       <Flex direction="column" gap="2" pt="4">
         <Flex gap="2">
-          <NativeSelect.Root size="xs" w="7rem">
-            <NativeSelect.Field
-              aria-label="Kind"
-              value={kind}
-              onChange={(e) => setKind(e.target.value as ArrangementKind)}
-            >
-              {ARRANGEMENT_KINDS.map((k) => (
-                <option key={k} value={k}>
-                  {KIND_WORDS[k]}
-                </option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <Select
+            label="Kind"
+            w="7rem"
+            value={kind}
+            options={ARRANGEMENT_KINDS.map((k) => [k, KIND_WORDS[k]] as const)}
+            onChoose={setKind}
+          />
           <Input
             size="xs"
             aria-label="Who answers"

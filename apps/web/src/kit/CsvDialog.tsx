@@ -1,5 +1,5 @@
-import { Box, Button, Flex, NativeSelect, Text } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
 import {
   CSV_FIELDS,
   decodeText,
@@ -20,15 +20,21 @@ import {
   type Trip,
 } from '@graft/core';
 import { download } from '../shared/download';
+import { FileButton } from '../shared/FileButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
+import { Select } from '../shared/Select';
 
 /** The largest file that is read, bytes: 5,000 rows have about one megabyte. */
 const LARGEST_BYTES = 10_000_000;
 const SHOWN_ROWS = 8;
 const SHOWN_ERRORS = 30;
 const MOST_THINGS = 3000;
+const COLUMN_CHOICES = [
+  ['', 'left out'],
+  ...CSV_FIELDS.map((f) => [f.id, f.header] as const),
+] as const satisfies readonly (readonly [CsvField | '', string])[];
 
 interface Loaded {
   readonly name: string;
@@ -48,7 +54,6 @@ export function CsvDialog({
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
   const { trip, readOnly } = useTrip();
-  const input = useRef<HTMLInputElement>(null);
   const [loaded, setLoaded] = useState<Loaded | undefined>();
   const [mapping, setMapping] = useState<CsvMapping>([]);
   const [options, setOptions] = useState<CsvOptions>({ massUnit: 'kg', volumeUnit: 'l', decimal: '.' });
@@ -86,21 +91,15 @@ export function CsvDialog({
   return (
     <Box>
       <Flex gap="3" align="center" pb="3" wrap="wrap">
-        <Button size="sm" variant="outline" onClick={() => input.current?.click()}>
-          Read a CSV file
-        </Button>
-        <input
-          ref={input}
-          type="file"
-          hidden
+        <FileButton
+          size="sm"
+          variant="outline"
+          label="CSV file"
           accept=".csv,.tsv,.txt,text/csv"
-          aria-label="CSV file"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file !== undefined) void open(file);
-          }}
-        />
+          onFile={(file) => void open(file)}
+        >
+          Read a CSV file
+        </FileButton>
         <Button
           size="sm"
           variant="outline"
@@ -188,25 +187,16 @@ function Mapping({
             <Text fontSize="xs" fontWeight="600" truncate title={header}>
               {header === '' ? `column ${i + 1}` : header}
             </Text>
-            <NativeSelect.Root size="xs">
-              <NativeSelect.Field
-                aria-label={`Column ${header === '' ? i + 1 : header} is`}
-                value={mapping[i] ?? ''}
-                onChange={(e) => {
-                  const field = e.target.value === '' ? undefined : (e.target.value as CsvField);
-                  // A field stands for one column: where it stood before it is taken away.
-                  onMapping(mapping.map((m, k) => (k === i ? field : m === field ? undefined : m)));
-                }}
-              >
-                <option value="">left out</option>
-                {CSV_FIELDS.filter((f) => f.id !== 'note').map((f) => (
-                  <option key={f.id} value={f.id}>
-                    {f.header}
-                  </option>
-                ))}
-              </NativeSelect.Field>
-              <NativeSelect.Indicator />
-            </NativeSelect.Root>
+            <Select
+              label={`Column ${header === '' ? i + 1 : header} is`}
+              value={mapping[i] ?? ''}
+              options={COLUMN_CHOICES}
+              onChoose={(value) => {
+                const field = value === '' ? undefined : value;
+                // A field stands for one column: where it stood before it is taken away.
+                onMapping(mapping.map((m, k) => (k === i ? field : m === field ? undefined : m)));
+              }}
+            />
             <Text fontSize="xs" color="fg.muted" truncate>
               {example?.[i] === '' || example?.[i] === undefined ? '—' : example[i]}
             </Text>
@@ -254,16 +244,13 @@ function Choice<T extends string>({
   return (
     <Flex as="label" align="center" gap="1">
       {label}
-      <NativeSelect.Root size="xs" w="auto">
-        <NativeSelect.Field aria-label={label} value={value} onChange={(e) => onChoose(e.target.value as T)}>
-          {choices.map((choice) => (
-            <option key={choice} value={choice}>
-              {words?.[choice] ?? choice}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
+      <Select
+        label={label}
+        w="auto"
+        value={value}
+        options={choices.map((choice) => [choice, words?.[choice] ?? choice] as const)}
+        onChoose={onChoose}
+      />
     </Flex>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Input, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Input, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
@@ -17,6 +17,7 @@ import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
 import { counted, PURPOSE_WORDS } from '../shared/words';
+import { Select } from '../shared/Select';
 import { ArrangementsPanel } from './ArrangementsPanel';
 import { ChecksPanel } from './ChecksPanel';
 import { CsvDialog } from './CsvDialog';
@@ -130,25 +131,17 @@ export function KitStation() {
   return (
     <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
       <HStack px="4" py="2" gap="2" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
-        <NativeSelect.Root size="sm" w="13rem">
-          <NativeSelect.Field
-            value={known}
-            aria-label="Whose things"
-            onChange={(e) => setScope(e.target.value)}
-          >
-            {Object.entries(SCOPES).map(([value, label]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-            {trip.members.map((m) => (
-              <option key={m.id} value={m.id}>
-                Personal things of {m.name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <Select
+          label="Whose things"
+          size="sm"
+          w="13rem"
+          value={known}
+          options={[
+            ...Object.entries(SCOPES),
+            ...trip.members.map((m) => [m.id, `Personal things of ${m.name}`] as const),
+          ]}
+          onChoose={setScope}
+        />
         <Input
           size="sm"
           w="11rem"

@@ -1,4 +1,4 @@
-import { Button, Flex, NativeSelect, Table, Text } from '@chakra-ui/react';
+import { Button, Flex, Table, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import {
@@ -24,6 +24,7 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
+import { Select } from '../shared/Select';
 import { kitColumns, type View } from './kitColumns';
 import { addPiece } from './newThings';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
@@ -235,27 +236,23 @@ function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }
           >
             split
           </Why>
-          <NativeSelect.Root size="xs" w="6.2rem">
-            <NativeSelect.Field
-              aria-label={`Split ${kit.name} over`}
-              value={kit.splitWays === undefined ? '' : String(kit.splitWays)}
-              onChange={(e) => {
-                const { splitWays: _old, ...rest } = kit;
-                const ways = e.target.value;
-                change(`split ${kit.name}`, (t) =>
-                  putKit(t, ways === '' ? rest : { ...rest, splitWays: Number(ways) }),
-                );
-              }}
-            >
-              <option value="">each piece</option>
-              {kit.pieces.slice(0, -1).map((_p, i) => (
-                <option key={i} value={i + 1}>
-                  {i === 0 ? 'one carrier' : `${i + 1} carriers`}
-                </option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <Select
+            label={`Split ${kit.name} over`}
+            w="6.2rem"
+            value={kit.splitWays === undefined ? '' : String(kit.splitWays)}
+            options={[
+              ['', 'each piece'],
+              ...kit.pieces
+                .slice(0, -1)
+                .map((_p, i) => [String(i + 1), i === 0 ? 'one carrier' : `${i + 1} carriers`] as const),
+            ]}
+            onChoose={(ways) => {
+              const { splitWays: _old, ...rest } = kit;
+              change(`split ${kit.name}`, (t) =>
+                putKit(t, ways === '' ? rest : { ...rest, splitWays: Number(ways) }),
+              );
+            }}
+          />
         </Flex>
       )}
       {!made && (

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, NativeSelect, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Text, Textarea } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import {
   formatMass,
@@ -13,6 +13,7 @@ import {
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted, PURPOSE_WORDS } from '../shared/words';
+import { Select } from '../shared/Select';
 
 const UNITS = [
   ['', 'are part of the name'],
@@ -56,20 +57,7 @@ export function PasteDialog({
       />
       <Flex align="center" gap="2" py="2" fontSize="sm">
         Numbers without a unit
-        <NativeSelect.Root size="xs" w="11rem">
-          <NativeSelect.Field
-            aria-label="Numbers without a unit"
-            value={unit}
-            onChange={(e) => setUnit(e.target.value as typeof unit)}
-          >
-            {UNITS.map(([value, label]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <Select label="Numbers without a unit" w="11rem" value={unit} options={UNITS} onChoose={setUnit} />
       </Flex>
       {list.errors.map((e) => (
         <Text key={e.line} role="alert" fontSize="xs" color="overload.fg">

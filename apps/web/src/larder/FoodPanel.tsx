@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import {
   checkedPickups,
@@ -27,6 +27,7 @@ import { usePreferences } from '../shared/preferences';
 import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
+import { Select } from '../shared/Select';
 import { EnergyChart } from './EnergyChart';
 import { LarderChoice, LarderNumber } from './larderFields';
 
@@ -315,20 +316,13 @@ function Pickups() {
           value={name}
           onChange={(e) => setName(e.target.value)}
         />
-        <NativeSelect.Root size="xs" w="8rem">
-          <NativeSelect.Field
-            aria-label="Kind of pick-up"
-            value={kind}
-            onChange={(e) => setKind(e.target.value as Pickup['kind'])}
-          >
-            {PICKUP_KINDS.map((k) => (
-              <option key={k} value={k}>
-                {k}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <Select
+          label="Kind of pick-up"
+          w="8rem"
+          value={kind}
+          options={PICKUP_KINDS.map((k) => [k, k] as const)}
+          onChoose={setKind}
+        />
         <Button
           size="xs"
           variant="outline"

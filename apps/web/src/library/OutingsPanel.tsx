@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
   TEMPLATES,
@@ -11,6 +11,7 @@ import {
   type TripStyle,
 } from '@graft/core';
 import { today } from '../shared/dates';
+import { Select } from '../shared/Select';
 
 /** What became of an entry on its trips: the record that lets a thing stay at home. */
 export function OutingsPanel({
@@ -88,20 +89,12 @@ export function OutingsPanel({
             value={date}
             onChange={(e) => setDate(e.target.value === '' ? today() : e.target.value)}
           />
-          <NativeSelect.Root size="xs">
-            <NativeSelect.Field
-              aria-label="Style"
-              value={style}
-              onChange={(e) => setStyle(e.target.value as TripStyle)}
-            >
-              {TRIP_STYLES.map((s) => (
-                <option key={s} value={s}>
-                  {TEMPLATES[s].name}
-                </option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <Select
+            label="Style"
+            value={style}
+            options={TRIP_STYLES.map((s) => [s, TEMPLATES[s].name] as const)}
+            onChoose={setStyle}
+          />
         </Flex>
         <Flex gap="2">
           <Button size="xs" variant="outline" onClick={() => add(true)}>

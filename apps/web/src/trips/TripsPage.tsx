@@ -12,13 +12,14 @@ import {
   Text,
 } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type FormEvent } from 'react';
+import { useState, type FormEvent } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { TEMPLATES, TRIP_STYLES, type FieldError, type TripStyle, type TripSummary } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { today, tripDates } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
+import { FileButton } from '../shared/FileButton';
 import { PlainDialog } from '../shared/PlainDialog';
 import { counted, ROLE_WORDS } from '../shared/words';
 
@@ -228,7 +229,6 @@ function TripTable({
 }
 
 function ImportButton() {
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const queries = useQueryClient();
   const importing = useMutation({
@@ -241,28 +241,17 @@ function ImportButton() {
   const problem = importing.error;
   return (
     <>
-      <Button
+      <FileButton
         size="sm"
         variant="outline"
         loading={importing.isPending}
         loadingText="Reading …"
-        onClick={() => input.current?.click()}
+        label="Trip file"
+        accept=".json,application/json"
+        onFile={(file) => importing.mutate(file)}
       >
         Import a trip file
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".json,application/json"
-        aria-label="Trip file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          // Cleared, so that the same file can be chosen again after it was mended.
-          event.target.value = '';
-          if (file !== undefined) importing.mutate(file);
-        }}
-      />
+      </FileButton>
       {problem !== null && (
         <Box w="100%">
           <ErrorList

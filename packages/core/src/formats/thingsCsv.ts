@@ -92,7 +92,6 @@ export const CSV_FIELDS = [
   { id: 'want', header: 'Wanted', words: ['required', 'want', 'priority'] },
   { id: 'onlyFor', header: 'Only for', words: ['only'] },
   { id: 'together', header: 'Stays with', words: ['together', 'bundle'] },
-  { id: 'note', header: 'Ignored', words: [] },
 ] as const satisfies readonly Field[];
 export type CsvField = (typeof CSV_FIELDS)[number]['id'];
 
@@ -122,7 +121,7 @@ export function guessMapping(headers: readonly string[]): CsvMapping {
   const mapping: (CsvField | undefined)[] = headers.map(() => undefined);
   const pass = (fits: (header: string, words: readonly string[]) => boolean): void => {
     for (const field of CSV_FIELDS) {
-      if (field.id === 'note' || taken.has(field.id)) continue;
+      if (taken.has(field.id)) continue;
       const words = [plain(field.header).replace(UNIT_AT_END, ''), ...field.words];
       const at = bare.findIndex(
         (header, i) => mapping[i] === undefined && header !== '' && fits(header, words),
@@ -490,7 +489,7 @@ export function thingsCsv(trip: Trip): string {
             : thing.needs.map(spaced).join(', '),
       ...more,
     };
-    return OUT_FIELDS.map((f) => values[f.id] ?? '');
+    return CSV_FIELDS.map((f) => values[f.id] ?? '');
   };
   const pieces = trip.kits.flatMap((kit) =>
     kit.pieces
@@ -513,8 +512,7 @@ export function thingsCsv(trip: Trip): string {
       }),
     );
   return writeCsvTable(
-    OUT_FIELDS.map((f) => f.header),
+    CSV_FIELDS.map((f) => f.header),
     [...pieces, ...personal],
   );
 }
-const OUT_FIELDS = CSV_FIELDS.filter((f) => f.id !== 'note');

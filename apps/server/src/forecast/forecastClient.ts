@@ -1,9 +1,9 @@
 /** Asking a forecast service, the simulated one or a real one behind the same protocol. */
 import { array, number, object, string } from 'yup';
-import { isIsoDate, schemaErrors, type DayWeather, type ForecastAnswer, type Place } from '@graft/core';
-import { ApiError } from '../http/apiError.js';
+import { isIsoDate, type DayWeather, type ForecastAnswer, type Place } from '@graft/core';
+import { outsideService } from '../http/outsideService.js';
 
-const TIMEOUT_MS = 5000;
+const service = outsideService('forecast service', 'Values can be entered by hand.', 5000);
 
 const inRange = (low: number, high: number) => number().strict().min(low).max(high).required();
 const answerSchema = object({
@@ -39,24 +39,7 @@ export async function fetchForecast(
     from,
     days: String(days),
   });
-  const unavailable = (what: string): ApiError =>
-    new ApiError(502, 'unavailable', `The forecast service ${what}. Values can be entered by hand.`);
-  let body: unknown;
-  try {
-    const response = await fetch(`${serviceUrl}/v1?${query.toString()}`, {
-      signal: AbortSignal.timeout(TIMEOUT_MS),
-    });
-    if (!response.ok) throw unavailable(`answered with status ${response.status}`);
-    body = await response.json();
-  } catch (error) {
-    if (error instanceof ApiError) throw error;
-    const timedOut = error instanceof DOMException && error.name === 'TimeoutError';
-    throw unavailable(timedOut ? `did not answer within ${TIMEOUT_MS / 1000} s` : 'cannot be reached');
-  }
-  const [error] = schemaErrors(answerSchema, body);
-  if (error !== undefined)
-    throw unavailable(`answered with something else (${error.path}: ${error.message})`);
-  const answer = body as ForecastAnswer;
+  const answer = await service.read<ForecastAnswer>(`${serviceUrl}/v1?${query.toString()}`, answerSchema);
   return answer.days.map(({ date, ...values }) => ({
     id: date,
     ...values,

@@ -5,11 +5,12 @@
 import { Readable } from 'node:stream';
 import { Router } from 'express';
 import { boolean, number, object, string } from 'yup';
-import { schemaErrors } from '@graft/core';
+import type { ErrorBody } from '@graft/core';
 import { signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
+import { outsideService } from '../http/outsideService.js';
 
-const TIMEOUT_MS = 3000;
+const scale = outsideService('scale', 'Masses can be typed.', 3000);
 
 const infoSchema = object({
   name: string().strict().min(1).max(200).required(),
@@ -18,45 +19,21 @@ const infoSchema = object({
   simulated: boolean().strict().required(),
 });
 
-const unavailable = (what: string): ApiError =>
-  new ApiError(502, 'unavailable', `The scale ${what}. Masses can be typed.`);
-
-/** Ask the scale something; whatever goes wrong is told as what the scale did. */
-async function ask(url: string, init: RequestInit): Promise<globalThis.Response> {
-  let answer: globalThis.Response;
-  try {
-    answer = await fetch(url, init);
-  } catch (error) {
-    const timedOut = error instanceof DOMException && error.name === 'TimeoutError';
-    throw unavailable(timedOut ? `did not answer within ${TIMEOUT_MS / 1000} s` : 'cannot be reached');
-  }
-  if (answer.status === 400) {
-    const body = (await answer.json()) as { error: { message: string; errors: [] } };
-    throw new ApiError(400, 'invalid', body.error.message, body.error.errors);
-  }
-  if (!answer.ok) throw unavailable(`answered with status ${answer.status}`);
-  return answer;
-}
-
 /** @param scaleUrl where the service's `/v1` is */
 export function scaleRoutes(scaleUrl: string): Router {
   const router = Router();
   router.use(signedIn);
 
   router.get('/', async (_req, res) => {
-    const answer = await ask(`${scaleUrl}/v1`, { signal: AbortSignal.timeout(TIMEOUT_MS) });
-    const info: unknown = await answer.json();
-    const [error] = schemaErrors(infoSchema, info);
-    if (error !== undefined)
-      throw unavailable(`answered with something else (${error.path}: ${error.message})`);
-    res.json(info);
+    res.json(await scale.read(`${scaleUrl}/v1`, infoSchema));
   });
 
   router.get('/readings', async (_req, res) => {
     const gone = new AbortController();
     res.on('close', () => gone.abort());
-    const answer = await ask(`${scaleUrl}/v1/readings`, { signal: gone.signal });
-    if (answer.body === null) throw unavailable('sent no readings');
+    const answer = await scale.ask(`${scaleUrl}/v1/readings`, { signal: gone.signal });
+    if (!answer.ok) throw scale.unavailable(`answered with status ${answer.status}`);
+    if (answer.body === null) throw scale.unavailable('sent no readings');
     res.set({ 'Content-Type': 'text/event-stream' });
     res.flushHeaders();
     const readings = Readable.fromWeb(answer.body as Parameters<typeof Readable.fromWeb>[0]);
@@ -67,12 +44,17 @@ export function scaleRoutes(scaleUrl: string): Router {
 
   for (const path of ['/tare', '/pan', '/faults']) {
     router.post(path, async (req, res) => {
-      await ask(`${scaleUrl}/v1${path}`, {
+      const answer = await scale.ask(`${scaleUrl}/v1${path}`, {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify(req.body ?? {}),
-        signal: AbortSignal.timeout(TIMEOUT_MS),
       });
+      if (answer.status === 400) {
+        // What cannot lie on a pan is told in the scale's own words.
+        const { error } = (await answer.json()) as ErrorBody;
+        throw new ApiError(400, 'invalid', error.message, error.errors);
+      }
+      if (!answer.ok) throw scale.unavailable(`answered with status ${answer.status}`);
       res.status(204).end();
     });
   }

@@ -98,7 +98,11 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
           size="xs"
           variant="outline"
           disabled={info === undefined}
-          onClick={() => void api.tareScale()}
+          onClick={() => {
+            api
+              .tareScale()
+              .catch((error: unknown) => setTold(error instanceof Error ? error.message : String(error)));
+          }}
         >
           Tare
         </Button>
@@ -184,12 +188,9 @@ function Bottles({ row }: { row: Piece | PersonalThing | undefined }) {
     return { ok: true, litres: bottleMethodL(size.value, bottles, over.value) };
   };
   const now = read();
+  const problem = now.ok ? error : now.error;
   const take = (): void => {
-    if (!now.ok) {
-      setError(now.error);
-      return;
-    }
-    if (row === undefined) return;
+    if (!now.ok || row === undefined) return;
     const next = { ...row, volumeL: Math.round(now.litres * 1000) / 1000 };
     const wrong = checkRow(next, trip.legs.length);
     setError(wrong);
@@ -213,13 +214,13 @@ function Bottles({ row }: { row: Piece | PersonalThing | undefined }) {
         {field('A bottle', bottle, setBottle, '4.5rem')}
         {field('Full ones', count, setCount, '4rem')}
         {field('And over', rest, setRest, '4.5rem')}
-        <Button size="xs" variant="outline" disabled={row === undefined} onClick={take}>
+        <Button size="xs" variant="outline" disabled={row === undefined || !now.ok} onClick={take}>
           {now.ok ? `Take ${formatVolume(now.litres)}` : 'Take'}
         </Button>
       </Flex>
-      {(error ?? (now.ok ? undefined : now.error)) !== undefined && (
+      {problem !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {error ?? (now.ok ? '' : now.error)}
+          {problem}
         </Text>
       )}
     </Box>

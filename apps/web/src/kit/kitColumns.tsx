@@ -29,6 +29,7 @@ export const VIEWS = {
   placing: 'Place',
   days: 'Days',
   ownership: 'Owner',
+  carrying: 'Carrier',
 } as const;
 export type View = keyof typeof VIEWS;
 
@@ -42,21 +43,17 @@ interface Parts extends Pick<Trip, 'kits' | 'members' | 'groups' | 'personalThin
   readonly act: (label: string, step: (trip: Trip) => Trip) => void;
 }
 
-/** Rows kept by another station cannot be edited in this column. */
-function onlyByHand(column: Column<KitRow>): Column<KitRow> {
-  return column.edit === undefined
-    ? column
-    : {
-        ...column,
-        edit: { ...column.edit, when: (row) => !keptElsewhere(row) && (column.edit?.when?.(row) ?? true) },
-      };
+/** A column that can be edited only in rows that pass a test, besides its own. */
+function editableWhen(test: (row: KitRow) => boolean, column: Column<KitRow>): Column<KitRow> {
+  const { edit } = column;
+  if (edit === undefined) return column;
+  return { ...column, edit: { ...edit, when: (row) => test(row) && (edit.when?.(row) ?? true) } };
 }
-const onlyPersonal = (column: Column<KitRow>): Column<KitRow> =>
-  column.edit === undefined ? column : { ...column, edit: { ...column.edit, when: isPersonal } };
+const onlyByHand = (column: Column<KitRow>): Column<KitRow> =>
+  editableWhen((row) => !keptElsewhere(row), column);
+const onlyPersonal = (column: Column<KitRow>): Column<KitRow> => editableWhen(isPersonal, column);
 const onlyPieces = (column: Column<KitRow>): Column<KitRow> =>
-  column.edit === undefined
-    ? column
-    : { ...column, edit: { ...column.edit, when: (row) => !isPersonal(row) } };
+  editableWhen((row) => !isPersonal(row), column);
 
 export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] {
   const { massUnit, listOf, carrierOf, check, save } = parts;
@@ -106,13 +103,6 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
       },
       packed,
       wide(looseColumn(thing)),
-      {
-        id: 'carrier',
-        header: 'Carried by',
-        width: '96',
-        show: (row) => carrierOf(row) ?? <span className="muted">nobody</span>,
-        order: (row) => carrierOf(row) ?? '',
-      },
       onlyPersonal(
         loose(
           yesNoColumn({
@@ -150,7 +140,6 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
         order: (row) => PURPOSE_WORDS[row.purpose],
       },
       { ...wide(flagsColumn(thing)), order: (row) => row.flags.map((f) => FLAG_WORDS[f]).join() },
-      nestsColumn(parts, common),
     ],
     days: [
       mass,
@@ -225,7 +214,7 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
         ),
       ),
       {
-        ...loose(textColumn({ ...any, id: 'owner', header: 'Owner', optional: true, width: '104' })),
+        ...loose(textColumn({ ...any, id: 'owner', header: 'Owner', optional: true, width: '92' })),
         order: (row) => row.owner ?? '',
       },
       loose(
@@ -243,6 +232,15 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
         order: (row) => row.expiresOn ?? '9999',
       },
       wide(needsColumn(thing)),
+    ],
+    carrying: [
+      {
+        id: 'carrier',
+        header: 'Carried by',
+        width: '96',
+        show: (row) => carrierOf(row) ?? <span className="muted">nobody</span>,
+        order: (row) => carrierOf(row) ?? '',
+      },
       onlyPieces(
         loose(
           choiceColumn({
@@ -258,6 +256,7 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
       onlyPieces(
         loose(textColumn({ ...any, id: 'together', header: 'Stays with', optional: true, width: '88' })),
       ),
+      nestsColumn(parts, common),
     ],
   };
   return [

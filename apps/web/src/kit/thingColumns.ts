@@ -118,7 +118,7 @@ export function needsColumn(common: Common<Thing>): Column<Thing> {
   return {
     ...readColumn(
       common,
-      { id: 'needs', header: 'No use without', width: '130', text: words },
+      { id: 'needs', header: 'No use without', width: '120', text: words },
       (t, entry) => {
         const { needs: _old, ...rest } = t;
         const parts = entry

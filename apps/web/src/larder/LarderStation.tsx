@@ -96,6 +96,12 @@ export function LarderStation() {
       </HStack>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflow="auto" px="4" pb="6" tabIndex={0} role="region" aria-label="Meals">
+          {trip.members.length === 0 && (
+            <Text py="8" fontSize="md">
+              Add members at People and put them into cook groups: then each group’s days stand here to be
+              filled with meals.
+            </Text>
+          )}
           {outside.length > 0 && (
             <Text pt="3" fontSize="sm">
               {groups.length === 0

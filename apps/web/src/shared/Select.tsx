@@ -13,7 +13,7 @@ interface Props<T extends string> {
 /** A choice out of a list, without a label of its own in sight. */
 export function Select<T extends string>({ label, value, options, onChoose, size = 'xs', w }: Props<T>) {
   return (
-    <NativeSelect.Root size={size} w={w}>
+    <NativeSelect.Root size={size} w={w} flexShrink={w === undefined ? 1 : 0}>
       <NativeSelect.Field aria-label={label} value={value} onChange={(e) => onChoose(e.target.value as T)}>
         {options.map(([key, text]) => (
           <option key={key} value={key}>

@@ -7,7 +7,7 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { PlainDialog } from '../shared/PlainDialog';
-import { useTrip } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/TripProvider';
 import { ROLE_WORDS } from '../shared/words';
 
 /** Who leads this trip; its owner invites by link, changes parts and takes out. */
@@ -20,7 +20,7 @@ export function LeadersDialog({ open, onClose }: { open: boolean; onClose: () =>
 }
 
 function Leaders() {
-  const { id, role: mine } = useTrip();
+  const { id, role: mine } = useTripCommands();
   const { account } = useAccountSession();
   const navigate = useNavigate();
   const queries = useQueryClient();

@@ -1,10 +1,10 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useSaving, useTrip } from '../shared/TripProvider';
+import { useReadOnly, useSaving } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
 
 /** What to do when the last change could not be stored; nothing is shown while all is well. */
 export function SaveBanner() {
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   const { save, dismiss, reload, refusals } = useSaving();
   if (readOnly) {
     return (

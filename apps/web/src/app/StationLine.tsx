@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { NavLink } from 'react-router';
 import {
   allPieces,
@@ -108,61 +108,68 @@ export function StationLine() {
       {/* The line itself, through the stops. */}
       <Box position="absolute" left="0" right="0" top="14px" borderTopWidth="2px" borderColor="border" />
       {stations.map((station) => (
-        <NavLink key={station.path} to={station.path} style={{ display: 'block' }}>
-          {({ isActive }) => (
-            <Box
-              position="relative"
-              pl="5"
-              pr="9"
-              h="100%"
-              pt="5px"
-              _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
-              bg={isActive ? 'bg.panel' : undefined}
-              borderBottomWidth="3px"
-              borderColor={isActive ? 'fg' : 'transparent'}
-            >
-              <Box
-                position="absolute"
-                left="5"
-                top={isActive ? '8px' : '10px'}
-                w={isActive ? '14px' : '10px'}
-                h={isActive ? '14px' : '10px'}
-                borderRadius="full"
-                bg={isActive ? 'fg' : 'bg'}
-                borderWidth="2px"
-                borderColor={isActive ? 'fg' : 'border.emphasized'}
-              />
-              <Box pl="6">
-                <Box
-                  fontFamily="heading"
-                  fontWeight="600"
-                  fontSize="sm"
-                  lineHeight="20px"
-                  w="max-content"
-                  px="1"
-                  ml="-1"
-                  bg={isActive ? 'bg.panel' : 'bg'}
-                  data-name
-                >
-                  {station.name}
-                </Box>
-                <Box
-                  fontSize="xs"
-                  color={station.alarm ? 'overload.fg' : 'fg.muted'}
-                  fontWeight={station.alarm ? '600' : undefined}
-                  whiteSpace="nowrap"
-                >
-                  {station.alarm && '▲ '}
-                  {station.figure}
-                </Box>
-              </Box>
-            </Box>
-          )}
-        </NavLink>
+        <Stop key={station.path} {...station} />
       ))}
     </Flex>
   );
 }
+
+/** A stop of the line; drawn anew only when what it tells has changed. */
+const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
+  return (
+    <NavLink to={path} style={{ display: 'block' }}>
+      {({ isActive }) => (
+        <Box
+          position="relative"
+          pl="5"
+          pr="9"
+          h="100%"
+          pt="5px"
+          _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
+          bg={isActive ? 'bg.panel' : undefined}
+          borderBottomWidth="3px"
+          borderColor={isActive ? 'fg' : 'transparent'}
+        >
+          <Box
+            position="absolute"
+            left="5"
+            top={isActive ? '8px' : '10px'}
+            w={isActive ? '14px' : '10px'}
+            h={isActive ? '14px' : '10px'}
+            borderRadius="full"
+            bg={isActive ? 'fg' : 'bg'}
+            borderWidth="2px"
+            borderColor={isActive ? 'fg' : 'border.emphasized'}
+          />
+          <Box pl="6">
+            <Box
+              fontFamily="heading"
+              fontWeight="600"
+              fontSize="sm"
+              lineHeight="20px"
+              w="max-content"
+              px="1"
+              ml="-1"
+              bg={isActive ? 'bg.panel' : 'bg'}
+              data-name
+            >
+              {name}
+            </Box>
+            <Box
+              fontSize="xs"
+              color={alarm ? 'overload.fg' : 'fg.muted'}
+              fontWeight={alarm ? '600' : undefined}
+              whiteSpace="nowrap"
+            >
+              {alarm && '▲ '}
+              {figure}
+            </Box>
+          </Box>
+        </Box>
+      )}
+    </NavLink>
+  );
+});
 
 /** "68–92 %", or "92 %" when both round to the same. */
 function range(low: number, high: number): string {

@@ -11,14 +11,14 @@ import {
   Undo2,
   Users,
 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { LeadersDialog } from '../account/LeadersDialog';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { tripDates } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
-import { useSaving, useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip, useTripCommands } from '../shared/TripProvider';
 import { KeysDialog } from './KeysDialog';
 
 /** Whether a key press is typing, not a command. */
@@ -27,9 +27,91 @@ function isTyping(event: KeyboardEvent): boolean {
   return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 }
 
+/** The bar over an open trip; its parts are drawn apart, since a trip changes with every entry and most of them do not. */
 export function TopBar() {
-  const { id, trip, undo, redo, undoLabel, redoLabel } = useTrip();
+  return (
+    <Flex
+      as="header"
+      align="center"
+      columnGap={{ base: '2', lg: '4' }}
+      wrap={{ base: 'wrap', lg: 'nowrap' }}
+      px="4"
+      minH="44px"
+      bg="bg.panel"
+      borderBottomWidth="1px"
+      flexShrink={0}
+    >
+      <Link asChild fontFamily="heading" fontWeight="700" fontSize="md" color="fg">
+        <RouterLink to="/trips" aria-label="Graft, all trips">
+          Graft
+        </RouterLink>
+      </Link>
+      <OpenTrip />
+      <Box flex="1" />
+      <Saved />
+      <History />
+      <Tools />
+    </Flex>
+  );
+}
+
+function OpenTrip() {
+  const { trip } = useTrip();
+  return <Title name={trip.name} dates={tripDates(trip.startDate, trip.legs.length)} />;
+}
+
+const Title = memo(function Title({ name, dates }: { name: string; dates: string }) {
+  return (
+    <>
+      <Box as="h1" fontFamily="heading" fontWeight="600" fontSize="md" truncate title={name}>
+        {name}
+      </Box>
+      <Text color="fg.muted" whiteSpace="nowrap">
+        {dates}
+      </Text>
+    </>
+  );
+});
+
+function Saved() {
   const { unsaved } = useSaving();
+  return (
+    <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite" whiteSpace="nowrap">
+      {unsaved ? 'Saving …' : 'Saved'}
+    </Text>
+  );
+}
+
+function History() {
+  const { undo, redo, undoLabel, redoLabel } = useTrip();
+  return (
+    <HStack gap="0.5">
+      <IconButton
+        size="xs"
+        variant="ghost"
+        onClick={undo}
+        disabled={undoLabel === undefined}
+        aria-label={`Undo ${undoLabel ?? ''}`}
+        title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
+      >
+        <Undo2 size={16} />
+      </IconButton>
+      <IconButton
+        size="xs"
+        variant="ghost"
+        onClick={redo}
+        disabled={redoLabel === undefined}
+        aria-label={`Redo ${redoLabel ?? ''}`}
+        title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
+      >
+        <Redo2 size={16} />
+      </IconButton>
+    </HStack>
+  );
+}
+
+function Tools() {
+  const { id, undo, redo } = useTripCommands();
   const { account } = useAccountSession();
   const [leadersOpen, setLeadersOpen] = useState(false);
   const { massUnit, hideWeights, dark, set } = usePreferences();
@@ -56,54 +138,7 @@ export function TopBar() {
   }, [undo, redo]);
 
   return (
-    <Flex
-      as="header"
-      align="center"
-      columnGap={{ base: '2', lg: '4' }}
-      wrap={{ base: 'wrap', lg: 'nowrap' }}
-      px="4"
-      minH="44px"
-      bg="bg.panel"
-      borderBottomWidth="1px"
-      flexShrink={0}
-    >
-      <Link asChild fontFamily="heading" fontWeight="700" fontSize="md" color="fg">
-        <RouterLink to="/trips" aria-label="Graft, all trips">
-          Graft
-        </RouterLink>
-      </Link>
-      <Box as="h1" fontFamily="heading" fontWeight="600" fontSize="md" truncate title={trip.name}>
-        {trip.name}
-      </Box>
-      <Text color="fg.muted" whiteSpace="nowrap">
-        {tripDates(trip.startDate, trip.legs.length)}
-      </Text>
-      <Box flex="1" />
-      <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite" whiteSpace="nowrap">
-        {unsaved ? 'Saving …' : 'Saved'}
-      </Text>
-      <HStack gap="0.5">
-        <IconButton
-          size="xs"
-          variant="ghost"
-          onClick={undo}
-          disabled={undoLabel === undefined}
-          aria-label={`Undo ${undoLabel ?? ''}`}
-          title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
-        >
-          <Undo2 size={16} />
-        </IconButton>
-        <IconButton
-          size="xs"
-          variant="ghost"
-          onClick={redo}
-          disabled={redoLabel === undefined}
-          aria-label={`Redo ${redoLabel ?? ''}`}
-          title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
-        >
-          <Redo2 size={16} />
-        </IconButton>
-      </HStack>
+    <>
       <Button
         size="xs"
         variant="ghost"
@@ -161,6 +196,6 @@ export function TopBar() {
       </IconButton>
       <LeadersDialog open={leadersOpen} onClose={() => setLeadersOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
-    </Flex>
+    </>
   );
 }

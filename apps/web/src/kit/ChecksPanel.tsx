@@ -1,8 +1,16 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { memo, useState } from 'react';
-import { WANTED_TWICE, dismissFinding, formatMassChange, recallFinding, type KitFinding } from '@graft/core';
+import {
+  WANTED_TWICE,
+  dismissFinding,
+  formatMassChange,
+  recallFinding,
+  type KitChecks,
+  type KitFinding,
+  type Member,
+} from '@graft/core';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 
 const WEIGHTS = {
@@ -12,8 +20,11 @@ const WEIGHTS = {
 } as const;
 
 interface Props {
-  readonly findings: readonly KitFinding[];
-  readonly dismissed: readonly { readonly finding: KitFinding; readonly reason: string }[];
+  readonly members: readonly Member[];
+  /** Whether the trip has a forecast. */
+  readonly forecast: boolean;
+  /** Absent while the first check runs. */
+  readonly found: KitChecks | undefined;
   /** Show just these things in the table. */
   readonly onShow: (ids: ReadonlySet<string>) => void;
   /** The leave-behind adviser, with its own words where there is nothing. */
@@ -21,16 +32,23 @@ interface Props {
 }
 
 /** What the checks found: what, why, how many grams, whose, and a cure on one click. */
-export const ChecksPanel = memo(function ChecksPanel({ findings, dismissed, onShow, stay }: Props) {
-  const { trip, change } = useTrip();
+export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found, onShow, stay }: Props) {
+  const { change } = useTripCommands();
   const { massUnit } = usePreferences();
+  if (found === undefined)
+    return (
+      <Text fontSize="xs" color="fg.muted" pt="2" role="status">
+        Looking through the lists …
+      </Text>
+    );
+  const { open: findings, dismissed } = found;
   const savedKg = findings.reduce((sum, f) => sum + Math.min(0, f.cures[0]?.changeKg ?? 0), 0);
   return (
     <Box pt="2">
       <Text fontSize="xs" color="fg.muted">
         {findings.length === 0
           ? stay
-            ? trip.weather.length === 0
+            ? !forecast
               ? 'Nothing to leave behind yet: a forecast at Brief says what the weather lets stay, three trips without use what you never need.'
               : 'Nothing more can stay by this forecast and your record. The safety kit never can.'
             : 'Nothing to settle.'
@@ -38,7 +56,12 @@ export const ChecksPanel = memo(function ChecksPanel({ findings, dismissed, onSh
       </Text>
       <Box as="ul" listStyleType="none" aria-label={stay ? 'Can stay' : 'Findings'}>
         {findings.map((finding) => (
-          <FindingItem key={finding.id} finding={finding} onShow={onShow} />
+          <FindingItem
+            key={finding.id}
+            finding={finding}
+            names={members.filter((m) => finding.memberIds.includes(m.id)).map((m) => m.name)}
+            onShow={onShow}
+          />
         ))}
       </Box>
       {!stay && (
@@ -71,12 +94,19 @@ export const ChecksPanel = memo(function ChecksPanel({ findings, dismissed, onSh
   );
 });
 
-function FindingItem({ finding, onShow }: { finding: KitFinding; onShow: Props['onShow'] }) {
-  const { trip, change } = useTrip();
+function FindingItem({
+  finding,
+  names,
+  onShow,
+}: {
+  finding: KitFinding;
+  names: readonly string[];
+  onShow: Props['onShow'];
+}) {
+  const { change } = useTripCommands();
   const { massUnit } = usePreferences();
   const [reason, setReason] = useState<string | undefined>();
   const weight = WEIGHTS[finding.weight];
-  const names = trip.members.filter((m) => finding.memberIds.includes(m.id)).map((m) => m.name);
   const dismiss = (): void => {
     const text = (reason ?? '').trim();
     if (text === '') return;

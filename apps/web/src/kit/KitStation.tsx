@@ -1,21 +1,22 @@
 import { Box, Button, Flex, HStack, Input, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   allThings,
   entryOfKit,
   entryOfThing,
-  kitChecks,
   removeThings,
   type Kit,
+  type KitChecks,
   type KitFinding,
+  type Member,
   type Trip,
 } from '@graft/core';
 import { PlainDialog } from '../shared/PlainDialog';
 import { SidePanel } from '../shared/SidePanel';
 import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { counted, PURPOSE_WORDS } from '../shared/words';
 import { Select } from '../shared/Select';
 import { ArrangementsPanel } from './ArrangementsPanel';
@@ -29,11 +30,18 @@ import { addKit, addPersonal } from './newThings';
 import { PasteDialog } from './PasteDialog';
 import { ProposeDialog } from './ProposeDialog';
 import { Provided } from './Provided';
+import { useChecks } from './useChecks';
 import { WeighPanel } from './WeighPanel';
 
 /** What the table shows: all, the group's, everybody's own, or one member's. */
 const SCOPES = { all: 'Everything', group: 'Group kit', personal: 'All personal things' } as const;
-type Adding = 'library' | 'propose' | 'paste' | 'csv';
+const ADDING = {
+  propose: 'By template',
+  library: 'From library',
+  paste: 'Paste a list',
+  csv: 'CSV',
+} as const;
+type Adding = keyof typeof ADDING;
 type Panel = 'checks' | 'stay' | 'loans' | 'scale';
 
 /** The group's kits in pieces and everybody's personal things, with the checks beside them. */
@@ -72,16 +80,15 @@ export function KitStation() {
     );
   }, [kits, members, trip.personalThings, needle, only]);
 
-  const recent = useSettled(trip);
-  const checks = useMemo(() => kitChecks(recent, library.entries), [recent, library.entries]);
-  const { stay, others, stayAside, othersAside } = useMemo(() => {
+  const checks = useChecks(trip, library.entries);
+  const { stay, others } = useMemo(() => {
     const adviser = (f: KitFinding): boolean => f.kind === 'leaveBehind';
-    return {
-      stay: checks.open.filter(adviser),
-      others: checks.open.filter((f) => !adviser(f)),
-      stayAside: checks.dismissed.filter((d) => adviser(d.finding)),
-      othersAside: checks.dismissed.filter((d) => !adviser(d.finding)),
-    };
+    const pick = (test: (f: KitFinding) => boolean): KitChecks | undefined =>
+      checks && {
+        open: checks.open.filter(test),
+        dismissed: checks.dismissed.filter((d) => test(d.finding)),
+      };
+    return { stay: pick(adviser), others: pick((f) => !adviser(f)) };
   }, [checks]);
   const loans = trip.arrangements.filter((a) => !a.done).length;
   const focused = useMemo(() => allThings(trip).find((t) => t.id === reached), [trip, reached]);
@@ -131,30 +138,14 @@ export function KitStation() {
   return (
     <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
       <HStack px="4" py="2" gap="2" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
-        <Select
-          label="Whose things"
-          size="sm"
-          w="13rem"
-          value={known}
-          options={[
-            ...Object.entries(SCOPES),
-            ...trip.members.map((m) => [m.id, `Personal things of ${m.name}`] as const),
-          ]}
-          onChoose={setScope}
-        />
-        <Input
-          size="sm"
-          w="11rem"
-          placeholder="Filter by name, owner, use"
-          aria-label="Filter things"
-          value={filter}
-          onChange={(e) => setFilter(e.target.value)}
-        />
-        <Tabs
-          label="Columns"
-          tabs={Object.entries(VIEWS) as [View, string][]}
-          value={view}
-          onChoose={setView}
+        <Looking
+          members={trip.members}
+          scope={known}
+          onScope={setScope}
+          filter={filter}
+          onFilter={setFilter}
+          view={view}
+          onView={setView}
         />
         {only !== undefined && (
           <Button size="xs" variant="outline" onClick={() => setOnly(undefined)}>
@@ -175,39 +166,7 @@ export function KitStation() {
             </Button>
           </>
         ) : (
-          <>
-            {(
-              [
-                ['propose', 'By template'],
-                ['library', 'From library'],
-                ['paste', 'Paste a list'],
-                ['csv', 'CSV'],
-              ] as const
-            ).map(([kind, label]) => (
-              <Button key={kind} size="xs" variant="outline" onClick={() => setAdding(kind)}>
-                {label}
-              </Button>
-            ))}
-            {member === undefined ? (
-              <Button
-                size="xs"
-                variant="outline"
-                aria-label="Add a kit"
-                onClick={() => change('add a kit', addKit)}
-              >
-                <Plus size={13} /> Kit
-              </Button>
-            ) : (
-              <Button
-                size="xs"
-                variant="outline"
-                aria-label="Add a thing"
-                onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
-              >
-                <Plus size={13} /> Thing
-              </Button>
-            )}
-          </>
+          <Adders member={member} onAdding={setAdding} />
         )}
       </HStack>
       {(said !== '' || library.problem !== undefined) && (
@@ -248,18 +207,23 @@ export function KitStation() {
           label="Beside the table"
           w="336px"
           tabs={[
-            ['checks', `Checks ${others.length}`],
-            ['stay', `Can stay ${stay.length}`],
+            ['checks', `Checks ${others?.open.length ?? ''}`],
+            ['stay', `Can stay ${stay?.open.length ?? ''}`],
             ['loans', `Loans ${loans}`],
             ['scale', 'Scale'],
           ]}
           value={panel}
           onChoose={setPanel}
         >
-          {panel === 'checks' && (
-            <ChecksPanel findings={others} dismissed={othersAside} onShow={setOnly} stay={false} />
+          {(panel === 'checks' || panel === 'stay') && (
+            <ChecksPanel
+              members={trip.members}
+              forecast={trip.weather.length > 0}
+              found={panel === 'stay' ? stay : others}
+              onShow={setOnly}
+              stay={panel === 'stay'}
+            />
           )}
-          {panel === 'stay' && <ChecksPanel findings={stay} dismissed={stayAside} onShow={setOnly} stay />}
           {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
           {panel === 'scale' && <WeighPanel focused={focused} />}
         </SidePanel>
@@ -281,15 +245,87 @@ export function KitStation() {
 }
 const NO_KITS: readonly Kit[] = [];
 
-/** How long the lists must lie still before they are checked again. */
-const SETTLED_MS = 250;
-
-/** The trip as it was when it last lay still: a moment behind, in a task of its own, so that typing never waits for checks. */
-function useSettled(trip: Trip): Trip {
-  const [settled, setSettled] = useState(trip);
-  useEffect(() => {
-    const timer = setTimeout(() => startTransition(() => setSettled(trip)), SETTLED_MS);
-    return () => clearTimeout(timer);
-  }, [trip]);
-  return settled;
+interface LookingProps {
+  readonly members: readonly Member[];
+  readonly scope: string;
+  readonly onScope: (scope: string) => void;
+  readonly filter: string;
+  readonly onFilter: (filter: string) => void;
+  readonly view: View;
+  readonly onView: (view: View) => void;
 }
+
+/** Whose things the table shows, which of them, and what of each. */
+const Looking = memo(function Looking({
+  members,
+  scope,
+  onScope,
+  filter,
+  onFilter,
+  view,
+  onView,
+}: LookingProps) {
+  return (
+    <>
+      <Select
+        label="Whose things"
+        size="sm"
+        w="13rem"
+        value={scope}
+        options={[
+          ...Object.entries(SCOPES),
+          ...members.map((m) => [m.id, `Personal things of ${m.name}`] as const),
+        ]}
+        onChoose={onScope}
+      />
+      <Input
+        size="sm"
+        w="11rem"
+        placeholder="Filter by name, owner, use"
+        aria-label="Filter things"
+        value={filter}
+        onChange={(e) => onFilter(e.target.value)}
+      />
+      <Tabs label="Columns" tabs={Object.entries(VIEWS) as [View, string][]} value={view} onChoose={onView} />
+    </>
+  );
+});
+
+/** The ways in which things come into the lists. */
+const Adders = memo(function Adders({
+  member,
+  onAdding,
+}: {
+  member: Member | undefined;
+  onAdding: (way: Adding) => void;
+}) {
+  const { change } = useTripCommands();
+  return (
+    <>
+      {(Object.entries(ADDING) as [Adding, string][]).map(([way, label]) => (
+        <Button key={way} size="xs" variant="outline" onClick={() => onAdding(way)}>
+          {label}
+        </Button>
+      ))}
+      {member === undefined ? (
+        <Button
+          size="xs"
+          variant="outline"
+          aria-label="Add a kit"
+          onClick={() => change('add a kit', addKit)}
+        >
+          <Plus size={13} /> Kit
+        </Button>
+      ) : (
+        <Button
+          size="xs"
+          variant="outline"
+          aria-label="Add a thing"
+          onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
+        >
+          <Plus size={13} /> Thing
+        </Button>
+      )}
+    </>
+  );
+});

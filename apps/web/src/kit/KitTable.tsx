@@ -1,4 +1,4 @@
-import { Button, Flex, Table, Text } from '@chakra-ui/react';
+import { Button, Flex, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import {
@@ -13,6 +13,7 @@ import {
   removeKit,
   removeThings,
   type Kit,
+  type MassRange,
   type Member,
   type Trip,
 } from '@graft/core';
@@ -21,11 +22,12 @@ import { checkItem } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/TripProvider';
+import { useSame } from '../shared/useSame';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
 import { Select } from '../shared/Select';
-import { kitColumns, type View } from './kitColumns';
+import { kitColumns, placesOf, type View } from './kitColumns';
 import { addPiece } from './newThings';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
 
@@ -64,19 +66,14 @@ export const KitTable = memo(function KitTable({
   const { massUnit } = usePreferences();
   const { act, together } = useMemo(() => batches(change), [change]);
   const days = trip.legs.length;
-  const { kits: allKits, members: allMembers, groups, share, personalThings } = trip;
+  const { groups } = trip;
+  // A new mass changes the trip, but no name and no carrier: then no row but its own is drawn anew.
+  const places = useSame(useMemo(() => placesOf(trip), [trip]));
   const columns = useMemo((): readonly Column<KitRow>[] => {
-    const kitName = new Map(allKits.flatMap((k) => k.pieces.map((p) => [p.id, k.name] as const)));
-    const memberName = new Map(allMembers.map((m) => [m.id, m.name]));
-    const carrier = new Map(share.map((a) => [a.pieceId, memberName.get(a.memberId)]));
     const all = kitColumns(view, {
-      kits: allKits,
-      members: allMembers,
+      places,
       groups,
-      personalThings,
       massUnit,
-      listOf: (row) => (isPersonal(row) ? (memberName.get(row.memberId) ?? '') : (kitName.get(row.id) ?? '')),
-      carrierOf: (row) => (isPersonal(row) ? memberName.get(row.memberId) : carrier.get(row.id)),
       check: (row) => checkRow(row, days),
       save: (row, field) => act(`${row.name}: ${field}`, (t) => putThings(t, [row])),
       act,
@@ -98,7 +95,7 @@ export const KitTable = memo(function KitTable({
           ),
       },
     ];
-  }, [allKits, allMembers, groups, share, personalThings, view, massUnit, days, act, change]);
+  }, [places, groups, view, massUnit, days, act, change]);
 
   const sections = useMemo(() => {
     const there = new Set(rows.map((r) => r.id));
@@ -135,7 +132,7 @@ export const KitTable = memo(function KitTable({
     }),
     [ticked, onTick, onSay, together],
   );
-  const range = massRange(rows);
+  const range = useMemo(() => massRange(rows), [rows]);
   const packedL = rows.reduce((sum, r) => sum + r.volumeL, 0);
   return (
     <EditableTable
@@ -148,37 +145,13 @@ export const KitTable = memo(function KitTable({
       ticks={ticks}
       onReach={onReach}
       {...(chosen === undefined ? {} : { chosen })}
-      foot={
-        <Table.Footer position="sticky" bottom="0" zIndex="2">
-          <Table.Row bg="bg.panel" fontWeight="600">
-            <Table.Cell px="0" />
-            {columns.map((column) => (
-              <Table.Cell
-                key={column.id}
-                px="2"
-                py="1.5"
-                borderColor="border.emphasized"
-                borderTopWidth="1px"
-                textAlign={column.numeric === true ? 'end' : 'start'}
-                whiteSpace="nowrap"
-                overflow={column.id === 'massKg' ? 'visible' : 'hidden'}
-              >
-                {column.id === 'name' && counted(rows.length, 'thing')}
-                {column.id === 'list' && range.estimates > 0 && (
-                  <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">
-                    <Why
-                      reason={`${counted(range.estimates, 'mass')} of ${rows.length} are estimates (≈), each taken to be off by 20 % either way: the total is likely between these two.`}
-                    >
-                      likely {massDigits(range.lowKg, massUnit)}–{formatMass(range.highKg, massUnit)}
-                    </Why>
-                  </Text>
-                )}
-                {column.id === 'massKg' && massDigits(range.kg, massUnit)}
-                {column.id === 'volumeL' && packedL.toFixed(1)}
-              </Table.Cell>
-            ))}
-          </Table.Row>
-        </Table.Footer>
+      foot={(column) =>
+        ({
+          name: () => counted(rows.length, 'thing'),
+          list: () => range.estimates > 0 && <LikelyRange range={range} of={rows.length} />,
+          massKg: () => massDigits(range.kg, massUnit),
+          volumeL: () => packedL.toFixed(1),
+        })[column.id as 'name']?.()
       }
     />
   );
@@ -210,8 +183,22 @@ function batches(change: (label: string, step: Step) => void): {
 const rowKey = (row: KitRow): string => row.id;
 const rowName = (row: KitRow): string => row.name;
 
-function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }) {
-  const { change } = useTrip();
+/** Between which two masses a total with estimates in it likely lies. */
+function LikelyRange({ range, of }: { range: MassRange; of: number }) {
+  const { massUnit } = usePreferences();
+  return (
+    <Text as="span" fontWeight="400" fontSize="xs" color="fg.muted">
+      <Why
+        reason={`${counted(range.estimates, 'mass')} of ${of} are estimates (≈), each taken to be off by 20 % either way: the total is likely between these two.`}
+      >
+        likely {massDigits(range.lowKg, massUnit)}–{formatMass(range.highKg, massUnit)}
+      </Why>
+    </Text>
+  );
+}
+
+const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }) {
+  const { change } = useTripCommands();
   const { massUnit } = usePreferences();
   const kg = kit.pieces.reduce((sum, p) => sum + p.massKg, 0);
   const made = kit.pieces.some((p) => p.madeBy !== undefined);
@@ -284,7 +271,7 @@ function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }
       )}
     </Flex>
   );
-}
+});
 
 function MemberHead({ member, rows }: { member: Member; rows: readonly KitRow[] }) {
   const { massUnit } = usePreferences();

@@ -11,7 +11,7 @@ import {
   type Trip,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useReadOnly } from '../shared/TripProvider';
 import { counted, PURPOSE_WORDS } from '../shared/words';
 import { Select } from '../shared/Select';
 
@@ -34,7 +34,7 @@ export function PasteDialog({
   whose: string;
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   const { massUnit } = usePreferences();
   const [text, setText] = useState('');
   const [unit, setUnit] = useState<'' | 'g' | 'kg' | 'oz'>('');

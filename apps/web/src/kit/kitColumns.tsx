@@ -33,14 +33,52 @@ export const VIEWS = {
 } as const;
 export type View = keyof typeof VIEWS;
 
-interface Parts extends Pick<Trip, 'kits' | 'members' | 'groups' | 'personalThings'> {
+interface Parts {
   readonly massUnit: MassUnit;
-  /** The kit or member whose row it is. */
-  readonly listOf: (row: KitRow) => string;
-  readonly carrierOf: (row: KitRow) => string | undefined;
+  readonly places: Places;
+  readonly groups: Trip['groups'];
   readonly check: Check<KitRow>;
   readonly save: (row: KitRow, field: string) => void;
   readonly act: (label: string, step: (trip: Trip) => Trip) => void;
+}
+
+/** What the columns tell of a row that does not stand in the row itself. */
+export interface Places {
+  /** Kits and members, by the key of their list. */
+  readonly lists: readonly (readonly [key: string, name: string])[];
+  /** By the id of a thing: its own name, the key and name of its list, and who carries it. */
+  readonly things: Readonly<
+    Record<
+      string,
+      {
+        readonly name: string;
+        readonly key: string;
+        readonly list: string;
+        readonly carrier: string | undefined;
+      }
+    >
+  >;
+}
+
+export function placesOf(trip: Trip): Places {
+  const memberName = new Map(trip.members.map((m) => [m.id, m.name]));
+  const carrier = new Map(trip.share.map((a) => [a.pieceId, memberName.get(a.memberId)]));
+  const pieces = trip.kits.flatMap((k) =>
+    k.pieces.map(
+      (p) => [p.id, { name: p.name, key: `kit ${k.id}`, list: k.name, carrier: carrier.get(p.id) }] as const,
+    ),
+  );
+  const own = trip.personalThings.map((t) => {
+    const list = memberName.get(t.memberId) ?? '';
+    return [t.id, { name: t.name, key: `member ${t.memberId}`, list, carrier: list }] as const;
+  });
+  return {
+    lists: [
+      ...trip.kits.map((k) => [`kit ${k.id}`, k.name] as const),
+      ...trip.members.map((m) => [`member ${m.id}`, m.name] as const),
+    ],
+    things: Object.fromEntries([...pieces, ...own]),
+  };
 }
 
 /** A column that can be edited only in rows that pass a test, besides its own. */
@@ -56,7 +94,9 @@ const onlyPieces = (column: Column<KitRow>): Column<KitRow> =>
   editableWhen((row) => !isPersonal(row), column);
 
 export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] {
-  const { massUnit, listOf, carrierOf, check, save } = parts;
+  const { massUnit, places, check, save } = parts;
+  const listOf = (row: KitRow): string => places.things[row.id]?.list ?? '';
+  const carrierOf = (row: KitRow): string | undefined => places.things[row.id]?.carrier;
   const common = { check, save };
   const thing = common as unknown as { check: Check<Thing>; save: (t: Thing, field: string) => void };
   const wide = (column: Column<Thing>): Column<KitRow> => column as unknown as Column<KitRow>;
@@ -268,15 +308,11 @@ export function kitColumns(view: View, parts: Parts): readonly Column<KitRow>[] 
 }
 
 /** Another list for a thing: a member's or a kit of the group. */
-function listEdit({ kits, members, act }: Parts): NonNullable<Column<KitRow>['edit']> {
-  const kitOf = new Map(kits.flatMap((k) => k.pieces.map((p) => [p.id, k.id] as const)));
+function listEdit({ places, act }: Parts): NonNullable<Column<KitRow>['edit']> {
   return {
     when: (row) => !keptElsewhere(row),
-    text: (row) => (isPersonal(row) ? `member ${row.memberId}` : `kit ${kitOf.get(row.id) ?? ''}`),
-    options: [
-      ...kits.map((k) => [`kit ${k.id}`, k.name] as const),
-      ...members.map((m) => [`member ${m.id}`, m.name] as const),
-    ],
+    text: (row) => places.things[row.id]?.key ?? '',
+    options: places.lists,
     take: (row, entry) => {
       const [kind, id] = entry.split(' ');
       act(`move ${row.name}`, (t) =>
@@ -324,10 +360,8 @@ function nestsColumn(
   parts: Parts,
   common: { check: Check<KitRow>; save: (row: KitRow, field: string) => void },
 ): Column<KitRow> {
-  const names = new Map(
-    [...parts.kits.flatMap((k) => k.pieces), ...parts.personalThings].map((t) => [t.id, t.name]),
-  );
-  const hostName = (row: KitRow): string => (row.nestsIn === undefined ? '' : (names.get(row.nestsIn) ?? ''));
+  const hostName = (row: KitRow): string =>
+    row.nestsIn === undefined ? '' : (parts.places.things[row.nestsIn]?.name ?? '');
   return {
     id: 'nestsIn',
     header: 'Rides inside',
@@ -339,13 +373,14 @@ function nestsColumn(
       take: (row, entry) => {
         const { nestsIn: _old, ...rest } = row;
         const wanted = entry.trim().toLowerCase();
-        const near: readonly KitRow[] = isPersonal(row)
-          ? parts.personalThings.filter((t) => t.memberId === row.memberId)
-          : (parts.kits.find((k) => k.pieces.some((p) => p.id === row.id))?.pieces ?? []);
-        const host = near.find((t) => t.id !== row.id && t.name.toLowerCase() === wanted);
+        const { things } = parts.places;
+        const [host] =
+          Object.entries(things).find(
+            ([id, t]) => id !== row.id && t.key === things[row.id]?.key && t.name.toLowerCase() === wanted,
+          ) ?? [];
         if (wanted !== '' && host === undefined)
           return `expected the name of another thing of the same kit or person, got "${entry}"`;
-        const next = (host === undefined ? rest : { ...rest, nestsIn: host.id }) as KitRow;
+        const next = (host === undefined ? rest : { ...rest, nestsIn: host }) as KitRow;
         const error = common.check(next);
         if (error === undefined) common.save(next, 'rides inside');
         return error;

@@ -20,7 +20,7 @@ import {
   type StoveKind,
 } from '@graft/core';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { LarderChoice, LarderNumber } from './larderFields';
 
@@ -153,7 +153,7 @@ function daysOf(from: number | undefined, to: number | undefined): string {
 }
 
 function CanisterLine({ canister, days }: { canister: Canister; days: string }) {
-  const { change } = useTrip();
+  const { change } = useTripCommands();
   return (
     <Flex gap="2" align="end" py="1" borderBottomWidth="1px" borderColor="border.muted">
       <Box flex="1">

@@ -2,11 +2,11 @@ import { useCallback } from 'react';
 import { recordLimitChanges, type Trip } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
 import { today } from '../shared/dates';
-import { useTrip } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/TripProvider';
 
 /** Change the trip; every carry limit that moves by it is written down with date, who and why. */
 export function useLimitChange(): (label: string, change: (trip: Trip) => Trip) => void {
-  const { change } = useTrip();
+  const { change } = useTripCommands();
   const { account } = useAccountSession();
   const who = account?.name ?? 'Leader';
   return useCallback(

@@ -1,5 +1,5 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
-import { Box, Input, NativeSelect, Table } from '@chakra-ui/react';
+import { Box, Input, NativeSelect } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import {
   memo,
@@ -52,7 +52,8 @@ interface Props<Row> {
   readonly sections: readonly Section<Row>[];
   readonly rowKey: (row: Row) => string;
   readonly rowName: (row: Row) => string;
-  readonly foot?: ReactNode;
+  /** What a column's foot says, such as its sum; without it there is none. */
+  readonly foot?: (column: Column<Row>) => ReactNode;
   /** The row that is worked on elsewhere on the page, and what to do when another is reached. */
   readonly chosen?: string;
   readonly onReach?: (row: Row) => void;
@@ -469,45 +470,40 @@ export function EditableTable<Row>({
     ticks !== undefined && rows.length > 0 && rows.every((row) => ticks.keys.has(rowKey(row)));
 
   return (
-    <Table.Root
+    <table
       ref={table}
-      size="sm"
+      className="grid-table"
       role="grid"
       aria-label={label}
       aria-rowcount={scrolls ? lines.length + 1 : undefined}
       aria-multiselectable={ticks === undefined ? undefined : true}
-      style={{ tableLayout: 'fixed' }}
     >
-      <Table.ColumnGroup>
-        {ticks !== undefined && <Table.Column htmlWidth="26" />}
+      <colgroup>
+        {ticks !== undefined && <col width="26" />}
         {columns.map((column) => (
-          <Table.Column key={column.id} htmlWidth={column.width} />
+          <col key={column.id} width={column.width} />
         ))}
-      </Table.ColumnGroup>
-      <Table.Header position="sticky" top="0" zIndex="3">
-        <Table.Row bg="bg.panel">
+      </colgroup>
+      <thead>
+        <tr>
           {ticks !== undefined && (
-            <Table.ColumnHeader px="0" py="1.5" verticalAlign="bottom">
+            <th scope="col" data-bare="">
               <input
                 type="checkbox"
                 checked={allTicked}
                 aria-label="Tick all rows"
                 onChange={() => ticks.onTick(new Set(allTicked ? [] : rows.map(rowKey)))}
               />
-            </Table.ColumnHeader>
+            </th>
           )}
           {columns.map((column) => {
             const sorted =
               sorting?.column === column.id ? (sorting.down ? 'descending' : 'ascending') : undefined;
             return (
-              <Table.ColumnHeader
+              <th
                 key={column.id}
-                px="2"
-                py="1.5"
-                fontSize="xs"
-                color="fg.muted"
-                verticalAlign="bottom"
-                textAlign={column.numeric === true ? 'end' : 'start'}
+                scope="col"
+                data-numeric={column.numeric === true ? '' : undefined}
                 aria-sort={sorted}
               >
                 {column.order === undefined ? (
@@ -523,12 +519,12 @@ export function EditableTable<Row>({
                     {sorted !== undefined && (sorted === 'descending' ? ' ↓' : ' ↑')}
                   </button>
                 )}
-              </Table.ColumnHeader>
+              </th>
             );
           })}
-        </Table.Row>
-      </Table.Header>
-      <Table.Body>
+        </tr>
+      </thead>
+      <tbody>
         {above > 0 && (
           <tr aria-hidden style={{ height: above }}>
             <td colSpan={width} />
@@ -536,15 +532,14 @@ export function EditableTable<Row>({
         )}
         {drawn.map(({ line, index }) =>
           line.kind === 'head' ? (
-            <Table.Row
+            <tr
               key={`head ${line.key}`}
-              bg="bg"
               {...(scrolls ? { ref: virtual.measureElement, 'data-index': index } : {})}
             >
-              <Table.Cell colSpan={width} px="2" py="1.5" borderColor="border">
+              <td className="grid-head" colSpan={width}>
                 {line.head}
-              </Table.Cell>
-            </Table.Row>
+              </td>
+            </tr>
           ) : (
             <GridRow
               key={line.key}
@@ -566,9 +561,20 @@ export function EditableTable<Row>({
             <td colSpan={width} />
           </tr>
         )}
-      </Table.Body>
-      {foot}
-    </Table.Root>
+      </tbody>
+      {foot !== undefined && (
+        <tfoot>
+          <tr>
+            {ticks !== undefined && <td />}
+            {columns.map((column) => (
+              <td key={column.id} data-numeric={column.numeric === true ? '' : undefined}>
+                {foot(column)}
+              </td>
+            ))}
+          </tr>
+        </tfoot>
+      )}
+    </table>
   );
 }
 

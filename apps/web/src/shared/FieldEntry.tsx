@@ -2,7 +2,7 @@
 import { Box, Input, NativeSelect, Textarea } from '@chakra-ui/react';
 import { useId, useState, type ReactNode } from 'react';
 import type { Entry } from './EditableTable';
-import { useTrip } from './TripProvider';
+import { useReadOnly } from './TripProvider';
 
 interface Common {
   readonly label: string;
@@ -49,7 +49,7 @@ interface TextProps extends Common {
 
 export function TextEntry({ value, take, long = false, type = 'text', list, ...common }: TextProps) {
   const id = useId();
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   const [draft, setDraft] = useState<{ readonly text: string; readonly error: Entry } | undefined>();
   const finish = (): void => {
     if (draft === undefined) return;
@@ -99,7 +99,7 @@ interface ChoiceProps extends Common {
 
 export function ChoiceEntry({ value, options, onChoose, ...common }: ChoiceProps) {
   const id = useId();
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   return (
     <Labelled {...common} id={id}>
       <NativeSelect.Root size="xs" disabled={readOnly}>

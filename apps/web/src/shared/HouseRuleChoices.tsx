@@ -7,7 +7,7 @@ import {
   type HouseRules,
   type HouseRuleText,
 } from '@graft/core';
-import { useTrip } from './TripProvider';
+import { useReadOnly } from './TripProvider';
 
 const RULE_IDS = Object.keys(HOUSE_RULE_CHOICES) as readonly HouseRuleId[];
 
@@ -37,7 +37,7 @@ function Rule({
   onChoose,
 }: Props & { rule: HouseRuleId; fallback: HouseRules | undefined }) {
   const id = useId();
-  const { readOnly } = useTrip();
+  const readOnly = useReadOnly();
   const text: HouseRuleText = HOUSE_RULE_TEXTS[rule];
   const { choices } = text;
   const chosen = rules[rule];

@@ -1,5 +1,5 @@
 import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 
 interface Props {
   readonly title: string;
@@ -11,6 +11,10 @@ interface Props {
 
 /** A dialog with a title and a way to close it. */
 export function PlainDialog({ title, open, onClose, size = 'md', children }: Props) {
+  // One that was never opened costs nothing; once opened it stays, to hand the focus back when it closes.
+  const [opened, setOpened] = useState(open);
+  if (open && !opened) setOpened(true);
+  if (!opened && !open) return null;
   return (
     <Dialog.Root
       open={open}

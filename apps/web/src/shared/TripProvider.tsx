@@ -15,21 +15,25 @@ import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSe
 
 /** Whether nothing may be changed on this page: a trip that may only be looked at; pages outside of trips are one's own. */
 export function useReadOnly(): boolean {
-  return useContext(TripContext)?.readOnly ?? false;
+  return useContext(CommandsContext)?.readOnly ?? false;
 }
 
-export interface TripSession {
+/** What can be done to the trip: stays the same from change to change, so that what only acts is not drawn anew. */
+export interface TripCommands {
   readonly id: string;
-  readonly trip: Trip;
   readonly role: TripRole;
   /** Nothing can be changed here: every change is left undone, and counted as a refusal. */
   readonly readOnly: boolean;
-  readonly undoLabel: string | undefined;
-  readonly redoLabel: string | undefined;
   /** Change the trip; the label names the change in undo. */
   readonly change: (label: string, change: (trip: Trip) => Trip) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+}
+
+export interface TripSession extends TripCommands {
+  readonly trip: Trip;
+  readonly undoLabel: string | undefined;
+  readonly redoLabel: string | undefined;
 }
 
 /** How storing goes; apart from the trip, so that a save re-draws nothing of it. */
@@ -49,6 +53,7 @@ export function useSaving(): Saving {
   return saving;
 }
 
+const CommandsContext = createContext<TripCommands | undefined>(undefined);
 const TripContext = createContext<TripSession | undefined>(undefined);
 const RETRY_AFTER_MS = 2000;
 
@@ -56,6 +61,12 @@ export function useTrip(): TripSession {
   const session = useContext(TripContext);
   if (session === undefined) throw new Error('useTrip is used outside of a TripProvider');
   return session;
+}
+
+export function useTripCommands(): TripCommands {
+  const commands = useContext(CommandsContext);
+  if (commands === undefined) throw new Error('useTripCommands is used outside of a TripProvider');
+  return commands;
 }
 
 /** Holds the open trip, shows changes at once and sends them to the server one after another. */
@@ -111,24 +122,29 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
     () => ({ save, unsaved, refusals, dismiss: () => dispatch({ type: 'dismiss' }), reload }),
     [save, unsaved, refusals, reload],
   );
-  const session = useMemo<TripSession>(
+  const commands = useMemo<TripCommands>(
     () => ({
       id: stored.id,
-      trip,
       role: stored.role,
       readOnly,
-      undoLabel: state.past[state.past.length - 1]?.label,
-      redoLabel: state.future[0]?.label,
       change: (label, change) =>
         readOnly ? setRefusals((n) => n + 1) : dispatch({ type: 'change', label, change }),
       undo: () => dispatch({ type: 'undo' }),
       redo: () => dispatch({ type: 'redo' }),
     }),
-    [stored.id, stored.role, readOnly, trip, state.past, state.future],
+    [stored.id, stored.role, readOnly],
+  );
+  const undoLabel = state.past[state.past.length - 1]?.label;
+  const redoLabel = state.future[0]?.label;
+  const session = useMemo<TripSession>(
+    () => ({ ...commands, trip, undoLabel, redoLabel }),
+    [commands, trip, undoLabel, redoLabel],
   );
   return (
-    <TripContext value={session}>
-      <SavingContext value={saving}>{children}</SavingContext>
-    </TripContext>
+    <CommandsContext value={commands}>
+      <TripContext value={session}>
+        <SavingContext value={saving}>{children}</SavingContext>
+      </TripContext>
+    </CommandsContext>
   );
 }

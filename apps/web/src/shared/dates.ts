@@ -2,10 +2,18 @@
 import { addDays } from '@graft/core';
 
 const SHORT_DAY = { weekday: 'short', day: 'numeric' } as const;
+const LONG_DAY = { ...SHORT_DAY, month: 'short' } as const;
 const WHOLE_DATE = { day: 'numeric', month: 'short', year: 'numeric' } as const;
+const LONG_DATE = { weekday: 'short', ...WHOLE_DATE } as const;
 
+/** Made once each: a formatter takes tens of milliseconds to make, and dates stand in tables. */
+const formatters = new Map<Intl.DateTimeFormatOptions, Intl.DateTimeFormat>();
 function format(parts: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-  return new Intl.DateTimeFormat(undefined, { ...parts, timeZone: 'UTC' });
+  const known = formatters.get(parts);
+  if (known !== undefined) return known;
+  const made = new Intl.DateTimeFormat(undefined, { ...parts, timeZone: 'UTC' });
+  formatters.set(parts, made);
+  return made;
 }
 const midnight = (isoDate: string): Date => new Date(`${isoDate}T00:00:00Z`);
 
@@ -17,7 +25,7 @@ export function tripDates(startDate: string, days: number): string {
 
 /** "Mon 10 May" for a day of the trip. */
 export function dayDate(startDate: string, day: number): string {
-  return format({ ...SHORT_DAY, month: 'short' }).format(midnight(addDays(startDate, day - 1)));
+  return format(LONG_DAY).format(midnight(addDays(startDate, day - 1)));
 }
 
 /** "Mon 10", where the month is plain from what stands around it. */
@@ -27,7 +35,7 @@ export function shortDay(startDate: string, day: number): string {
 
 /** "Sat 24 Apr 2027" for an ISO date. */
 export function dateWords(isoDate: string): string {
-  return format({ weekday: 'short', ...WHOLE_DATE }).format(midnight(isoDate));
+  return format(LONG_DATE).format(midnight(isoDate));
 }
 
 /** Today by the clock on the wall, as an ISO date. */

@@ -1,5 +1,5 @@
-import { parseShape, type Member, type PersonalThing } from '@graft/core';
-import { kitColumns, VIEWS, type View } from '../kit/kitColumns';
+import { emptyTrip, parseShape, type Member, type PersonalThing, type Trip } from '@graft/core';
+import { kitColumns, placesOf, VIEWS, type View } from '../kit/kitColumns';
 import type { KitRow } from '../kit/kitRows';
 import type { Column } from './EditableTable';
 import { checkItem, choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
@@ -137,17 +137,19 @@ describe('the columns of a thing', () => {
     needed: 'camp',
     purpose: 'mat',
   };
+  const trip: Trip = {
+    ...emptyTrip('t', 'T', '2027-01-01', 3),
+    kits: [{ id: 'k', name: 'Kit', pieces: [] }],
+    members: [member],
+    personalThings: [mat, { ...mat, id: 'sack', name: 'Sack' }],
+  };
   let kept: PersonalThing | undefined;
   let moved = '';
   const columns = (Object.keys(VIEWS) as View[]).flatMap((view) =>
     kitColumns(view, {
-      kits: [{ id: 'k', name: 'Kit', pieces: [] }],
-      members: [member],
+      places: placesOf(trip),
       groups: [],
-      personalThings: [mat, { ...mat, id: 'sack', name: 'Sack' }],
       massUnit: 'kg',
-      listOf: () => 'Ada',
-      carrierOf: () => 'Ada',
       check: (row) => checkItem('personalThings', row),
       save: (row) => {
         kept = row as PersonalThing;

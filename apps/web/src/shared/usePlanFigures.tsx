@@ -32,7 +32,11 @@ function usePlanContext(): PlanFigures {
  */
 export function PlanFiguresProvider({ children }: { children: ReactNode }) {
   const { trip: newest } = useTrip();
-  const trip = useDeferredValue(newest);
+  return <BoundOf trip={useDeferredValue(newest)}>{children}</BoundOf>;
+}
+
+/** The bound first, the figures in a part of their own: between two parts the page can answer. */
+function BoundOf({ trip, children }: { trip: Trip; children: ReactNode }) {
   const { legs, members, packs, kits, personalThings, carrierRules, groups, share, houseRules, limitPolicy } =
     trip;
   const locks = share
@@ -46,6 +50,14 @@ export function PlanFiguresProvider({ children }: { children: ReactNode }) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [legs, members, packs, kits, personalThings, carrierRules, groups, locks, houseRules, limitPolicy],
   );
+  return (
+    <FiguresOf trip={trip} bound={bound}>
+      {children}
+    </FiguresOf>
+  );
+}
+
+function FiguresOf({ trip, bound, children }: { trip: Trip; bound: TripBound; children: ReactNode }) {
   const figures = useMemo(() => ({ trip, bound, share: shareFigures(trip, bound) }), [trip, bound]);
   return <PlanFiguresContext value={figures}>{children}</PlanFiguresContext>;
 }

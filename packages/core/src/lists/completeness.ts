@@ -1,6 +1,14 @@
 /** Kits that are of no use without something else: a stove without its fuel, a tent without pegs, a torch without cells. */
 import type { LibraryEntry } from '../library/libraryModel.js';
-import type { Companion, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import {
+  COMPANIONS,
+  type Companion,
+  type Member,
+  type PersonalThing,
+  type Piece,
+  type Thing,
+  type Trip,
+} from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
 import { addFor, addToGroup, entryById } from './cures.js';
 import { isLighter } from './lighter.js';
@@ -61,13 +69,15 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
     string,
     { need: Companion; things: (Piece | PersonalThing)[]; members: readonly Member[] }
   >();
+  // Few things are of use to others: who has one is looked up among those, not among all.
+  const providers = new Map(COMPANIONS.map((need) => [need, all.filter(PROVIDES[need])]));
   for (const thing of all) {
     for (const need of thing.needs ?? []) {
       const who = users(trip, thing);
       const ids = new Set(who.map((m) => m.id));
       const within = WITHIN_GROUP.includes(need);
-      const there = all.some((t) => {
-        if (t.id === thing.id || !PROVIDES[need](t)) return false;
+      const there = providers.get(need)!.some((t) => {
+        if (t.id === thing.id) return false;
         if (!within) return true;
         return isPersonal(t)
           ? ids.has(t.memberId)

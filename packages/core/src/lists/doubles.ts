@@ -185,16 +185,15 @@ function sameNameFindings(trip: Trip, things: readonly Any[]): readonly KitFindi
       .replace(/[^a-z0-9]+/g, ' ')
       .trim();
   const pieces = new Map(allPieces(trip).map((p) => [key(p), p]));
-  const own = things.filter(
-    (t): t is PersonalThing =>
-      isPersonal(t) &&
-      t.madeBy === undefined &&
-      pieces.has(key(t)) &&
-      !JOBS.some((job) => job.is(t)) &&
-      !WANTED_PURPOSES.includes(t.purpose),
-  );
   const byName = new Map<string, PersonalThing[]>();
-  for (const thing of own) byName.set(key(thing), [...(byName.get(key(thing)) ?? []), thing]);
+  for (const thing of things) {
+    if (!isPersonal(thing) || thing.madeBy !== undefined || WANTED_PURPOSES.includes(thing.purpose)) continue;
+    const name = key(thing);
+    if (!pieces.has(name) || JOBS.some((job) => job.is(thing))) continue;
+    const known = byName.get(name);
+    if (known === undefined) byName.set(name, [thing]);
+    else known.push(thing);
+  }
   return [...byName].map(([name, extra]) =>
     finding(
       trip,

@@ -20,20 +20,35 @@ export interface KitChecks {
 
 const WEIGHTS = ['must', 'should', 'could'];
 
+/** The checks one by one, for a page that must answer between two of them: their findings in this order are gathered. */
+export function kitCheckSteps(
+  trip: Trip,
+  library: readonly LibraryEntry[],
+): readonly (() => readonly KitFinding[])[] {
+  return [
+    () => essentialFindings(trip, library),
+    () => completenessFindings(trip, library),
+    () => expiryFindings(trip),
+    () => repairFindings(trip),
+    () => waterFindings(trip, library),
+    () => doubleFindings(trip),
+    () => sameJobFindings(trip),
+    () => airFindings(trip),
+    () => leaveBehindFindings(trip, library),
+    () => forgottenFindings(trip, library),
+  ];
+}
+
 /** @param library the leader's own; cures and history come out of it */
 export function kitChecks(trip: Trip, library: readonly LibraryEntry[]): KitChecks {
-  const all = [
-    ...essentialFindings(trip, library),
-    ...completenessFindings(trip, library),
-    ...expiryFindings(trip),
-    ...repairFindings(trip),
-    ...waterFindings(trip, library),
-    ...doubleFindings(trip),
-    ...sameJobFindings(trip),
-    ...airFindings(trip),
-    ...leaveBehindFindings(trip, library),
-    ...forgottenFindings(trip, library),
-  ];
+  return gatherChecks(
+    trip,
+    kitCheckSteps(trip, library).flatMap((step) => step()),
+  );
+}
+
+/** Findings in the order they are to be looked at, apart from what was put aside. */
+export function gatherChecks(trip: Trip, all: readonly KitFinding[]): KitChecks {
   const reasons = new Map(trip.dismissals.map((d) => [d.id, d.reason]));
   const rank = (f: KitFinding): number => WEIGHTS.indexOf(f.weight);
   const saving = (f: KitFinding): number => f.cures[0]?.changeKg ?? 0;

@@ -142,16 +142,18 @@ function leave(
 export function sameJobFindings(trip: Trip): readonly KitFinding[] {
   const facts = tripFacts(trip);
   const pieces = allPieces(trip);
-  const pairs = PAIRS.filter((p) => p.when?.(facts) ?? true);
+  // What the group has can do a member's job too, such as a multi-tool.
+  const pairs = PAIRS.filter((p) => p.when?.(facts) ?? true).map((pair) => ({
+    ...pair,
+    groups: pieces.filter(pair.does),
+  }));
   return trip.members.flatMap((member) => {
     const own = ownThings(trip, member.id);
     const doubled = pairs.flatMap((pair) => {
       const spare = own.filter((t) => pair.spare(t) && t.want !== 'required');
-      // What the group has can do a member's job too, such as a multi-tool.
-      const does = [...own, ...pieces].filter((t) => pair.does(t) && !spare.some((s) => s.id === t.id));
-      return spare.length === 0 || does.length === 0
-        ? []
-        : [leave('sameJob', pair.id, member, spare, does, pair.why)];
+      if (spare.length === 0) return [];
+      const does = [...own.filter((t) => pair.does(t) && !spare.includes(t)), ...pair.groups];
+      return does.length === 0 ? [] : [leave('sameJob', pair.id, member, spare, does, pair.why)];
     });
     return [...doubled, ...idleByHouseRule(trip, member, own)];
   });

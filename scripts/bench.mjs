@@ -148,7 +148,9 @@ await main(async () => {
     const table = timed(() => core.readCsvTable(text));
     const mapping = core.guessMapping(table.result.headers);
     const options = core.guessOptions(table.result, mapping);
-    const things = timed(() => core.readThings(table.result, mapping, options, core.STARTER_LIBRARY));
+    const things = timed(() =>
+      core.readThings(table.result, mapping, options, core.STARTER_LIBRARY, { days: 6, groups: [] }),
+    );
     const trip = largeTrip(core);
     const checks = timed(() => core.kitChecks(trip, core.STARTER_LIBRARY));
     const landed = timed(() => core.landLarder(trip));

@@ -16,7 +16,16 @@ export {
 export { isIsoDate } from './formats/schemaParts.js';
 export * from './formats/calendar.js';
 export * from './formats/csvTable.js';
-export * from './formats/thingsCsv.js';
+export {
+  CSV_FIELDS,
+  guessMapping,
+  guessOptions,
+  thingsCsv,
+  type CsvField,
+  type CsvMapping,
+  type CsvOptions,
+} from './formats/thingsCsv.js';
+export * from './formats/readThings.js';
 export * from './formats/gpx.js';
 export { upgradeTrip1, upgradeTrip2 } from './formats/upgradeTripFile.js';
 export * from './larder/boiling.js';

@@ -1,21 +1,18 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   CSV_FIELDS,
-  decodeText,
+  csvTrip,
   formatMass,
   formatVolume,
-  guessMapping,
-  guessOptions,
-  readCsvTable,
-  readThings,
   takeRows,
   thingsCsv,
+  tooLong,
   type CsvField,
   type CsvMapping,
   type CsvOptions,
-  type CsvTable,
   type LibraryEntry,
+  type ReadThings,
   type Target,
   type Trip,
 } from '@graft/core';
@@ -23,6 +20,9 @@ import { download } from '../shared/download';
 import { FileButton } from '../shared/FileButton';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
+import { useSame } from '../shared/useSame';
+import { startCsv, type CsvWorker } from '../workers/csv';
+import type { CsvHead } from '../workers/csv.worker';
 import { counted } from '../shared/words';
 import { Select } from '../shared/Select';
 
@@ -30,7 +30,6 @@ import { Select } from '../shared/Select';
 const LARGEST_BYTES = 10_000_000;
 const SHOWN_ROWS = 8;
 const SHOWN_ERRORS = 30;
-const MOST_THINGS = 3000;
 const COLUMN_CHOICES = [
   ['', 'left out'],
   ...CSV_FIELDS.map((f) => [f.id, f.header] as const),
@@ -38,7 +37,7 @@ const COLUMN_CHOICES = [
 
 interface Loaded {
   readonly name: string;
-  readonly table: CsvTable;
+  readonly head: CsvHead;
 }
 
 /** A table out, and any table in: its columns are matched, can be matched otherwise, and good rows taken without the bad. */
@@ -54,38 +53,59 @@ export function CsvDialog({
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
   const { trip, readOnly } = useTrip();
+  const worker = useRef<CsvWorker>(undefined);
   const [loaded, setLoaded] = useState<Loaded | undefined>();
   const [mapping, setMapping] = useState<CsvMapping>([]);
   const [options, setOptions] = useState<CsvOptions>({ massUnit: 'kg', volumeUnit: 'l', decimal: '.' });
   const [problem, setProblem] = useState<string | undefined>();
-  const read = useMemo(
-    () => (loaded === undefined ? undefined : readThings(loaded.table, mapping, options, library)),
-    [loaded, mapping, options, library],
-  );
+  const [read, setRead] = useState<ReadThings | undefined>();
+  const limits = useSame(useMemo(() => csvTrip(trip), [trip]));
+
+  // Started with the dialog: it is ready by the time a file is chosen.
+  useEffect(() => {
+    const started = startCsv();
+    worker.current = started;
+    return () => started.close();
+  }, []);
+  useEffect(() => {
+    if (loaded === undefined) return undefined;
+    let current = true;
+    worker.current!.read(mapping, options, library, limits).then(
+      (answer) => current && setRead(answer),
+      (error: unknown) => current && setProblem(`${loaded.name}: ${(error as Error).message}`),
+    );
+    return () => {
+      current = false;
+    };
+  }, [loaded, mapping, options, library, limits]);
 
   const open = async (file: File): Promise<void> => {
     setProblem(undefined);
+    setLoaded(undefined);
+    setRead(undefined);
     if (file.size > LARGEST_BYTES) {
       setProblem(
         `${file.name}: expected at most ${LARGEST_BYTES / 1_000_000} MB, got ${(file.size / 1_000_000).toFixed(1)} MB`,
       );
       return;
     }
-    const table = readCsvTable(decodeText(new Uint8Array(await file.arrayBuffer())));
-    if (table.headers.length === 0 || table.rows.length === 0) {
-      setProblem(
-        `${file.name}: expected a line of headers and rows under it, got ${counted(table.rows.length, 'row')}`,
-      );
-      setLoaded(undefined);
-      return;
+    try {
+      const head = await worker.current!.open(file);
+      if (head.headers.length === 0 || head.rows === 0) {
+        setProblem(
+          `${file.name}: expected a line of headers and rows under it, got ${counted(head.rows, 'row')}`,
+        );
+        return;
+      }
+      setMapping(head.mapping);
+      setOptions(head.options);
+      setLoaded({ name: file.name, head });
+    } catch (error) {
+      setProblem(`${file.name}: ${(error as Error).message}`);
     }
-    const guessed = guessMapping(table.headers);
-    setMapping(guessed);
-    setOptions(guessOptions(table, guessed));
-    setLoaded({ name: file.name, table });
   };
-  const count = read?.rows.reduce((sum, r) => sum + r.count, 0) ?? 0;
-  const tooMany = trip.personalThings.length + count > MOST_THINGS;
+  const taken = useMemo(() => read && takeRows(trip, read.rows, target), [trip, read, target]);
+  const full = taken && tooLong(taken.trip);
   const badLines = new Set(read?.errors.map((e) => e.line)).size;
 
   return (
@@ -116,10 +136,10 @@ export function CsvDialog({
           {problem}
         </Text>
       )}
-      {loaded !== undefined && read !== undefined && (
+      {loaded !== undefined && read !== undefined && taken !== undefined && (
         <>
           <Mapping
-            table={loaded.table}
+            head={loaded.head}
             mapping={mapping}
             onMapping={setMapping}
             options={options}
@@ -137,23 +157,23 @@ export function CsvDialog({
               {read.errors.length > SHOWN_ERRORS && <Text>and {read.errors.length - SHOWN_ERRORS} more</Text>}
             </Box>
           )}
-          {tooMany && (
+          {full !== undefined && (
             <Text role="alert" fontSize="xs" color="overload.fg" pt="2">
-              A trip holds up to {MOST_THINGS} personal things: expected fewer rows, got {count}.
+              These rows are too many: {full}.
             </Text>
           )}
           <Flex pt="4" gap="3" align="center">
             <Button
               size="sm"
-              disabled={read.rows.length === 0 || tooMany || readOnly}
+              disabled={read.rows.length === 0 || full !== undefined || readOnly}
               onClick={() => onTake(`read ${loaded.name}`, (t) => takeRows(t, read.rows, target).trip)}
             >
               Take {counted(read.rows.length, 'row')}
               {badLines > 0 && ` without the ${counted(badLines, 'line')} above`}
             </Button>
             <Text fontSize="xs" color="fg.muted">
-              Rows go to the member or kit that their list names; the others to {whose}. Rows with the id of a
-              thing here change it.
+              {counted(taken.added, 'new thing')}, {taken.updated} changed by their id. Rows go to the member
+              or kit that their list names; the others to {whose}.
             </Text>
           </Flex>
         </>
@@ -163,26 +183,25 @@ export function CsvDialog({
 }
 
 function Mapping({
-  table,
+  head,
   mapping,
   onMapping,
   options,
   onOptions,
 }: {
-  table: CsvTable;
+  head: CsvHead;
   mapping: CsvMapping;
   onMapping: (mapping: CsvMapping) => void;
   options: CsvOptions;
   onOptions: (options: CsvOptions) => void;
 }) {
-  const [example] = table.rows;
   return (
     <Box>
       <Text fontSize="xs" color="fg.muted">
-        {counted(table.rows.length, 'row')}, {counted(table.headers.length, 'column')}. What each column is:
+        {counted(head.rows, 'row')}, {counted(head.headers.length, 'column')}. What each column is:
       </Text>
       <Flex wrap="wrap" gap="2" py="2">
-        {table.headers.map((header, i) => (
+        {head.headers.map((header, i) => (
           <Box key={i} w="9.6rem">
             <Text fontSize="xs" fontWeight="600" truncate title={header}>
               {header === '' ? `column ${i + 1}` : header}
@@ -198,7 +217,7 @@ function Mapping({
               }}
             />
             <Text fontSize="xs" color="fg.muted" truncate>
-              {example?.[i] === '' || example?.[i] === undefined ? '—' : example[i]}
+              {head.example[i] || '—'}
             </Text>
           </Box>
         ))}
@@ -255,7 +274,7 @@ function Choice<T extends string>({
   );
 }
 
-function Preview({ read }: { read: ReturnType<typeof readThings> }) {
+function Preview({ read }: { read: ReadThings }) {
   const { massUnit } = usePreferences();
   if (read.rows.length === 0) return null;
   return (

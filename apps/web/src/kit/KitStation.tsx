@@ -10,6 +10,7 @@ import {
   type KitChecks,
   type KitFinding,
   type Member,
+  type Target,
   type Trip,
 } from '@graft/core';
 import { PlainDialog } from '../shared/PlainDialog';
@@ -127,8 +128,11 @@ export function KitStation() {
     change(`remove ${counted(gone.size, 'thing')}`, (t) => removeThings(t, gone));
     setTicked(new Set());
   };
-  const target =
-    member === undefined ? ({ kind: 'group' } as const) : ({ kind: 'member', memberId: member.id } as const);
+  const memberId = member?.id;
+  const target = useMemo(
+    (): Target => (memberId === undefined ? { kind: 'group' } : { kind: 'member', memberId }),
+    [memberId],
+  );
   const close = (): void => setAdding(undefined);
   const put = (label: string, step: (t: Trip) => Trip): void => {
     change(label, step);

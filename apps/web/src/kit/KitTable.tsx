@@ -64,7 +64,7 @@ export const KitTable = memo(function KitTable({
 }: Props) {
   const { trip, change } = useTrip();
   const { massUnit } = usePreferences();
-  const { act, together } = useMemo(() => batches(change), [change]);
+  const { act, save, together } = useMemo(() => batches(change), [change]);
   const days = trip.legs.length;
   const { groups } = trip;
   // A new mass changes the trip, but no name and no carrier: then no row but its own is drawn anew.
@@ -75,7 +75,7 @@ export const KitTable = memo(function KitTable({
       groups,
       massUnit,
       check: (row) => checkRow(row, days),
-      save: (row, field) => act(`${row.name}: ${field}`, (t) => putThings(t, [row])),
+      save,
       act,
     });
     return [
@@ -95,7 +95,7 @@ export const KitTable = memo(function KitTable({
           ),
       },
     ];
-  }, [places, groups, view, massUnit, days, act, change]);
+  }, [places, groups, view, massUnit, days, act, save, change]);
 
   const sections = useMemo(() => {
     const there = new Set(rows.map((r) => r.id));
@@ -158,24 +158,40 @@ export const KitTable = memo(function KitTable({
 });
 type Step = (trip: Trip) => Trip;
 
+/** Rows to be stored and other changes, until all of a batch are there. */
+interface Batch {
+  readonly rows: KitRow[];
+  readonly steps: Step[];
+}
+
 /** Changes one by one, or several as one change of the trip. */
 function batches(change: (label: string, step: Step) => void): {
   readonly act: (label: string, step: Step) => void;
-  readonly together: (run: () => void) => void;
+  readonly save: (row: KitRow, field: string) => void;
+  readonly together: (run: () => Promise<void>) => Promise<void>;
 } {
-  let collected: Step[] | undefined;
+  let batch: Batch | undefined;
   return {
     act: (label, step) => {
-      if (collected === undefined) change(label, step);
-      else collected.push(step);
+      if (batch === undefined) change(label, step);
+      else batch.steps.push(step);
     },
-    together: (run) => {
-      const steps: Step[] = [];
-      collected = steps;
-      run();
-      collected = undefined;
-      if (steps.length > 0)
-        change(`fill ${counted(steps.length, 'row')}`, (t) => steps.reduce((next, step) => step(next), t));
+    save: (row, field) => {
+      if (batch === undefined) change(`${row.name}: ${field}`, (t) => putThings(t, [row]));
+      else batch.rows.push(row);
+    },
+    together: async (run) => {
+      const { rows, steps }: Batch = (batch = { rows: [], steps: [] });
+      try {
+        await run();
+      } finally {
+        batch = undefined;
+      }
+      const count = rows.length + steps.length;
+      if (count > 0)
+        change(`fill ${counted(count, 'row')}`, (t) =>
+          steps.reduce((n, step) => step(n), putThings(t, rows)),
+        );
     },
   };
 }

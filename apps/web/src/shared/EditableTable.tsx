@@ -1,5 +1,4 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
-import { Box, Input, NativeSelect } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import {
   memo,
@@ -66,8 +65,8 @@ interface Props<Row> {
 export interface Ticks {
   readonly keys: ReadonlySet<string>;
   readonly onTick: (keys: ReadonlySet<string>) => void;
-  /** Runs several entries as one change. */
-  readonly together: (run: () => void) => void;
+  /** Takes several entries as one change, once all have been looked at. */
+  readonly together: (run: () => Promise<void>) => Promise<void>;
   /** What a fill could not do. */
   readonly onRefused: (message: string) => void;
 }
@@ -87,6 +86,8 @@ const ROW_PX = 32;
 const HEAD_PX = 41;
 /** Lines drawn beyond the ones in sight. */
 const OVERSCAN = 8;
+/** How long a fill works before the page may answer, ms. */
+const SLICE_MS = 30;
 
 interface Editing {
   readonly cell: string;
@@ -209,59 +210,40 @@ function CellEditor({
   return (
     <>
       {options === undefined ? (
-        <Input
-          size="xs"
+        <input
+          className="cell-editor"
           autoFocus
           value={editing.text}
           aria-label={name}
           aria-invalid={editing.error !== undefined}
-          textAlign={column.numeric === true ? 'end' : 'start'}
+          data-numeric={column.numeric === true ? '' : undefined}
           onChange={(e) => call().type(row, column, e.target.value)}
           onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
           onBlur={() => call().commit(row, column, editing.text)}
         />
       ) : (
-        <NativeSelect.Root size="xs">
-          <NativeSelect.Field
-            autoFocus
-            value={editing.text}
-            aria-label={name}
-            onChange={(e) => {
-              if (call().commit(row, column, e.target.value)) call().focus(row, column);
-            }}
-            onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
-            onBlur={() => call().leave()}
-          >
-            {options.map(([value, label]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <select
+          className="cell-editor"
+          autoFocus
+          value={editing.text}
+          aria-label={name}
+          onChange={(e) => {
+            if (call().commit(row, column, e.target.value)) call().focus(row, column);
+          }}
+          onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
+          onBlur={() => call().leave()}
+        >
+          {options.map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </select>
       )}
       {editing.error !== undefined && (
-        <Box
-          role="alert"
-          position="absolute"
-          top="100%"
-          left="0"
-          zIndex="5"
-          bg="overload.subtle"
-          color="overload.fg"
-          borderWidth="1px"
-          borderColor="overload"
-          fontSize="xs"
-          px="2"
-          py="1"
-          w="max-content"
-          maxW="20rem"
-          whiteSpace="normal"
-          textAlign="start"
-        >
+        <div role="alert" className="cell-error">
           {editing.error}
-        </Box>
+        </div>
       )}
     </>
   );
@@ -361,7 +343,7 @@ export function EditableTable<Row>({
     ticks.onTick(next);
   };
   /** The cell's value for every ticked row. */
-  const fill = (row: Row, column: Column<Row>): void => {
+  const fill = async (row: Row, column: Column<Row>): Promise<void> => {
     if (ticks === undefined || column.edit === undefined) return;
     const { edit } = column;
     const text = edit.text(row);
@@ -371,8 +353,14 @@ export function EditableTable<Row>({
       return;
     }
     const refused: string[] = [];
-    ticks.together(() => {
+    await ticks.together(async () => {
+      let since = performance.now();
       for (const target of targets) {
+        // Checking a thousand rows takes a while; the page answers in between.
+        if (performance.now() - since > SLICE_MS) {
+          await new Promise((resolve) => setTimeout(resolve));
+          since = performance.now();
+        }
         const error = canEdit(column, target) ? edit.take(target, text) : 'this row is kept by its station';
         if (error !== undefined) refused.push(`${rowName(target)}: ${error}`);
       }
@@ -402,7 +390,7 @@ export function EditableTable<Row>({
       ticks.onTick(new Set(rows.map(rowKey)));
     } else if (ticks !== undefined && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'd') {
       event.preventDefault();
-      fill(row, column);
+      void fill(row, column);
     } else if (event.key === 'Enter' || event.key === 'F2') {
       event.preventDefault();
       open(row, column);

@@ -2,6 +2,7 @@
 import { proxy, wrap } from 'comlink';
 import type { ShareProgress, ShareResult, SolvedShare, Stow, Trip } from '@graft/core';
 import type { Engine } from './engine.worker';
+import { failure } from './failure';
 
 export interface Run<T> {
   readonly result: Promise<T>;
@@ -12,15 +13,6 @@ function startWorker(): Worker {
   return new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' });
 }
 
-/** A worker that failed to load or threw outside a call would otherwise leave its caller waiting for ever. */
-function failure(worker: Worker): Promise<never> {
-  return new Promise((_resolve, reject) => {
-    worker.addEventListener('error', (event) =>
-      reject(new Error(event.message || 'The planning worker could not be started.')),
-    );
-  });
-}
-
 /**
  * End a run when its work is done, it is stopped, or its worker fails: whichever is first. What the worker still says
  * after that is not heard: progress comes by another channel than the result and may arrive behind it.
@@ -28,7 +20,7 @@ function failure(worker: Worker): Promise<never> {
 function raced<T>(worker: Worker, work: Promise<T>, onStop: () => T, over: { now: boolean }): Run<T> {
   let stop: () => void = () => undefined;
   const stopped = new Promise<T>((resolve) => (stop = () => resolve(onStop())));
-  const result = Promise.race([work, stopped, failure(worker)]).finally(() => {
+  const result = Promise.race([work, stopped, failure(worker, 'planning')]).finally(() => {
     over.now = true;
     worker.terminate();
   });

@@ -1,20 +1,22 @@
 import fc from 'fast-check';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
-import { takeRows } from '../lists/takeRows.js';
+import { takeRows, tooLong } from '../lists/takeRows.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Trip } from '../trip/model.js';
 import { decodeText, guardCell, readCsvTable, writeCsvTable } from './csvTable.js';
-import { guessMapping, guessOptions, readThings, thingsCsv, type ReadThings } from './thingsCsv.js';
+import { csvTrip, readThings, type ReadThings } from './readThings.js';
+import { CSV_FIELDS, guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
 import { tripErrors } from './tripFile.js';
 
 function read(
   text: string,
+  trip = aTrip([aMember('ilse')], []),
 ): ReadThings & { readonly mapping: readonly (string | undefined)[]; readonly options: object } {
   const table = readCsvTable(text);
   const mapping = guessMapping(table.headers);
   const options = guessOptions(table, mapping);
-  return { ...readThings(table, mapping, options, STARTER_LIBRARY), mapping, options };
+  return { ...readThings(table, mapping, options, STARTER_LIBRARY, csvTrip(trip)), mapping, options };
 }
 const masses = (text: string): unknown =>
   read(text).rows.map((r) => [r.thing.name, Number(r.thing.massKg.toFixed(4))]);
@@ -113,6 +115,99 @@ describe('errors name line, column and value; good rows can be taken without the
     ]);
     expect(read('name,mass\n"Tent,1\n').errors[0]!.message).toBe('expected a closing quote');
   });
+  test.each([
+    ['block 10 x 10 x 10', '5', '', '', 'Packed: expected at most 1, the volume of its shape in L, got 5'],
+    ['stuff loose 3 L', '5', '', '', 'shape: expected at least the packed volume, 5 L, got 3'],
+    ['', '200', '', '', 'Packed: expected 0 to 150 L, got "200"'],
+    ['', '', '4', '', 'From day: expected a day of this trip, 1 to 3, got 4'],
+    ['', '', '3', '2', 'To day: expected day 3 (fromDay) or later, got 2'],
+  ])('a row that contradicts itself or the trip is told: %s %s %s %s', (shape, volume, from, to, error) => {
+    const { rows, errors } = read(
+      `name,shape,Packed,From day,To day\nBag,${shape},${volume},${from},${to}\nCup,,,,\n`,
+      aTrip([aMember('ilse')], [], [], 3),
+    );
+    expect(errors.map((e) => `${e.column}: ${e.message}`)).toEqual([error]);
+    expect(rows.map((r) => r.thing.name)).toEqual(['Cup']);
+  });
+  test('what is used up needs both its days, and leaves no more than there was', () => {
+    const { errors } = read(
+      'name,mass kg,Used up from day,Used up to day,"Left, kg"\nOats,1,1,,\nRice,1,,,0.1\nSalt,1,1,1,2\nTea,1,1,1,0\n',
+    );
+    expect(errors.map((e) => `${e.line} ${e.column}: ${e.message}`)).toEqual([
+      '2 Used up to day: expected the last day it is used up on, got nothing',
+      '3 Used up from day: expected the first day it is used up on, got nothing',
+      '3 Used up to day: expected the last day it is used up on, got nothing',
+      '4 Left, kg: expected at most 1, the mass in kg, got 2',
+    ]);
+  });
+  test('a group that is not of this trip is told; texts have a length', () => {
+    const trip: Trip = {
+      ...aTrip([aMember('ilse')], []),
+      groups: [{ id: 'heron', name: 'Tent Heron', kind: 'tent' }],
+    };
+    const { rows, errors } = read(
+      `name,Only for,Owner\nFly,tent heron ,\nPole,Tent Crane,\nPeg,,${'x'.repeat(121)}\n`,
+      trip,
+    );
+    expect(errors.map((e) => `${e.column}: ${e.message}`)).toEqual([
+      'Only for: expected a tent or cook group of this trip, Tent Heron, got "Tent Crane"',
+      'Owner: expected at most 120 characters, got 121',
+    ]);
+    const { trip: next } = takeRows(trip, rows, { kind: 'group' });
+    expect(next.kits.flatMap((k) => k.pieces)).toEqual([expect.objectContaining({ onlyGroupId: 'heron' })]);
+  });
+  test('what a row does not say follows what it says', () => {
+    const form = (row: string): unknown => {
+      const { thing } = read(`name,shape,Packed\n${row}\n`).rows[0]!;
+      return [thing.shape.kind, thing.volumeL];
+    };
+    // A box of a litre is packed as a litre; a sleeping bag said to be huge is let out as far.
+    expect(form('Gadget,block 10 x 10 x 10,')).toEqual(['block', 1]);
+    expect(form('Sleeping bag,,90')).toEqual(['stuff', 90]);
+    expect(form('Gas stove,,9')).toEqual(['pouch', 9]);
+  });
+  test('property: whatever the cells hold, the rows said to be good make a trip without an error', () => {
+    const cell = fc.oneof(
+      fc.constantFrom(
+        '',
+        '1',
+        '3',
+        '0.5',
+        '7',
+        '61',
+        '200',
+        'hard',
+        'yes',
+        '-',
+        '2027-05-10',
+        'pouch',
+        'Kit',
+      ),
+      fc.constantFrom('block 10 x 10 x 10', 'roll 30 x 10', 'stuff loose 2 L', 'camp', 'gas', 'sleeping bag'),
+      fc.string({ maxLength: 8 }),
+    );
+    const headers = CSV_FIELDS.map((f) => f.header);
+    fc.assert(
+      fc.property(
+        fc.array(fc.array(cell, { minLength: headers.length, maxLength: headers.length }), { maxLength: 12 }),
+        (cells) => {
+          const trip = aTrip([aMember('ilse')], [aThing('pot')], [], 3);
+          // Most cells empty, or hardly a row would be good; every row has a name.
+          const rows = cells.map((row, r) =>
+            row.map((text, i) =>
+              headers[i] === 'Thing' ? `sleeping bag ${r}` : (r + i) % 5 === 0 ? text : '',
+            ),
+          );
+          const good = read(writeCsvTable(headers, rows), trip);
+          const taken = takeRows(trip, good.rows, { kind: 'group' }).trip;
+          expect(tripErrors(taken)).toEqual([]);
+          const lines = new Set([...good.rows, ...good.errors].map((r) => r.line));
+          expect(lines.size).toBe(rows.length);
+        },
+      ),
+      { seed: 4, numRuns: 300 },
+    );
+  });
   test('an empty file has nothing to read', () => expect(read('').rows).toEqual([]));
 });
 
@@ -178,7 +273,13 @@ describe('a round trip', () => {
         });
         const table = readCsvTable(thingsCsv(trip));
         const mapping = guessMapping(table.headers);
-        const { rows, errors } = readThings(table, mapping, guessOptions(table, mapping), STARTER_LIBRARY);
+        const { rows, errors } = readThings(
+          table,
+          mapping,
+          guessOptions(table, mapping),
+          STARTER_LIBRARY,
+          csvTrip(trip),
+        );
         expect(errors).toEqual([]);
         const taken = takeRows(bare(trip), rows, { kind: 'group' });
         expect(content(taken.trip)).toEqual(content(owners(trip)));
@@ -195,7 +296,7 @@ describe('a round trip', () => {
     );
     const table = readCsvTable(thingsCsv(trip).replace('0.5', '0.55'));
     const mapping = guessMapping(table.headers);
-    const { rows } = readThings(table, mapping, guessOptions(table, mapping), []);
+    const { rows } = readThings(table, mapping, guessOptions(table, mapping), [], csvTrip(trip));
     const { trip: next, added, updated } = takeRows(trip, rows, { kind: 'group' });
     expect([added, updated]).toEqual([0, 3]);
     expect(next.kits[0]!.pieces[0]).toMatchObject({ massKg: 0.55, nestsIn: 'bag' });
@@ -215,4 +316,21 @@ test('lists go to the member or kit they name, a new kit, or the target', () => 
     ['Science', ['Scope', 'Scope']],
   ]);
   expect(tripErrors(next)).toEqual([]);
+});
+
+test('lists that would get longer than a trip holds are told before they are taken', () => {
+  const trip = aTrip([aMember('ilse')], []);
+  const { rows } = read('list,name,count\nKit,Peg,99\nKit,Peg,99\nKit,Peg,99\n');
+  const taken = takeRows(trip, rows, { kind: 'group' }).trip;
+  expect(tooLong(taken)).toBeUndefined();
+  expect(tooLong(takeRows(taken, rows.slice(0, 1), { kind: 'group' }).trip)).toBe(
+    'expected at most 300 pieces in one kit, got 396 in Kit: name their kits or members in a column for the list',
+  );
+  const [own] = takeRows(trip, rows.slice(0, 1), { kind: 'member', memberId: 'ilse' }).trip.kits[0]!.pieces;
+  const many = (count: number): Trip => ({
+    ...trip,
+    personalThings: Array.from({ length: count }, () => ({ ...own!, memberId: 'ilse', worn: false })),
+  });
+  expect(tooLong(many(3000))).toBeUndefined();
+  expect(tooLong(many(3001))).toBe('expected at most 3000 personal things on a trip, got 3001');
 });

@@ -56,6 +56,8 @@ import {
 export const TRIP_FILE_FORMAT = 'graft-trip';
 export const TRIP_FILE_VERSION = 3;
 const MAX_MEMBERS = 60;
+/** Pieces of one kit at most. */
+export const MOST_PIECES = 300;
 
 /** Time zones that this machine's calendar knows. */
 export function isTimeZone(value: unknown): boolean {
@@ -243,7 +245,7 @@ export const ITEM_SCHEMAS = {
         together: text(60),
       }),
       0,
-      300,
+      MOST_PIECES,
     ),
     splitWays: splitWays(),
   }),

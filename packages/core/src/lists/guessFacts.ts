@@ -125,6 +125,9 @@ export function ofMass({ facts, libraryId }: Guess, massKg: number): Guess {
   };
 }
 
+/** The most room that a thing of a trip takes, L. */
+const MOST_L = 150;
+
 function roundL(litres: number): number {
-  return Math.max(0.01, Math.round(litres * 100) / 100);
+  return Math.min(MOST_L, Math.max(0.01, Math.round(litres * 100) / 100));
 }

@@ -1,5 +1,7 @@
 /** Rows of a table or a pasted list put onto a trip's lists. */
-import type { CsvRow } from '../formats/thingsCsv.js';
+import type { CsvRow } from '../formats/readThings.js';
+import { sameName } from '../formats/thingsCsv.js';
+import { LIST_SIZES, MOST_PIECES } from '../formats/tripSchema.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
@@ -12,8 +14,6 @@ import { looseKit } from './takeFromLibrary.js';
 export type Target =
   | { readonly kind: 'member'; readonly memberId: string }
   | { readonly kind: 'group'; readonly kitId?: string };
-
-const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 export interface Taken {
   readonly trip: Trip;
@@ -40,10 +40,10 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
     return pieces;
   };
   const kitNamed = (name: string): Kit => {
-    const made = [...byKit.values()].find(({ kit }) => same(kit.name, name))?.kit;
+    const made = [...byKit.values()].find(({ kit }) => sameName(kit.name, name))?.kit;
     return (
       made ??
-      trip.kits.find((k) => same(k.name, name)) ?? {
+      trip.kits.find((k) => sameName(k.name, name)) ?? {
         id: freshId(name, [...trip.kits.map((k) => k.id), ...byKit.keys()]),
         name: name.slice(0, 120),
         pieces: [],
@@ -94,11 +94,30 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
 }
 
 function pieceRules(trip: Trip, row: CsvRow): Pick<Piece, 'onlyGroupId' | 'together'> {
-  const group = row.onlyFor === undefined ? undefined : trip.groups.find((g) => same(g.name, row.onlyFor!));
+  const group =
+    row.onlyFor === undefined ? undefined : trip.groups.find((g) => sameName(g.name, row.onlyFor!));
   return {
     ...(group === undefined ? {} : { onlyGroupId: group.id }),
     ...(row.together === undefined ? {} : { together: row.together }),
   };
+}
+
+/**
+ * What a trip's lists cannot hold, once rows were taken, in words; undefined when all fits.
+ *
+ * @param trip as it would be with the rows
+ */
+export function tooLong(trip: Trip): string | undefined {
+  const [, mostThings] = LIST_SIZES.personalThings;
+  const [, mostKits] = LIST_SIZES.kits;
+  const kit = trip.kits.find((k) => k.pieces.length > MOST_PIECES);
+  if (trip.personalThings.length > mostThings)
+    return `expected at most ${mostThings} personal things on a trip, got ${trip.personalThings.length}`;
+  if (trip.kits.length > mostKits)
+    return `expected at most ${mostKits} kits on a trip, got ${trip.kits.length}`;
+  if (kit !== undefined)
+    return `expected at most ${MOST_PIECES} pieces in one kit, got ${kit.pieces.length} in ${kit.name}: name their kits or members in a column for the list`;
+  return undefined;
 }
 
 /** A row's values on a thing that is there; whose it is stays. */

@@ -249,11 +249,15 @@ export function removeThings(trip: Trip, gone: ReadonlySet<string>): Trip {
 /** Several things changed at once, wherever each stands; ids that the trip does not have are passed over. */
 export function putThings(trip: Trip, things: readonly Thing[]): Trip {
   const byId = new Map(things.map((t) => [t.id, t]));
-  const kits = trip.kits.map((kit) =>
-    kit.pieces.some((p) => byId.has(p.id))
-      ? { ...kit, pieces: kit.pieces.map((p) => (byId.get(p.id) as Piece | undefined) ?? p) }
-      : kit,
-  );
+  const holds = (kit: Kit): boolean => kit.pieces.some((p) => byId.has(p.id));
+  // What hangs on the kits alone stays known as long as they are the same.
+  const kits = !trip.kits.some(holds)
+    ? trip.kits
+    : trip.kits.map((kit) =>
+        holds(kit)
+          ? { ...kit, pieces: kit.pieces.map((p) => (byId.get(p.id) as Piece | undefined) ?? p) }
+          : kit,
+      );
   const personal = new Map(
     trip.personalThings.flatMap((t) => {
       const next = byId.get(t.id) as PersonalThing | undefined;
@@ -274,7 +278,7 @@ export function putThings(trip: Trip, things: readonly Thing[]): Trip {
 
 /** An id made from a name ("Tent body" → "tent-body"), with a number when it is taken. */
 export function freshId(name: string, taken: Iterable<string>): string {
-  const used = new Set(taken);
+  const used: ReadonlySet<string> = taken instanceof Set ? (taken as Set<string>) : new Set(taken);
   const stem =
     name
       .toLowerCase()

@@ -1,0 +1,389 @@
+/**
+ * Rows of a table read as things, in any order of columns and any words of a mapping. Rows that can be taken are told from
+ * rows that cannot, each error with its line and column: what is taken here fits the trip.
+ */
+import {
+  COMPANIONS,
+  FLAGS,
+  NEEDED,
+  PURPOSES,
+  WANTS,
+  WEARS,
+  type Companion,
+  type Flag,
+  type PersonalThing,
+  type Shape,
+  type Thing,
+  type Trip,
+} from '../trip/model.js';
+import { guessFacts, ofMass, type Guess } from '../lists/guessFacts.js';
+import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
+import { shapeVolumeL } from '../trip/shapes.js';
+import { parseQuantity, type Quantity } from '../units/parse.js';
+import { parseShape } from '../units/shapeText.js';
+import type { CsvTable } from './csvTable.js';
+import { isIsoDate, MAX_DAYS } from './schemaParts.js';
+import {
+  defined,
+  plain,
+  sameName,
+  spaced,
+  type CsvField,
+  type CsvMapping,
+  type CsvOptions,
+} from './thingsCsv.js';
+import { thingErrors } from './tripReferences.js';
+
+export interface CsvRow {
+  /** Line of the file, from 1. */
+  readonly line: number;
+  readonly id?: string;
+  readonly list?: string;
+  readonly count: number;
+  readonly thing: Omit<Thing, 'id'>;
+  readonly personal: Pick<PersonalThing, 'worn' | 'want'>;
+  readonly onlyFor?: string;
+  readonly together?: string;
+}
+export interface CsvError {
+  readonly line: number;
+  /** Header of the column; empty for the whole row. */
+  readonly column: string;
+  readonly message: string;
+}
+export interface ReadThings {
+  readonly rows: readonly CsvRow[];
+  readonly errors: readonly CsvError[];
+}
+
+const YES = ['yes', 'y', 'true', '1', 'x', 'ja', 'oui', 'si'];
+const NO = ['no', 'n', 'false', '0', '', 'nein', 'non'];
+
+/** What a row must fit. */
+export interface CsvTrip {
+  /** How many days the trip has. */
+  readonly days: number;
+  /** Names of its tent and cook groups. */
+  readonly groups: readonly string[];
+}
+export function csvTrip(trip: Trip): CsvTrip {
+  return { days: trip.legs.length, groups: trip.groups.map((g) => g.name) };
+}
+
+/**
+ * Read a table's rows as things.
+ *
+ * @param mapping what each column is; a column for the name is needed, the rest may be missing
+ * @param library what is not said of a thing is taken from the library's most alike entry
+ * @returns rows without an error, and every error of the others
+ */
+export function readThings(
+  table: CsvTable,
+  mapping: CsvMapping,
+  options: CsvOptions,
+  library: readonly LibraryEntry[],
+  trip: CsvTrip,
+): ReadThings {
+  if (!mapping.includes('name')) {
+    return {
+      rows: [],
+      errors: [{ line: 1, column: '', message: 'expected a column with the names of things' }],
+    };
+  }
+  const rows: CsvRow[] = [];
+  const errors: CsvError[] = table.errors.map(({ line, message }) => ({ line, column: '', message }));
+  const guesses = new Map<string, Guess>();
+  table.rows.forEach((cells, r) => {
+    const line = table.lines[r]!;
+    const wrong: CsvError[] = [];
+    const row = readRow(
+      {
+        line,
+        cell: (field) => {
+          const at = mapping.indexOf(field);
+          return at < 0 ? undefined : cells[at]!.trim();
+        },
+        fail: (field, message) => {
+          wrong.push({ line, column: table.headers[mapping.indexOf(field)] ?? '', message });
+        },
+        options,
+        trip,
+      },
+      (name) => {
+        const known = guesses.get(name);
+        if (known !== undefined) return known;
+        const guess = guessFacts(name, library);
+        guesses.set(name, guess);
+        return guess;
+      },
+    );
+    if (wrong.length === 0) rows.push(row);
+    errors.push(...wrong);
+  });
+  return { rows, errors };
+}
+
+interface RowReader {
+  readonly line: number;
+  readonly cell: (field: CsvField) => string | undefined;
+  readonly fail: (field: CsvField, message: string) => void;
+  readonly options: CsvOptions;
+  readonly trip: CsvTrip;
+}
+
+/** A number's text with a point, whatever its thousands and decimals look like. */
+function withPoint(text: string, decimal: '.' | ','): string {
+  const tight = text.replace(/(\d)[\s'’\u00a0\u202f](?=\d{3}\b)/g, '$1');
+  return decimal === ','
+    ? tight.replace(/\.(?=\d{3}\b)/g, '').replace(/(\d),(\d)/g, '$1.$2')
+    : tight.replace(/,(?=\d{3}\b)/g, '');
+}
+
+interface Range {
+  readonly low: number;
+  readonly high: number;
+  readonly unit: 'kg' | 'L';
+}
+
+/** A quantity in kg or L within its range, both ends allowed. */
+function quantity(
+  reader: RowReader,
+  field: CsvField,
+  kind: Quantity,
+  bareUnit: string,
+  { low, high, unit }: Range,
+): number | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  const parsed = parseQuantity(withPoint(text, reader.options.decimal), kind, bareUnit);
+  if (!parsed.ok) reader.fail(field, parsed.error);
+  else if (parsed.value < low || parsed.value > high)
+    reader.fail(field, `expected ${low} to ${high} ${unit}, got "${text}"`);
+  else return parsed.value;
+  return undefined;
+}
+
+function words(reader: RowReader, field: CsvField, longest: number): string | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  if (text.length > longest) reader.fail(field, `expected at most ${longest} characters, got ${text.length}`);
+  return text;
+}
+
+function number(
+  reader: RowReader,
+  field: CsvField,
+  low: number,
+  high: number,
+  whole: boolean,
+): number | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  const value = Number(withPoint(text, reader.options.decimal));
+  if (Number.isFinite(value) && value >= low && value <= high && (!whole || Number.isInteger(value)))
+    return value;
+  reader.fail(field, `expected a ${whole ? 'whole ' : ''}number from ${low} to ${high}, got "${text}"`);
+  return undefined;
+}
+
+function date(reader: RowReader, field: CsvField): string | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  if (isIsoDate(text)) return text;
+  // Days first, as most of the world writes them; a slash leaves it open and is refused.
+  const dotted = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(text);
+  const iso =
+    dotted === null ? '' : `${dotted[3]}-${dotted[2]!.padStart(2, '0')}-${dotted[1]!.padStart(2, '0')}`;
+  if (isIsoDate(iso)) return iso;
+  reader.fail(field, `expected a date such as "2027-05-10" or "10.5.2027", got "${text}"`);
+  return undefined;
+}
+
+function yes(reader: RowReader, field: CsvField): boolean | undefined {
+  const text = reader.cell(field)?.toLowerCase();
+  if (text === undefined || text === '') return undefined;
+  if (YES.includes(text)) return true;
+  if (NO.includes(text)) return false;
+  reader.fail(field, `expected yes or no, got "${text}"`);
+  return undefined;
+}
+
+function oneOf<T extends string>(reader: RowReader, field: CsvField, choices: readonly T[]): T | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  const choice = wordsOf(choices).get(plain(text));
+  if (choice === undefined)
+    reader.fail(field, `expected one of ${choices.map(spaced).join(', ')}, got "${text}"`);
+  return choice;
+}
+
+const wordLists = new WeakMap<readonly string[], ReadonlyMap<string, string>>();
+
+/** Each choice by its own id and by its words; made once for a list of choices. */
+function wordsOf<T extends string>(choices: readonly T[]): ReadonlyMap<string, T> {
+  const known = wordLists.get(choices);
+  if (known !== undefined) return known as ReadonlyMap<string, T>;
+  const made = new Map(choices.flatMap((c) => [[plain(c), c] as const, [plain(spaced(c)), c] as const]));
+  wordLists.set(choices, made);
+  return made;
+}
+
+function severalOf<T extends string>(
+  reader: RowReader,
+  field: CsvField,
+  choices: readonly T[],
+): readonly T[] | undefined {
+  const text = reader.cell(field);
+  if (text === undefined || text === '') return undefined;
+  const parts = text
+    .split(/[,;|]/)
+    .map((p) => p.trim())
+    .filter((p) => p !== '' && p !== '-');
+  const found = parts.map((part) => wordsOf(choices).get(plain(part)));
+  const unknown = parts.find((_part, i) => found[i] === undefined);
+  if (unknown !== undefined) {
+    reader.fail(field, `expected ${choices.map(spaced).join(', ')}, got "${unknown}"`);
+    return undefined;
+  }
+  return choices.filter((c) => found.includes(c));
+}
+
+/** Units of a row's own column, or the table's. */
+function massUnit(reader: RowReader): string {
+  const text = plain(reader.cell('massUnit') ?? '');
+  if (text === '') return reader.options.massUnit;
+  const word = text.replace(/^(gram|pound|ounce)s?$/, (w) => ({ g: 'g', p: 'lb', o: 'oz' })[w[0] as 'g']);
+  const unit = /^(kg|g|lb|oz)/.exec(word)?.[1];
+  if (unit === undefined)
+    reader.fail('massUnit', `expected kg, g, lb or oz, got "${reader.cell('massUnit')}"`);
+  return unit ?? reader.options.massUnit;
+}
+
+/** The days a thing is used up on: both ends, or neither. */
+function consumption(reader: RowReader): Thing['consumption'] | undefined {
+  const fromDay = number(reader, 'useFrom', 1, MAX_DAYS, true);
+  const toDay = number(reader, 'useTo', 1, MAX_DAYS, true);
+  const residueKg = quantity(reader, 'residue', 'mass', 'kg', KG);
+  const said = (field: CsvField): boolean => (reader.cell(field) ?? '') !== '';
+  if (fromDay !== undefined && toDay !== undefined) return { fromDay, toDay, residueKg: residueKg ?? 0 };
+  // What is left, and a first day, say nothing without the days it is used up on.
+  for (const [field, end] of [
+    ['useFrom', 'first'],
+    ['useTo', 'last'],
+  ] as const) {
+    if (!said(field) && ['useFrom', 'useTo', 'residue'].some((f) => said(f as CsvField)))
+      reader.fail(field, `expected the ${end} day it is used up on, got nothing`);
+  }
+  return undefined;
+}
+
+/** What a row does not say follows what it says: a volume within the said outline, a form that holds the said volume. */
+function formOf(
+  facts: ThingFacts,
+  known: boolean,
+  said: { readonly shape: Shape | undefined; readonly volumeL: number | undefined },
+): { readonly shape: Shape; readonly volumeL: number } {
+  const shape = said.shape ?? facts.shape;
+  const volumeL = said.volumeL ?? facts.volumeL;
+  const outlineL = shapeVolumeL(shape);
+  if (said.shape !== undefined && said.volumeL !== undefined) return { shape, volumeL };
+  if (said.shape !== undefined) {
+    const mostL = outlineL ?? (shape.kind === 'stuff' ? shape.looseVolumeL : volumeL);
+    return { shape, volumeL: known ? Math.min(volumeL, mostL) : (outlineL ?? Math.min(volumeL, mostL)) };
+  }
+  if (outlineL !== undefined && volumeL > outlineL) return { shape: { kind: 'pouch' }, volumeL };
+  if (shape.kind === 'stuff' && volumeL > shape.looseVolumeL)
+    return { shape: { kind: 'stuff', looseVolumeL: volumeL }, volumeL };
+  return { shape, volumeL };
+}
+
+/** The column that an error of a thing's field is about. */
+const COLUMN_OF: Readonly<Record<string, CsvField>> = {
+  'thing.volumeL': 'volume',
+  'thing.shape.looseVolumeL': 'shape',
+  'thing.fromDay': 'fromDay',
+  'thing.toDay': 'toDay',
+  'thing.consumption.fromDay': 'useFrom',
+  'thing.consumption.toDay': 'useTo',
+  'thing.consumption.residueKg': 'residue',
+};
+const KG: Range = { low: 0, high: 60, unit: 'kg' };
+
+function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
+  const { cell, fail, options, trip } = reader;
+  const name = words(reader, 'name', 120) ?? '';
+  if (name === '') fail('name', 'expected a name, got nothing');
+  const massText = cell('mass') ?? '';
+  const approximate = /^\s*[≈~]/.test(massText);
+  const massKg = quantity(
+    { ...reader, cell: (f) => (f === 'mass' ? massText.replace(/^\s*[≈~]\s*/, '') : cell(f)) },
+    'mass',
+    'mass',
+    massUnit(reader),
+    KG,
+  );
+  const guessed = guess(name);
+  const known = massKg === undefined ? guessed : ofMass(guessed, massKg);
+  const shapeText = cell('shape') ?? '';
+  const shape = shapeText === '' ? undefined : parseShape(shapeText);
+  if (shape?.ok === false) fail('shape', shape.error);
+  const said = {
+    shape: shape?.ok === true ? shape.shape : undefined,
+    volumeL: quantity(reader, 'volume', 'volume', options.volumeUnit, { low: 0, high: 150, unit: 'L' }),
+  };
+  const flags = severalOf<Flag>(reader, 'flags', FLAGS);
+  const marksSaid = cell('flags') !== undefined && cell('flags') !== '';
+  const estimated = yes(reader, 'estimated') ?? (massKg === undefined || approximate);
+  const facts = { ...known.facts, ...(known.libraryId === undefined ? {} : { libraryId: known.libraryId }) };
+  // A row that says its shape says all that its maker knew: nothing is added from the library but what every thing needs.
+  const full = said.shape !== undefined && said.volumeL !== undefined;
+  const base = full ? { needed: facts.needed, purpose: facts.purpose, flags: [] } : facts;
+  const thing = {
+    ...base,
+    name,
+    massKg: massKg ?? facts.massKg,
+    massEstimated: estimated,
+    ...formOf(facts, known.libraryId !== undefined, said),
+    flags: marksSaid ? (flags ?? []) : full ? [] : facts.flags,
+    ...defined({
+      needed: oneOf(reader, 'needed', NEEDED),
+      purpose: oneOf(reader, 'purpose', PURPOSES),
+      fromDay: number(reader, 'fromDay', 1, MAX_DAYS, true),
+      toDay: number(reader, 'toDay', 1, MAX_DAYS, true),
+      wetFactor: number(reader, 'wetFactor', 1, 3, false),
+      waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', { low: 0.1, high: 30, unit: 'L' }),
+      foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', { low: 0.1, high: 60, unit: 'L' }),
+      measuredOn: date(reader, 'measuredOn'),
+      owner: words(reader, 'owner', 120),
+      wear: oneOf(reader, 'wear', WEARS),
+      expiresOn: date(reader, 'expiresOn'),
+      needs: cell('needs') === '-' ? [] : severalOf<Companion>(reader, 'needs', COMPANIONS),
+      consumption: consumption(reader),
+    }),
+  } as Omit<Thing, 'id'>;
+  const count = number(reader, 'count', 1, 99, true) ?? 1;
+  const id = cell('id');
+  const onlyFor = words(reader, 'onlyFor', 120);
+  if (onlyFor !== undefined && !trip.groups.some((g) => sameName(g, onlyFor)))
+    fail(
+      'onlyFor',
+      `expected a tent or cook group of this trip, ${trip.groups.join(', ') || 'which has none'}, got "${onlyFor}"`,
+    );
+  for (const { path, message } of thingErrors({ ...thing, id: 'thing' }, trip.days)) {
+    const column = COLUMN_OF[path];
+    if (column === undefined) throw new Error(`an error of ${path} has no column`);
+    fail(column, message);
+  }
+  return {
+    line: reader.line,
+    ...defined({
+      id: id === undefined || !/^[a-z0-9][a-z0-9-]{0,63}$/.test(id) ? undefined : id,
+      list: words(reader, 'list', 120),
+      onlyFor,
+      together: words(reader, 'together', 60),
+    }),
+    count,
+    thing,
+    personal: { worn: yes(reader, 'worn') ?? false, ...defined({ want: oneOf(reader, 'want', WANTS) }) },
+  };
+}

@@ -6,7 +6,7 @@ const transform = {
       jsc: {
         target: 'es2022',
         parser: { syntax: 'typescript', decorators: true, tsx: false },
-        transform: { legacyDecorator: true, decoratorMetadata: true },
+        transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
       },
     },
   ],

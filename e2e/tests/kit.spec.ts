@@ -214,16 +214,19 @@ test('CSV: mapped, bad rows told and left out, formulas saved as text', async ({
   await openStation(page, id, 'kit');
   await page.getByRole('button', { name: 'CSV', exact: true }).click();
   const text =
-    '\uFEFFGegenstand;Gewicht;Farbe;Wer\r\n=Seil;1,9 kg;rot;Eddy\r\nAnker;schwer;;\r\nKarte;0,120;;Joss\r\n';
+    '\uFEFFGegenstand;Gewicht;Farbe;Wer;Joins\r\n=Seil;1,9 kg;rot;Eddy;\r\nAnker;schwer;;;\r\nKarte;0,120;;Joss;\r\nSieb;0,2;;;40\r\n';
   await page
     .getByLabel('CSV file')
     .setInputFiles({ name: 'liste.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByText('3 rows, 4 columns')).toBeVisible();
+  await expect(page.getByText('4 rows, 5 columns')).toBeVisible();
   await expect(page.getByLabel('Column Farbe is')).toHaveValue('');
   await expect(page.getByLabel('Column Wer is')).toHaveValue('list');
   await expect(page.getByRole('alert')).toContainText('Line 3, column “Gewicht”: expected "1.2 kg"');
+  await expect(page.getByRole('alert')).toContainText(
+    'Line 5, column “Joins”: expected a day of this trip, 1 to',
+  );
   await page.getByLabel('Column Farbe is').selectOption({ label: 'Owner' });
-  await page.getByRole('button', { name: 'Take 2 rows without the 1 line above' }).click();
+  await page.getByRole('button', { name: 'Take 2 rows without the 2 lines above' }).click();
   await saved(page);
   const things = (await storedTrip(id)).trip.personalThings.slice(-2);
   expect(things.map((t) => [t.name, t.memberId, t.massKg, t.owner])).toEqual([
@@ -306,4 +309,41 @@ test('the kit library: an entry is changed, refused with its reason, recorded, a
   await page.keyboard.type('supper');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('expected breakfast, lunch, dinner, got "supper"');
+});
+
+test('the kit library: a kit’s pieces are changed where they stand, taken away and put back', async ({
+  page,
+}) => {
+  await enter(page);
+  await page.goto(`${baseUrl()}/library`);
+  await page.getByRole('radiogroup', { name: 'Library' }).getByText('Kits').click();
+  await page.getByLabel('Find by name').fill('tent for three');
+  const kits = page.getByRole('grid', { name: 'Library kits' });
+  await expect(kits.locator('tr[data-row]')).toHaveCount(4);
+  const pegs = kits.locator('tr[data-row]').last();
+  const pegsMass = pegs.locator('td[data-cell$="/massKg"]');
+  await pegsMass.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('290 g');
+  await page.keyboard.press('Enter');
+  await expect(pegsMass).toHaveText('0.29');
+  await page.getByLabel('Tent for three sleeps').selectOption('4');
+  await page.getByLabel('Split Tent for three over').selectOption({ label: '2 carriers' });
+  await pegs.locator('td[data-cell$="/nestsIn"]').click();
+  await page.keyboard.type('Poles');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Remove Poles of Tent for three' }).click();
+  await expect(kits.locator('tr[data-row]')).toHaveCount(3);
+  await expect(pegs.locator('td[data-cell$="/nestsIn"]')).toHaveText('');
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(pegs.locator('td[data-cell$="/nestsIn"]')).toHaveText('Poles');
+  await page.getByRole('button', { name: 'Add a piece to Tent for three' }).click();
+  await expect(kits.locator('tr[data-row]')).toHaveCount(5);
+  await page.reload();
+  await page.getByRole('radiogroup', { name: 'Library' }).getByText('Kits').click();
+  await page.getByLabel('Find by name').fill('tent for three');
+  await expect(kits.locator('tr[data-row]').nth(3).locator('td[data-cell$="/massKg"]')).toHaveText('0.29');
+  await expect(page.getByLabel('Tent for three sleeps')).toHaveValue('4');
+  await expect(page.getByLabel('Split Tent for three over')).toHaveValue('2');
+  await expect(kits.getByText('New piece')).toBeVisible();
 });

@@ -26,7 +26,7 @@ import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { useSame } from '../shared/useSame';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
-import { Select } from '../shared/Select';
+import { SplitSelect } from './SplitSelect';
 import { kitColumns, placesOf, type View } from './kitColumns';
 import { addPiece } from './newThings';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
@@ -239,20 +239,14 @@ const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit:
           >
             split
           </Why>
-          <Select
-            label={`Split ${kit.name} over`}
-            w="6.2rem"
-            value={kit.splitWays === undefined ? '' : String(kit.splitWays)}
-            options={[
-              ['', 'each piece'],
-              ...kit.pieces
-                .slice(0, -1)
-                .map((_p, i) => [String(i + 1), i === 0 ? 'one carrier' : `${i + 1} carriers`] as const),
-            ]}
-            onChoose={(ways) => {
+          <SplitSelect
+            name={kit.name}
+            pieces={kit.pieces.length}
+            value={kit.splitWays}
+            onChoose={(splitWays) => {
               const { splitWays: _old, ...rest } = kit;
               change(`split ${kit.name}`, (t) =>
-                putKit(t, ways === '' ? rest : { ...rest, splitWays: Number(ways) }),
+                putKit(t, splitWays === undefined ? rest : { ...rest, splitWays }),
               );
             }}
           />

@@ -22,7 +22,15 @@ import {
 } from '../shared/fields';
 import { FLAG_WORDS, NEEDED_WORDS, optionsOf, PURPOSE_WORDS, WANT_WORDS, WEAR_WORDS } from '../shared/words';
 import { keptElsewhere, type KitRow } from './kitRows';
-import { dateColumn, flagsColumn, massColumn, needsColumn, readColumn, shapeColumn } from './thingColumns';
+import {
+  dateColumn,
+  flagsColumn,
+  hostColumn,
+  massColumn,
+  needsColumn,
+  readColumn,
+  shapeColumn,
+} from './thingColumns';
 
 export const VIEWS = {
   weights: 'Mass',
@@ -355,36 +363,24 @@ function withLoose(t: Thing, looseL: number | undefined): Thing {
   return { ...t, shape: looseL === undefined ? { kind: 'pouch' } : { kind: 'stuff', looseVolumeL: looseL } };
 }
 
-/** The thing that another rides inside: chosen among those of the same kit or person. */
+/** What can be in what: things of the same kit or person. */
 function nestsColumn(
-  parts: Parts,
+  { places }: Parts,
   common: { check: Check<KitRow>; save: (row: KitRow, field: string) => void },
 ): Column<KitRow> {
-  const hostName = (row: KitRow): string =>
-    row.nestsIn === undefined ? '' : (parts.places.things[row.nestsIn]?.name ?? '');
-  return {
-    id: 'nestsIn',
-    header: 'Rides inside',
-    width: '120',
-    show: hostName,
-    hint: hostName,
-    edit: {
-      text: hostName,
-      take: (row, entry) => {
-        const { nestsIn: _old, ...rest } = row;
-        const wanted = entry.trim().toLowerCase();
-        const { things } = parts.places;
-        const [host] =
-          Object.entries(things).find(
-            ([id, t]) => id !== row.id && t.key === things[row.id]?.key && t.name.toLowerCase() === wanted,
-          ) ?? [];
-        if (wanted !== '' && host === undefined)
-          return `expected the name of another thing of the same kit or person, got "${entry}"`;
-        const next = (host === undefined ? rest : { ...rest, nestsIn: host }) as KitRow;
-        const error = common.check(next);
-        if (error === undefined) common.save(next, 'rides inside');
-        return error;
-      },
+  const { things } = places;
+  return hostColumn({
+    hostId: (row) => row.nestsIn,
+    near: (row) =>
+      Object.entries(things).flatMap(([id, t]) =>
+        id !== row.id && t.key === things[row.id]?.key ? [[id, t.name] as const] : [],
+      ),
+    put: (row, hostId) => {
+      const { nestsIn: _old, ...rest } = row;
+      const next = (hostId === undefined ? rest : { ...rest, nestsIn: hostId }) as KitRow;
+      const error = common.check(next);
+      if (error === undefined) common.save(next, 'rides inside');
+      return error;
     },
-  };
+  });
 }

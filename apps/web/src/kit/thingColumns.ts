@@ -144,3 +144,34 @@ export function needsColumn(common: Common<Thing>): Column<Thing> {
     hint: words,
   };
 }
+
+/** The thing that another rides inside: named among those near it, of the same kit or person. */
+export function hostColumn<Row>(of: {
+  readonly hostId: (row: Row) => string | undefined;
+  /** Id and name of what it can ride inside. */
+  readonly near: (row: Row) => readonly (readonly [id: string, name: string])[];
+  /** Take the host, or none; an error says why not. */
+  readonly put: (row: Row, hostId: string | undefined) => string | undefined;
+}): Column<Row> {
+  const hostName = (row: Row): string => {
+    const id = of.hostId(row);
+    return id === undefined ? '' : (of.near(row).find(([key]) => key === id)?.[1] ?? '');
+  };
+  return {
+    id: 'nestsIn',
+    header: 'Rides inside',
+    width: '120',
+    show: hostName,
+    hint: hostName,
+    edit: {
+      text: hostName,
+      take: (row, entry) => {
+        const wanted = entry.trim().toLowerCase();
+        const host = of.near(row).find(([, name]) => name.toLowerCase() === wanted);
+        if (wanted !== '' && host === undefined)
+          return `expected the name of another thing of the same kit or person, got "${entry}"`;
+        return of.put(row, host?.[0]);
+      },
+    },
+  };
+}

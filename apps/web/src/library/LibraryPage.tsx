@@ -17,7 +17,7 @@ import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
 import { counted } from '../shared/words';
 import { dishColumns, thingEntryColumns } from './libraryColumns';
-import { KitList } from './KitList';
+import { KitTable } from './KitTable';
 import { OutingsPanel } from './OutingsPanel';
 
 const SETS = [
@@ -26,6 +26,7 @@ const SETS = [
   ['dish', 'Dishes'],
 ] as const;
 
+const NEW_NAMES = { thing: 'New thing', kit: 'New kit', dish: 'New dish' } as const;
 const NEW_DISH: DishEntry['dish'] = {
   form: 'dried',
   gPerServing: 150,
@@ -45,24 +46,33 @@ export function LibraryPage() {
   const [search, setSearch] = useState('');
   const [reached, setReached] = useState<string | undefined>();
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
+  /** What was taken away last, to be put back. */
+  const [undo, setUndo] = useState<{ readonly before: LibraryEntry; readonly what: string } | undefined>();
   const needle = search.trim().toLowerCase();
   const shown = useMemo(
     () => entries.filter((e) => e.kind === set && e.name.toLowerCase().includes(needle)),
     [entries, set, needle],
   );
-  const chosen = entries.find((e): e is ThingEntry | KitEntry => e.id === reached && e.kind !== 'dish');
+  const chosen = entries.find((e): e is ThingEntry | KitEntry => e.id === reached && e.kind === set);
   const save = useMemo(() => {
     const check = (entry: LibraryEntry): string | undefined => libraryEntryErrors(entry)[0]?.message;
     return {
       check,
       put: (entry: LibraryEntry) => edit([{ kind: 'put', entry }]),
-      remove: (id: string) => edit([{ kind: 'remove', id }]),
+      change: (before: LibraryEntry, after: LibraryEntry, what: string) => {
+        edit([{ kind: 'put', entry: after }]);
+        setUndo({ before, what });
+      },
+      remove: (entry: LibraryEntry) => {
+        edit([{ kind: 'remove', id: entry.id }]);
+        setUndo({ before: entry, what: `${entry.name} removed` });
+      },
     };
   }, [edit]);
   const thingColumns = useMemo(() => thingEntryColumns(save, massUnit), [save, massUnit]);
   const dishCols = useMemo(() => dishColumns(save), [save]);
   const add = (): void => {
-    const name = set === 'thing' ? 'New thing' : 'New dish';
+    const name = NEW_NAMES[set];
     const id = freshId(
       name,
       entries.map((e) => e.id),
@@ -70,7 +80,15 @@ export function LibraryPage() {
     save.put(
       set === 'thing'
         ? { kind: 'thing', id, name, use: 'each', worn: false, thing: UNKNOWN_FACTS, outings: [] }
-        : { kind: 'dish', id, name, meals: ['dinner'], dish: NEW_DISH },
+        : set === 'kit'
+          ? {
+              kind: 'kit',
+              id,
+              name,
+              pieces: [{ id: 'piece', name: 'New piece', thing: UNKNOWN_FACTS }],
+              outings: [],
+            }
+          : { kind: 'dish', id, name, meals: ['dinner'], dish: NEW_DISH },
     );
     setSearch('');
   };
@@ -111,26 +129,44 @@ export function LibraryPage() {
           onChange={(e) => setSearch(e.target.value)}
         />
         <Box flex="1" />
-        {set !== 'kit' ? (
-          <Button size="xs" variant="outline" onClick={add}>
-            <Plus size={13} /> {set === 'thing' ? 'Thing' : 'Dish'}
-          </Button>
-        ) : (
+        {set === 'kit' && (
           <Text fontSize="xs" color="fg.muted">
-            Kits are made on a trip’s lists: “To library” keeps them here.
+            “To library” on a trip’s list keeps a kit here too.
           </Text>
         )}
+        <Button size="xs" variant="outline" onClick={add}>
+          <Plus size={13} /> {NEW_NAMES[set].replace('New ', '').replace(/^./, (c) => c.toUpperCase())}
+        </Button>
       </Flex>
+      {undo !== undefined && (
+        <Flex px="4" py="1" gap="3" align="center" borderBottomWidth="1px" fontSize="xs" role="status">
+          {undo.what}.
+          <Button
+            size="2xs"
+            variant="outline"
+            onClick={() => {
+              save.put(undo.before);
+              setUndo(undefined);
+            }}
+          >
+            Put back
+          </Button>
+          <Button size="2xs" variant="ghost" onClick={() => setUndo(undefined)}>
+            Close
+          </Button>
+        </Flex>
+      )}
       {library.problem !== undefined && (
         <Text role="alert" px="4" py="1" color="overload.fg">
           {library.problem}
         </Text>
       )}
       <Flex flex="1" minH="0">
-        <Box ref={setScroller} flex="1" minW="0" overflow="auto" px="3" pb="6">
+        <Box ref={setScroller} flex="1" minW="0" overflow="auto" pe="3" pb="6">
           {set === 'thing' && (
             <EditableTable
               label="Library things"
+              wide
               columns={thingColumns}
               rowKey={entryKey}
               rowName={entryName}
@@ -143,6 +179,7 @@ export function LibraryPage() {
           {set === 'dish' && (
             <EditableTable
               label="Library dishes"
+              wide
               columns={dishCols}
               rowKey={entryKey}
               rowName={entryName}
@@ -150,11 +187,10 @@ export function LibraryPage() {
             />
           )}
           {set === 'kit' && (
-            <KitList
+            <KitTable
               kits={shown as readonly KitEntry[]}
-              put={save.put}
-              check={save.check}
-              remove={save.remove}
+              save={save}
+              scroller={scroller}
               onReach={setReached}
             />
           )}

@@ -3,65 +3,124 @@ import {
   MEAL_KINDS,
   unusedInARow,
   type DishEntry,
+  type KitEntry,
   type LibraryEntry,
+  type LibraryPiece,
   type MassUnit,
   type Thing,
   type ThingEntry,
 } from '@graft/core';
-import { dateColumn, flagsColumn, massColumn, needsColumn, shapeColumn } from '../kit/thingColumns';
+import {
+  dateColumn,
+  flagsColumn,
+  hostColumn,
+  massColumn,
+  needsColumn,
+  shapeColumn,
+} from '../kit/thingColumns';
 import type { Column } from '../shared/EditableTable';
 import { choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';
 import { NEEDED_WORDS, optionsOf, PURPOSE_WORDS, WEAR_WORDS } from '../shared/words';
 
-interface Save {
+export interface Save {
   readonly check: (entry: LibraryEntry) => string | undefined;
   readonly put: (entry: LibraryEntry) => void;
-  readonly remove: (id: string) => void;
+  /** A change that can be taken back: the entry before, after, and what was done in words. */
+  readonly change: (before: LibraryEntry, after: LibraryEntry, what: string) => void;
+  readonly remove: (entry: LibraryEntry) => void;
 }
 
-/** An entry seen as the thing it holds. */
-function asThing(entry: ThingEntry): Thing {
-  return { ...entry.thing, id: entry.id, name: entry.name };
-}
-function withThing(entry: ThingEntry, { id: _id, name, ...thing }: Thing): ThingEntry {
-  return { ...entry, name, thing };
+/** How a row holds a thing: seen as one, checked and stored with another in its place. */
+interface Holder<Row> {
+  readonly see: (row: Row) => Thing;
+  readonly check: (row: Row, thing: Thing) => string | undefined;
+  readonly save: (row: Row, thing: Thing) => void;
 }
 
-/** A column of things for entries: what it saves goes back into the entry it came from. */
-function onEntry(
+/** A column of things for rows that hold one: what it saves goes back into the row it came from. */
+function held<Row>(
   make: (common: {
     check: (t: Thing) => string | undefined;
     save: (t: Thing, field: string) => void;
   }) => Column<Thing>,
-  save: Save,
-): Column<ThingEntry> {
-  let current: ThingEntry | undefined;
+  { see, check, save }: Holder<Row>,
+): Column<Row> {
+  let current: Row | undefined;
   const column = make({
-    check: (t) => (current === undefined ? undefined : save.check(withThing(current, t))),
+    check: (t) => (current === undefined ? undefined : check(current, t)),
     save: (t) => {
-      if (current !== undefined) save.put(withThing(current, t));
+      if (current !== undefined) save(current, t);
     },
   });
   const { show, hint, edit, order, ...rest } = column;
   return {
     ...rest,
-    show: (e) => show(asThing(e)),
-    ...(hint === undefined ? {} : { hint: (e: ThingEntry) => hint(asThing(e)) }),
-    ...(order === undefined ? {} : { order: (e: ThingEntry) => order(asThing(e)) }),
+    show: (row) => show(see(row)),
+    ...(hint === undefined ? {} : { hint: (row: Row) => hint(see(row)) }),
+    ...(order === undefined ? {} : { order: (row: Row) => order(see(row)) }),
     ...(edit === undefined
       ? {}
       : {
           edit: {
-            text: (e: ThingEntry) => edit.text(asThing(e)),
+            text: (row: Row) => edit.text(see(row)),
             ...(edit.options === undefined ? {} : { options: edit.options }),
-            take: (e: ThingEntry, text: string) => {
-              current = e;
-              return edit.take(asThing(e), text);
+            take: (row: Row, text: string) => {
+              current = row;
+              return edit.take(see(row), text);
             },
           },
         }),
   };
+}
+
+/** What every thing of the library has, a piece of a kit too. */
+function factColumns<Row>(holder: Holder<Row>, massUnit: MassUnit): readonly Column<Row>[] {
+  return [
+    held((c) => ({ ...massColumn(c, massUnit), order: (t) => t.massKg }), holder),
+    held((c) => dateColumn(c, 'measuredOn', 'Weighed on', '94'), holder),
+    held(
+      (c) => ({
+        ...quantityColumn<Thing, 'volumeL'>({
+          ...c,
+          id: 'volumeL',
+          header: 'Packed',
+          quantity: 'volume',
+          massUnit,
+          width: '72',
+        }),
+        order: (t) => t.volumeL,
+      }),
+      holder,
+    ),
+    held(shapeColumn, holder),
+    held(
+      (c) =>
+        choiceColumn<Thing, 'needed'>({
+          ...c,
+          id: 'needed',
+          header: 'Needed',
+          options: optionsOf(NEEDED_WORDS),
+          width: '100',
+        }),
+      holder,
+    ),
+    held(
+      (c) => ({
+        ...choiceColumn<Thing, 'purpose'>({
+          ...c,
+          id: 'purpose',
+          header: 'What for',
+          options: optionsOf(PURPOSE_WORDS),
+          width: '116',
+        }),
+        order: (t) => PURPOSE_WORDS[t.purpose],
+      }),
+      holder,
+    ),
+    held(flagsColumn, holder),
+    held(needsColumn, holder),
+  ];
 }
 
 function removeColumn<E extends LibraryEntry>(save: Save): Column<E> {
@@ -69,7 +128,7 @@ function removeColumn<E extends LibraryEntry>(save: Save): Column<E> {
     id: 'remove',
     header: '',
     width: '36',
-    show: (e) => <RemoveButton name={e.name} onClick={() => save.remove(e.id)} />,
+    show: (e) => <RemoveButton name={e.name} undo={false} onClick={() => save.remove(e)} />,
   };
 }
 
@@ -77,6 +136,16 @@ export function thingEntryColumns(save: Save, massUnit: MassUnit): readonly Colu
   const common = {
     check: save.check as (e: ThingEntry) => string | undefined,
     save: (e: ThingEntry) => save.put(e),
+  };
+  const withThing = (entry: ThingEntry, { id: _id, name, ...thing }: Thing): ThingEntry => ({
+    ...entry,
+    name,
+    thing,
+  });
+  const holder: Holder<ThingEntry> = {
+    see: (e) => ({ ...e.thing, id: e.id, name: e.name }),
+    check: (e, t) => save.check(withThing(e, t)),
+    save: (e, t) => save.put(withThing(e, t)),
   };
   return [
     {
@@ -96,56 +165,12 @@ export function thingEntryColumns(save: Save, massUnit: MassUnit): readonly Colu
       }),
       order: (e) => e.use,
     },
-    { ...onEntry((c) => massColumn(c, massUnit), save), order: (e) => e.thing.massKg },
-    onEntry((c) => dateColumn(c, 'measuredOn', 'Weighed on', '94'), save),
-    {
-      ...onEntry(
-        (c) =>
-          quantityColumn<Thing, 'volumeL'>({
-            ...c,
-            id: 'volumeL',
-            header: 'Packed',
-            quantity: 'volume',
-            massUnit,
-            width: '72',
-          }),
-        save,
-      ),
-      order: (e) => e.thing.volumeL,
-    },
-    onEntry(shapeColumn, save),
-    onEntry(
-      (c) =>
-        choiceColumn<Thing, 'needed'>({
-          ...c,
-          id: 'needed',
-          header: 'Needed',
-          options: optionsOf(NEEDED_WORDS),
-          width: '100',
-        }),
-      save,
-    ),
-    {
-      ...onEntry(
-        (c) =>
-          choiceColumn<Thing, 'purpose'>({
-            ...c,
-            id: 'purpose',
-            header: 'What for',
-            options: optionsOf(PURPOSE_WORDS),
-            width: '116',
-          }),
-        save,
-      ),
-      order: (e) => PURPOSE_WORDS[e.thing.purpose],
-    },
-    onEntry(flagsColumn, save),
-    onEntry(needsColumn, save),
-    onEntry(
+    ...factColumns(holder, massUnit),
+    held(
       (c) => textColumn<Thing, 'owner'>({ ...c, id: 'owner', header: 'Owner', optional: true, width: '90' }),
-      save,
+      holder,
     ),
-    onEntry(
+    held(
       (c) =>
         choiceColumn<Thing, 'wear'>({
           ...c,
@@ -155,9 +180,9 @@ export function thingEntryColumns(save: Save, massUnit: MassUnit): readonly Colu
           options: optionsOf(WEAR_WORDS),
           width: '98',
         }),
-      save,
+      holder,
     ),
-    onEntry((c) => dateColumn(c, 'expiresOn', 'Best before', '94'), save),
+    held((c) => dateColumn(c, 'expiresOn', 'Best before', '94'), holder),
     yesNoColumn<ThingEntry, 'worn'>({
       ...common,
       id: 'worn',
@@ -174,6 +199,88 @@ export function thingEntryColumns(save: Save, massUnit: MassUnit): readonly Colu
     },
     removeColumn<ThingEntry>(save),
   ];
+}
+
+/** A piece in its kit: a row of the kits' table. */
+export interface PieceRow {
+  readonly kit: KitEntry;
+  readonly piece: LibraryPiece;
+}
+
+/** The kit with another piece in this one's place. */
+function withPiece({ kit, piece }: PieceRow, next: LibraryPiece): KitEntry {
+  return { ...kit, pieces: kit.pieces.map((p) => (p.id === piece.id ? next : p)) };
+}
+
+export function pieceColumns(save: Save, massUnit: MassUnit): readonly Column<PieceRow>[] {
+  const take = (row: PieceRow, next: LibraryPiece): string | undefined => {
+    const kit = withPiece(row, next);
+    const error = save.check(kit);
+    if (error === undefined) save.put(kit);
+    return error;
+  };
+  const asPiece = ({ piece }: PieceRow, { id: _id, name, ...thing }: Thing): LibraryPiece => ({
+    ...piece,
+    name,
+    thing,
+  });
+  const holder: Holder<PieceRow> = {
+    see: ({ piece }) => ({ ...piece.thing, id: piece.id, name: piece.name }),
+    check: (row, t) => save.check(withPiece(row, asPiece(row, t))),
+    save: (row, t) => save.put(withPiece(row, asPiece(row, t))),
+  };
+  return [
+    held((c) => textColumn<Thing, 'name'>({ ...c, id: 'name', header: 'Piece', width: '190' }), holder),
+    ...factColumns(holder, massUnit),
+    {
+      id: 'together',
+      header: 'Stays with',
+      width: '90',
+      show: ({ piece }) => piece.together ?? '',
+      edit: {
+        text: ({ piece }) => piece.together ?? '',
+        take: (row, entry) => {
+          const { together: _old, ...rest } = row.piece;
+          return take(row, entry.trim() === '' ? rest : { ...rest, together: entry.trim() });
+        },
+      },
+    },
+    hostColumn({
+      hostId: ({ piece }) => piece.nestsIn,
+      near: ({ kit, piece }) =>
+        kit.pieces.flatMap((p) => (p.id === piece.id ? [] : [[p.id, p.name] as const])),
+      put: (row, hostId) => {
+        const { nestsIn: _old, ...rest } = row.piece;
+        return take(row, hostId === undefined ? rest : { ...rest, nestsIn: hostId });
+      },
+    }),
+    {
+      id: 'remove',
+      header: '',
+      width: '36',
+      show: ({ kit, piece }) =>
+        kit.pieces.length > 1 && (
+          <RemoveButton
+            name={`${piece.name} of ${kit.name}`}
+            undo={false}
+            onClick={() => save.change(kit, withoutPiece(kit, piece.id), `${piece.name} removed`)}
+          />
+        ),
+    },
+  ];
+}
+
+/** The kit without a piece; what rode inside it rides loose. */
+function withoutPiece(kit: KitEntry, id: string): KitEntry {
+  return {
+    ...kit,
+    pieces: kit.pieces
+      .filter((p) => p.id !== id)
+      .map((p) => {
+        const { nestsIn, ...rest } = p;
+        return nestsIn === id ? rest : p;
+      }),
+  };
 }
 
 function recordWords(entry: ThingEntry): string {

@@ -58,6 +58,8 @@ interface Props<Row> {
   readonly onReach?: (row: Row) => void;
   /** Only the rows in sight of this scrolling element are drawn, once it is there: for tables of many hundreds. */
   readonly scroller?: HTMLElement | null;
+  /** Wider than its room: the first column stays in sight while the others scroll. */
+  readonly wide?: boolean;
   /** Rows can be ticked, to do something with all of them. */
   readonly ticks?: Ticks;
 }
@@ -260,6 +262,7 @@ export function EditableTable<Row>({
   onReach,
   scroller,
   ticks,
+  wide = false,
 }: Props<Row>) {
   const readOnly = useReadOnly();
   const columns = useMemo(
@@ -461,6 +464,7 @@ export function EditableTable<Row>({
     <table
       ref={table}
       className="grid-table"
+      data-wide={wide ? '' : undefined}
       role="grid"
       aria-label={label}
       aria-rowcount={scrolls ? lines.length + 1 : undefined}

@@ -6,10 +6,11 @@ interface Props {
   readonly label: string;
   readonly check: (name: string) => string | undefined;
   readonly onName: (name: string) => void;
+  readonly w?: string;
 }
 
 /** A name that is edited where it stands; a refused one stays in the field with the reason. */
-export function InlineName({ name, label, check, onName }: Props) {
+export function InlineName({ name, label, check, onName, w = '18rem' }: Props) {
   const [draft, setDraft] = useState<{ text: string; error: string | undefined } | undefined>();
   if (draft === undefined) {
     return (
@@ -39,7 +40,7 @@ export function InlineName({ name, label, check, onName }: Props) {
     <Box>
       <Input
         size="xs"
-        w="18rem"
+        w={w}
         autoFocus
         value={draft.text}
         aria-label={label}

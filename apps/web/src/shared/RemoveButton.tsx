@@ -1,13 +1,22 @@
 import { Trash2 } from 'lucide-react';
 
-/** Removes without asking: undo brings it back, and the title says so. A plain button: tables draw dozens at once. */
-export function RemoveButton({ name, onClick }: { name: string; onClick: () => void }) {
+/** Removes without asking: it can be brought back. A plain button: tables draw dozens at once. */
+export function RemoveButton({
+  name,
+  onClick,
+  undo = true,
+}: {
+  name: string;
+  onClick: () => void;
+  /** Whether the trip's undo brings it back. */
+  undo?: boolean;
+}) {
   return (
     <button
       type="button"
       className="remove-button"
       aria-label={`Remove ${name}`}
-      title="Remove (undo brings back)"
+      title={undo ? 'Remove (undo brings back)' : 'Remove'}
       onClick={onClick}
     >
       <Trash2 size={13} />

@@ -46,6 +46,18 @@ const config = defineConfig({
       '& > tfoot td[data-numeric]': { overflow: 'visible' },
       '& > thead th[data-bare]': { paddingInline: '0' },
     },
+    '.grid-table[data-wide]': {
+      '& .grid-row': { background: 'bg' },
+      '& .grid-cell:first-of-type, & > thead th:first-of-type': {
+        position: 'sticky',
+        left: '0',
+        zIndex: '1',
+        background: 'inherit',
+      },
+      '& > thead tr': { background: 'bg.panel' },
+      '& .grid-head > *': { position: 'sticky', left: '8px', width: 'max-content' },
+      '& .grid-row[data-chosen]': { background: 'bg.panel' },
+    },
     // Plain fields: a style sheet that grows when a cell opens would lay the whole table out anew.
     '.cell-editor': {
       width: '100%',

@@ -1,0 +1,187 @@
+import { Button, Flex, Text } from '@chakra-ui/react';
+import { Plus } from 'lucide-react';
+import { useMemo } from 'react';
+import {
+  formatMass,
+  freshId,
+  GROUP_KINDS,
+  parseQuantity,
+  STOVE_KINDS,
+  STOVES,
+  UNKNOWN_FACTS,
+  type GroupKind,
+  type KitEntry,
+  type StoveKind,
+} from '@graft/core';
+import { SplitSelect } from '../kit/SplitSelect';
+import { EditableTable } from '../shared/EditableTable';
+import { InlineName } from '../shared/InlineName';
+import { usePreferences } from '../shared/preferences';
+import { Select } from '../shared/Select';
+import { counted } from '../shared/words';
+import { pieceColumns, type PieceRow, type Save } from './libraryColumns';
+
+const FOR_WORDS: Readonly<Record<GroupKind, string>> = { tent: 'a tent', cook: 'a cook group' };
+const SLEEPERS = ['1', '2', '3', '4', '5', '6', '8', '10'];
+
+/** The library's kits, each with its pieces under it; everything about both is changed where it stands. */
+export function KitTable({
+  kits,
+  save,
+  scroller,
+  onReach,
+}: {
+  kits: readonly KitEntry[];
+  save: Save;
+  scroller: HTMLElement | null;
+  onReach: (id: string) => void;
+}) {
+  const { massUnit } = usePreferences();
+  const columns = useMemo(() => pieceColumns(save, massUnit), [save, massUnit]);
+  const sections = useMemo(
+    () =>
+      kits.map((kit) => ({
+        key: kit.id,
+        head: <KitHead kit={kit} save={save} onReach={onReach} />,
+        rows: kit.pieces.map((piece): PieceRow => ({ kit, piece })),
+      })),
+    [kits, save, onReach],
+  );
+  return (
+    <EditableTable
+      label="Library kits"
+      columns={columns}
+      rowKey={rowKey}
+      rowName={rowName}
+      sections={sections}
+      scroller={scroller}
+      wide
+      onReach={(row) => onReach(row.kit.id)}
+    />
+  );
+}
+const rowKey = ({ kit, piece }: PieceRow): string => `${kit.id}/${piece.id}`;
+const rowName = ({ piece }: PieceRow): string => piece.name;
+
+function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (id: string) => void }) {
+  const { massUnit } = usePreferences();
+  const { groupKind, sleeps, potL, stove, splitWays, ...plain } = kit;
+  /** The kit with other words on what it is for; what only the other kind of group has is dropped. */
+  const put = (
+    facts: Partial<Pick<KitEntry, 'groupKind' | 'sleeps' | 'potL' | 'stove' | 'splitWays'>>,
+  ): void => save.put({ ...plain, ...facts });
+  const split = splitWays === undefined ? {} : { splitWays };
+  const now = {
+    ...split,
+    ...(groupKind === undefined ? {} : { groupKind }),
+    ...(sleeps === undefined ? {} : { sleeps }),
+    ...(potL === undefined ? {} : { potL }),
+    ...(stove === undefined ? {} : { stove }),
+  };
+  const addPiece = (): void => {
+    const id = freshId(
+      'piece',
+      kit.pieces.map((p) => p.id),
+    );
+    save.put({ ...kit, pieces: [...kit.pieces, { id, name: 'New piece', thing: UNKNOWN_FACTS }] });
+  };
+  return (
+    <Flex align="center" gap="3" whiteSpace="nowrap" onFocus={() => onReach(kit.id)}>
+      <InlineName
+        name={kit.name}
+        label="Kit name"
+        check={(name) => save.check({ ...kit, name })}
+        onName={(name) => save.put({ ...kit, name })}
+      />
+      <Text fontSize="xs" color="fg.muted">
+        {counted(kit.pieces.length, 'piece')},{' '}
+        {formatMass(
+          kit.pieces.reduce((sum, p) => sum + p.thing.massKg, 0),
+          massUnit,
+        )}
+      </Text>
+      <Flex align="center" gap="1" fontSize="xs" color="fg.muted">
+        for
+        <Select
+          label={`${kit.name} is for`}
+          w="6.6rem"
+          value={groupKind ?? ''}
+          options={[['', 'the party'], ...GROUP_KINDS.map((k) => [k, FOR_WORDS[k]] as const)]}
+          onChoose={(kind) =>
+            put({
+              ...split,
+              ...(kind === '' ? {} : { groupKind: kind }),
+              ...(kind === 'tent' ? { sleeps: sleeps ?? 2 } : {}),
+              ...(kind === 'cook' ? { potL: potL ?? 2 } : {}),
+            })
+          }
+        />
+      </Flex>
+      {groupKind === 'tent' && (
+        <Flex align="center" gap="1" fontSize="xs" color="fg.muted">
+          sleeps
+          <Select
+            label={`${kit.name} sleeps`}
+            w="3.6rem"
+            value={String(sleeps ?? 2)}
+            options={[...new Set([...SLEEPERS, String(sleeps ?? 2)])].map((n) => [n, n] as const)}
+            onChoose={(n) => put({ ...now, sleeps: Number(n) })}
+          />
+        </Flex>
+      )}
+      {groupKind === 'cook' && (
+        <>
+          <Flex align="center" gap="1" fontSize="xs" color="fg.muted">
+            pot
+            <InlineName
+              name={`${potL ?? '—'} L`}
+              label={`Pot of ${kit.name}, litres`}
+              check={(text) => {
+                const parsed = parseQuantity(text, 'volume', 'l');
+                return parsed.ok ? save.check({ ...kit, potL: parsed.value }) : parsed.error;
+              }}
+              onName={(text) => {
+                const parsed = parseQuantity(text, 'volume', 'l');
+                if (parsed.ok) put({ ...now, potL: parsed.value });
+              }}
+              w="5rem"
+            />
+          </Flex>
+          <Select
+            label={`Stove of ${kit.name}`}
+            w="9rem"
+            value={stove ?? ''}
+            options={[['', 'no stove said'], ...STOVE_KINDS.map((k) => [k, STOVES[k].name] as const)]}
+            onChoose={(kind) => {
+              const { stove: _old, ...rest } = now;
+              put(kind === '' ? rest : { ...rest, stove: kind as StoveKind });
+            }}
+          />
+        </>
+      )}
+      {kit.pieces.length > 1 && (
+        <Flex align="center" gap="1" fontSize="xs" color="fg.muted">
+          split
+          <SplitSelect
+            name={kit.name}
+            pieces={kit.pieces.length}
+            value={splitWays}
+            onChoose={(ways) => {
+              const { splitWays: _old, ...rest } = now;
+              put(ways === undefined ? rest : { ...rest, splitWays: ways });
+            }}
+          />
+        </Flex>
+      )}
+      <Button size="2xs" variant="ghost" onClick={addPiece} aria-label={`Add a piece to ${kit.name}`}>
+        <Plus size={12} /> Piece
+      </Button>
+      <Button size="2xs" variant="ghost" onClick={() => onReach(kit.id)} aria-label={`Record of ${kit.name}`}>
+        Record
+      </Button>
+      <Button size="2xs" variant="ghost" onClick={() => save.remove(kit)} aria-label={`Remove ${kit.name}`}>
+        Remove
+      </Button>
+    </Flex>
+  );
+}

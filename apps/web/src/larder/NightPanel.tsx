@@ -1,12 +1,8 @@
-import { Box, Text } from '@chakra-ui/react';
-import {
-  CONTAINER_L_PER_PERSON_DAY,
-  formatMass,
-  formatVolume,
-  scentedNights,
-  scentedThings,
-} from '@graft/core';
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { CONTAINER_L_PER_PERSON_DAY, formatMass, formatVolume, scentedNights } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
+import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 
@@ -15,11 +11,12 @@ export function NightPanel() {
   const { trip } = useTrip();
   const { massUnit } = usePreferences();
   const nights = scentedNights(trip);
-  const things = scentedThings(trip);
   const names = new Map(trip.members.map((m) => [m.id, m.name]));
   const contained = trip.foodStorage === 'container';
+  const [asked, setAsked] = useState(1);
+  const round = nights.find((n) => n.night === asked) ?? nights[0];
   const byCarrier = new Map<string, string[]>();
-  for (const { thing, memberId } of things) {
+  for (const { thing, memberId } of round?.things ?? []) {
     const who = memberId === undefined ? 'not shared yet' : (names.get(memberId) ?? '');
     byCarrier.set(who, [...(byCarrier.get(who) ?? []), thing.name]);
   }
@@ -47,7 +44,7 @@ export function NightPanel() {
               return (
                 <tr key={n.night}>
                   <td>{n.night}</td>
-                  <td data-end>{n.count}</td>
+                  <td data-end>{n.things.length}</td>
                   <td data-end>{formatMass(n.massKg, massUnit)}</td>
                   <td data-end>{formatVolume(n.volumeL)}</td>
                   <td data-end data-alarm={full ? '' : undefined}>
@@ -61,19 +58,30 @@ export function NightPanel() {
         </Box>
       )}
       <Text fontSize="xs" color="fg.muted" pt="2">
-        After dinner, as things are packed; a hard container takes {CONTAINER_L_PER_PERSON_DAY.from}–
-        {CONTAINER_L_PER_PERSON_DAY.to} L of dense food a person and day (common practice). The land manager’s
-        rules come first.
+        After dinner, with the next breakfast and the packaging of what is eaten; a hard container takes{' '}
+        {CONTAINER_L_PER_PERSON_DAY.from}–{CONTAINER_L_PER_PERSON_DAY.to} L of dense food a person and day
+        (common practice). The land manager’s rules come first.
       </Text>
-      <Text fontWeight="600" pt="4">
-        The evening’s round
-      </Text>
-      {[...byCarrier].map(([who, list]) => (
-        <Text key={who} fontSize="xs" pt="1">
-          <b>{who}:</b> {list.join(', ')}
-        </Text>
-      ))}
-      {things.length === 0 && <Text fontSize="xs">Nothing scented is on the lists yet.</Text>}
+      {round !== undefined && (
+        <>
+          <Flex align="center" gap="2" pt="4">
+            <Text fontWeight="600">The evening’s round after day</Text>
+            <Select
+              label="Night after day"
+              w="4rem"
+              value={String(round.night)}
+              options={nights.map((n) => [String(n.night), String(n.night)] as const)}
+              onChoose={(night) => setAsked(Number(night))}
+            />
+          </Flex>
+          {[...byCarrier].map(([who, list]) => (
+            <Text key={who} fontSize="xs" pt="1">
+              <b>{who}:</b> {list.join(', ')}
+            </Text>
+          ))}
+          {round.things.length === 0 && <Text fontSize="xs">Nothing scented is there that night.</Text>}
+        </>
+      )}
     </Box>
   );
 }

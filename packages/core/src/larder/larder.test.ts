@@ -395,8 +395,32 @@ test('scented things by night: what is left after dinner, against containers', (
   };
   const nights = scentedNights(boxed);
   expect(nights.map((n) => n.night)).toEqual([1, 2]);
-  // After dinner 1 and breakfast 2 (eaten before the morning's load): parcel 2, two days of lunches for two, packaging.
-  expect(nights[0]!.massKg).toBeCloseTo(0.53 + 0.03 + 2 * 0.292, 3);
+  // Two eaters. After dinner 1: breakfast 2 in its parcel with all its packaging, parcel 2, lunches of days 2 and 3.
+  const parcel = { breakfastKg: 0.2, packagingKg: 0.03 };
+  expect(nights[0]!.massKg).toBeCloseTo(parcel.breakfastKg + parcel.packagingKg + 0.53 + 2 * 0.292, 3);
   expect(nights[0]!.capacityL).toBe(9);
   expect(nights[0]!.volumeL).toBeGreaterThan(nights[1]!.volumeL);
+  // A parcel that was burnt or carried out whole is not in the round any more; the container is no scented thing.
+  const round = (night: number): readonly string[] =>
+    nights[night - 1]!.things.map(({ thing }) => thing.name);
+  expect(round(1)).toEqual(
+    expect.arrayContaining([
+      expect.stringContaining('Food parcel 1'),
+      expect.stringContaining('Food parcel 2'),
+    ]),
+  );
+  expect(round(1)).not.toContain('Box');
+});
+test('what is eaten up without a trace leaves the evening’s round', () => {
+  const bare = { ...DINNER, packagingG: 0 };
+  const trip = landLarder(withMeals(party(), meal(1, 'dinner', bare), meal(2, 'dinner', bare)));
+  const nights = scentedNights(trip);
+  expect(nights.map((n) => n.things.map(({ thing }) => thing.name))).toEqual([
+    ['Food parcel 2: dinner 2'],
+    [],
+  ]);
+  expect(nights.map((n) => [n.massKg, n.volumeL])).toEqual([
+    [0.3, 0.8],
+    [0, 0],
+  ]);
 });

@@ -2,6 +2,7 @@
 import { isCarriedOn, massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { Thing, Trip } from '../trip/model.js';
 import { allPieces, allThings, carrierOf } from '../trip/queries.js';
+import { cookGroups, eaters, mealsOfBlock, servingG } from './mealPlan.js';
 
 /** Dense food takes about so much of a container, litres a person-day (common practice, no source). */
 export const CONTAINER_L_PER_PERSON_DAY = { from: 1.6, to: 2 } as const;
@@ -20,7 +21,7 @@ export interface ScentedThing {
 }
 
 /** Every scented thing of the party with who carries it. */
-export function scentedThings(trip: Trip): readonly ScentedThing[] {
+function scentedThings(trip: Trip): readonly ScentedThing[] {
   return [
     ...allPieces(trip)
       .filter(isScented)
@@ -31,39 +32,52 @@ export function scentedThings(trip: Trip): readonly ScentedThing[] {
   ];
 }
 
+/** The breakfasts that a night still holds, eaten before anybody carries them on: without their packaging, which stays. */
+function breakfastsAfter(trip: Trip, night: number): { readonly massKg: number; readonly volumeL: number } {
+  let [massKg, volumeL] = [0, 0];
+  for (const group of cookGroups(trip)) {
+    const people = eaters(trip, group.id).length;
+    for (const { kind, dish } of mealsOfBlock(trip, group.id, night)) {
+      if (kind !== 'breakfast') continue;
+      massKg += (people * dish.gPerServing) / 1000;
+      volumeL += (people * dish.volumeL * dish.gPerServing) / servingG(dish);
+    }
+  }
+  return { massKg, volumeL };
+}
+
 export interface ScentedNight {
   /** The night after this day. */
   readonly night: number;
-  readonly count: number;
+  /** What is there that night, empty packaging too: the list for the evening's round. */
+  readonly things: readonly ScentedThing[];
   readonly massKg: number;
   readonly volumeL: number;
   /** What hard containers and food bags hold, litres. */
   readonly capacityL: number;
 }
 
-/**
- * Night by night: what is left of the scented things after the day's dinner, against the containers carried. Of a parcel
- * that holds the next breakfast too, the breakfast counts as eaten: add about 0.2 L a person for it.
- */
+/** Night by night: what is left of the scented things after the day's dinner, against the containers carried. */
 export function scentedNights(trip: Trip): readonly ScentedNight[] {
-  const scented = scentedThings(trip).map((s) => s.thing);
+  const scented = scentedThings(trip);
   const containers = allThings(trip).filter((t) => t.foodCapacityL !== undefined);
   return trip.legs.slice(0, -1).map((_leg, i) => {
-    // After dinner the morning's load is what is left, with what leaves today still there and tomorrow's not yet.
+    // After dinner the next morning's load is what is left, with what leaves today still there and tomorrow's not yet.
     const [night, morning] = [i + 1, i + 2];
-    const there = scented.filter((t) => isCarriedOn(t, night));
-    const left = (t: Thing): Thing => {
-      const { fromDay: _from, toDay: _to, ...rest } = t;
-      return rest;
-    };
+    const left = ({ fromDay: _from, toDay: _to, ...rest }: Thing): Thing => rest;
+    const things = scented.filter(
+      ({ thing }) => isCarriedOn(thing, night) && volumeOnDayL(left(thing), morning) > 0,
+    );
+    const breakfast = breakfastsAfter(trip, night);
     const dry = { ...trip.legs[i]!, afterRain: false };
-    const massKg = there.reduce((sum, t) => sum + massOnDayKg(left(t), morning, dry), 0);
-    const volumeL = there.reduce((sum, t) => sum + volumeOnDayL(left(t), morning), 0);
     return {
       night,
-      count: there.filter((t) => volumeOnDayL(left(t), morning) > 0).length,
-      massKg,
-      volumeL,
+      things,
+      massKg: things.reduce(
+        (sum, { thing }) => sum + massOnDayKg(left(thing), morning, dry),
+        breakfast.massKg,
+      ),
+      volumeL: things.reduce((sum, { thing }) => sum + volumeOnDayL(left(thing), morning), breakfast.volumeL),
       capacityL: containers
         .filter((t) => isCarriedOn(t, night))
         .reduce((sum, t) => sum + t.foodCapacityL!, 0),

@@ -106,10 +106,21 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
 
   // Nothing she tries is done, and she is told.
   await friend.goto(tripUrl);
-  await friend.getByRole('button', { name: 'Remove Joss' }).click();
+  await expect(friend.getByRole('button', { name: 'Remove Joss' })).toHaveCount(0);
+  await friend.getByRole('button', { name: 'Add a member' }).click();
   await expect(friend.getByText('What you just tried was not done')).toBeVisible();
   await friend.locator('[data-cell="joss/name"]').click();
   await expect(friend.locator('[data-cell="joss/name"] input')).toHaveCount(0);
+  // What would change the lists is out of reach; what only looks is not.
+  await friend.goto(tripUrl.replace(/people$/, 'kit'));
+  await expect(friend.getByRole('list', { name: 'Findings' }).getByRole('listitem').first()).toBeVisible();
+  await expect(friend.getByRole('button', { name: /^Remove / }).and(friend.locator(':enabled'))).toHaveCount(
+    0,
+  );
+  await expect(friend.getByRole('button', { name: 'Add a kit' })).toBeDisabled();
+  await expect(friend.getByRole('button', { name: 'Put aside' })).toHaveCount(0);
+  await friend.getByRole('button', { name: 'CSV', exact: true }).click();
+  await expect(friend.getByRole('button', { name: 'Save all things as CSV' })).toBeEnabled();
   await friend.goto(link);
   await expect(friend.getByRole('alert')).toContainText('This invitation is void');
 

@@ -11,6 +11,7 @@ import {
   type Thing,
 } from '@graft/core';
 import { today } from '../shared/dates';
+import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { Select } from '../shared/Select';
 
@@ -110,19 +111,15 @@ export function ArrangementsPanel({
                     ` · ${things.get(a.thingId)}`}
                 </Text>
               </Box>
-              <Button
-                size="2xs"
-                variant="ghost"
-                aria-label={`Remove ${a.text}`}
+              <RemoveButton
+                name={a.text}
                 onClick={() =>
                   change(`remove ${a.text}`, (t) => ({
                     ...t,
                     arrangements: t.arrangements.filter((x) => x.id !== a.id),
                   }))
                 }
-              >
-                ✕
-              </Button>
+              />
             </Flex>
           );
         })}

@@ -33,7 +33,7 @@ interface Props {
 
 /** What the checks found: what, why, how many grams, whose, and a cure on one click. */
 export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found, onShow, stay }: Props) {
-  const { change } = useTripCommands();
+  const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   if (found === undefined)
     return (
@@ -82,6 +82,7 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
               <Button
                 size="2xs"
                 variant="ghost"
+                disabled={readOnly}
                 onClick={() => change(`look at ${finding.what} again`, (t) => recallFinding(t, finding.id))}
               >
                 Take up again
@@ -103,7 +104,7 @@ function FindingItem({
   names: readonly string[];
   onShow: Props['onShow'];
 }) {
-  const { change } = useTripCommands();
+  const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const [reason, setReason] = useState<string | undefined>();
   const weight = WEIGHTS[finding.weight];
@@ -137,6 +138,7 @@ function FindingItem({
             key={cure.label}
             size="2xs"
             variant="outline"
+            disabled={readOnly}
             h="auto"
             maxW="100%"
             py="0.5"
@@ -153,7 +155,7 @@ function FindingItem({
             Show
           </Button>
         )}
-        {reason === undefined && (
+        {reason === undefined && !readOnly && (
           <Button size="2xs" variant="ghost" onClick={() => setReason('')}>
             Put aside
           </Button>

@@ -182,7 +182,16 @@ export function KitStation() {
         </Flex>
       )}
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
-        <Box ref={setScroller} flex="1" minW="0" minH={{ base: '24rem', lg: '0' }} overflow="auto" ps="3">
+        {/* On a narrow screen the page scrolls, but the table still in itself: it draws only what is in sight. */}
+        <Box
+          ref={setScroller}
+          flex={{ base: 'none', lg: '1' }}
+          h={{ base: '75dvh', lg: 'auto' }}
+          minW="0"
+          minH="0"
+          overflow="auto"
+          ps="3"
+        >
           {member !== undefined && <Provided member={member} />}
           {rows.length === 0 && needle === '' && only === undefined && kits.length === 0 ? (
             <Text py="8" px="2" fontSize="md">
@@ -303,7 +312,7 @@ const Adders = memo(function Adders({
   member: Member | undefined;
   onAdding: (way: Adding) => void;
 }) {
-  const { change } = useTripCommands();
+  const { change, readOnly } = useTripCommands();
   return (
     <>
       {(Object.entries(ADDING) as [Adding, string][]).map(([way, label]) => (
@@ -316,6 +325,7 @@ const Adders = memo(function Adders({
           size="xs"
           variant="outline"
           aria-label="Add a kit"
+          disabled={readOnly}
           onClick={() => change('add a kit', addKit)}
         >
           <Plus size={13} /> Kit
@@ -325,6 +335,7 @@ const Adders = memo(function Adders({
           size="xs"
           variant="outline"
           aria-label="Add a thing"
+          disabled={readOnly}
           onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
         >
           <Plus size={13} /> Thing

@@ -214,7 +214,7 @@ function LikelyRange({ range, of }: { range: MassRange; of: number }) {
 }
 
 const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }) {
-  const { change } = useTripCommands();
+  const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const kg = kit.pieces.reduce((sum, p) => sum + p.massKg, 0);
   const made = kit.pieces.some((p) => p.madeBy !== undefined);
@@ -257,6 +257,7 @@ const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit:
           <Button
             size="2xs"
             variant="ghost"
+            disabled={readOnly}
             onClick={() => change(`add a piece to ${kit.name}`, (t) => addPiece(t, kit.id))}
           >
             <Plus size={12} /> Piece
@@ -272,6 +273,7 @@ const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit:
           <Button
             size="2xs"
             variant="ghost"
+            disabled={readOnly}
             onClick={() => change(`remove ${kit.name}`, (t) => removeKit(t, kit.id))}
             title="Undo brings it back"
           >

@@ -1,4 +1,5 @@
 import { counted } from '../shared/words';
+import { useReadOnly } from '../shared/TripProvider';
 import { Select } from '../shared/Select';
 
 /** Over how many carriers a kit may be split. */
@@ -17,6 +18,7 @@ export function SplitSelect({
   return (
     <Select
       label={`Split ${name} over`}
+      disabled={useReadOnly()}
       w="6.2rem"
       value={value === undefined ? '' : String(value)}
       options={[

@@ -25,6 +25,7 @@ import { checkItem, numberColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { readNumber } from '../shared/tripFields';
+import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 import { Select } from '../shared/Select';
@@ -89,7 +90,7 @@ const DISH_FIELDS: readonly (readonly [keyof Omit<Dish, 'name' | 'form'>, string
 ];
 
 function MealDetail({ meal }: { meal: Meal }) {
-  const { trip, change } = useTrip();
+  const { trip, change, readOnly } = useTrip();
   const group = trip.groups.find((g) => g.id === meal.groupId);
   return (
     <Box pb="3" mb="3" borderBottomWidth="1px">
@@ -100,6 +101,7 @@ function MealDetail({ meal }: { meal: Meal }) {
         <Button
           size="2xs"
           variant="ghost"
+          disabled={readOnly}
           onClick={() => change(`remove ${meal.dish.name}`, (t) => removeMeal(t, meal.id))}
         >
           Remove
@@ -279,14 +281,10 @@ function Pickups() {
               <Checkbox.Label fontSize="xs">{label}</Checkbox.Label>
             </Checkbox.Root>
           ))}
-          <Button
-            size="2xs"
-            variant="ghost"
-            aria-label={`Remove ${p.name}`}
+          <RemoveButton
+            name={p.name}
             onClick={() => change(`remove ${p.name}`, (t) => removePickup(t, p.id))}
-          >
-            ✕
-          </Button>
+          />
         </Flex>
       ))}
       {suggested.map((s) => (

@@ -20,6 +20,7 @@ import {
   type StoveKind,
 } from '@graft/core';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
+import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { LarderChoice, LarderNumber } from './larderFields';
@@ -180,14 +181,10 @@ function CanisterLine({ canister, days }: { canister: Canister; days: string }) 
           return error;
         }}
       />
-      <Button
-        size="2xs"
-        variant="ghost"
-        aria-label={`Remove ${canister.name}`}
+      <RemoveButton
+        name={canister.name}
         onClick={() => change(`remove ${canister.name}`, (t) => removeCanister(t, canister.id))}
-      >
-        ✕
-      </Button>
+      />
     </Flex>
   );
 }

@@ -12,12 +12,14 @@ export function NightPanel() {
   const { massUnit } = usePreferences();
   const nights = scentedNights(trip);
   const names = new Map(trip.members.map((m) => [m.id, m.name]));
+  const kitNames = new Map(trip.kits.flatMap((k) => k.pieces.map((p) => [p.id, k.name] as const)));
   const contained = trip.foodStorage === 'container';
   const [asked, setAsked] = useState(1);
   const round = nights.find((n) => n.night === asked) ?? nights[0];
   const byCarrier = new Map<string, string[]>();
   for (const { thing, memberId } of round?.things ?? []) {
-    const who = memberId === undefined ? 'not shared yet' : (names.get(memberId) ?? '');
+    const who =
+      memberId === undefined ? `nobody yet, ${kitNames.get(thing.id) ?? ''}` : (names.get(memberId) ?? '');
     byCarrier.set(who, [...(byCarrier.get(who) ?? []), thing.name]);
   }
   return (

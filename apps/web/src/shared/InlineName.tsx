@@ -1,5 +1,6 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { useReadOnly } from './TripProvider';
 
 interface Props {
   readonly name: string;
@@ -11,7 +12,9 @@ interface Props {
 
 /** A name that is edited where it stands; a refused one stays in the field with the reason. */
 export function InlineName({ name, label, check, onName, w = '18rem' }: Props) {
+  const readOnly = useReadOnly();
   const [draft, setDraft] = useState<{ text: string; error: string | undefined } | undefined>();
+  if (readOnly) return <Text fontWeight="600">{name}</Text>;
   if (draft === undefined) {
     return (
       <Box

@@ -1,4 +1,5 @@
 import { Trash2 } from 'lucide-react';
+import { useReadOnly } from './TripProvider';
 
 /** Removes without asking: it can be brought back. A plain button: tables draw dozens at once. */
 export function RemoveButton({
@@ -11,6 +12,7 @@ export function RemoveButton({
   /** Whether the trip's undo brings it back. */
   undo?: boolean;
 }) {
+  if (useReadOnly()) return null;
   return (
     <button
       type="button"

@@ -8,12 +8,21 @@ interface Props<T extends string> {
   readonly onChoose: (value: T) => void;
   readonly size?: 'xs' | 'sm';
   readonly w?: string;
+  readonly disabled?: boolean;
 }
 
 /** A choice out of a list, without a label of its own in sight. */
-export function Select<T extends string>({ label, value, options, onChoose, size = 'xs', w }: Props<T>) {
+export function Select<T extends string>({
+  label,
+  value,
+  options,
+  onChoose,
+  size = 'xs',
+  w,
+  disabled = false,
+}: Props<T>) {
   return (
-    <NativeSelect.Root size={size} w={w} flexShrink={w === undefined ? 1 : 0}>
+    <NativeSelect.Root size={size} w={w} disabled={disabled} flexShrink={w === undefined ? 1 : 0}>
       <NativeSelect.Field aria-label={label} value={value} onChange={(e) => onChoose(e.target.value as T)}>
         {options.map(([key, text]) => (
           <option key={key} value={key}>

@@ -46,4 +46,8 @@ export default tseslint.config(
     files: ['**/*.mjs', 'apps/server/**', 'apps/cli/**', 'e2e/**'],
     languageOptions: { globals: globals.node },
   },
+  {
+    files: ['apps/web/src/testing/*.mjs'],
+    languageOptions: { globals: globals.browser },
+  },
 );

@@ -28,6 +28,14 @@ export default {
     { ...common, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/src/**/*.test.ts'] },
     { ...common, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/src/**/*.test.ts'] },
     { ...common, displayName: 'cli', rootDir: 'apps/cli', testMatch: ['<rootDir>/src/**/*.test.ts'] },
-    { ...common, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'web',
+      rootDir: 'apps/web',
+      testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+      setupFiles: ['<rootDir>/src/testing/setup.mjs'],
+      // Tests with a document still take the packages' builds for Node: those for browsers are ES modules.
+      testEnvironmentOptions: { customExportConditions: ['node', 'require'] },
+    },
   ],
 };

@@ -299,12 +299,18 @@ export function EditableTable<Row>({
   const activeRow = active?.slice(0, active.lastIndexOf('/'));
   const known = activeRow !== undefined && rowKeys.has(activeRow) ? active : firstCell;
 
-  const focusCell = (id: string | undefined): void => {
+  /** @param atOnce for keys that go from cell to cell; after an editor it waits until that is gone, whose blur would take the entry twice */
+  const focusCell = (id: string | undefined, atOnce = false): void => {
     if (id === undefined) return;
     setActive(id);
     const find = (): HTMLElement | undefined =>
       table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`) ?? undefined;
-    if (scrolls && find() === undefined) {
+    const there = find();
+    if (atOnce && there !== undefined) {
+      there.focus();
+      return;
+    }
+    if (scrolls && there === undefined) {
       virtual.scrollToIndex(lines.findIndex((line) => line.kind === 'row' && id.startsWith(`${line.key}/`)));
     }
     // Out of sight a row is not there: it is drawn after the scroll, a frame or two later.
@@ -384,7 +390,7 @@ export function EditableTable<Row>({
         const next = rows[rows.indexOf(row) + down];
         ticks.onTick(new Set([...ticks.keys, rowKey(row), ...(next === undefined ? [] : [rowKey(next)])]));
       }
-      focusCell(neighbour(row, column, step[0], step[1]));
+      focusCell(neighbour(row, column, step[0], step[1]), true);
     } else if (ticks !== undefined && event.key === ' ') {
       event.preventDefault();
       tick(row, event.shiftKey);

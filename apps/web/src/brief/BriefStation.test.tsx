@@ -1,0 +1,59 @@
+/** @jest-environment jsdom */
+import { screen, waitFor, within } from '@testing-library/react';
+import { StationLine } from '../app/StationLine';
+import { demoTrip } from '../testing/demo';
+import { openTrip, type OpenTrip } from '../testing/openTrip';
+import { BriefStation } from './BriefStation';
+
+jest.mock('../workers/track', () => ({
+  readTrack: () => Promise.reject(new Error('no track in this test')),
+}));
+jest.setTimeout(60_000);
+const hut = demoTrip('hut-roof');
+const leg = hut.legs[0]!;
+const open = (): OpenTrip =>
+  openTrip(
+    hut,
+    <>
+      <StationLine />
+      <BriefStation />
+    </>,
+  );
+const cell = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-cell="${id}"]`)!;
+const briefStop = (): string => screen.getByRole('link', { name: /^Brief/ }).textContent;
+
+test('a day is as long as it is typed, in miles too; the line adds up the way', async () => {
+  const { server, user } = open();
+  expect(briefStop()).toMatch(new RegExp(`${hut.legs.length} days?, |too long`));
+  const id = `${leg.id}/distanceKm`;
+  await user.click(cell(id));
+  await user.keyboard('{Control>}a{/Control}5 mi{Enter}');
+  await waitFor(() => expect(server.trip.legs[0]!.distanceKm).toBeCloseTo(8.05, 2));
+  await user.click(cell(id));
+  await user.keyboard('{Control>}a{/Control}far{Enter}');
+  expect(within(cell(id)).getByRole('alert').textContent).toContain('got "far"');
+  expect(server.trip.legs[0]!.distanceKm).toBeCloseTo(8.05, 2);
+});
+
+test('days are added and taken away with all that hangs on them', async () => {
+  const { server, user } = open();
+  await user.click(screen.getByRole('button', { name: 'Add a day' }));
+  await waitFor(() => expect(server.trip.legs).toHaveLength(hut.legs.length + 1));
+  await user.click(screen.getByRole('button', { name: `Remove day ${hut.legs.length + 1}` }));
+  await waitFor(() => expect(server.trip.legs).toHaveLength(hut.legs.length));
+});
+
+test('the trip’s own fields: a name, a first day, a style; nonsense is refused', async () => {
+  const { server, user } = open();
+  const name = screen.getByRole('textbox', { name: 'Name' });
+  await user.clear(name);
+  await user.type(name, 'Roof, at last{Enter}');
+  await waitFor(() => expect(server.trip.name).toBe('Roof, at last'));
+  await user.clear(name);
+  await user.keyboard('{Enter}');
+  expect((await screen.findByRole('alert')).textContent).toContain('a text of 1 to');
+  expect(server.trip.name).toBe('Roof, at last');
+  await user.keyboard('{Escape}');
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Food at night' }), 'container');
+  await waitFor(() => expect(server.trip.foodStorage).toBe('container'));
+});

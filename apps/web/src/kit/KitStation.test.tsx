@@ -1,0 +1,165 @@
+/** @jest-environment jsdom */
+import { screen, waitFor, within } from '@testing-library/react';
+import {
+  guessMapping,
+  guessOptions,
+  readCsvTable,
+  readThings,
+  STARTER_LIBRARY,
+  type CsvTable,
+} from '@graft/core';
+import { demoTrip } from '../testing/demo';
+import { openTrip, type OpenTrip } from '../testing/openTrip';
+import type { CsvWorker } from '../workers/csv';
+import { KitStation } from './KitStation';
+
+function textOf(file: File): Promise<string> {
+  const reader = new FileReader();
+  reader.readAsText(file);
+  return new Promise((resolve) => reader.addEventListener('load', () => resolve(reader.result as string)));
+}
+
+/** The reading of tables without its worker. */
+jest.mock('../workers/csv', () => ({
+  startCsv: (): CsvWorker => {
+    let table: CsvTable;
+    return {
+      open: async (file) => {
+        table = readCsvTable(await textOf(file));
+        const mapping = guessMapping(table.headers);
+        return {
+          headers: table.headers,
+          rows: table.rows.length,
+          example: table.rows[0] ?? [],
+          mapping,
+          options: guessOptions(table, mapping),
+        };
+      },
+      read: (...asked) => Promise.resolve(readThings(table, ...asked)),
+      close: () => undefined,
+    };
+  },
+}));
+// Several tests click through a page of hundreds of parts.
+jest.setTimeout(60_000);
+
+const demo = demoTrip('corvane-census');
+const open = (role?: 'read'): OpenTrip =>
+  openTrip(demo, <KitStation />, { library: STARTER_LIBRARY, ...(role === undefined ? {} : { role }) });
+const finding = async (text: RegExp): Promise<HTMLElement> => {
+  const findings = await screen.findByRole('list', { name: 'Findings' });
+  const item = within(findings)
+    .getAllByRole('listitem')
+    .find((li) => text.test(li.textContent));
+  if (item === undefined) throw new Error(`no finding says ${String(text)}: ${findings.textContent}`);
+  return item;
+};
+const rowCount = (): string => document.querySelector('tfoot')!.textContent;
+
+test('the checks come on their own; a cure is one click and its finding goes', async () => {
+  const { server, user } = open();
+  const stoves = await finding(/^◆4 stoves, 3 are enough/);
+  const before = demo.personalThings.length;
+  await user.click(within(stoves).getByRole('button', { name: /^Leave own gas burner of Callum/ }));
+  await waitFor(() => expect(server.trip.personalThings).toHaveLength(before - 1));
+  await waitFor(() => expect(screen.queryByText(/4 stoves/)).toBeNull());
+});
+
+test('a finding is put aside with a reason only, and taken up again', async () => {
+  const { server, user } = open();
+  const kits = await finding(/repair kits/);
+  await user.click(within(kits).getByRole('button', { name: 'Put aside' }));
+  const reason = screen.getByRole('textbox', { name: /^Reason to put aside/ });
+  const put = within(kits).getByRole<HTMLButtonElement>('button', { name: 'Put aside' });
+  expect(put.disabled).toBe(true);
+  await user.type(reason, 'we split on day 3');
+  await user.click(put);
+  await waitFor(() => expect(server.trip.dismissals.map((d) => d.reason)).toContain('we split on day 3'));
+  expect(await screen.findByText(/“we split on day 3”/)).toBeDefined();
+  await user.click(screen.getAllByRole('button', { name: 'Take up again' }).at(-1)!);
+  await waitFor(() => expect(server.trip.dismissals).toEqual(demo.dismissals));
+});
+
+test('a member’s own list: what is provided, what is added, what a filter leaves', async () => {
+  const { server, user } = open();
+  const ilse = demo.members.find((m) => m.name === 'Ilse')!;
+  const own = demo.personalThings.filter((t) => t.memberId === ilse.id).length;
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Whose things' }), ilse.id);
+  expect(rowCount()).toContain(`${own} things`);
+  expect(screen.getByRole('note', { name: "Ilse's list" }).textContent).toMatch(/Provided by the group:/);
+  await user.click(screen.getByRole('button', { name: 'Add a thing' }));
+  expect(rowCount()).toContain(`${own + 1} things`);
+  await waitFor(() =>
+    expect(server.trip.personalThings.at(-1)).toMatchObject({ memberId: ilse.id, name: 'New thing' }),
+  );
+  await user.type(screen.getByRole('textbox', { name: 'Filter things' }), 'new thing');
+  await waitFor(() => expect(rowCount()).toContain('1 thing'));
+});
+
+test('a mass typed with ≈ stays an estimate and gives the total a range', async () => {
+  const { server, user } = open();
+  const torch = demo.personalThings.find((t) => /head torch/i.test(t.name))!;
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Whose things' }), torch.memberId);
+  await user.type(screen.getByRole('textbox', { name: 'Filter things' }), 'head torch');
+  const cell = document.querySelector<HTMLElement>(`[data-cell="${torch.id}/massKg"]`)!;
+  await user.click(cell);
+  await user.keyboard('{Control>}a{/Control}≈ 100 g{Enter}');
+  expect(cell.textContent).toBe('≈ 0.10');
+  expect(rowCount()).toContain('likely 0.08–0.12 kg');
+  await waitFor(() =>
+    expect(server.trip.personalThings.find((t) => t.id === torch.id)).toMatchObject({
+      massKg: 0.1,
+      massEstimated: true,
+    }),
+  );
+});
+
+test('CSV: bad rows are told, columns can be matched otherwise, good rows are taken', async () => {
+  const { server, user } = open();
+  await user.click(screen.getByRole('button', { name: 'CSV' }));
+  const text = 'Item;Gewicht;Wer;Joins\nSeil;1,9;Ilse;\nSieb;0,2;;9\nKarte;schwer;;\n';
+  await user.upload(
+    await screen.findByLabelText('CSV file'),
+    new File([text], 'liste.csv', { type: 'text/csv' }),
+  );
+  expect(await screen.findByText(/3 rows, 4 columns/)).toBeDefined();
+  const errors = screen.getByRole('alert').textContent;
+  expect(errors).toContain('Line 3, column “Joins”: expected a day of this trip, 1 to 6, got 9');
+  expect(errors).toContain('Line 4, column “Gewicht”');
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Column Joins is' }), 'left out');
+  await waitFor(() => expect(screen.getByRole('alert').textContent).not.toContain('Joins'));
+  await user.click(screen.getByRole('button', { name: 'Take 2 rows without the 1 line above' }));
+  await waitFor(() => expect(server.trip.personalThings.at(-1)).toMatchObject({ name: 'Seil', massKg: 1.9 }));
+  expect(server.trip.kits.flatMap((k) => k.pieces).find((p) => p.name === 'Sieb')).toMatchObject({
+    massKg: 0.2,
+  });
+});
+
+test('CSV: a file without rows says what was expected', async () => {
+  const { user } = open();
+  await user.click(screen.getByRole('button', { name: 'CSV' }));
+  await user.upload(await screen.findByLabelText('CSV file'), new File(['just a line'], 'x.csv'));
+  expect((await screen.findByRole('alert')).textContent).toBe(
+    'x.csv: expected a line of headers and rows under it, got 0 rows',
+  );
+});
+
+test('a kit goes to the library; ticked rows are removed and undone with one step', async () => {
+  const { server, user } = open();
+  await waitFor(() => expect(server.calls).toContain('GET /library'));
+  const head = screen.getByText('Heron (2 people)', { selector: 'button' }).closest('td')!;
+  await user.click(within(head).getByRole('button', { name: 'To library' }));
+  expect(await screen.findByText('Heron (2 people) is in your library.')).toBeDefined();
+  await waitFor(() => expect(server.library.entries.map((e) => e.name)).toContain('Heron (2 people)'));
+  await user.selectOptions(within(head).getByRole('combobox', { name: /^Split/ }), '2 carriers');
+  await waitFor(() => expect(server.trip.kits[0]!.splitWays).toBe(2));
+});
+
+test('whoever may only look sees findings and cannot cure them', async () => {
+  open('read');
+  const stoves = await finding(/4 stoves/);
+  expect(within(stoves).getByRole<HTMLButtonElement>('button', { name: /^Leave/ }).disabled).toBe(true);
+  expect(within(stoves).queryByRole('button', { name: 'Put aside' })).toBeNull();
+  for (const button of screen.getAllByRole<HTMLButtonElement>('button', { name: /^Remove / }))
+    expect(button.disabled).toBe(true);
+});

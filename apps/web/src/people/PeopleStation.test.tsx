@@ -1,0 +1,78 @@
+/** @jest-environment jsdom */
+import { screen, waitFor, within } from '@testing-library/react';
+import { emptyTrip, type Trip } from '@graft/core';
+import { StationLine } from '../app/StationLine';
+import { demoTrip } from '../testing/demo';
+import { openTrip, type OpenTrip } from '../testing/openTrip';
+import { PeopleStation } from './PeopleStation';
+
+jest.setTimeout(60_000);
+const hut = demoTrip('hut-roof');
+const [first, second] = hut.members;
+const open = (trip: Trip): OpenTrip =>
+  openTrip(
+    trip,
+    <>
+      <StationLine />
+      <PeopleStation />
+    </>,
+  );
+const cell = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-cell="${id}"]`)!;
+const peopleStop = (): string => screen.getByRole('link', { name: /^People/ }).textContent;
+afterEach(() => localStorage.clear());
+
+test('members are added to an empty trip, each with a pack of their own', async () => {
+  const { server, user } = open(emptyTrip('t', 'T', '2027-01-01', 2));
+  expect(peopleStop()).toContain('nobody yet');
+  await user.click(screen.getAllByRole('button', { name: 'Add a member' })[0]!);
+  await user.click(screen.getAllByRole('button', { name: 'Add a member' })[0]!);
+  await waitFor(() => expect(server.trip.members).toHaveLength(2));
+  expect(new Set(server.trip.members.map((m) => m.packId)).size).toBe(2);
+  expect(server.trip.packs).toHaveLength(2);
+  await waitFor(() => expect(peopleStop()).toContain('2, limits'));
+});
+
+test('a body weight in stones changes the limit; one out of range is refused with its reason', async () => {
+  const { server, user } = open(hut);
+  const id = `${first!.id}/bodyMassKg`;
+  const limit = cell(`${first!.id}/limit`).textContent;
+  await user.click(cell(id));
+  await user.keyboard('{Control>}a{/Control}8 st{Enter}');
+  await waitFor(() => expect(server.trip.members[0]!.bodyMassKg).toBeCloseTo(50.8, 1));
+  await waitFor(() => expect(cell(`${first!.id}/limit`).textContent).not.toBe(limit));
+  await user.click(cell(id));
+  await user.keyboard('{Control>}a{/Control}900{Enter}');
+  expect(within(cell(id)).getByRole('alert').textContent).toMatch(/expected a number from .* kg, got 900/);
+});
+
+test('hidden body weights are not given away by their editors either', async () => {
+  localStorage.setItem('graft.preferences', JSON.stringify({ hideWeights: true }));
+  const { server, user } = open(hut);
+  const id = `${first!.id}/bodyMassKg`;
+  expect(cell(id).textContent).toBe('···');
+  await user.click(cell(id));
+  expect(within(cell(id)).getByRole<HTMLInputElement>('textbox').value).toBe('');
+  await user.keyboard('{Enter}');
+  expect(server.trip.members[0]!.bodyMassKg).toBe(first!.bodyMassKg);
+});
+
+test('buddies are each other’s; nobody is their own', async () => {
+  const alone = { ...hut, members: hut.members.map(({ buddyId: _buddy, ...m }) => m) };
+  const { server, user } = open(alone);
+  const id = `${first!.id}/buddyId`;
+  await user.click(cell(id));
+  await user.selectOptions(within(cell(id)).getByRole('combobox'), first!.id);
+  expect(within(cell(id)).getByRole('alert').textContent).toBe('expected another member');
+  await user.selectOptions(within(cell(id)).getByRole('combobox'), second!.id);
+  await waitFor(() => expect(server.trip.members[0]!.buddyId).toBe(second!.id));
+  expect(server.trip.members[1]!.buddyId).toBe(first!.id);
+});
+
+test('who is removed takes their things, pack and share along; undo is one step', async () => {
+  const { server, user } = open(hut);
+  await user.click(screen.getByRole('button', { name: `Remove ${second!.name}` }));
+  await waitFor(() => expect(server.trip.members.map((m) => m.id)).not.toContain(second!.id));
+  expect(server.trip.personalThings.some((t) => t.memberId === second!.id)).toBe(false);
+  expect(server.trip.share.some((a) => a.memberId === second!.id)).toBe(false);
+  expect(server.trip.packs.some((p) => p.id === second!.packId)).toBe(false);
+});

@@ -1,0 +1,8 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { parseTripFile, type Trip } from '@graft/core';
+
+/** A demo trip as it ships. */
+export function demoTrip(id: string): Trip {
+  return parseTripFile(readFileSync(join(__dirname, `../../../../data/demo/${id}.graft.json`), 'utf8'));
+}

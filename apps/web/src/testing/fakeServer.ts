@@ -1,0 +1,71 @@
+/** The part of the server that an open trip speaks to, in memory: stores edits by version, keeps a library. */
+import {
+  applyEdits,
+  applyLibraryEdits,
+  type Account,
+  type Library,
+  type LibraryEdit,
+  type LibraryEntry,
+  type Trip,
+  type TripEdit,
+} from '@graft/core';
+
+export interface FakeServer {
+  trip: Trip;
+  version: number;
+  library: Library;
+  /** Answers the next edits of the trip with this status and message instead of storing them. */
+  refuse: { readonly status: number; readonly message: string } | undefined;
+  /** While it cannot be reached nothing is answered. */
+  down: boolean;
+  /** Every call, as "POST /trips/t/edits". */
+  readonly calls: string[];
+}
+
+const OLGA: Account = { id: 'olga', email: 'olga@example.org', name: 'Olga', demo: false };
+
+export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): FakeServer {
+  const server: FakeServer = {
+    trip,
+    version: 1,
+    library: { version: 1, entries: library },
+    refuse: undefined,
+    down: false,
+    calls: [],
+  };
+  const answer = (status: number, body: unknown): Response =>
+    ({ status, ok: status < 400, json: () => Promise.resolve(body) }) as Response;
+  globalThis.fetch = (input, init) => {
+    const path = String(input).replace('/api', '');
+    server.calls.push(`${init?.method ?? 'GET'} ${path}`);
+    if (server.down) return Promise.reject(new TypeError('Failed to fetch'));
+    const body = (): unknown => JSON.parse(String(init?.body));
+    if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
+    if (path === '/library') return Promise.resolve(answer(200, server.library));
+    if (path === '/library/edits') {
+      const { edits } = body() as { edits: readonly LibraryEdit[] };
+      const { version, entries } = server.library;
+      server.library = { version: version + 1, entries: applyLibraryEdits(entries, edits) };
+      return Promise.resolve(answer(200, { version: server.library.version }));
+    }
+    if (path.endsWith('/edits')) {
+      if (server.refuse !== undefined) {
+        const { status, message } = server.refuse;
+        server.refuse = undefined;
+        return Promise.resolve(answer(status, { error: { message, errors: [] } }));
+      }
+      const { version, edits } = body() as { version: number; edits: readonly TripEdit[] };
+      if (version !== server.version)
+        return Promise.resolve(answer(409, { error: { message: 'Changed elsewhere.', errors: [] } }));
+      server.trip = applyEdits(server.trip, edits);
+      server.version += 1;
+      return Promise.resolve(answer(200, { version: server.version }));
+    }
+    if (path.startsWith('/trips/'))
+      return Promise.resolve(
+        answer(200, { id: server.trip.id, trip: server.trip, version: server.version, role: 'owner' }),
+      );
+    throw new Error(`the fake server does not know ${path}`);
+  };
+  return server;
+}

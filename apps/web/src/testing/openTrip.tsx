@@ -1,0 +1,60 @@
+/** A part of the page around an open trip, with all that it stands in, before a server in memory. */
+import { ChakraProvider } from '@chakra-ui/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import { configure } from '@testing-library/dom';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import type { LibraryEntry, Trip, TripRole } from '@graft/core';
+import { AccountProvider } from '../shared/AccountProvider';
+import { PreferencesProvider } from '../shared/preferences';
+import { TripProvider } from '../shared/TripProvider';
+import { PlanFiguresProvider } from '../shared/usePlanFigures';
+import { WhyProvider } from '../shared/Why';
+import { system } from '../theme/system';
+import { fakeServer, type FakeServer } from './fakeServer';
+
+// A page of hundreds of parts on a slow machine; and a failure need not print all of them.
+configure({
+  asyncUtilTimeout: 10_000,
+  getElementError: (message) => Object.assign(new Error(message ?? 'not found'), { name: 'NotFound' }),
+});
+
+export interface OpenTrip {
+  readonly server: FakeServer;
+  readonly user: UserEvent;
+}
+
+export function Providers({ children }: { children: ReactNode }) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return (
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={queries}>
+        <PreferencesProvider>
+          <AccountProvider>
+            <WhyProvider>
+              <MemoryRouter>{children}</MemoryRouter>
+            </WhyProvider>
+          </AccountProvider>
+        </PreferencesProvider>
+      </QueryClientProvider>
+    </ChakraProvider>
+  );
+}
+
+export function openTrip(
+  trip: Trip,
+  part: ReactNode,
+  { role = 'owner', library = [] }: { role?: TripRole; library?: readonly LibraryEntry[] } = {},
+): OpenTrip {
+  const server = fakeServer(trip, library);
+  render(
+    <Providers>
+      <TripProvider stored={{ id: trip.id, trip, version: 1, role }}>
+        <PlanFiguresProvider>{part}</PlanFiguresProvider>
+      </TripProvider>
+    </Providers>,
+  );
+  return { server, user: userEvent.setup() };
+}

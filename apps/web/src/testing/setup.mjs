@@ -1,0 +1,23 @@
+/** What a browser has and the test's document has not. */
+import { TextDecoder, TextEncoder } from 'node:util';
+
+if (typeof window !== 'undefined') {
+  Object.assign(globalThis, {
+    TextEncoder,
+    TextDecoder,
+    structuredClone: (value) => JSON.parse(JSON.stringify(value)),
+    matchMedia: () => ({ matches: false, addEventListener() {}, removeEventListener() {} }),
+    ResizeObserver: class {
+      observe() {}
+      unobserve() {}
+      disconnect() {}
+    },
+    CSS: { escape: (text) => text.replace(/[^\w-]/g, (sign) => `\\${sign}`) },
+  });
+  Element.prototype.scrollTo = () => undefined;
+  // Nothing is laid out: what draws only the rows in sight needs a height to see some in.
+  Object.defineProperties(Element.prototype, {
+    clientHeight: { configurable: true, value: 800 },
+    clientWidth: { configurable: true, value: 900 },
+  });
+}

@@ -46,9 +46,9 @@ export default {
     {
       name: 'stations-are-apart',
       severity: 'error',
-      from: { path: '^apps/web/src/(account|brief|people|kit|shares|packs|trips)/' },
+      from: { path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|trips)/' },
       to: {
-        path: '^apps/web/src/(account|brief|people|kit|shares|packs|trips|app)/',
+        path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|trips|app)/',
         pathNot: '^apps/web/src/$1/',
       },
     },

@@ -1,6 +1,5 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { StationLine } from '../app/StationLine';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { BriefStation } from './BriefStation';
@@ -11,14 +10,7 @@ jest.mock('../workers/track', () => ({
 jest.setTimeout(60_000);
 const hut = demoTrip('hut-roof');
 const leg = hut.legs[0]!;
-const open = (): OpenTrip =>
-  openTrip(
-    hut,
-    <>
-      <StationLine />
-      <BriefStation />
-    </>,
-  );
+const open = (): OpenTrip => openTrip(hut, <BriefStation />, { line: true });
 const cell = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-cell="${id}"]`)!;
 const briefStop = (): string => screen.getByRole('link', { name: /^Brief/ }).textContent;
 

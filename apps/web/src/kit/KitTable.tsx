@@ -26,7 +26,7 @@ import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { useSame } from '../shared/useSame';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
-import { SplitSelect } from './SplitSelect';
+import { SplitSelect } from '../shared/SplitSelect';
 import { kitColumns, placesOf, type View } from './kitColumns';
 import { addPiece } from './newThings';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';

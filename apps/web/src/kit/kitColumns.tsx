@@ -30,7 +30,7 @@ import {
   needsColumn,
   readColumn,
   shapeColumn,
-} from './thingColumns';
+} from '../shared/thingColumns';
 
 export const VIEWS = {
   weights: 'Mass',

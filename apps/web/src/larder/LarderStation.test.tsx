@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { allPieces, STARTER_LIBRARY, type Canister, type Trip } from '@graft/core';
-import { StationLine } from '../app/StationLine';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { LarderStation } from './LarderStation';
@@ -9,14 +8,7 @@ import { LarderStation } from './LarderStation';
 jest.setTimeout(60_000);
 const demo = demoTrip('corvane-census');
 const open = (trip: Trip = demo): OpenTrip =>
-  openTrip(
-    trip,
-    <>
-      <StationLine />
-      <LarderStation />
-    </>,
-    { library: STARTER_LIBRARY },
-  );
+  openTrip(trip, <LarderStation />, { line: true, library: STARTER_LIBRARY });
 const panel = (name: string): HTMLElement =>
   within(screen.getByRole('radiogroup', { name: 'Larder figures' })).getByRole('radio', { name });
 const larderStop = (): string => screen.getByRole('link', { name: /^Larder/ }).textContent;

@@ -13,7 +13,7 @@ import {
   type KitEntry,
   type StoveKind,
 } from '@graft/core';
-import { SplitSelect } from '../kit/SplitSelect';
+import { SplitSelect } from '../shared/SplitSelect';
 import { EditableTable } from '../shared/EditableTable';
 import { InlineName } from '../shared/InlineName';
 import { usePreferences } from '../shared/preferences';

@@ -17,7 +17,7 @@ import {
   massColumn,
   needsColumn,
   shapeColumn,
-} from '../kit/thingColumns';
+} from '../shared/thingColumns';
 import type { Column } from '../shared/EditableTable';
 import { choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';

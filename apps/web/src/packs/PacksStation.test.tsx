@@ -1,23 +1,16 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { assessStow, planningDay, type Trip } from '@graft/core';
-import { StationLine } from '../app/StationLine';
+import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { PacksStation } from './PacksStation';
 
-jest.mock('../workers/engine', () => jest.requireActual<object>('../testing/engineHere'));
+jest.mock('../workers/engine', () => engineHere);
 jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
-const open = (trip: Trip): OpenTrip =>
-  openTrip(
-    trip,
-    <>
-      <StationLine />
-      <PacksStation />
-    </>,
-  );
+const open = (trip: Trip): OpenTrip => openTrip(trip, <PacksStation />, { line: true });
 const packs = (): HTMLElement[] =>
   within(screen.getByRole('navigation', { name: 'Packs' }))
     .getAllByRole('button')

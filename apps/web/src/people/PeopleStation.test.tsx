@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { emptyTrip, type Trip } from '@graft/core';
-import { StationLine } from '../app/StationLine';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { PeopleStation } from './PeopleStation';
@@ -9,14 +8,7 @@ import { PeopleStation } from './PeopleStation';
 jest.setTimeout(60_000);
 const hut = demoTrip('hut-roof');
 const [first, second] = hut.members;
-const open = (trip: Trip): OpenTrip =>
-  openTrip(
-    trip,
-    <>
-      <StationLine />
-      <PeopleStation />
-    </>,
-  );
+const open = (trip: Trip): OpenTrip => openTrip(trip, <PeopleStation />, { line: true });
 const cell = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-cell="${id}"]`)!;
 const peopleStop = (): string => screen.getByRole('link', { name: /^People/ }).textContent;
 afterEach(() => localStorage.clear());

@@ -1,4 +1,4 @@
-import { emptyTrip, parseShape, type Member, type PersonalThing, type Trip } from '@graft/core';
+import { emptyTrip, parseShape, type Member, type PersonalThing, type Piece, type Trip } from '@graft/core';
 import { kitColumns, placesOf, VIEWS, type View } from '../kit/kitColumns';
 import type { KitRow } from '../kit/kitRows';
 import type { Column } from './EditableTable';
@@ -137,6 +137,8 @@ describe('the columns of a thing', () => {
     needed: 'camp',
     purpose: 'mat',
   };
+  const { memberId: _member, worn: _worn, ...bare } = mat;
+  const aPot: Piece = { ...bare, id: 'pot', name: 'Pot' };
   const trip: Trip = {
     ...emptyTrip('t', 'T', '2027-01-01', 3),
     kits: [{ id: 'k', name: 'Kit', pieces: [] }],
@@ -196,6 +198,39 @@ describe('the columns of a thing', () => {
     expect(take(column('flags'), mat, 'hard, fluffy')).toContain('got "fluffy"');
     expect(take(column('flags'), mat, '')).toBeUndefined();
     expect(kept?.flags).toEqual([]);
+  });
+  test('what does not stand in the row itself: its list, its carrier, what it rides in', () => {
+    const pot: Piece = { ...aPot, nestsIn: 'lid' };
+    const party: Trip = {
+      ...trip,
+      kits: [{ id: 'k', name: 'Kitchen', pieces: [pot, { ...aPot, id: 'lid', name: 'Lid' }] }],
+      share: [{ pieceId: 'pot', memberId: 'a', locked: false }],
+    };
+    const all = kitColumns('carrying', {
+      places: placesOf(party),
+      groups: [],
+      massUnit: 'kg',
+      check: () => undefined,
+      save: (row) => {
+        kept = row as never;
+      },
+      act: () => undefined,
+    });
+    const shown = (id: string, row: KitRow): unknown => all.find((c) => c.id === id)!.show(row);
+    expect(shown('carrier', pot)).toBe('Ada');
+    expect(shown('nestsIn', pot)).toBe('Lid');
+    expect(all.find((c) => c.id === 'list')!.edit!.text(pot)).toBe('kit k');
+    expect(all.find((c) => c.id === 'list')!.edit!.options).toEqual([
+      ['kit k', 'Kitchen'],
+      ['member a', 'Ada'],
+    ]);
+    const inside = all.find((c) => c.id === 'nestsIn')!;
+    // Things of the same kit only, never itself.
+    expect(inside.edit!.take(pot, 'Mat')).toContain('got "Mat"');
+    expect(inside.edit!.take(pot, 'pot')).toContain('got "pot"');
+    expect(inside.edit!.take(pot, '')).toBeUndefined();
+    expect(kept).not.toHaveProperty('nestsIn');
+    expect(placesOf({ ...party, kits: [] }).things['pot']).toBeUndefined();
   });
   test('a typed mass forgets when the old one was weighed', () => {
     expect(take(column('massKg'), { ...mat, measuredOn: '2027-01-02' }, '0.4')).toBeUndefined();

@@ -1,24 +1,17 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { allPieces, carrierOf, emptyTrip, shareFigures, type Trip } from '@graft/core';
-import { StationLine } from '../app/StationLine';
+import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { SharesStation } from './SharesStation';
 
-jest.mock('../workers/engine', () => jest.requireActual<object>('../testing/engineHere'));
+jest.mock('../workers/engine', () => engineHere);
 jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const bare: Trip = { ...hut, share: [], stows: [] };
-const open = (trip: Trip): OpenTrip =>
-  openTrip(
-    trip,
-    <>
-      <StationLine />
-      <SharesStation />
-    </>,
-  );
+const open = (trip: Trip): OpenTrip => openTrip(trip, <SharesStation />, { line: true });
 const block = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-piece="${id}"]`)!;
 const gap = (): string => screen.getByTestId('gap').textContent;
 

@@ -2,7 +2,7 @@
 import { planStow, shareProblem, solveShare, type Stow, type Trip } from '@graft/core';
 import type { Run } from '../workers/engine';
 
-export function runShare(
+function runShare(
   trip: Trip,
   seed: number,
   onProgress: (done: number, largestRatio: number) => void,
@@ -15,7 +15,7 @@ export function runShare(
   return { result: Promise.resolve().then(solve), stop: () => undefined };
 }
 
-export function runStows(
+function runStows(
   trip: Trip,
   memberIds: readonly string[],
   seed: number,
@@ -24,3 +24,5 @@ export function runStows(
   const plan = (): void => memberIds.forEach((id) => onStow(planStow(trip, id, { seed }).stow));
   return { result: Promise.resolve().then(plan), stop: () => undefined };
 }
+
+export const engineHere = { runShare, runStows };

@@ -7,6 +7,7 @@ import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { LibraryEntry, Trip, TripRole } from '@graft/core';
+import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
 import { TripProvider } from '../shared/TripProvider';
@@ -46,13 +47,25 @@ export function Providers({ children }: { children: ReactNode }) {
 export function openTrip(
   trip: Trip,
   part: ReactNode,
-  { role = 'owner', library = [] }: { role?: TripRole; library?: readonly LibraryEntry[] } = {},
+  {
+    role = 'owner',
+    library = [],
+    line = false,
+  }: {
+    role?: TripRole;
+    library?: readonly LibraryEntry[];
+    /** With the line of stations over it. */
+    line?: boolean;
+  } = {},
 ): OpenTrip {
   const server = fakeServer(trip, library);
   render(
     <Providers>
       <TripProvider stored={{ id: trip.id, trip, version: 1, role }}>
-        <PlanFiguresProvider>{part}</PlanFiguresProvider>
+        <PlanFiguresProvider>
+          {line && <StationLine />}
+          {part}
+        </PlanFiguresProvider>
       </TripProvider>
     </Providers>,
   );

@@ -411,6 +411,28 @@ test('scented things by night: what is left after dinner, against containers', (
   );
   expect(round(1)).not.toContain('Box');
 });
+test('property: a night holds no more than the party carries into it, and its round is who has what', () => {
+  fc.assert(
+    fc.property(arbitraryTrip(), (random) => {
+      const trip = landLarder(random);
+      const nights = scentedNights(trip);
+      expect(nights).toHaveLength(trip.legs.length - 1);
+      const heaviestKg = allPieces(trip)
+        .concat(trip.personalThings as never)
+        .reduce((sum, t) => sum + t.massKg, 0);
+      for (const night of nights) {
+        expect(night.massKg).toBeGreaterThanOrEqual(0);
+        expect(night.massKg).toBeLessThanOrEqual(heaviestKg + 1e-9);
+        expect(night.volumeL).toBeGreaterThanOrEqual(0);
+        for (const { thing, memberId } of night.things) {
+          expect((thing.fromDay ?? 1) <= night.night && night.night <= (thing.toDay ?? Infinity)).toBe(true);
+          if ('memberId' in thing) expect(memberId).toBe(thing.memberId);
+        }
+      }
+    }),
+    { seed: 8, numRuns: 60 },
+  );
+});
 test('what is eaten up without a trace leaves the evening’s round', () => {
   const bare = { ...DINNER, packagingG: 0 };
   const trip = landLarder(withMeals(party(), meal(1, 'dinner', bare), meal(2, 'dinner', bare)));

@@ -1,6 +1,6 @@
-import { counted } from '../shared/words';
-import { useReadOnly } from '../shared/TripProvider';
-import { Select } from '../shared/Select';
+import { counted } from './words';
+import { useReadOnly } from './TripProvider';
+import { Select } from './Select';
 
 /** Over how many carriers a kit may be split. */
 export function SplitSelect({

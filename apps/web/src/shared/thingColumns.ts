@@ -10,9 +10,9 @@ import {
   type MassUnit,
   type Thing,
 } from '@graft/core';
-import type { Column } from '../shared/EditableTable';
-import { quantityColumn, type Check } from '../shared/fields';
-import { FLAG_WORDS } from '../shared/words';
+import type { Column } from './EditableTable';
+import { quantityColumn, type Check } from './fields';
+import { FLAG_WORDS } from './words';
 
 interface Common<Row> {
   readonly check: Check<Row>;

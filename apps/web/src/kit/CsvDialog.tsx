@@ -22,7 +22,7 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useSame } from '../shared/useSame';
 import { startCsv, type CsvWorker } from '../workers/csv';
-import type { CsvHead } from '../workers/csv.worker';
+import type { CsvHead } from '../workers/csvReader';
 import { counted } from '../shared/words';
 import { Select } from '../shared/Select';
 

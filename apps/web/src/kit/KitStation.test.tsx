@@ -1,45 +1,12 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import {
-  guessMapping,
-  guessOptions,
-  readCsvTable,
-  readThings,
-  STARTER_LIBRARY,
-  type CsvTable,
-} from '@graft/core';
+import { STARTER_LIBRARY } from '@graft/core';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
-import type { CsvWorker } from '../workers/csv';
+import { csvReader } from '../workers/csvReader';
 import { KitStation } from './KitStation';
 
-function textOf(file: File): Promise<string> {
-  const reader = new FileReader();
-  reader.readAsText(file);
-  return new Promise((resolve) => reader.addEventListener('load', () => resolve(reader.result as string)));
-}
-
-/** The reading of tables without its worker. */
-jest.mock('../workers/csv', () => ({
-  startCsv: (): CsvWorker => {
-    let table: CsvTable;
-    return {
-      open: async (file) => {
-        table = readCsvTable(await textOf(file));
-        const mapping = guessMapping(table.headers);
-        return {
-          headers: table.headers,
-          rows: table.rows.length,
-          example: table.rows[0] ?? [],
-          mapping,
-          options: guessOptions(table, mapping),
-        };
-      },
-      read: (...asked) => Promise.resolve(readThings(table, ...asked)),
-      close: () => undefined,
-    };
-  },
-}));
+jest.mock('../workers/csv', () => ({ startCsv: () => ({ ...csvReader(), close: () => undefined }) }));
 // Several tests click through a page of hundreds of parts.
 jest.setTimeout(60_000);
 

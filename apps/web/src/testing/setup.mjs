@@ -14,6 +14,11 @@ if (typeof window !== 'undefined') {
     },
     CSS: { escape: (text) => text.replace(/[^\w-]/g, (sign) => `\\${sign}`) },
   });
+  Blob.prototype.arrayBuffer = function () {
+    const reader = new FileReader();
+    reader.readAsArrayBuffer(this);
+    return new Promise((resolve) => reader.addEventListener('load', () => resolve(reader.result)));
+  };
   Element.prototype.scrollTo = () => undefined;
   // Nothing is laid out: what draws only the rows in sight needs a height to see some in.
   Object.defineProperties(Element.prototype, {

@@ -53,9 +53,10 @@ const config = defineConfig({
         left: '0',
         zIndex: '1',
         background: 'inherit',
+        paddingInlineStart: '4',
       },
       '& > thead tr': { background: 'bg.panel' },
-      '& .grid-head > *': { position: 'sticky', left: '8px', width: 'max-content' },
+      '& .grid-head > *': { position: 'sticky', left: '16px', width: 'max-content', paddingInlineStart: '2' },
       '& .grid-row[data-chosen]': { background: 'bg.panel' },
     },
     // Plain fields: a style sheet that grows when a cell opens would lay the whole table out anew.

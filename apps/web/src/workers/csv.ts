@@ -1,7 +1,7 @@
 /** Reading tables of things in a worker of its own, so that the page stays live; the table stays there. */
 import { wrap } from 'comlink';
 import type { CsvMapping, CsvOptions, CsvTrip, LibraryEntry, ReadThings } from '@graft/core';
-import type { CsvHead, CsvReader } from './csv.worker';
+import type { CsvHead, CsvReader } from './csvReader';
 import { failure } from './failure';
 
 export interface CsvWorker {

@@ -72,6 +72,7 @@ export * from './lists/kitTemplates.js';
 export { unusedInARow, UNUSED_TRIPS } from './lists/leaveBehind.js';
 export * from './lists/massRange.js';
 export * from './lists/moveThing.js';
+export * from './lists/partySplit.js';
 export * from './lists/pasteList.js';
 export * from './lists/takeFromLibrary.js';
 export * from './lists/takeRows.js';

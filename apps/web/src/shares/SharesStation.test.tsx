@@ -81,3 +81,45 @@ test('the day of the beams is chosen; the steps tell the largest', async () => {
   expect(days.getByRole('radio', { name: 'Day 1' }).getAttribute('aria-checked')).toBe('true');
   expect(screen.getByRole('img', { name: /^Load ratios by day; largest/ })).toBeDefined();
 });
+
+test('if the party splits: what each part lacks, mended by one handover; kits in several hands', async () => {
+  const [a, b] = hut.members;
+  const aid = { ...allPieces(hut)[0]!, purpose: 'firstAid' as const };
+  const two: Trip = {
+    ...hut,
+    personalThings: hut.personalThings.filter((t) => t.purpose !== 'firstAid'),
+    kits: [
+      {
+        id: 'safety',
+        name: 'Safety',
+        pieces: [
+          { ...aid, id: 'big', name: 'Safety: big first aid', massKg: 0.8 },
+          { ...aid, id: 'small', name: 'Safety: small first aid', massKg: 0.2 },
+          { ...aid, id: 'rope', name: 'Rope', purpose: 'other' },
+        ],
+      },
+    ],
+    share: ['big', 'small'].map((pieceId) => ({ pieceId, memberId: a!.id, locked: false })),
+  };
+  const { server, user } = open({
+    ...two,
+    stows: [],
+    carrierRules: [],
+    share: [...two.share, { pieceId: 'rope', memberId: b!.id, locked: false }],
+  });
+  await user.click(screen.getByRole('button', { name: 'If the party splits' }));
+  const dialog = await screen.findByRole('dialog', { name: 'Sets and splits' });
+  expect(within(dialog).getByRole('list', { name: 'Kits in several hands' }).textContent).toBe(
+    `Safety: ${a!.name} big first aid, small first aid; ${b!.name} Rope`,
+  );
+  await user.selectOptions(within(dialog).getByRole('combobox', { name: 'How it splits' }), 'hand');
+  expect(within(dialog).getByText('Tick who would go in the second part.')).toBeDefined();
+  await user.click(within(dialog).getByRole('checkbox', { name: b!.name }));
+  const parts = within(dialog).getByRole('list', { name: 'Parts' });
+  expect(within(parts).getAllByRole('listitem')[0]!.textContent).not.toContain('No first aid');
+  await user.click(
+    within(parts).getByRole('button', { name: `Safety: small first aid from ${a!.name} to ${b!.name}` }),
+  );
+  await waitFor(() => expect(carrierOf(server.trip, 'small')).toBe(b!.id));
+  expect(parts.textContent).not.toContain('No first aid');
+});

@@ -1,8 +1,9 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
+import { PlainDialog } from '../shared/PlainDialog';
 import { usePreferences } from '../shared/preferences';
 import { useDragSensors } from '../shared/useDragSensors';
 import { useShareFigures } from '../shared/usePlanFigures';
@@ -12,6 +13,7 @@ import { DaySteps } from './DaySteps';
 import { PieceDetail } from './PieceDetail';
 import { PieceFinder } from './PieceFinder';
 import { ShareFigurePanel } from './ShareFigurePanel';
+import { SplitDialog } from './SplitDialog';
 import { TRAY } from './tray';
 import { UnsharedTray } from './UnsharedTray';
 
@@ -25,6 +27,7 @@ export function SharesStation() {
   const [inHand, setInHand] = useState<
     { pieceId: string; target: string | undefined; byKey: boolean } | undefined
   >();
+  const [splitOpen, setSplitOpen] = useState(false);
   const board = useRef<HTMLDivElement>(null);
   const sensors = useDragSensors();
 
@@ -205,6 +208,11 @@ export function SharesStation() {
             onChoose={setChosenId}
           />
           <PieceFinder chosenId={chosenId} onChoose={setChosenId} />
+          <Box px="4" pt="2">
+            <Button size="xs" variant="outline" onClick={() => setSplitOpen(true)}>
+              If the party splits
+            </Button>
+          </Box>
           {chosen === undefined ? (
             <Text px="4" py="2" fontSize="xs" color="fg.muted">
               Choose a piece to see what holds it and what every other carrier would make of it.
@@ -214,6 +222,9 @@ export function SharesStation() {
           )}
         </Box>
       </Flex>
+      <PlainDialog title="Sets and splits" open={splitOpen} onClose={() => setSplitOpen(false)} size="lg">
+        <SplitDialog />
+      </PlainDialog>
       <DragOverlay dropAnimation={null}>
         {held !== undefined && inHand?.byKey === false && <HeldChip name={held.name} massKg={held.massKg} />}
       </DragOverlay>

@@ -15,7 +15,7 @@ import { isLighter } from './lighter.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 
 /** What a thing is for others. */
-const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {
+export const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = {
   gas: (t) => t.purpose === 'fuel' && t.flags.includes('gasFuel'),
   liquidFuel: (t) => t.purpose === 'fuel' && t.flags.includes('liquidFuel'),
   tentPoles: (t) => t.purpose === 'tentPoles',

@@ -20,6 +20,11 @@ interface Job {
   readonly why: string;
 }
 
+/** A burner itself, not what goes with it. */
+export function isStove(thing: Thing): boolean {
+  return thing.purpose === 'stove' && !/wind|shield|stand|lighter/i.test(thing.name);
+}
+
 const cooks = (trip: Trip): number => Math.max(1, cookGroups(trip).length);
 const tents = (trip: Trip): number =>
   Math.max(Math.ceil(trip.members.length / 2), trip.groups.filter((g) => g.kind === 'tent').length);
@@ -36,7 +41,7 @@ const JOBS: readonly Job[] = [
   {
     id: 'stove',
     name: 'stoves',
-    is: (t) => t.purpose === 'stove' && !/wind|shield|stand|lighter/i.test(t.name),
+    is: isStove,
     enough: cooks,
     why: 'one a cook group, for about four people',
   },

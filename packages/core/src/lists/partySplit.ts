@@ -1,0 +1,213 @@
+/**
+ * Safety of the sets when people part: kits whose pieces ride with several people, and what each part of a party would
+ * lack if it split here, by intent or in mist: shelter, stove, first aid, map, treatment (common practice, no source).
+ */
+import { dayLoad } from '../load/memberLoad.js';
+import { isCarriedOn } from '../load/thingOnDay.js';
+import type { Kit, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import {
+  allowedCarriers,
+  allPieces,
+  allThings,
+  carriedPieces,
+  carrierOf,
+  isPersonal,
+} from '../trip/queries.js';
+import { PROVIDES } from './completeness.js';
+import { isStove } from './doubles.js';
+
+export interface KitInHands {
+  readonly kit: Kit;
+  /** Each carrier with what they have of it, in the order of the party. */
+  readonly hands: readonly { readonly member: Member; readonly pieces: readonly Piece[] }[];
+  readonly unshared: readonly Piece[];
+}
+
+/** Kits of which no one person has all: whoever sets one up needs to know whom to ask. The larder's parcels are no sets. */
+export function kitsInSeveralHands(trip: Trip): readonly KitInHands[] {
+  return trip.kits.flatMap((kit) => {
+    const pieces = kit.pieces.filter((p) => p.madeBy === undefined);
+    const carrier = new Map(pieces.map((p) => [p.id, carrierOf(trip, p.id)]));
+    const hands = trip.members.flatMap((member) => {
+      const own = pieces.filter((p) => carrier.get(p.id) === member.id);
+      return own.length === 0 ? [] : [{ member, pieces: own }];
+    });
+    const unshared = pieces.filter((p) => carrier.get(p.id) === undefined);
+    return hands.length + Math.min(1, unshared.length) < 2 ? [] : [{ kit, hands, unshared }];
+  });
+}
+
+export const SPLIT_NEEDS = ['shelter', 'stove', 'firstAid', 'map', 'treatment'] as const;
+export type SplitNeed = (typeof SPLIT_NEEDS)[number];
+
+/** A piece that another part can spare. */
+export interface Handover {
+  readonly piece: Piece;
+  readonly from: Member | undefined;
+  readonly to: Member;
+}
+
+export interface PartLack {
+  readonly need: SplitNeed;
+  /** What there is of it: places of shelter, otherwise how many work. */
+  readonly have: number;
+  readonly want: number;
+  /** What gives it, of what others can spare; none when nobody can. */
+  readonly cure: readonly Handover[];
+}
+
+export interface PartCheck {
+  readonly members: readonly Member[];
+  readonly lacks: readonly PartLack[];
+}
+
+type Any = Piece | PersonalThing;
+
+/** People that one group shelter or tarp covers in an emergency (common practice, no source). */
+const COVERED_BY_ONE = 8;
+const TENT_NEEDS: readonly Thing['purpose'][] = ['tentBody', 'tentFly', 'tentPoles', 'tentPegs'];
+
+/** What somebody of a part has in their pack or on them that day. */
+function inHands(trip: Trip, part: readonly Member[], day: number): readonly Any[] {
+  const ids = new Set(part.map((m) => m.id));
+  return allThings(trip).filter((t) => {
+    const who = isPersonal(t) ? t.memberId : carrierOf(trip, t.id);
+    return who !== undefined && ids.has(who) && isCarriedOn(t, day);
+  });
+}
+
+/** The pieces without which a tent does not stand; none for a kit that is no tent. */
+function tentPieces(kit: Kit): readonly Piece[] {
+  const parts = kit.pieces.filter((p) => TENT_NEEDS.includes(p.purpose));
+  return parts.some((p) => p.purpose === 'tentBody') ? parts : [];
+}
+
+function tentPlaces(trip: Trip, kit: Kit): number {
+  const group = trip.groups.find((g) => kit.pieces.some((p) => p.onlyGroupId === g.id));
+  return group?.sleeps ?? 2;
+}
+
+function shelterPlaces(trip: Trip, things: readonly Any[]): number {
+  const ids = new Set(things.map((t) => t.id));
+  const tents = trip.kits.reduce((sum, kit) => {
+    const parts = tentPieces(kit);
+    return parts.length > 0 && parts.every((p) => ids.has(p.id)) ? sum + tentPlaces(trip, kit) : sum;
+  }, 0);
+  const covers = things.filter((t) => t.purpose === 'tarp' || t.purpose === 'emergencyShelter');
+  return covers.reduce((sum, t) => sum + (isPersonal(t) ? 1 : COVERED_BY_ONE), tents);
+}
+
+/** Stoves that burn: with the fuel and what else they ask for among the same things. */
+function workingStoves(things: readonly Any[]): number {
+  return things.filter(
+    (t) =>
+      isStove(t) &&
+      (t.needs ?? []).every((need) => things.some((other) => other.id !== t.id && PROVIDES[need](other))),
+  ).length;
+}
+
+const COUNT: Readonly<Record<SplitNeed, (trip: Trip, things: readonly Any[]) => number>> = {
+  shelter: shelterPlaces,
+  stove: (_trip, things) => workingStoves(things),
+  firstAid: (_trip, things) => things.filter((t) => t.purpose === 'firstAid').length,
+  map: (_trip, things) => things.filter((t) => t.purpose === 'navigation').length,
+  treatment: (_trip, things) => things.filter((t) => t.purpose === 'filter').length,
+};
+
+/** What a part needs of each: places for all of it, one of the others; no more than the whole party ever has of a kind. */
+function wanted(trip: Trip, need: SplitNeed, part: readonly Member[]): number {
+  if (need === 'shelter') return part.length;
+  // Who cooks nothing, or drinks from taps or boils, lacks nothing where the party has none.
+  if (need === 'stove' && !allThings(trip).some(isStove)) return 0;
+  if (need === 'treatment' && (trip.larder.treatment === 'none' || trip.larder.treatment === 'boil'))
+    return 0;
+  return 1;
+}
+
+/** Sets of pieces that together give a need: a tent's, one shelter, a stove with its fuel, or a single thing. */
+function givers(trip: Trip, need: SplitNeed, day: number): readonly (readonly Piece[])[] {
+  const pieces = allPieces(trip).filter((p) => isCarriedOn(p, day));
+  const single = (test: (p: Piece) => boolean): readonly (readonly Piece[])[] =>
+    pieces.filter(test).map((p) => [p]);
+  switch (need) {
+    case 'shelter':
+      return [
+        ...single((p) => p.purpose === 'tarp' || p.purpose === 'emergencyShelter'),
+        ...trip.kits
+          .map(tentPieces)
+          .filter((parts) => parts.length > 0 && parts.every((p) => isCarriedOn(p, day))),
+      ];
+    case 'stove':
+      return pieces.filter(isStove).flatMap((stove) => {
+        const fuels = pieces.filter((p) =>
+          (stove.needs ?? []).some((n) => p.purpose === 'fuel' && PROVIDES[n](p)),
+        );
+        return fuels.length === 0 ? [[stove]] : fuels.map((fuel) => [stove, fuel]);
+      });
+    case 'firstAid':
+      return single((p) => p.purpose === 'firstAid');
+    case 'map':
+      return single((p) => p.purpose === 'navigation');
+    case 'treatment':
+      return single((p) => p.purpose === 'filter');
+  }
+}
+
+/** Who of a part may carry a piece and would be the least loaded with it that day, by the share of their limit. */
+function lightestHanded(trip: Trip, piece: Piece, part: readonly Member[], day: number): Member | undefined {
+  const ratio = (m: Member): number => dayLoad(trip, m, day, [...carriedPieces(trip, m.id), piece]).ratio;
+  return allowedCarriers(trip, piece)
+    .filter((m) => part.includes(m))
+    .map((member) => ({ member, ratio: ratio(member) }))
+    .sort((a, b) => a.ratio - b.ratio)[0]?.member;
+}
+
+/**
+ * What each part would lack if the party split.
+ *
+ * @param parts ids of the members of each part; whoever is in none is left out
+ * @param day day of the trip, from 1: what is carried then
+ * @returns in the order of the parts; a lack with the lightest handover of group pieces that mends it and takes nothing
+ *   from another part that this one would then lack
+ */
+export function checkSplit(
+  trip: Trip,
+  parts: readonly (readonly string[])[],
+  day: number,
+): readonly PartCheck[] {
+  const people = parts.map((ids) => trip.members.filter((m) => ids.includes(m.id)));
+  const hands = people.map((part) => inHands(trip, part, day));
+  const memberOf = new Map(trip.members.map((m) => [m.id, m]));
+  const lacksOf = (need: SplitNeed, i: number, things: readonly Any[]): number =>
+    wanted(trip, need, people[i]!) - COUNT[need](trip, things);
+  return people.map((members, i) => ({
+    members,
+    lacks: SPLIT_NEEDS.flatMap((need): readonly PartLack[] => {
+      const short = lacksOf(need, i, hands[i]!);
+      if (members.length === 0 || short <= 0) return [];
+      const want = wanted(trip, need, members);
+      const here = new Set(hands[i]!.map((t) => t.id));
+      const cures = givers(trip, need, day).flatMap((set) => {
+        const moved = set.filter((p) => !here.has(p.id));
+        const after = [...hands[i]!, ...moved];
+        if (moved.length === 0 || lacksOf(need, i, after) > 0) return [];
+        const ids = new Set(moved.map((p) => p.id));
+        const robs = hands.some((things, k) => {
+          const rest = things.filter((t) => !ids.has(t.id));
+          return k !== i && SPLIT_NEEDS.some((n) => lacksOf(n, k, rest) > Math.max(0, lacksOf(n, k, things)));
+        });
+        const handovers = moved.flatMap((piece): readonly Handover[] => {
+          const to = lightestHanded(trip, piece, members, day);
+          const from = carrierOf(trip, piece.id);
+          return to === undefined
+            ? []
+            : [{ piece, from: from === undefined ? undefined : memberOf.get(from), to }];
+        });
+        return robs || handovers.length < moved.length ? [] : [handovers];
+      });
+      const kg = (set: readonly Handover[]): number => set.reduce((sum, h) => sum + h.piece.massKg, 0);
+      const cure = cures.sort((a, b) => kg(a) - kg(b))[0] ?? [];
+      return [{ need, have: COUNT[need](trip, hands[i]!), want, cure }];
+    }),
+  }));
+}

@@ -11,6 +11,7 @@ import {
   UNKNOWN_FACTS,
   type GroupKind,
   type KitEntry,
+  type LibraryPiece,
   type StoveKind,
 } from '@graft/core';
 import { SplitSelect } from '../shared/SplitSelect';
@@ -22,6 +23,15 @@ import { counted } from '../shared/words';
 import { pieceColumns, type PieceRow, type Save } from './libraryColumns';
 
 const FOR_WORDS: Readonly<Record<GroupKind, string>> = { tent: 'a tent', cook: 'a cook group' };
+/** A piece of a kit of which nothing is decided yet. */
+export function newPiece(others: readonly LibraryPiece[] = []): LibraryPiece {
+  const id = freshId(
+    'piece',
+    others.map((p) => p.id),
+  );
+  return { id, name: 'New piece', thing: UNKNOWN_FACTS };
+}
+
 const SLEEPERS = ['1', '2', '3', '4', '5', '6', '8', '10'];
 
 /** The library's kits, each with its pieces under it; everything about both is changed where it stands. */
@@ -65,26 +75,8 @@ const rowName = ({ piece }: PieceRow): string => piece.name;
 
 function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (id: string) => void }) {
   const { massUnit } = usePreferences();
-  const { groupKind, sleeps, potL, stove, splitWays, ...plain } = kit;
-  /** The kit with other words on what it is for; what only the other kind of group has is dropped. */
-  const put = (
-    facts: Partial<Pick<KitEntry, 'groupKind' | 'sleeps' | 'potL' | 'stove' | 'splitWays'>>,
-  ): void => save.put({ ...plain, ...facts });
-  const split = splitWays === undefined ? {} : { splitWays };
-  const now = {
-    ...split,
-    ...(groupKind === undefined ? {} : { groupKind }),
-    ...(sleeps === undefined ? {} : { sleeps }),
-    ...(potL === undefined ? {} : { potL }),
-    ...(stove === undefined ? {} : { stove }),
-  };
-  const addPiece = (): void => {
-    const id = freshId(
-      'piece',
-      kit.pieces.map((p) => p.id),
-    );
-    save.put({ ...kit, pieces: [...kit.pieces, { id, name: 'New piece', thing: UNKNOWN_FACTS }] });
-  };
+  const { groupKind, sleeps = 2, potL, stove, splitWays } = kit;
+  const addPiece = (): void => save.put({ ...kit, pieces: [...kit.pieces, newPiece(kit.pieces)] });
   return (
     <Flex align="center" gap="3" whiteSpace="nowrap" onFocus={() => onReach(kit.id)}>
       <InlineName
@@ -107,14 +99,18 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
           w="6.6rem"
           value={groupKind ?? ''}
           options={[['', 'the party'], ...GROUP_KINDS.map((k) => [k, FOR_WORDS[k]] as const)]}
-          onChoose={(kind) =>
-            put({
-              ...split,
-              ...(kind === '' ? {} : { groupKind: kind }),
-              ...(kind === 'tent' ? { sleeps: sleeps ?? 2 } : {}),
-              ...(kind === 'cook' ? { potL: potL ?? 2 } : {}),
-            })
-          }
+          onChoose={(kind) => {
+            // What only the other kind of group has is dropped.
+            const { groupKind: _kind, sleeps: _sleeps, potL: _pot, stove: _stove, ...plain } = kit;
+            if (kind === '') save.put(plain);
+            else if (kind === 'tent') save.put({ ...plain, groupKind: kind, sleeps });
+            else
+              save.put({
+                ...plain,
+                groupKind: kind,
+                potL: potL ?? 2,
+              });
+          }}
         />
       </Flex>
       {groupKind === 'tent' && (
@@ -123,9 +119,9 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
           <Select
             label={`${kit.name} sleeps`}
             w="3.6rem"
-            value={String(sleeps ?? 2)}
-            options={[...new Set([...SLEEPERS, String(sleeps ?? 2)])].map((n) => [n, n] as const)}
-            onChoose={(n) => put({ ...now, sleeps: Number(n) })}
+            value={String(sleeps)}
+            options={[...new Set([...SLEEPERS, String(sleeps)])].map((n) => [n, n] as const)}
+            onChoose={(n) => save.put({ ...kit, sleeps: Number(n) })}
           />
         </Flex>
       )}
@@ -142,7 +138,7 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
               }}
               onName={(text) => {
                 const parsed = parseQuantity(text, 'volume', 'l');
-                if (parsed.ok) put({ ...now, potL: parsed.value });
+                if (parsed.ok) save.put({ ...kit, potL: parsed.value });
               }}
               w="5rem"
             />
@@ -153,8 +149,8 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
             value={stove ?? ''}
             options={[['', 'no stove said'], ...STOVE_KINDS.map((k) => [k, STOVES[k].name] as const)]}
             onChoose={(kind) => {
-              const { stove: _old, ...rest } = now;
-              put(kind === '' ? rest : { ...rest, stove: kind as StoveKind });
+              const { stove: _old, ...rest } = kit;
+              save.put(kind === '' ? rest : { ...rest, stove: kind as StoveKind });
             }}
           />
         </>
@@ -167,8 +163,8 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
             pieces={kit.pieces.length}
             value={splitWays}
             onChoose={(ways) => {
-              const { splitWays: _old, ...rest } = now;
-              put(ways === undefined ? rest : { ...rest, splitWays: ways });
+              const { splitWays: _old, ...rest } = kit;
+              save.put(ways === undefined ? rest : { ...rest, splitWays: ways });
             }}
           />
         </Flex>

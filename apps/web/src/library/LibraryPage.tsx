@@ -17,7 +17,7 @@ import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
 import { counted } from '../shared/words';
 import { dishColumns, thingEntryColumns } from './libraryColumns';
-import { KitTable } from './KitTable';
+import { KitTable, newPiece } from './KitTable';
 import { OutingsPanel } from './OutingsPanel';
 
 const SETS = [
@@ -26,7 +26,7 @@ const SETS = [
   ['dish', 'Dishes'],
 ] as const;
 
-const NEW_NAMES = { thing: 'New thing', kit: 'New kit', dish: 'New dish' } as const;
+const KIND_WORDS = { thing: 'Thing', kit: 'Kit', dish: 'Dish' } as const;
 const NEW_DISH: DishEntry['dish'] = {
   form: 'dried',
   gPerServing: 150,
@@ -72,7 +72,7 @@ export function LibraryPage() {
   const thingColumns = useMemo(() => thingEntryColumns(save, massUnit), [save, massUnit]);
   const dishCols = useMemo(() => dishColumns(save), [save]);
   const add = (): void => {
-    const name = NEW_NAMES[set];
+    const name = `New ${KIND_WORDS[set].toLowerCase()}`;
     const id = freshId(
       name,
       entries.map((e) => e.id),
@@ -85,7 +85,7 @@ export function LibraryPage() {
               kind: 'kit',
               id,
               name,
-              pieces: [{ id: 'piece', name: 'New piece', thing: UNKNOWN_FACTS }],
+              pieces: [newPiece()],
               outings: [],
             }
           : { kind: 'dish', id, name, meals: ['dinner'], dish: NEW_DISH },
@@ -135,7 +135,7 @@ export function LibraryPage() {
           </Text>
         )}
         <Button size="xs" variant="outline" onClick={add}>
-          <Plus size={13} /> {NEW_NAMES[set].replace('New ', '').replace(/^./, (c) => c.toUpperCase())}
+          <Plus size={13} /> {KIND_WORDS[set]}
         </Button>
       </Flex>
       {undo !== undefined && (

@@ -1,5 +1,5 @@
 import { Box, NativeSelect, Table, Text } from '@chakra-ui/react';
-import { ROLES, setRole, type Role, type Trip } from '@graft/core';
+import { groupMembers, ROLES, setRole, type Role, type Trip } from '@graft/core';
 import { dayDate } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
 import { DAY_ROLE_WORDS } from '../shared/words';
@@ -23,7 +23,7 @@ function lines(trip: Trip): readonly Line[] {
       key: `cook-${group.id}`,
       name: `${DAY_ROLE_WORDS.cook}, ${group.name}`,
       role,
-      memberIds: trip.members.filter((m) => m.cookGroupId === group.id).map((m) => m.id),
+      memberIds: groupMembers(trip, group).map((m) => m.id),
     }));
   });
 }

@@ -3,9 +3,10 @@ import { useState } from 'react';
 import {
   assignPiece,
   checkSplit,
+  groupMembers,
   kitsInSeveralHands,
   SPLIT_NEEDS,
-  type GroupKind,
+  type Member,
   type PartCheck,
   type PartLack,
   type Piece,
@@ -35,7 +36,7 @@ export function SplitDialog() {
   const parts = partsOf(trip, way, second);
   const checks = checkSplit(
     trip,
-    parts.map((p) => p.memberIds),
+    parts.map((p) => p.members.map((m) => m.id)),
     day,
   );
   const handOver = (lack: PartLack): void =>
@@ -138,30 +139,21 @@ function namesIn(kit: string, pieces: readonly Piece[]): string {
 
 interface NamedPart {
   readonly name: string;
-  readonly memberIds: readonly string[];
+  readonly members: readonly Member[];
 }
 
+/** The parts of a party that has split; those that nobody is in are none. */
 function partsOf(trip: Trip, way: Way, second: ReadonlySet<string>): readonly NamedPart[] {
-  if (way === 'hand') {
-    const [stay, go] = [
-      trip.members.filter((m) => !second.has(m.id)),
-      trip.members.filter((m) => second.has(m.id)),
-    ];
-    return [
-      { name: 'First part', memberIds: stay.map((m) => m.id) },
-      { name: 'Second part', memberIds: go.map((m) => m.id) },
-    ].filter((part) => part.memberIds.length > 0);
-  }
-  const kind: GroupKind = way;
-  return trip.groups
-    .filter((g) => g.kind === kind)
-    .map((g) => ({
-      name: g.name,
-      memberIds: trip.members
-        .filter((m) => (kind === 'tent' ? m.tentGroupId : m.cookGroupId) === g.id)
-        .map((m) => m.id),
-    }))
-    .filter((part) => part.memberIds.length > 0);
+  const parts =
+    way === 'hand'
+      ? [
+          { name: 'First part', members: trip.members.filter((m) => !second.has(m.id)) },
+          { name: 'Second part', members: trip.members.filter((m) => second.has(m.id)) },
+        ]
+      : trip.groups
+          .filter((g) => g.kind === way)
+          .map((g) => ({ name: g.name, members: groupMembers(trip, g) }));
+  return parts.filter((part) => part.members.length > 0);
 }
 
 function Part({

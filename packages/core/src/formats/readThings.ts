@@ -19,10 +19,17 @@ import {
 import { guessFacts, ofMass, type Guess } from '../lists/guessFacts.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
-import { parseQuantity, type Quantity } from '../units/parse.js';
+import { parseQuantity } from '../units/parse.js';
 import { parseShape } from '../units/shapeText.js';
 import type { CsvTable } from './csvTable.js';
-import { isIsoDate, MAX_DAYS } from './schemaParts.js';
+import {
+  ID_PATTERN,
+  isIsoDate,
+  LONGEST_NAME,
+  LONGEST_TOGETHER,
+  MAX_DAYS,
+  THING_RANGES,
+} from './schemaParts.js';
 import {
   defined,
   plain,
@@ -139,26 +146,20 @@ function withPoint(text: string, decimal: '.' | ','): string {
     : tight.replace(/,(?=\d{3}\b)/g, '');
 }
 
-interface Range {
-  readonly low: number;
-  readonly high: number;
-  readonly unit: 'kg' | 'L';
-}
-
 /** A quantity in kg or L within its range, both ends allowed. */
 function quantity(
   reader: RowReader,
   field: CsvField,
-  kind: Quantity,
+  kind: 'mass' | 'volume',
   bareUnit: string,
-  { low, high, unit }: Range,
+  [low, high]: readonly [least: number, most: number],
 ): number | undefined {
   const text = reader.cell(field);
   if (text === undefined || text === '') return undefined;
   const parsed = parseQuantity(withPoint(text, reader.options.decimal), kind, bareUnit);
   if (!parsed.ok) reader.fail(field, parsed.error);
   else if (parsed.value < low || parsed.value > high)
-    reader.fail(field, `expected ${low} to ${high} ${unit}, got "${text}"`);
+    reader.fail(field, `expected ${low} to ${high} ${kind === 'mass' ? 'kg' : 'L'}, got "${text}"`);
   else return parsed.value;
   return undefined;
 }
@@ -263,7 +264,7 @@ function massUnit(reader: RowReader): string {
 function consumption(reader: RowReader): Thing['consumption'] | undefined {
   const fromDay = number(reader, 'useFrom', 1, MAX_DAYS, true);
   const toDay = number(reader, 'useTo', 1, MAX_DAYS, true);
-  const residueKg = quantity(reader, 'residue', 'mass', 'kg', KG);
+  const residueKg = quantity(reader, 'residue', 'mass', 'kg', THING_RANGES.massKg);
   const said = (field: CsvField): boolean => (reader.cell(field) ?? '') !== '';
   if (fromDay !== undefined && toDay !== undefined) return { fromDay, toDay, residueKg: residueKg ?? 0 };
   // What is left, and a first day, say nothing without the days it is used up on.
@@ -307,11 +308,10 @@ const COLUMN_OF: Readonly<Record<string, CsvField>> = {
   'thing.consumption.toDay': 'useTo',
   'thing.consumption.residueKg': 'residue',
 };
-const KG: Range = { low: 0, high: 60, unit: 'kg' };
 
 function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   const { cell, fail, options, trip } = reader;
-  const name = words(reader, 'name', 120) ?? '';
+  const name = words(reader, 'name', LONGEST_NAME) ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');
   const massText = cell('mass') ?? '';
   const approximate = /^\s*[≈~]/.test(massText);
@@ -320,7 +320,7 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
     'mass',
     'mass',
     massUnit(reader),
-    KG,
+    THING_RANGES.massKg,
   );
   const guessed = guess(name);
   const known = massKg === undefined ? guessed : ofMass(guessed, massKg);
@@ -329,7 +329,7 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   if (shape?.ok === false) fail('shape', shape.error);
   const said = {
     shape: shape?.ok === true ? shape.shape : undefined,
-    volumeL: quantity(reader, 'volume', 'volume', options.volumeUnit, { low: 0, high: 150, unit: 'L' }),
+    volumeL: quantity(reader, 'volume', 'volume', options.volumeUnit, THING_RANGES.volumeL),
   };
   const flags = severalOf<Flag>(reader, 'flags', FLAGS);
   const marksSaid = cell('flags') !== undefined && cell('flags') !== '';
@@ -350,11 +350,11 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
       purpose: oneOf(reader, 'purpose', PURPOSES),
       fromDay: number(reader, 'fromDay', 1, MAX_DAYS, true),
       toDay: number(reader, 'toDay', 1, MAX_DAYS, true),
-      wetFactor: number(reader, 'wetFactor', 1, 3, false),
-      waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', { low: 0.1, high: 30, unit: 'L' }),
-      foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', { low: 0.1, high: 60, unit: 'L' }),
+      wetFactor: number(reader, 'wetFactor', ...THING_RANGES.wetFactor, false),
+      waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', THING_RANGES.waterCapacityL),
+      foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', THING_RANGES.foodCapacityL),
       measuredOn: date(reader, 'measuredOn'),
-      owner: words(reader, 'owner', 120),
+      owner: words(reader, 'owner', LONGEST_NAME),
       wear: oneOf(reader, 'wear', WEARS),
       expiresOn: date(reader, 'expiresOn'),
       needs: cell('needs') === '-' ? [] : severalOf<Companion>(reader, 'needs', COMPANIONS),
@@ -363,7 +363,7 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   } as Omit<Thing, 'id'>;
   const count = number(reader, 'count', 1, 99, true) ?? 1;
   const id = cell('id');
-  const onlyFor = words(reader, 'onlyFor', 120);
+  const onlyFor = words(reader, 'onlyFor', LONGEST_NAME);
   if (onlyFor !== undefined && !trip.groups.some((g) => sameName(g, onlyFor)))
     fail(
       'onlyFor',
@@ -377,10 +377,10 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   return {
     line: reader.line,
     ...defined({
-      id: id === undefined || !/^[a-z0-9][a-z0-9-]{0,63}$/.test(id) ? undefined : id,
-      list: words(reader, 'list', 120),
+      id: id === undefined || !ID_PATTERN.test(id) ? undefined : id,
+      list: words(reader, 'list', LONGEST_NAME),
       onlyFor,
-      together: words(reader, 'together', 60),
+      together: words(reader, 'together', LONGEST_TOGETHER),
     }),
     count,
     thing,

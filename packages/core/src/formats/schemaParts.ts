@@ -24,7 +24,7 @@ export function required<S extends Schema>(schema: S): S {
   return schema.required(say(expected)) as S;
 }
 
-const ID_PATTERN = /^[a-z0-9][a-z0-9-]{0,63}$/;
+export const ID_PATTERN = /^[a-z0-9][a-z0-9-]{0,63}$/;
 const ID_WORDS = 'an id of lower-case letters, digits and hyphens, 1 to 64 long';
 export const id = () => worded(string().matches(ID_PATTERN, say(ID_WORDS)), ID_WORDS);
 export const requiredId = () => required(id());
@@ -111,12 +111,24 @@ const shape = () =>
     return known === undefined ? unknownShape : SHAPE_SCHEMAS[known];
   });
 
+/** Least and most of a thing's own figures: for its schema, and for whoever reads or guesses one. */
+export const THING_RANGES = {
+  massKg: [0, 60],
+  volumeL: [0, 150],
+  wetFactor: [1, 3],
+  waterCapacityL: [0.1, 30],
+  foodCapacityL: [0.1, 60],
+} as const satisfies Readonly<Record<string, readonly [least: number, most: number]>>;
+/** Longest texts of a thing, characters. */
+export const LONGEST_NAME = 120;
+export const LONGEST_TOGETHER = 60;
+
 export const thingFields = () => ({
   id: requiredId(),
-  name: requiredText(120),
-  massKg: requiredQuantity(0, 60, 'kg'),
+  name: requiredText(LONGEST_NAME),
+  massKg: requiredQuantity(...THING_RANGES.massKg, 'kg'),
   massEstimated: requiredFlag(),
-  volumeL: requiredQuantity(0, 150, 'L'),
+  volumeL: requiredQuantity(...THING_RANGES.volumeL, 'L'),
   shape: shape(),
   flags: list(requiredOneOf(FLAGS), 0, FLAGS.length),
   needed: requiredOneOf(NEEDED),
@@ -124,15 +136,15 @@ export const thingFields = () => ({
   consumption: record({
     fromDay: requiredDay(),
     toDay: requiredDay(),
-    residueKg: requiredQuantity(0, 60, 'kg'),
+    residueKg: requiredQuantity(...THING_RANGES.massKg, 'kg'),
   }),
   fromDay: day(),
   toDay: day(),
-  wetFactor: quantity(1, 3, ''),
-  waterCapacityL: quantity(0.1, 30, 'L'),
-  foodCapacityL: quantity(0.1, 60, 'L'),
+  wetFactor: quantity(...THING_RANGES.wetFactor, ''),
+  waterCapacityL: quantity(...THING_RANGES.waterCapacityL, 'L'),
+  foodCapacityL: quantity(...THING_RANGES.foodCapacityL, 'L'),
   measuredOn: date(),
-  owner: text(120),
+  owner: text(LONGEST_NAME),
   wear: oneOf(WEARS),
   expiresOn: date(),
   needs: worded(array(requiredOneOf(COMPANIONS)), 'a list of what it needs'),

@@ -25,6 +25,7 @@ import {
   size,
   splitWays,
   text,
+  LONGEST_TOGETHER,
   thingFields,
   worded,
 } from './schemaParts.js';
@@ -242,7 +243,7 @@ export const ITEM_SCHEMAS = {
           array(requiredId()).min(1, say('a list of at least 1 member id')),
           'a list of at least 1 member id',
         ),
-        together: text(60),
+        together: text(LONGEST_TOGETHER),
       }),
       0,
       MOST_PIECES,

@@ -106,9 +106,13 @@ export function treatmentByDay(trip: Trip): readonly DayTreatment[] {
   });
 }
 
+/** Whether water is treated with something that has to be carried for it. */
+export function treatsByKit({ larder }: Trip): boolean {
+  return larder.treatment !== 'none' && larder.treatment !== 'boil';
+}
+
 /** Whether the party carries what its way of treating water needs. */
 export function hasTreatment(trip: Trip): boolean {
-  const { treatment } = trip.larder;
-  if (treatment === 'none' || treatment === 'boil') return true;
+  if (!treatsByKit(trip)) return true;
   return allThings(trip).some((t) => t.purpose === 'filter' && !(isPersonal(t) && t.worn));
 }

@@ -4,6 +4,7 @@ import type { FieldError } from '../formats/fieldError.js';
 import { schemaErrors } from '../formats/tripFile.js';
 import {
   dish,
+  LONGEST_TOGETHER,
   id,
   list,
   oneOf,
@@ -79,7 +80,7 @@ const ENTRY_SCHEMAS = {
         id: requiredId(),
         name: requiredText(120),
         thing: facts(),
-        together: text(60),
+        together: text(LONGEST_TOGETHER),
         nestsIn: id(),
       }),
       1,

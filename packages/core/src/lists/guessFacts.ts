@@ -1,4 +1,5 @@
 /** What a thing that is only named is likely to be: the library's entry whose name shares most words with it. */
+import { THING_RANGES } from '../formats/schemaParts.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 
@@ -125,9 +126,6 @@ export function ofMass({ facts, libraryId }: Guess, massKg: number): Guess {
   };
 }
 
-/** The most room that a thing of a trip takes, L. */
-const MOST_L = 150;
-
 function roundL(litres: number): number {
-  return Math.min(MOST_L, Math.max(0.01, Math.round(litres * 100) / 100));
+  return Math.min(THING_RANGES.volumeL[1], Math.max(0.01, Math.round(litres * 100) / 100));
 }

@@ -4,6 +4,7 @@
  */
 import { dayLoad } from '../load/memberLoad.js';
 import { isCarriedOn } from '../load/thingOnDay.js';
+import { treatsByKit } from '../larder/waterPlan.js';
 import type { Kit, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import {
   allowedCarriers,
@@ -12,6 +13,8 @@ import {
   carriedPieces,
   carrierOf,
   isPersonal,
+  isTentPart,
+  ownThings,
 } from '../trip/queries.js';
 import { PROVIDES } from './completeness.js';
 import { isStove } from './doubles.js';
@@ -27,12 +30,11 @@ export interface KitInHands {
 export function kitsInSeveralHands(trip: Trip): readonly KitInHands[] {
   return trip.kits.flatMap((kit) => {
     const pieces = kit.pieces.filter((p) => p.madeBy === undefined);
-    const carrier = new Map(pieces.map((p) => [p.id, carrierOf(trip, p.id)]));
     const hands = trip.members.flatMap((member) => {
-      const own = pieces.filter((p) => carrier.get(p.id) === member.id);
+      const own = carriedPieces(trip, member.id).filter((p) => pieces.includes(p));
       return own.length === 0 ? [] : [{ member, pieces: own }];
     });
-    const unshared = pieces.filter((p) => carrier.get(p.id) === undefined);
+    const unshared = pieces.filter((p) => carrierOf(trip, p.id) === undefined);
     return hands.length + Math.min(1, unshared.length) < 2 ? [] : [{ kit, hands, unshared }];
   });
 }
@@ -65,20 +67,24 @@ type Any = Piece | PersonalThing;
 
 /** People that one group shelter or tarp covers in an emergency (common practice, no source). */
 const COVERED_BY_ONE = 8;
-const TENT_NEEDS: readonly Thing['purpose'][] = ['tentBody', 'tentFly', 'tentPoles', 'tentPegs'];
+/** What gives a need on its own. */
+const PURPOSE_OF = { firstAid: 'firstAid', map: 'navigation', treatment: 'filter' } as const;
+
+/** What covers people without being a tent. */
+function isCover(thing: Thing): boolean {
+  return thing.purpose === 'tarp' || thing.purpose === 'emergencyShelter';
+}
 
 /** What somebody of a part has in their pack or on them that day. */
 function inHands(trip: Trip, part: readonly Member[], day: number): readonly Any[] {
-  const ids = new Set(part.map((m) => m.id));
-  return allThings(trip).filter((t) => {
-    const who = isPersonal(t) ? t.memberId : carrierOf(trip, t.id);
-    return who !== undefined && ids.has(who) && isCarriedOn(t, day);
-  });
+  return part
+    .flatMap((m): readonly Any[] => [...carriedPieces(trip, m.id), ...ownThings(trip, m.id)])
+    .filter((t) => isCarriedOn(t, day));
 }
 
 /** The pieces without which a tent does not stand; none for a kit that is no tent. */
 function tentPieces(kit: Kit): readonly Piece[] {
-  const parts = kit.pieces.filter((p) => TENT_NEEDS.includes(p.purpose));
+  const parts = kit.pieces.filter((p) => isTentPart(p) && p.purpose !== 'footprint');
   return parts.some((p) => p.purpose === 'tentBody') ? parts : [];
 }
 
@@ -93,8 +99,7 @@ function shelterPlaces(trip: Trip, things: readonly Any[]): number {
     const parts = tentPieces(kit);
     return parts.length > 0 && parts.every((p) => ids.has(p.id)) ? sum + tentPlaces(trip, kit) : sum;
   }, 0);
-  const covers = things.filter((t) => t.purpose === 'tarp' || t.purpose === 'emergencyShelter');
-  return covers.reduce((sum, t) => sum + (isPersonal(t) ? 1 : COVERED_BY_ONE), tents);
+  return things.filter(isCover).reduce((sum, t) => sum + (isPersonal(t) ? 1 : COVERED_BY_ONE), tents);
 }
 
 /** Stoves that burn: with the fuel and what else they ask for among the same things. */
@@ -106,21 +111,18 @@ function workingStoves(things: readonly Any[]): number {
   ).length;
 }
 
-const COUNT: Readonly<Record<SplitNeed, (trip: Trip, things: readonly Any[]) => number>> = {
-  shelter: shelterPlaces,
-  stove: (_trip, things) => workingStoves(things),
-  firstAid: (_trip, things) => things.filter((t) => t.purpose === 'firstAid').length,
-  map: (_trip, things) => things.filter((t) => t.purpose === 'navigation').length,
-  treatment: (_trip, things) => things.filter((t) => t.purpose === 'filter').length,
-};
+function count(trip: Trip, need: SplitNeed, things: readonly Any[]): number {
+  if (need === 'shelter') return shelterPlaces(trip, things);
+  if (need === 'stove') return workingStoves(things);
+  return things.filter((t) => t.purpose === PURPOSE_OF[need]).length;
+}
 
 /** What a part needs of each: places for all of it, one of the others; no more than the whole party ever has of a kind. */
 function wanted(trip: Trip, need: SplitNeed, part: readonly Member[]): number {
   if (need === 'shelter') return part.length;
   // Who cooks nothing, or drinks from taps or boils, lacks nothing where the party has none.
   if (need === 'stove' && !allThings(trip).some(isStove)) return 0;
-  if (need === 'treatment' && (trip.larder.treatment === 'none' || trip.larder.treatment === 'boil'))
-    return 0;
+  if (need === 'treatment' && !treatsByKit(trip)) return 0;
   return 1;
 }
 
@@ -132,7 +134,7 @@ function givers(trip: Trip, need: SplitNeed, day: number): readonly (readonly Pi
   switch (need) {
     case 'shelter':
       return [
-        ...single((p) => p.purpose === 'tarp' || p.purpose === 'emergencyShelter'),
+        ...single(isCover),
         ...trip.kits
           .map(tentPieces)
           .filter((parts) => parts.length > 0 && parts.every((p) => isCarriedOn(p, day))),
@@ -144,12 +146,8 @@ function givers(trip: Trip, need: SplitNeed, day: number): readonly (readonly Pi
         );
         return fuels.length === 0 ? [[stove]] : fuels.map((fuel) => [stove, fuel]);
       });
-    case 'firstAid':
-      return single((p) => p.purpose === 'firstAid');
-    case 'map':
-      return single((p) => p.purpose === 'navigation');
-    case 'treatment':
-      return single((p) => p.purpose === 'filter');
+    default:
+      return single((p) => p.purpose === PURPOSE_OF[need]);
   }
 }
 
@@ -179,7 +177,7 @@ export function checkSplit(
   const hands = people.map((part) => inHands(trip, part, day));
   const memberOf = new Map(trip.members.map((m) => [m.id, m]));
   const lacksOf = (need: SplitNeed, i: number, things: readonly Any[]): number =>
-    wanted(trip, need, people[i]!) - COUNT[need](trip, things);
+    wanted(trip, need, people[i]!) - count(trip, need, things);
   return people.map((members, i) => ({
     members,
     lacks: SPLIT_NEEDS.flatMap((need): readonly PartLack[] => {
@@ -207,7 +205,7 @@ export function checkSplit(
       });
       const kg = (set: readonly Handover[]): number => set.reduce((sum, h) => sum + h.piece.massKg, 0);
       const cure = cures.sort((a, b) => kg(a) - kg(b))[0] ?? [];
-      return [{ need, have: COUNT[need](trip, hands[i]!), want, cure }];
+      return [{ need, have: count(trip, need, hands[i]!), want, cure }];
     }),
   }));
 }

@@ -3,7 +3,7 @@
  * needs. People per pot is common practice, no source: about four to a pot of 3 L.
  */
 import type { GroupKind, Member, PartyGroup, Piece, Purpose, Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, groupMembers } from '../trip/queries.js';
 
 /** Litres of pot a person needs: a 3 L pot feeds about four. */
 export const POT_L_PER_PERSON = 0.75;
@@ -49,8 +49,7 @@ function missingPieces(trip: Trip, group: PartyGroup, pieces: readonly Piece[]):
 }
 
 function groupNeed(trip: Trip, group: PartyGroup, pieces: readonly Piece[]): GroupNeed {
-  const key = group.kind === 'tent' ? 'tentGroupId' : 'cookGroupId';
-  const members = trip.members.filter((m) => m[key] === group.id);
+  const members = groupMembers(trip, group);
   const missing = members.length === 0 ? [] : missingPieces(trip, group, pieces);
   if (members.length === 0) return { group, members, state: 'surplus', findings: ['nobody is in it'] };
   if (group.kind === 'tent') {

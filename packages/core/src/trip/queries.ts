@@ -1,4 +1,15 @@
-import type { HouseRules, Member, Pack, PersonalThing, Piece, Purpose, Thing, Trip, Zone } from './model.js';
+import type {
+  HouseRules,
+  Member,
+  Pack,
+  PartyGroup,
+  PersonalThing,
+  Piece,
+  Purpose,
+  Thing,
+  Trip,
+  Zone,
+} from './model.js';
 
 /**
  * A value made once for a list and kept as long as the list is: a trip's lists never change, a change makes new ones.
@@ -75,6 +86,12 @@ const sharedByMember = oncePer((share: Trip['share']) => {
 
 export function memberById(trip: Trip, memberId: string): Member {
   return found(trip.members, (m) => m.id === memberId, `member ${memberId}`);
+}
+
+/** Who is in a tent or cook group. */
+export function groupMembers(trip: Trip, group: PartyGroup): readonly Member[] {
+  const key = group.kind === 'tent' ? 'tentGroupId' : 'cookGroupId';
+  return trip.members.filter((m) => m[key] === group.id);
 }
 
 export function packOf(trip: Trip, member: Member): Pack {

@@ -82,8 +82,10 @@ export function sameContent(a: unknown, b: unknown): boolean {
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
   if (Array.isArray(a) !== Array.isArray(b)) return false;
   const [left, right] = [a as Item, b as Item];
-  const keys = new Set([...Object.keys(left), ...Object.keys(right)]);
-  return [...keys].every((key) => sameContent(left[key], right[key]));
+  return (
+    Object.keys(left).every((key) => sameContent(left[key], right[key])) &&
+    Object.keys(right).every((key) => key in left || right[key] === undefined)
+  );
 }
 
 /**

@@ -66,7 +66,7 @@ test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page })
   for (const member of planned.members) {
     const stow = planned.stows.find((s) => s.memberId === member.id)!;
     expect(stow.placements.map((p) => p.thingId).sort()).toEqual(
-      thingsInPack(planned, member.id)
+      thingsInPack(planned, member.id, 1)
         .map((t) => t.id)
         .sort(),
     );

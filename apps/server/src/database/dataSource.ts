@@ -3,6 +3,7 @@ import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables.js';
 import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
+import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
 import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
 /**
@@ -38,7 +39,12 @@ export function makeDataSource(databaseUrl: string): DataSource {
     charset: 'utf8mb4',
     driver: exactDoubles,
     entities: ENTITIES,
-    migrations: [FirstTables1764000000000, AccountsAndBrief1764500000000, KitAndLarder1765000000000],
+    migrations: [
+      FirstTables1764000000000,
+      AccountsAndBrief1764500000000,
+      KitAndLarder1765000000000,
+      Shares1765500000000,
+    ],
     logging: false,
   });
 }

@@ -6,12 +6,14 @@ import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relat
 import type {
   AgeBand,
   Arrangement,
+  Assignment,
   CarryTrial,
   Companion,
   Condition,
   Consumption,
   Dish,
   Experience,
+  FairnessSchoolId,
   Flag,
   FoodStorage,
   Ground,
@@ -41,6 +43,7 @@ import type {
   WaypointKind,
   Wear,
   WeatherField,
+  WhatIf,
   ZoneKind,
   TripRole,
   InvitedRole,
@@ -114,6 +117,7 @@ export class TripRow {
   @Column({ ...WORD, name: 'packing_school' }) packingSchool: PackingSchoolId;
   @Column({ ...DATA, name: 'house_rules' }) houseRules: HouseRules;
   @Column({ ...WORD, name: 'limit_policy' }) limitPolicy: LimitPolicyId;
+  @Column(WORD) fairness: FairnessSchoolId;
   @Column({ ...WORD, name: 'food_storage' }) foodStorage: FoodStorage;
   @Column({ ...NUMBER, name: 'longest_day_h' }) longestDayH: number;
   @Column({ type: 'char', length: 5, name: 'set_off' }) setOff: string;
@@ -311,6 +315,7 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
   @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
+  @Column({ type: 'int', name: 'last_day', nullable: true }) lastDay: number | null;
 }
 
 @Entity('kits')
@@ -424,6 +429,31 @@ export class DismissalRow extends TripPart {
   @Column({ type: 'text' }) reason: string;
 }
 
+/** What changes hands on the way. */
+@Entity('handovers')
+export class HandoverRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_handovers_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...ID, name: 'piece_id' }) pieceId: string;
+  @Column({ type: 'int' }) day: number;
+  @Column({ ...ID, name: 'to_member_id', nullable: true }) toMemberId: string | null;
+  @Column({ type: 'text' }) reason: string;
+}
+
+/** What-ifs with the shares planned for them. */
+@Entity('variants')
+export class VariantRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_variants_trip' })
+  trip: Relation<TripRow>;
+  @Column(NAME) name: string;
+  @Column(BIG_DATA) changes: readonly WhatIf[];
+  @Column(BIG_DATA) share: readonly Assignment[];
+}
+
 /** A leader's kit library: its version counts writes. */
 @Entity('libraries')
 export class LibraryRow {
@@ -515,6 +545,8 @@ export const ENTITIES = [
   PickupRow,
   ArrangementRow,
   DismissalRow,
+  HandoverRow,
+  VariantRow,
   CarrierRuleRow,
   AssignmentRow,
   StowRow,

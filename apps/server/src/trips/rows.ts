@@ -24,6 +24,7 @@ import {
   CarrierRuleRow,
   DismissalRow,
   GroupRow,
+  HandoverRow,
   KitRow,
   LegRow,
   MealRow,
@@ -35,6 +36,7 @@ import {
   StowRow,
   SupplyRow,
   ThingRow,
+  VariantRow,
   WaypointRow,
   WeatherRow,
   ZoneRow,
@@ -88,6 +90,7 @@ const MEMBER_OPTIONAL = [
   'buddyId',
   'healthNotes',
   'snackGPerDay',
+  'lastDay',
 ] as const;
 
 const placed = (items: readonly object[]): readonly Row[] =>
@@ -145,6 +148,12 @@ const TABLES: readonly Table[] = [
   { entity: DismissalRow, key: ['id'], rows: (t) => placed(t.dismissals) },
   { entity: CarrierRuleRow, key: ['id'], rows: (t) => placed(t.carrierRules) },
   { entity: AssignmentRow, key: ['pieceId'], rows: (t) => placed(t.share) },
+  {
+    entity: HandoverRow,
+    key: ['id'],
+    rows: (t) => placed(t.handovers.map((h) => filled(h, ['toMemberId']))),
+  },
+  { entity: VariantRow, key: ['id'], rows: (t) => placed(t.variants) },
   { entity: StowRow, key: ['memberId'], rows: (t) => placed(t.stows.map((s) => ({ memberId: s.memberId }))) },
   {
     entity: PlacementRow,
@@ -225,6 +234,8 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const dismissals = await all(DismissalRow);
   const rules = await all(CarrierRuleRow);
   const assignments = await all(AssignmentRow);
+  const handovers = await all(HandoverRow);
+  const variants = await all(VariantRow);
   const stows = await all(StowRow);
   const placements = await all(PlacementRow);
   return {
@@ -260,6 +271,8 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
     dismissals: dismissals.map((row) => plain(row)) as Trip['dismissals'],
     carrierRules: rules.map((row) => plain(row)) as Trip['carrierRules'],
     share: assignments.map((row) => plain(row)) as Trip['share'],
+    handovers: handovers.map((row) => plain(row)) as Trip['handovers'],
+    variants: variants.map((row) => plain(row)) as Trip['variants'],
     stows: stows.map((row): Stow => ({
       memberId: row.memberId,
       placements: placements

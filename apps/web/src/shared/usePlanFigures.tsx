@@ -37,8 +37,19 @@ export function PlanFiguresProvider({ children }: { children: ReactNode }) {
 
 /** The bound first, the figures in a part of their own: between two parts the page can answer. */
 function BoundOf({ trip, children }: { trip: Trip; children: ReactNode }) {
-  const { legs, members, packs, kits, personalThings, carrierRules, groups, share, houseRules, limitPolicy } =
-    trip;
+  const {
+    legs,
+    members,
+    packs,
+    kits,
+    personalThings,
+    carrierRules,
+    groups,
+    share,
+    houseRules,
+    limitPolicy,
+    fairness,
+  } = trip;
   const locks = share
     .filter((a) => a.locked)
     .map((a) => `${a.pieceId} ${a.memberId}`)
@@ -48,7 +59,19 @@ function BoundOf({ trip, children }: { trip: Trip; children: ReactNode }) {
     () => tripBound(trip),
     // The whole trip changes with every move; these parts are all that the bound looks at.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [legs, members, packs, kits, personalThings, carrierRules, groups, locks, houseRules, limitPolicy],
+    [
+      legs,
+      members,
+      packs,
+      kits,
+      personalThings,
+      carrierRules,
+      groups,
+      locks,
+      houseRules,
+      limitPolicy,
+      fairness,
+    ],
   );
   return (
     <FiguresOf trip={trip} bound={bound}>
@@ -89,7 +112,7 @@ function partsOf(trip: Trip, member: Member): readonly unknown[] {
     trip.limitPolicy,
     trip.packs.find((p) => p.id === member.packId),
     trip.stows.find((s) => s.memberId === member.id),
-    ...thingsInPack(trip, member.id),
+    ...thingsInPack(trip, member.id, planningDay(trip, member.id)),
   ];
 }
 const known = new WeakMap<Member, { readonly parts: readonly unknown[]; readonly figures: PackFigures }>();

@@ -127,7 +127,10 @@ function BeamRow(props: {
   const leg = legOfDay(trip, load.day);
   const pieces = useMemo(
     () =>
-      carriedPieces(trip, member.id).map((piece) => ({ piece, massKg: massOnDayKg(piece, load.day, leg) })),
+      carriedPieces(trip, member.id, load.day).map((piece) => ({
+        piece,
+        massKg: massOnDayKg(piece, load.day, leg),
+      })),
     [trip, member.id, load.day, leg],
   );
   const here = pieces.filter((p) => p.massKg > 0);

@@ -4,9 +4,11 @@ import { useMemo } from 'react';
 import {
   carrierEffects,
   formatMass,
-  formatPercent,
+  formatMeasure,
   formatVolume,
   lockPiece,
+  whatHolds,
+  whyThisCarrier,
   type Piece,
   type ShareFigures,
   type Trip,
@@ -19,17 +21,22 @@ interface Props {
   readonly figures: ShareFigures;
   /** The trip the figures are of: with the piece in hand where it would go. */
   readonly shown: Trip;
+  /** The day whose carrier is meant. */
+  readonly day: number;
   readonly onGive: (piece: Piece, memberId: string) => void;
 }
 
-/** The chosen piece: what it is, what holds it, and what each carrier would make of the largest ratio. */
-export function PieceDetail({ piece, figures, shown, onGive }: Props) {
-  const { trip, change } = useTrip();
+/** The chosen piece: what it is, why it is where it is, what holds it, and what each carrier would make of the share. */
+export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
+  const { trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
-  const effects = useMemo(() => carrierEffects(shown, figures, piece.id), [shown, figures, piece.id]);
+  const effects = useMemo(
+    () => carrierEffects(shown, figures, piece.id, day),
+    [shown, figures, piece.id, day],
+  );
   const assignment = trip.share.find((a) => a.pieceId === piece.id);
-  const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
-  const rules = trip.carrierRules.filter((r) => r.pieceIds.includes(piece.id));
+  const holds = whatHolds(trip, piece);
+  const say = (ratio: number): string => formatMeasure(trip.fairness, ratio, massUnit);
   return (
     <Box p="4" aria-label="Chosen piece" role="region">
       <Flex justify="space-between" align="start" gap="2">
@@ -46,6 +53,7 @@ export function PieceDetail({ piece, figures, shown, onGive }: Props) {
             size="2xs"
             variant="outline"
             aria-pressed={assignment.locked}
+            disabled={readOnly}
             onClick={() =>
               change(`${assignment.locked ? 'unlock' : 'lock'} ${piece.name}`, (t) =>
                 lockPiece(t, piece.id, !assignment.locked),
@@ -57,20 +65,13 @@ export function PieceDetail({ piece, figures, shown, onGive }: Props) {
           </Button>
         )}
       </Flex>
-      {(group !== undefined || piece.onlyMemberIds !== undefined || rules.length > 0) && (
-        <Box fontSize="xs" mt="1">
-          {group !== undefined && <Text>Only for {group.name}.</Text>}
-          {piece.onlyMemberIds !== undefined && (
-            <Text>
-              Only for{' '}
-              {piece.onlyMemberIds.map((id) => trip.members.find((m) => m.id === id)?.name).join(', ')}.
-            </Text>
-          )}
-          {rules.map((rule) => (
-            <Text key={rule.id}>
-              {rule.kind === 'same' ? 'With one carrier: ' : 'Different carriers: '}
-              {rule.reason}.
-            </Text>
+      <Text fontSize="xs" mt="2" data-testid="why-here">
+        {whyThisCarrier(shown, figures, effects)}
+      </Text>
+      {holds.length > 0 && (
+        <Box as="ul" fontSize="xs" mt="1" listStyleType="none" aria-label="What holds it">
+          {holds.map((text) => (
+            <li key={text}>{text}</li>
           ))}
         </Box>
       )}
@@ -85,16 +86,36 @@ export function PieceDetail({ piece, figures, shown, onGive }: Props) {
             <Table.ColumnHeader>If carried by</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">they</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">largest</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end" title="The days together: more or less even than now">
+              days
+            </Table.ColumnHeader>
             <Table.ColumnHeader />
           </Table.Row>
         </Table.Header>
         <Table.Body>
           {effects.map((effect) => (
             <Table.Row key={effect.member.id} bg="transparent">
-              <Table.Cell fontWeight={effect.carriesNow ? '600' : undefined}>{effect.member.name}</Table.Cell>
-              <Table.Cell textAlign="end">{formatPercent(effect.ratio)}</Table.Cell>
-              <Table.Cell textAlign="end" color={effect.largestRatio > 1 ? 'overload.fg' : undefined}>
-                {effect.carriesNow ? formatPercent(effect.largestRatio) : signed(effect.change)}
+              <Table.Cell fontWeight={effect.carriesNow ? '600' : undefined}>
+                {effect.member.name}
+                {effect.overL > 0.005 && !effect.carriesNow && (
+                  <Text as="span" display="block" color="overload.fg" fontSize="2xs">
+                    ▲ pack {formatVolume(effect.overL)} too full
+                  </Text>
+                )}
+              </Table.Cell>
+              <Table.Cell textAlign="end" color={effect.overKg > 0 ? 'overload.fg' : undefined}>
+                {effect.overKg > 0 && '▲ '}
+                {say(effect.ratio)}
+              </Table.Cell>
+              <Table.Cell textAlign="end">
+                {effect.carriesNow ? say(effect.largestRatio) : signed(effect.change, say)}
+              </Table.Cell>
+              <Table.Cell textAlign="end">
+                {effect.carriesNow || Math.abs(effect.unevenness) < 1e-5
+                  ? '='
+                  : effect.unevenness < 0
+                    ? 'evener'
+                    : 'less'}
               </Table.Cell>
               <Table.Cell textAlign="end">
                 {effect.carriesNow ? (
@@ -106,6 +127,7 @@ export function PieceDetail({ piece, figures, shown, onGive }: Props) {
                     size="2xs"
                     variant="ghost"
                     h="5"
+                    disabled={readOnly}
                     onClick={() => onGive(piece, effect.member.id)}
                     aria-label={`Give ${piece.name} to ${effect.member.name}`}
                   >
@@ -125,9 +147,10 @@ export function PieceDetail({ piece, figures, shown, onGive }: Props) {
   );
 }
 
-function signed(change: number): string {
-  if (Math.abs(change) < 0.0005) return '±0 %';
-  return `${change > 0 ? '+' : '−'}${formatPercent(Math.abs(change))}`;
+function signed(change: number, say: (ratio: number) => string): string {
+  const text = say(Math.abs(change));
+  if (/^0[.0]* /.test(text)) return `±${text}`;
+  return `${change > 0 ? '+' : '−'}${text}`;
 }
 
 function whenCarried(piece: Piece): string {

@@ -1,4 +1,5 @@
 import { Box, NativeSelect } from '@chakra-ui/react';
+import { carrierOf } from '@graft/core';
 import { useTrip } from '../shared/TripProvider';
 
 interface Props {
@@ -10,7 +11,7 @@ interface Props {
 export function PieceFinder({ chosenId, onChoose }: Props) {
   const { trip } = useTrip();
   const carrier = (pieceId: string): string => {
-    const memberId = trip.share.find((a) => a.pieceId === pieceId)?.memberId;
+    const memberId = carrierOf(trip, pieceId, 1);
     return trip.members.find((m) => m.id === memberId)?.name ?? 'nobody';
   };
   return (

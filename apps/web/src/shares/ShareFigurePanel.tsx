@@ -1,34 +1,61 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { formatPercent, replaceShare, type ShareFigures } from '@graft/core';
+import {
+  FAIRNESS_SCHOOLS,
+  fairnessSchool,
+  formatMeasure,
+  formatPercent,
+  LEVEL_GIVE,
+  LEVEL_GIVE_FOR_DAYS,
+  replaceShare,
+  type FairnessSchoolId,
+  type ShareBound,
+  type ShareFigures,
+  type Trip,
+} from '@graft/core';
 import { ErrorList } from '../shared/ErrorList';
+import { usePreferences } from '../shared/preferences';
+import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { runShare } from '../workers/engine';
-
-/** Shares are reproducible: the same trip and this seed give the same share. */
-const SEED = 1;
+import { CureList } from './CureList';
+import { SEED } from './seed';
+import { useProvenBound } from './useProvenBound';
 
 interface Props {
   readonly figures: ShareFigures;
+  /** The trip the figures are of. */
+  readonly shown: Trip;
   readonly previewing: boolean;
 }
 
+const GIVES = { peak: 'lowest peak', days: 'evener days' } as const;
+type Give = keyof typeof GIVES;
+
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
-export function ShareFigurePanel({ figures, previewing }: Props) {
-  const { trip, change } = useTrip();
+export function ShareFigurePanel({ figures, shown, previewing }: Props) {
+  const { trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
   const [run, setRun] = useState<{ done: number; largestRatio: number | undefined } | undefined>();
   const [problem, setProblem] = useState<readonly string[]>([]);
+  const [give, setGive] = useState<Give>('peak');
+  const [proof, setProof] = useState<{ of: ShareBound; level: number } | undefined>();
   const stop = useRef<() => void>(() => undefined);
+  const { bound, gap } = useProvenBound(shown, figures);
 
   const shareOut = async (): Promise<void> => {
     setProblem([]);
     setRun({ done: 0, largestRatio: undefined });
     try {
-      const started = runShare(trip, SEED, (done, largestRatio) => setRun({ done, largestRatio }));
+      const levelGive = give === 'days' ? LEVEL_GIVE_FOR_DAYS : LEVEL_GIVE;
+      const started = runShare(trip, SEED, levelGive, (done, largestRatio) => setRun({ done, largestRatio }));
       stop.current = started.stop;
       const result = await started.result;
-      if (result?.kind === 'solved') change('share out', (t) => replaceShare(t, result.share));
+      if (result?.kind === 'solved') {
+        change('share out', (t) => replaceShare(t, result.share));
+        if (result.proven) setProof({ of: figures.bound, level: result.reachedLevel });
+      }
       if (result?.kind === 'contradiction') setProblem(result.reasons);
     } catch (error) {
       setProblem([error instanceof Error ? error.message : String(error)]);
@@ -38,51 +65,104 @@ export function ShareFigurePanel({ figures, previewing }: Props) {
   };
 
   const complete = figures.unshared.length === 0;
+  const say = (ratio: number, rounding: 'nearest' | 'down' = 'nearest'): string =>
+    formatMeasure(shown.fairness, ratio, massUnit, 1, rounding);
+  // What was proven holds as long as there is the same to share.
+  const proven =
+    complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
+  const overloaded = figures.members.some((m) => m.loads.some((l) => l.ratio > 1));
+  const overfull = figures.members.some((m) => m.fullestL > m.packVolumeL + 0.005);
+  const school = fairnessSchool(shown.fairness);
   return (
     <Box p="4" borderBottomWidth="1px">
       <Flex align="baseline" justify="space-between">
-        <Text color="fg.muted">{previewing ? 'Largest ratio, if dropped here' : 'Largest ratio'}</Text>
+        <Text color="fg.muted">{previewing ? 'Largest, if dropped here' : 'Largest load'}</Text>
         <Text
           fontFamily="heading"
           fontSize="xl"
           fontWeight="600"
-          color={figures.largestRatio > 1 ? 'overload.fg' : undefined}
+          color={overloaded ? 'overload.fg' : undefined}
           data-testid="largest-ratio"
         >
-          {formatPercent(figures.largestRatio)}
+          {say(figures.largestRatio)}
         </Text>
       </Flex>
       <Text fontSize="xs" color="fg.muted" textAlign="end">
         {figures.largestMember?.name}, day {figures.largestDay}
+        {school.id !== 'plainKg' && `, ${school.of}`}
       </Text>
       <Flex justify="space-between" mt="1">
+        <Text color="fg.muted">Lowest of the members</Text>
+        <Text>{say(figures.smallestRatio)}</Text>
+      </Flex>
+      <Flex justify="space-between">
         <Text color="fg.muted">Best possible, at least</Text>
-        <Why reason={`No share can have a smaller largest ratio. What binds: ${figures.bound.reason}.`}>
-          {formatPercent(figures.bound.ratio, 1, 'down')}
+        <Why reason={`No share can have a smaller largest load. What binds: ${bound.reason}.`}>
+          {say(bound.ratio, 'down')}
         </Why>
       </Flex>
       <Flex justify="space-between">
         <Text color="fg.muted">Distance from it</Text>
         <Text data-testid="gap">
-          {complete ? `within ${formatPercent(figures.gap, 1, 'up')}` : 'once all is shared'}
+          {!complete
+            ? 'once all is shared'
+            : proven
+              ? 'none: proven best'
+              : `within ${formatPercent(gap, 1, 'up')}`}
         </Text>
       </Flex>
-      <Flex justify="space-between">
-        <Text color="fg.muted">Lowest of the members</Text>
-        <Text>{formatPercent(figures.smallestRatio)}</Text>
+      {proven && gap > 0.0005 && (
+        <Text fontSize="2xs" color="fg.muted" textAlign="end">
+          every other division was ruled out
+        </Text>
+      )}
+      {complete && figures.largestRatio > figures.level * 1.0005 && (
+        <Text fontSize="xs" color="fg.muted" mt="1">
+          {figures.largestMember?.name}&apos;s own things alone make the largest; among those who carry for
+          the group it is {say(figures.level)}.
+        </Text>
+      )}
+      <Flex gap="2" align="center" mt="3" fontSize="xs">
+        <Text color="fg.muted" flexShrink={0}>
+          Fair by
+        </Text>
+        <Select
+          label="What a fair share is measured by"
+          value={trip.fairness}
+          disabled={readOnly}
+          options={FAIRNESS_SCHOOLS.map((s) => [s.id, s.name.toLowerCase()] as const)}
+          onChoose={(fairness: FairnessSchoolId) =>
+            change(`fair by ${fairnessSchool(fairness).name.toLowerCase()}`, (t) => ({ ...t, fairness }))
+          }
+        />
+        <Select
+          label="What a new share aims at"
+          value={give}
+          options={Object.entries(GIVES) as [Give, string][]}
+          onChoose={setGive}
+        />
       </Flex>
+      <Text fontSize="2xs" color="fg.muted" mt="1">
+        {school.aim}
+        {give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
+      </Text>
       {run === undefined ? (
         <Button
-          mt="3"
+          mt="2"
           size="sm"
           w="100%"
+          disabled={readOnly}
           onClick={() => void shareOut()}
-          title="Divide all unlocked pieces; locked ones stay"
+          title={
+            trip.handovers.length > 0
+              ? 'Divide all unlocked pieces anew for all days; noted handovers go'
+              : 'Divide all unlocked pieces; locked ones stay'
+          }
         >
           Share out
         </Button>
       ) : (
-        <Box mt="3">
+        <Box mt="2">
           <Flex align="center" gap="3">
             <Progress.Root value={run.done * 100} flex="1" size="sm" aria-label="Sharing out">
               <Progress.Track>
@@ -96,7 +176,7 @@ export function ShareFigurePanel({ figures, previewing }: Props) {
           <Text fontSize="xs" color="fg.muted" mt="1">
             {run.largestRatio === undefined
               ? 'Looking …'
-              : `Best so far ${formatPercent(run.largestRatio)}; Stop keeps it`}
+              : `Best so far ${say(run.largestRatio)}; Stop keeps it`}
           </Text>
         </Box>
       )}
@@ -116,6 +196,9 @@ export function ShareFigurePanel({ figures, previewing }: Props) {
             </Box>
           ))}
         </Box>
+      )}
+      {!previewing && (problem.length > 0 || overloaded || overfull || figures.contradictions.length > 0) && (
+        <CureList />
       )}
     </Box>
   );

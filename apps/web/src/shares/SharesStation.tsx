@@ -1,21 +1,37 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { allPieces, assignPiece, formatMass, formatPercent, lockPiece, type Piece } from '@graft/core';
+import {
+  allPieces,
+  assignPiece,
+  carrierOf,
+  formatMass,
+  formatMeasure,
+  formatPercent,
+  lockPiece,
+  type Piece,
+} from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { usePreferences } from '../shared/preferences';
+import { Tabs } from '../shared/Tabs';
 import { useDragSensors } from '../shared/useDragSensors';
-import { useShareFigures } from '../shared/usePlanFigures';
+import { useRecentFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
 import { BeamBoard, type DayChoice } from './BeamBoard';
 import { DaySteps } from './DaySteps';
 import { PieceDetail } from './PieceDetail';
 import { PieceFinder } from './PieceFinder';
+import { RecordTab } from './RecordTab';
+import { ReshareTab } from './ReshareTab';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { SplitDialog } from './SplitDialog';
 import { TRAY } from './tray';
 import { UnsharedTray } from './UnsharedTray';
+import { WhatIfTab } from './WhatIfTab';
+
+const TABS = { share: 'Share', reshare: 'Re-share', whatIf: 'What if', record: 'Record' } as const;
+type Tab = keyof typeof TABS;
 
 export function SharesStation() {
   const { trip, change } = useTrip();
@@ -28,13 +44,25 @@ export function SharesStation() {
     { pieceId: string; target: string | undefined; byKey: boolean } | undefined
   >();
   const [splitOpen, setSplitOpen] = useState(false);
+  const [tab, setTab] = useState<Tab>('share');
   const board = useRef<HTMLDivElement>(null);
   const sensors = useDragSensors();
 
   const pieces = useMemo(() => new Map(allPieces(trip).map((p) => [p.id, p])), [trip]);
+  /** The day on which a piece changes carrier: the day that is shown, or, where each row has its own, its carrier's. */
+  const recent = useRecentFigures();
+  const dayOf = (pieceId: string): number => {
+    if (day !== 'heaviest') return day;
+    const row = recent.share.members.find((m) => carrierOf(trip, pieceId, m.heaviest.day) === m.member.id);
+    return row?.heaviest.day ?? 1;
+  };
+  const handDay = inHand === undefined ? 1 : dayOf(inHand.pieceId);
   const shown = useMemo(
-    () => (inHand?.target === undefined ? trip : assignPiece(trip, inHand.pieceId, memberOf(inHand.target))),
-    [trip, inHand],
+    () =>
+      inHand?.target === undefined
+        ? trip
+        : assignPiece(trip, inHand.pieceId, memberOf(inHand.target), handDay),
+    [trip, inHand, handDay],
   );
   const figures = useShareFigures(shown);
   const chosen = chosenId === undefined ? undefined : pieces.get(chosenId);
@@ -44,7 +72,7 @@ export function SharesStation() {
     const name = trip.members.find((m) => m.id === memberId)?.name;
     change(
       name === undefined ? `take ${piece.name} from its carrier` : `give ${piece.name} to ${name}`,
-      (t) => assignPiece(t, piece.id, memberId),
+      (t) => assignPiece(t, piece.id, memberId, dayOf(piece.id)),
     );
   };
   const focusPiece = (pieceId: string): void => {
@@ -200,25 +228,46 @@ export function SharesStation() {
           bg="bg.panel"
           overflowY="auto"
         >
-          <ShareFigurePanel figures={figures} previewing={inHand?.target !== undefined} />
-          <UnsharedTray
-            pieces={figures.unshared}
-            chosenId={chosenId}
-            heldId={inHand?.pieceId}
-            onChoose={setChosenId}
-          />
-          <PieceFinder chosenId={chosenId} onChoose={setChosenId} />
-          <Box px="4" pt="2">
-            <Button size="xs" variant="outline" onClick={() => setSplitOpen(true)}>
-              If the party splits
-            </Button>
+          <Box px="4" pt="3" fontSize="xs">
+            <Tabs
+              label="What the panel shows"
+              tabs={Object.entries(TABS) as [Tab, string][]}
+              value={tab}
+              onChoose={setTab}
+            />
           </Box>
-          {chosen === undefined ? (
-            <Text px="4" py="2" fontSize="xs" color="fg.muted">
-              Choose a piece to see what holds it and what every other carrier would make of it.
-            </Text>
-          ) : (
-            <PieceDetail piece={chosen} figures={figures} shown={shown} onGive={give} />
+          {tab === 'reshare' && <ReshareTab day={day === 'heaviest' ? undefined : day} />}
+          {tab === 'whatIf' && <WhatIfTab />}
+          {tab === 'record' && <RecordTab />}
+          {tab === 'share' && (
+            <>
+              <ShareFigurePanel figures={figures} shown={shown} previewing={inHand?.target !== undefined} />
+              <UnsharedTray
+                pieces={figures.unshared}
+                chosenId={chosenId}
+                heldId={inHand?.pieceId}
+                onChoose={setChosenId}
+              />
+              <PieceFinder chosenId={chosenId} onChoose={setChosenId} />
+              <Box px="4" pt="2">
+                <Button size="xs" variant="outline" onClick={() => setSplitOpen(true)}>
+                  If the party splits
+                </Button>
+              </Box>
+              {chosen === undefined ? (
+                <Text px="4" py="2" fontSize="xs" color="fg.muted">
+                  Choose a piece to see what holds it and what every other carrier would make of it.
+                </Text>
+              ) : (
+                <PieceDetail
+                  piece={chosen}
+                  figures={figures}
+                  shown={shown}
+                  day={dayOf(chosen.id)}
+                  onGive={give}
+                />
+              )}
+            </>
           )}
         </Box>
       </Flex>
@@ -230,7 +279,7 @@ export function SharesStation() {
       </DragOverlay>
       <Box srOnly role="status" aria-live="assertive">
         {held !== undefined && inHand?.byKey === true
-          ? `${held.name} in hand, ${target === undefined ? 'over nobody' : `over ${target.member.name}: ${formatMass(target.heaviest.totalKg, massUnit)}, ${formatPercent(target.heaviest.ratio)}`}; largest ratio ${formatPercent(figures.largestRatio)}. Up and down choose, Enter gives, Escape leaves.`
+          ? `${held.name} in hand, ${target === undefined ? 'over nobody' : `over ${target.member.name}: ${formatMass(target.heaviest.totalKg, massUnit)}, ${formatPercent(target.heaviest.ratio)}`}; largest ratio ${formatMeasure(trip.fairness, figures.largestRatio, massUnit)}. Up and down choose, Enter gives, Escape leaves.`
           : ''}
       </Box>
     </DndContext>

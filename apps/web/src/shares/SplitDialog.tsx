@@ -41,9 +41,9 @@ export function SplitDialog() {
   );
   const handOver = (lack: PartLack): void =>
     change(`hand over ${NEED_WORDS[lack.need]}`, (t) =>
-      lack.cure.reduce((next, { piece, to }) => assignPiece(next, piece.id, to.id), t),
+      lack.cure.reduce((next, { piece, to }) => assignPiece(next, piece.id, to.id, day), t),
     );
-  const kits = kitsInSeveralHands(trip);
+  const kits = kitsInSeveralHands(trip, day);
   return (
     <Box>
       <Flex gap="2" align="center" wrap="wrap">

@@ -1,6 +1,15 @@
 /** The engines in a worker of their own, so that the page stays live; stopping keeps the best answer so far. */
 import { proxy, wrap } from 'comlink';
-import type { ShareProgress, ShareResult, SolvedShare, Stow, Trip } from '@graft/core';
+import type {
+  Misfit,
+  ReshareAim,
+  ReshareResult,
+  ShareProgress,
+  ShareResult,
+  SolvedShare,
+  Stow,
+  Trip,
+} from '@graft/core';
 import type { Engine } from './engine.worker';
 import { failure } from './failure';
 
@@ -30,12 +39,14 @@ function raced<T>(worker: Worker, work: Promise<T>, onStop: () => T, over: { now
 /**
  * Share a trip out.
  *
+ * @param levelGive how much of the largest ratio evener days may take back
  * @param onProgress how far it is, from 0 to 1, and the largest ratio of the best share so far; silent once it is over
  * @returns the result; after `stop`, the best share so far, or undefined when there is none yet
  */
 export function runShare(
   trip: Trip,
   seed: number,
+  levelGive: number,
   onProgress: (done: number, largestRatio: number) => void,
 ): Run<ShareResult | undefined> {
   const worker = startWorker();
@@ -48,10 +59,37 @@ export function runShare(
   });
   return raced<ShareResult | undefined>(
     worker,
-    wrap<Engine>(worker).share(trip, seed, heard),
+    wrap<Engine>(worker).share(trip, seed, levelGive, heard),
     () => best,
     over,
   );
+}
+
+/** Find the fewest handovers from a day on; after `stop`, nothing. */
+export function runReshare(
+  trip: Trip,
+  day: number,
+  aim: ReshareAim,
+  seed: number,
+): Run<ReshareResult | undefined> {
+  const worker = startWorker();
+  const work = wrap<Engine>(worker).reshare(trip, day, aim, seed);
+  return raced<ReshareResult | undefined>(worker, work, () => undefined, { now: false });
+}
+
+/** Find what keeps the pieces from fitting, and cures; nothing when they fit, or after `stop`. */
+export function runMisfit(
+  trip: Trip,
+  seed: number,
+  onProgress: (done: number) => void,
+): Run<Misfit | undefined> {
+  const worker = startWorker();
+  const over = { now: false };
+  const heard = proxy((done: number) => {
+    if (!over.now) onProgress(done);
+  });
+  const work = wrap<Engine>(worker).misfit(trip, seed, heard);
+  return raced<Misfit | undefined>(worker, work, () => undefined, over);
 }
 
 /**

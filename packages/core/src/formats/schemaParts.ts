@@ -42,7 +42,7 @@ export function quantity(low: number, high: number, unit: string) {
 export const requiredQuantity = (low: number, high: number, unit: string) =>
   required(quantity(low, high, unit));
 
-function day() {
+export function day() {
   const words = `a whole day number from 1 to ${MAX_DAYS}`;
   return worded(number().integer(say(words)).min(1, say(words)).max(MAX_DAYS, say(words)), words);
 }

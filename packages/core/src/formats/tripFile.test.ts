@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { NEW_IN_VERSION_4 } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
@@ -63,7 +64,7 @@ describe('trip files', () => {
       weather: [],
     });
     const written = JSON.parse(serialiseTripFile(trip)) as { version: number };
-    expect(written.version).toBe(3);
+    expect(written.version).toBe(4);
     expect(bySchema(written)).toBe(true);
   });
   test('a file of version 2 keeps everything and has an empty larder', () => {
@@ -79,8 +80,45 @@ describe('trip files', () => {
       pickups: [],
       arrangements: [],
       dismissals: [],
+      ...NEW_IN_VERSION_4,
     });
     expect(bySchema(JSON.parse(serialiseTripFile(trip)))).toBe(true);
+  });
+  test('a file of version 3 keeps everything; it is fair by own limits, with nothing handed over or supposed', () => {
+    const old = readFileSync(join(__dirname, '../testing/files/hut-roof-version-3.graft.json'), 'utf8');
+    const { trip: before, version } = JSON.parse(old) as { version: number; trip: Trip };
+    expect(version).toBe(3);
+    expect(parseTripFile(old)).toEqual({ ...before, fairness: 'ownLimit', handovers: [], variants: [] });
+  });
+  test('handovers and what-ifs that point nowhere or say too little are named', () => {
+    const trip = parseTripFile(demoText('hut-roof'));
+    const odd: unknown = {
+      ...trip,
+      members: [{ ...trip.members[0], lastDay: 9 }, ...trip.members.slice(1)],
+      handovers: [{ id: 'h', pieceId: 'ghost', day: 9, toMemberId: 'nobody', reason: 'tired' }],
+      variants: [
+        {
+          id: 'v',
+          name: 'A hot day',
+          changes: [
+            { kind: 'hotDay', day: 9 },
+            { kind: 'memberOut', memberId: 'nobody', limitKg: 5 },
+          ],
+          share: [],
+        },
+      ],
+    };
+    const file = JSON.stringify({ format: 'graft-trip', version: 4, trip: odd });
+    expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual([
+      'trip.members[0].lastDay: expected a day of the trip, 1 to 3, got 9',
+      'trip.handovers[0].pieceId: expected the id of a piece of this trip, got "ghost"',
+      'trip.handovers[0].toMemberId: expected the id of a member of this trip, got "nobody"',
+      'trip.handovers[0].day: expected a day of the trip, 1 to 3, got 9',
+      'trip.variants[0].changes[0].extraL: expected a value, as kind is "hotDay", got nothing',
+      'trip.variants[0].changes[0].day: expected a day of the trip, 1 to 3, got 9',
+      'trip.variants[0].changes[1].memberId: expected the id of a member of this trip, got "nobody"',
+      'trip.variants[0].changes[1].limitKg: expected nothing, as kind is "memberOut"',
+    ]);
   });
   test('a broken file of version 1 is refused with the paths of what is there', () => {
     const errors = errorsOf(
@@ -136,7 +174,7 @@ describe('a bad file', () => {
     data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
     expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
       expect.arrayContaining([
-        'version: expected 3, got 9',
+        'version: expected 4, got 9',
         'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
         'trip.packingSchool: expected one of high, middle, low, got "sideways"',
         'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',
@@ -211,7 +249,7 @@ describe('a bad file', () => {
     [
       'a placement of another’s thing',
       (t) => ((t['stows']![0]!['placements'] as Json[])[0]!['thingId'] = 'eddy-mat'),
-      'trip.stows[0].placements[0].thingId: expected a thing in this member\'s pack (shared to them, or their own and not worn), got "eddy-mat"',
+      'trip.stows[0].placements[0].thingId: expected a thing in this member\'s pack (shared or handed to them, or their own and not worn), got "eddy-mat"',
     ],
     [
       'a zone the pack does not have',

@@ -4,7 +4,7 @@
  */
 import { shapeVolumeL } from '../trip/shapes.js';
 import type { Canister } from '../trip/larderModel.js';
-import type { Shape, Thing } from '../trip/model.js';
+import { WHAT_IF_KINDS, type Shape, type Thing, type WhatIf } from '../trip/model.js';
 import type { FieldError } from './fieldError.js';
 
 type Raw = { readonly [key: string]: unknown };
@@ -78,6 +78,8 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     ['pickups', 'pick-up id'],
     ['arrangements', 'arrangement id'],
     ['dismissals', 'finding'],
+    ['handovers', 'handover id'],
+    ['variants', 'what-if id'],
   ] as const)
     uniqueIds(of(key), 'id', what, errors);
   errors.push(...trackErrors(trip, days, base));
@@ -125,6 +127,7 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     }
     uniqueIds(entries(item, 'carryTrials', `${path}.`), 'id', 'trial id of this member', errors);
     uniqueIds(entries(item, 'limitHistory', `${path}.`), 'id', 'entry id of this member', errors);
+    errors.push(...dayErrors(item, 'lastDay', path, days));
     expectKnown(memberIds, item['buddyId'], `${path}.buddyId`, 'member');
     if (typeof item['buddyId'] === 'string' && item['buddyId'] === item['id']) {
       errors.push({ path: `${path}.buddyId`, message: 'expected another member, got the member themselves' });
@@ -132,12 +135,7 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   }
   for (const { item, path } of of('roles')) {
     expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
-    if (typeof item['day'] === 'number' && item['day'] > days) {
-      errors.push({
-        path: `${path}.day`,
-        message: `expected a day of the trip, 1 to ${days}, got ${item['day']}`,
-      });
-    }
+    errors.push(...dayErrors(item, 'day', path, days));
   }
   const takenPacks = new Map<unknown, string>();
   for (const { item, path } of members) {
@@ -188,12 +186,27 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
   }
 
+  const handovers = of('handovers');
+  for (const { item, path } of handovers) {
+    expectKnown(pieceIds, item['pieceId'], `${path}.pieceId`, 'piece');
+    expectKnown(memberIds, item['toMemberId'], `${path}.toMemberId`, 'member');
+    errors.push(...dayErrors(item, 'day', path, days));
+  }
+  for (const { item, path } of of('variants')) {
+    for (const change of entries(item, 'changes', `${path}.`)) {
+      expectKnown(memberIds, change.item['memberId'], `${change.path}.memberId`, 'member');
+      errors.push(...whatIfErrors(change.item, change.path, days));
+    }
+  }
+
   const stows = of('stows');
   uniqueIds(stows, 'memberId', 'member', errors);
-  const carrier = new Map(share.map(({ item }) => [item['pieceId'], item['memberId']]));
-  const owner = new Map(
-    personal.map(({ item }) => [item['id'], item['worn'] === true ? undefined : item['memberId']]),
-  );
+  const inPackOf = new Set<string>();
+  const pair = (thingId: unknown, memberId: unknown): string => JSON.stringify([thingId, memberId]);
+  for (const { item } of share) inPackOf.add(pair(item['pieceId'], item['memberId']));
+  for (const { item } of handovers) inPackOf.add(pair(item['pieceId'], item['toMemberId']));
+  for (const { item } of personal)
+    if (item['worn'] !== true) inPackOf.add(pair(item['id'], item['memberId']));
   for (const { item, path } of stows) {
     expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
     const member = members.find((m) => m.item['id'] === item['memberId']);
@@ -205,10 +218,10 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     uniqueIds(placements, 'thingId', 'thing', errors);
     for (const placement of placements) {
       const { thingId, zoneId } = placement.item;
-      if (typeof thingId === 'string' && (carrier.get(thingId) ?? owner.get(thingId)) !== item['memberId']) {
+      if (typeof thingId === 'string' && !inPackOf.has(pair(thingId, item['memberId']))) {
         errors.push({
           path: `${placement.path}.thingId`,
-          message: `expected a thing in this member's pack (shared to them, or their own and not worn), got "${thingId}"`,
+          message: `expected a thing in this member's pack (shared or handed to them, or their own and not worn), got "${thingId}"`,
         });
       }
       if (pack !== undefined)
@@ -234,11 +247,7 @@ function larderErrors(
       });
   }
   for (const { item, path } of [...entries(trip, 'meals', base), ...entries(trip, 'pickups', base)]) {
-    if (typeof item['day'] === 'number' && item['day'] > days)
-      errors.push({
-        path: `${path}.day`,
-        message: `expected a day of the trip, 1 to ${days}, got ${item['day']}`,
-      });
+    errors.push(...dayErrors(item, 'day', path, days));
   }
   for (const { item, path } of entries(trip, 'canisters', base)) errors.push(...grossErrors(item, path));
   return errors;
@@ -260,6 +269,42 @@ function grossErrors(item: Raw, path: string): readonly FieldError[] {
 /** What a canister's weighed mass contradicts; for a form that edits one. */
 export function canisterErrors(canister: Canister): readonly FieldError[] {
   return grossErrors(canister as unknown as Raw, 'canister');
+}
+
+/** A day number that is outside the trip. */
+function dayErrors(item: Raw, key: string, path: string, days: number): readonly FieldError[] {
+  const day = item[key];
+  if (typeof day !== 'number' || day <= days) return [];
+  return [{ path: `${path}.${key}`, message: `expected a day of the trip, 1 to ${days}, got ${day}` }];
+}
+
+/** What each kind of what-if must say. */
+const WHAT_IF_NEEDS: Readonly<Record<WhatIf['kind'], readonly string[]>> = {
+  memberOut: ['memberId'],
+  extraNight: [],
+  hotDay: ['day', 'extraL'],
+  rain: ['fromDay', 'toDay'],
+  limit: ['memberId', 'limitKg'],
+};
+
+function whatIfErrors(item: Raw, path: string, days: number): readonly FieldError[] {
+  const kind = WHAT_IF_KINDS.find((known) => known === item['kind']);
+  if (kind === undefined) return [];
+  const needs = WHAT_IF_NEEDS[kind];
+  const said = Object.keys(item).filter((key) => key !== 'kind' && item[key] !== undefined);
+  return [
+    ...needs
+      .filter((key) => !said.includes(key))
+      .map((key) => ({
+        path: `${path}.${key}`,
+        message: `expected a value, as kind is "${kind}", got nothing`,
+      })),
+    ...said
+      .filter((key) => !needs.includes(key))
+      .map((key) => ({ path: `${path}.${key}`, message: `expected nothing, as kind is "${kind}"` })),
+    ...dayErrors(item, 'day', path, days),
+    ...spanErrors(item, path, days),
+  ];
 }
 
 /** Days outside the trip, and spans that end before they start. */

@@ -5,6 +5,7 @@
 import { array, boolean, mixed, number, string, type AnySchema as Schema } from 'yup';
 import {
   date,
+  day,
   dish,
   id,
   list,
@@ -36,6 +37,7 @@ import {
   ARRANGEMENT_KINDS,
   CARRIER_RULE_KINDS,
   EXPERIENCES,
+  FAIRNESS_SCHOOL_IDS,
   FOOD_STORAGES,
   GROUNDS,
   GROUP_KINDS,
@@ -51,11 +53,12 @@ import {
   WANTS,
   WAYPOINT_KINDS,
   WEATHER_FIELDS,
+  WHAT_IF_KINDS,
   ZONE_KINDS,
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 3;
+export const TRIP_FILE_VERSION = 4;
 const MAX_MEMBERS = 60;
 /** Pieces of one kit at most. */
 export const MOST_PIECES = 300;
@@ -96,6 +99,9 @@ const point = () =>
 
 const houseRuleFields = (choice: (choices: readonly string[]) => Schema): Record<string, Schema> =>
   Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, choice(choices)]));
+
+const assignment = () =>
+  requiredRecord({ pieceId: requiredId(), memberId: requiredId(), locked: requiredFlag() });
 
 /** One record schema per collection of a trip; the API validates a single edited item with the same one. */
 export const ITEM_SCHEMAS = {
@@ -231,6 +237,7 @@ export const ITEM_SCHEMAS = {
     buddyId: id(),
     healthNotes: text(2000),
     snackGPerDay: quantity(0, 1500, 'g'),
+    lastDay: day(),
   }),
   kits: requiredRecord({
     id: requiredId(),
@@ -295,7 +302,33 @@ export const ITEM_SCHEMAS = {
     pieceIds: list(requiredId(), 2, 100),
     reason: requiredText(200),
   }),
-  share: requiredRecord({ pieceId: requiredId(), memberId: requiredId(), locked: requiredFlag() }),
+  share: assignment(),
+  handovers: requiredRecord({
+    id: requiredId(),
+    pieceId: requiredId(),
+    day: requiredDay(),
+    toMemberId: id(),
+    reason: requiredText(200),
+  }),
+  variants: requiredRecord({
+    id: requiredId(),
+    name: requiredText(80),
+    changes: list(
+      // Which of them a kind of what-if needs is checked with the references.
+      requiredRecord({
+        kind: requiredOneOf(WHAT_IF_KINDS),
+        memberId: id(),
+        day: day(),
+        fromDay: day(),
+        toDay: day(),
+        extraL: quantity(0.1, 10, 'L'),
+        limitKg: quantity(0.5, 60, 'kg'),
+      }),
+      1,
+      20,
+    ),
+    share: list(assignment(), 0, 3000),
+  }),
   stows: requiredRecord({
     memberId: requiredId(),
     placements: list(
@@ -337,6 +370,7 @@ export const FIELD_SCHEMAS = {
   packingSchool: requiredOneOf(PACKING_SCHOOL_IDS),
   houseRules: requiredRecord(houseRuleFields(requiredOneOf)),
   limitPolicy: requiredOneOf(LIMIT_POLICY_IDS),
+  fairness: requiredOneOf(FAIRNESS_SCHOOL_IDS),
   foodStorage: requiredOneOf(FOOD_STORAGES),
   longestDayH: requiredQuantity(1, 24, 'h'),
   setOff: required(worded(string().matches(TIME_PATTERN, say(TIME_WORDS)), TIME_WORDS)),
@@ -390,6 +424,8 @@ export const LIST_SIZES = {
   dismissals: [0, 1000],
   carrierRules: [0, 200],
   share: [0, 3000],
+  handovers: [0, 1000],
+  variants: [0, 12],
   stows: [0, MAX_MEMBERS],
 } as const satisfies Readonly<Record<Collection, readonly [least: number, most: number]>>;
 

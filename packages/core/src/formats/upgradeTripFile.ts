@@ -1,5 +1,5 @@
 /** Trip files of older versions, brought to the newest one field by field; what is broken stays broken and is reported. */
-import { NEW_IN_VERSION_2, NEW_IN_VERSION_3 } from '../trip/emptyTrip.js';
+import { NEW_IN_VERSION_2, NEW_IN_VERSION_3, NEW_IN_VERSION_4 } from '../trip/emptyTrip.js';
 import { DEFAULT_HOUSE_RULES } from '../trip/model.js';
 
 type Raw = Readonly<Record<string, unknown>>;
@@ -25,11 +25,18 @@ export function upgradeTrip2(trip: unknown): unknown {
   return isRaw(trip) ? { ...NEW_IN_VERSION_3, ...trip } : trip;
 }
 
+/** Version 4 added the school of fairness, handovers, what-ifs, and a member's last day. */
+export function upgradeTrip3(trip: unknown): unknown {
+  return isRaw(trip) ? { ...NEW_IN_VERSION_4, ...trip } : trip;
+}
+
+const UPGRADES: readonly ((trip: unknown) => unknown)[] = [upgradeTrip1, upgradeTrip2, upgradeTrip3];
+
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */
 export function upgradeTripFile(file: unknown): unknown {
   if (!isRaw(file)) return file;
   const { version, trip } = file;
-  if (version === 1) return { ...file, version: 3, trip: upgradeTrip2(upgradeTrip1(trip)) };
-  if (version === 2) return { ...file, version: 3, trip: upgradeTrip2(trip) };
-  return file;
+  if (typeof version !== 'number' || UPGRADES[version - 1] === undefined) return file;
+  const upgraded = UPGRADES.slice(version - 1).reduce((data, upgrade) => upgrade(data), trip);
+  return { ...file, version: UPGRADES.length + 1, trip: upgraded };
 }

@@ -20,12 +20,12 @@ export interface ScentedThing {
   readonly memberId: string | undefined;
 }
 
-/** Every scented thing of the party with who carries it. */
-function scentedThings(trip: Trip): readonly ScentedThing[] {
+/** Every scented thing of the party with who carries it on the day before a night. */
+function scentedThings(trip: Trip, night: number): readonly ScentedThing[] {
   return [
     ...allPieces(trip)
       .filter(isScented)
-      .map((thing) => ({ thing, memberId: carrierOf(trip, thing.id) })),
+      .map((thing) => ({ thing, memberId: carrierOf(trip, thing.id, night) })),
     ...trip.personalThings
       .filter((t) => isScented(t) && !t.worn)
       .map((thing) => ({ thing, memberId: thing.memberId })),
@@ -59,13 +59,12 @@ export interface ScentedNight {
 
 /** Night by night: what is left of the scented things after the day's dinner, against the containers carried. */
 export function scentedNights(trip: Trip): readonly ScentedNight[] {
-  const scented = scentedThings(trip);
   const containers = allThings(trip).filter((t) => t.foodCapacityL !== undefined);
   return trip.legs.slice(0, -1).map((_leg, i) => {
     // After dinner the next morning's load is what is left, with what leaves today still there and tomorrow's not yet.
     const [night, morning] = [i + 1, i + 2];
     const left = ({ fromDay: _from, toDay: _to, ...rest }: Thing): Thing => rest;
-    const things = scented.filter(
+    const things = scentedThings(trip, night).filter(
       ({ thing }) => isCarriedOn(thing, night) && volumeOnDayL(left(thing), morning) > 0,
     );
     const breakfast = breakfastsAfter(trip, night);

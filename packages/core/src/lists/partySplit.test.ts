@@ -148,7 +148,7 @@ describe('kits in several hands', () => {
   test('each carrier with their pieces, and what nobody has', () => {
     const trip = assignPiece(assignPiece(carried, 'heron-tentFly', 'b'), 'plover-tentPegs', undefined);
     expect(
-      kitsInSeveralHands(trip).map(({ kit, hands, unshared }) => [
+      kitsInSeveralHands(trip, 1).map(({ kit, hands, unshared }) => [
         kit.id,
         hands.map((h) => `${h.member.id} ${h.pieces.length}`),
         unshared.map((p) => p.id),
@@ -160,7 +160,7 @@ describe('kits in several hands', () => {
     ]);
   });
   test('a kit that one person has, or nobody, is none', () => {
-    expect(kitsInSeveralHands({ ...carried, kits: carried.kits.slice(0, 2) })).toEqual([]);
-    expect(kitsInSeveralHands(two)).toEqual([]);
+    expect(kitsInSeveralHands({ ...carried, kits: carried.kits.slice(0, 2) }, 1)).toEqual([]);
+    expect(kitsInSeveralHands(two, 1)).toEqual([]);
   });
 });

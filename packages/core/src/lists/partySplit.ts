@@ -26,15 +26,15 @@ export interface KitInHands {
   readonly unshared: readonly Piece[];
 }
 
-/** Kits of which no one person has all: whoever sets one up needs to know whom to ask. The larder's parcels are no sets. */
-export function kitsInSeveralHands(trip: Trip): readonly KitInHands[] {
+/** Kits of which no one person has all on a day: whoever sets one up needs to know whom to ask. The larder's parcels are no sets. */
+export function kitsInSeveralHands(trip: Trip, day: number): readonly KitInHands[] {
   return trip.kits.flatMap((kit) => {
     const pieces = kit.pieces.filter((p) => p.madeBy === undefined);
     const hands = trip.members.flatMap((member) => {
-      const own = carriedPieces(trip, member.id).filter((p) => pieces.includes(p));
+      const own = carriedPieces(trip, member.id, day).filter((p) => pieces.includes(p));
       return own.length === 0 ? [] : [{ member, pieces: own }];
     });
-    const unshared = pieces.filter((p) => carrierOf(trip, p.id) === undefined);
+    const unshared = pieces.filter((p) => carrierOf(trip, p.id, day) === undefined);
     return hands.length + Math.min(1, unshared.length) < 2 ? [] : [{ kit, hands, unshared }];
   });
 }
@@ -43,7 +43,7 @@ export const SPLIT_NEEDS = ['shelter', 'stove', 'firstAid', 'map', 'treatment'] 
 export type SplitNeed = (typeof SPLIT_NEEDS)[number];
 
 /** A piece that another part can spare. */
-export interface Handover {
+export interface SplitHandover {
   readonly piece: Piece;
   readonly from: Member | undefined;
   readonly to: Member;
@@ -55,7 +55,7 @@ export interface PartLack {
   readonly have: number;
   readonly want: number;
   /** What gives it, of what others can spare; none when nobody can. */
-  readonly cure: readonly Handover[];
+  readonly cure: readonly SplitHandover[];
 }
 
 export interface PartCheck {
@@ -78,7 +78,7 @@ function isCover(thing: Thing): boolean {
 /** What somebody of a part has in their pack or on them that day. */
 function inHands(trip: Trip, part: readonly Member[], day: number): readonly Any[] {
   return part
-    .flatMap((m): readonly Any[] => [...carriedPieces(trip, m.id), ...ownThings(trip, m.id)])
+    .flatMap((m): readonly Any[] => [...carriedPieces(trip, m.id, day), ...ownThings(trip, m.id)])
     .filter((t) => isCarriedOn(t, day));
 }
 
@@ -153,7 +153,8 @@ function givers(trip: Trip, need: SplitNeed, day: number): readonly (readonly Pi
 
 /** Who of a part may carry a piece and would be the least loaded with it that day, by the share of their limit. */
 function lightestHanded(trip: Trip, piece: Piece, part: readonly Member[], day: number): Member | undefined {
-  const ratio = (m: Member): number => dayLoad(trip, m, day, [...carriedPieces(trip, m.id), piece]).ratio;
+  const ratio = (m: Member): number =>
+    dayLoad(trip, m, day, [...carriedPieces(trip, m.id, day), piece]).ratio;
   return allowedCarriers(trip, piece)
     .filter((m) => part.includes(m))
     .map((member) => ({ member, ratio: ratio(member) }))
@@ -194,16 +195,16 @@ export function checkSplit(
           const rest = things.filter((t) => !ids.has(t.id));
           return k !== i && SPLIT_NEEDS.some((n) => lacksOf(n, k, rest) > Math.max(0, lacksOf(n, k, things)));
         });
-        const handovers = moved.flatMap((piece): readonly Handover[] => {
+        const handovers = moved.flatMap((piece): readonly SplitHandover[] => {
           const to = lightestHanded(trip, piece, members, day);
-          const from = carrierOf(trip, piece.id);
+          const from = carrierOf(trip, piece.id, day);
           return to === undefined
             ? []
             : [{ piece, from: from === undefined ? undefined : memberOf.get(from), to }];
         });
         return robs || handovers.length < moved.length ? [] : [handovers];
       });
-      const kg = (set: readonly Handover[]): number => set.reduce((sum, h) => sum + h.piece.massKg, 0);
+      const kg = (set: readonly SplitHandover[]): number => set.reduce((sum, h) => sum + h.piece.massKg, 0);
       const cure = cures.sort((a, b) => kg(a) - kg(b))[0] ?? [];
       return [{ need, have: count(trip, need, hands[i]!), want, cure }];
     }),

@@ -1,7 +1,7 @@
 /** Load and load ratio of a member on a day, at the day's heaviest moment, with its parts. */
 import { carryLimit } from '../limits/carryLimit.js';
 import type { Leg, Member, Piece, Trip } from '../trip/model.js';
-import { carriedPieces, packOf, stowedPersonalThings } from '../trip/queries.js';
+import { carriedPieces, isWithParty, packOf, stowedPersonalThings } from '../trip/queries.js';
 import { massOnDayKg, packedVolumeOnDayL } from './thingOnDay.js';
 
 export interface DayLoad {
@@ -27,7 +27,7 @@ export function waterOnLegL(leg: Leg): number {
   return leg.waterL + leg.campWaterL;
 }
 
-/** What a member carries on a day before any group piece. */
+/** What a member carries on a day before any group piece; nothing once they have left the party. */
 export function baseLoad(
   trip: Trip,
   member: Member,
@@ -35,8 +35,12 @@ export function baseLoad(
 ): Omit<DayLoad, 'groupKg' | 'totalKg' | 'ratio'> {
   const leg = legOfDay(trip, day);
   const pack = packOf(trip, member);
-  const personal = stowedPersonalThings(trip, member.id);
   const limit = carryLimit(member, pack, day, trip.limitPolicy);
+  if (!isWithParty(member, day)) {
+    const limitReason = `not with the party after day ${member.lastDay}`;
+    return { day, packKg: 0, personalKg: 0, waterKg: 0, limitKg: limit.limitKg, limitReason, volumeL: 0 };
+  }
+  const personal = stowedPersonalThings(trip, member.id);
   return {
     day,
     packKg: pack.tareKg,
@@ -57,7 +61,7 @@ export function dayLoad(
   trip: Trip,
   member: Member,
   day: number,
-  pieces: readonly Piece[] = carriedPieces(trip, member.id),
+  pieces: readonly Piece[] = carriedPieces(trip, member.id, day),
 ): DayLoad {
   const leg = legOfDay(trip, day);
   const base = baseLoad(trip, member, day);
@@ -74,8 +78,7 @@ export function dayLoad(
 
 /** A member's load on every day of the trip. */
 export function loadsOverTrip(trip: Trip, member: Member): readonly DayLoad[] {
-  const pieces = carriedPieces(trip, member.id);
-  return trip.legs.map((_leg, i) => dayLoad(trip, member, i + 1, pieces));
+  return trip.legs.map((_leg, i) => dayLoad(trip, member, i + 1));
 }
 
 /** The day with the largest ratio; the earliest of equals. */

@@ -1,83 +1,192 @@
 /**
- * A lower bound on the largest load ratio of any share, so that "within 0.4 % of the best possible" is true.
+ * Lower bounds on what any share can reach, so that "within 0.4 % of the best possible" is true.
  *
- * The largest of: (a) the water-fill level λ of each day, the least with Σₘ max(0, λ·Lₘ − pₘ) ≥ W, where Lₘ are the
- * limits, pₘ the loads before group pieces and W the mass to share; (b) the same for each restricted set of carriers
- * (and each union of two) with only the pieces that must stay in it; (c) each piece's lightest possible carrier.
- * Pieces are treated as divisible in (a) and (b), so no share can be below it.
+ * Level: the largest of (a) the water-fill level λ of each day, the least with Σₘ max(0, λ·yₘ − pₘ) ≥ W, where yₘ are
+ * the yardsticks, pₘ the loads before group pieces and W the mass to share; (b) the same for each restricted set of
+ * carriers (and each union of two) with only the pieces that must stay in it; (c) each piece's lightest possible
+ * carrier; (d) where few carriers have few pieces of their own (a tent's parts over its sleepers), the best of all
+ * their divisions, with whole pieces. Pieces are treated as divisible in (a) and (b), so no share can be below it.
+ *
+ * Infeasibility: the mass of each day that finds no room under limits, and the volume that finds none in packs, by the
+ * same sets.
  */
 import type { Bundle, Carrier, ShareProblem } from './problem.js';
 
 export interface ShareBound {
   /** No share has a smaller largest ratio than this. */
   readonly ratio: number;
-  /** What makes it so, in words. */
+  /** No share has a smaller largest ratio among members who carry something of the group's. */
+  readonly level: number;
+  /** What makes the ratio so, in words. */
   readonly reason: string;
+  /** No share has less overload (kg, over members and days) and volume above packs (L) together. */
+  readonly infeasibility: number;
 }
 
 /**
- * The water-fill level: the least λ with Σ max(0, λ·L − p) ≥ W, and not below the largest p / L.
+ * The water-fill level: the least λ with Σ max(0, λ·y − p) ≥ W; 0 when there is nothing to share.
  *
- * @param limits L, kg, each above 0
+ * @param yards y, each above 0
  * @param bases p, kg, of the same length
  * @param sharedKg W, kg, 0 or more
  */
-export function waterFillLevel(
-  limits: readonly number[],
-  bases: readonly number[],
-  sharedKg: number,
-): number {
-  const order = limits.map((_l, i) => i).sort((a, b) => bases[a]! / limits[a]! - bases[b]! / limits[b]!);
-  let limitSum = 0;
+export function waterFillLevel(yards: readonly number[], bases: readonly number[], sharedKg: number): number {
+  if (sharedKg <= 0) return 0;
+  const order = yards.map((_y, i) => i).sort((a, b) => bases[a]! / yards[a]! - bases[b]! / yards[b]!);
+  let yardSum = 0;
   let baseSum = 0;
   let level = 0;
   for (const [k, i] of order.entries()) {
-    limitSum += limits[i]!;
+    yardSum += yards[i]!;
     baseSum += bases[i]!;
-    level = (sharedKg + baseSum) / limitSum;
+    level = (sharedKg + baseSum) / yardSum;
     const next = order[k + 1];
-    if (next === undefined || level <= bases[next]! / limits[next]!) break;
+    if (next === undefined || level <= bases[next]! / yards[next]!) break;
   }
-  const heaviestBase =
-    order.length === 0 ? 0 : bases[order[order.length - 1]!]! / limits[order[order.length - 1]!]!;
-  return Math.max(level, heaviestBase);
+  return level;
 }
 
 export function shareBound(problem: ShareProblem): ShareBound {
-  let best: ShareBound = { ratio: 0, reason: 'nothing to carry' };
-  const offer = (ratio: number, reason: () => string): void => {
-    if (ratio > best.ratio + 1e-12) best = { ratio, reason: reason() };
-  };
-  for (const set of restrictedSets(problem)) {
-    const carriers = set.map((i) => problem.carriers[i]!);
-    const own = problem.bundles.filter((b) => b.allowed.every((i) => set.includes(i)));
-    const who =
-      set.length === problem.carriers.length ? 'all members' : carriers.map((c) => c.name).join(', ');
-    for (let d = 0; d < problem.dayCount; d += 1) {
-      const level = waterFillLevel(
-        carriers.map((c) => c.limitKg[d]!),
-        carriers.map((c) => c.baseKg[d]!),
-        own.reduce((sum, b) => sum + b.massKg[d]!, 0),
-      );
-      offer(level, () => `day ${d + 1}: all that ${who} must carry, spread evenly over them`);
+  const { carriers, dayCount } = problem;
+  let level = 0;
+  let reason = 'nothing to carry';
+  const offer = (ratio: number, why: () => string): void => {
+    if (ratio > level + 1e-12) {
+      level = ratio;
+      reason = why();
     }
+  };
+  const days = Array.from({ length: dayCount }, (_v, d) => d);
+  // What alone is above a limit or a pack is above it in every share; what else must go somewhere is added by set.
+  const excessKg = days.map(() => 0);
+  const excessL = days.map(() => 0);
+  for (const set of restrictedSets(problem)) {
+    const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
+    for (const d of days) {
+      const here = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity).map((i) => carriers[i]!);
+      const massKg = own.reduce((sum, b) => sum + b.massKg[d]!, 0);
+      const volumeL = own.reduce((sum, b) => sum + b.volumeL[d]!, 0);
+      const fill = waterFillLevel(
+        here.map((c) => c.yardKg[d]!),
+        here.map((c) => c.baseKg[d]!),
+        massKg,
+      );
+      offer(
+        fill,
+        () =>
+          `day ${problem.firstDay + d}: all that ${set.length === carriers.length ? 'all members' : here.map((c) => c.name).join(', ')} must carry, spread evenly over them`,
+      );
+      const roomKg = here.reduce((sum, c) => sum + Math.max(0, c.limitKg[d]! - c.baseKg[d]!), 0);
+      const roomL = here.reduce((sum, c) => sum + Math.max(0, c.freeVolumeL[d]!), 0);
+      excessKg[d] = Math.max(excessKg[d]!, massKg - roomKg);
+      excessL[d] = Math.max(excessL[d]!, volumeL - roomL);
+    }
+  }
+  for (const set of ownSets(problem)) {
+    const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
+    if (set.length ** own.length > MOST_DIVISIONS) continue;
+    offer(
+      bestDivision(problem, own, level),
+      () =>
+        `${own.map((b) => b.name).join(', ')}, however ${set.map((i) => carriers[i]!.name).join(', ')} divide them`,
+    );
   }
   for (const bundle of problem.bundles) {
     if (bundle.allowed.length === 0) continue;
-    const { ratio, name } = lightestCarrier(bundle, problem.carriers);
+    const { ratio, name } = lightestCarrier(bundle, carriers);
     offer(ratio, () => `${bundle.name} alone, even with ${name}`);
   }
+  let ratio = level;
+  for (const carrier of carriers) {
+    for (const d of days) {
+      const alone = carrier.baseKg[d]! / carrier.yardKg[d]!;
+      if (alone > ratio + 1e-12) {
+        ratio = alone;
+        reason = `day ${problem.firstDay + d}: what ${carrier.name} carries before anything of the group's`;
+      }
+    }
+  }
+  const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
+  return { ratio, level, reason, infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL) };
+}
+
+/** Divisions of a small set's own pieces that are all looked at. */
+const MOST_DIVISIONS = 2 ** 16;
+
+/**
+ * The lowest level at which some carriers can divide their own pieces, with nothing else to carry.
+ *
+ * @param known a bound that is at hand: nothing below it is looked for
+ */
+function bestDivision(problem: ShareProblem, own: readonly Bundle[], known: number): number {
+  const { carriers, dayCount } = problem;
+  const heaviest = (b: Bundle): number => Math.max(...b.massKg);
+  const order = [...own].sort((a, b) => heaviest(b) - heaviest(a));
+  const load = carriers.map((c) => [...c.baseKg]);
+  let best = Infinity;
+  const divide = (at: number, level: number): void => {
+    if (level >= best) return;
+    const bundle = order[at];
+    if (bundle === undefined) {
+      best = level;
+      return;
+    }
+    for (const m of bundle.allowed) {
+      let highest = level;
+      for (let d = 0; d < dayCount; d += 1) {
+        load[m]![d]! += bundle.massKg[d]!;
+        if (bundle.massKg[d]! > 0) highest = Math.max(highest, load[m]![d]! / carriers[m]!.yardKg[d]!);
+      }
+      divide(at + 1, highest);
+      for (let d = 0; d < dayCount; d += 1) load[m]![d]! -= bundle.massKg[d]!;
+      if (best <= known) return;
+    }
+  };
+  divide(0, 0);
   return best;
 }
 
+/** What is above limits (kg) and packs (L) before any group piece. */
+export function ownInfeasibility(problem: ShareProblem): number {
+  let total = 0;
+  for (const { limitKg, baseKg, freeVolumeL } of problem.carriers) {
+    for (let d = 0; d < problem.dayCount; d += 1) {
+      total += Math.max(0, baseKg[d]! - limitKg[d]!) + Math.max(0, -freeVolumeL[d]!);
+    }
+  }
+  return total;
+}
+
+/** The carrier with whom a bundle makes the smallest ratio, over the days on which it is carried. */
 function lightestCarrier(bundle: Bundle, carriers: readonly Carrier[]): { ratio: number; name: string } {
   return bundle.allowed
     .map((i) => {
       const carrier = carriers[i]!;
-      const ratios = carrier.limitKg.map((limit, d) => (carrier.baseKg[d]! + bundle.massKg[d]!) / limit);
-      return { ratio: Math.max(...ratios), name: carrier.name };
+      const ratios = carrier.yardKg.map((yard, d) =>
+        bundle.massKg[d]! > 0 ? (carrier.baseKg[d]! + bundle.massKg[d]!) / yard : 0,
+      );
+      return { ratio: Math.max(0, ...ratios), name: carrier.name };
     })
     .reduce((a, b) => (b.ratio < a.ratio ? b : a));
+}
+
+/** Whether an ascending list is part of another. */
+function isWithin(part: readonly number[], whole: readonly number[]): boolean {
+  if (part.length > whole.length) return false;
+  let at = 0;
+  for (const value of part) {
+    while (at < whole.length && whole[at]! < value) at += 1;
+    if (whole[at] !== value) return false;
+  }
+  return true;
+}
+
+/** Each set of carriers, but all, that some piece is restricted to. */
+function ownSets(problem: ShareProblem): readonly (readonly number[])[] {
+  const sets = problem.bundles.filter(
+    (b) => b.allowed.length > 0 && b.allowed.length < problem.carriers.length,
+  );
+  return [...new Map(sets.map((b) => [b.allowed.join(), b.allowed])).values()];
 }
 
 /** The set of all carriers, each set that some piece is restricted to, and each union of two of those. */
@@ -87,8 +196,8 @@ function restrictedSets(problem: ShareProblem): readonly (readonly number[])[] {
   const sets = new Map<string, readonly number[]>([[all.join(), all]]);
   for (const b of problem.bundles) if (b.allowed.length > 0) sets.set(b.allowed.join(), b.allowed);
   const single = [...sets.values()];
-  for (const a of single) {
-    for (const b of single) {
+  for (const [i, a] of single.entries()) {
+    for (const b of single.slice(i + 1)) {
       const union = [...new Set([...a, ...b])].sort((x, y) => x - y);
       sets.set(union.join(), union);
     }

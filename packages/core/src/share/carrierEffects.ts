@@ -1,7 +1,9 @@
-/** What each member's carrying a piece would do: the member's own largest ratio, and the party's. */
-import { dayLoad } from '../load/memberLoad.js';
-import type { Member, Trip } from '../trip/model.js';
-import { allowedCarriers, allPieces, carriedPieces, carrierOf, found } from '../trip/queries.js';
+/** Why a piece is where it is: what holds it, and what each member's carrying it would do. */
+import { loadsOverTrip } from '../load/memberLoad.js';
+import { assignPiece } from '../trip/changes.js';
+import type { Member, Piece, Trip } from '../trip/model.js';
+import { allowedCarriers, allPieces, carrierOf, found, isTentPart } from '../trip/queries.js';
+import { fairnessSchool, formatMeasure } from './fairness.js';
 import type { ShareFigures } from './shareFigures.js';
 
 export interface CarrierEffect {
@@ -9,46 +11,121 @@ export interface CarrierEffect {
   /** The piece's own rule lets this member carry it. */
   readonly allowed: boolean;
   readonly carriesNow: boolean;
-  /** The member's largest ratio over the days, carrying the piece. */
+  /** The member's largest measure over the days, carrying the piece. */
   readonly ratio: number;
-  /** The party's largest ratio then. */
+  /** The party's largest then. */
   readonly largestRatio: number;
-  /** Against the party's largest ratio now. */
+  /** Against the party's largest now. */
   readonly change: number;
+  /** Litres by which the member's pack would be too full on its fullest day; 0 when it holds. */
+  readonly overL: number;
+  /** Kilograms above the member's own limit on the worst day; 0 within it. */
+  readonly overKg: number;
+  /** Change of the sum over days of squared deviations from the day's mean: below 0 the days become more even. */
+  readonly unevenness: number;
 }
 
-/** @param figures of the same trip */
-export function carrierEffects(trip: Trip, figures: ShareFigures, pieceId: string): readonly CarrierEffect[] {
+/**
+ * @param figures of the same trip
+ * @param day the day whose carrier is asked about
+ */
+export function carrierEffects(
+  trip: Trip,
+  figures: ShareFigures,
+  pieceId: string,
+  day = 1,
+): readonly CarrierEffect[] {
   const piece = found(allPieces(trip), (p) => p.id === pieceId, `piece ${pieceId}`);
-  const now = carrierOf(trip, pieceId);
+  const now = carrierOf(trip, pieceId, day);
   const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
-  const largest = (member: Member, pieces: ReturnType<typeof carriedPieces>): number =>
-    Math.max(...trip.legs.map((_leg, i) => dayLoad(trip, member, i + 1, pieces).ratio));
-  const ratioNow = new Map(figures.members.map((m) => [m.member.id, m.heaviest.ratio]));
-  const giver = trip.members.find((m) => m.id === now);
-  const giverAfter =
-    giver === undefined
-      ? 0
-      : largest(
-          giver,
-          carriedPieces(trip, giver.id).filter((p) => p.id !== pieceId),
-        );
+  const school = fairnessSchool(trip.fairness);
+  const known = new Map(figures.members.map((m) => [m.member.id, m]));
+  const evennessNow = unevenness(figures.members.map((m) => m.measures));
   return trip.members.map((member) => {
-    const carriesNow = member.id === now;
-    const ratio = carriesNow
-      ? ratioNow.get(member.id)!
-      : largest(member, [...carriedPieces(trip, member.id), piece]);
-    const others = trip.members
-      .filter((m) => m !== member)
-      .map((m) => (m === giver ? giverAfter : ratioNow.get(m.id)!));
-    const largestRatio = carriesNow ? figures.largestRatio : Math.max(ratio, ...others);
+    const after = assignPiece(trip, pieceId, member.id, day);
+    const all = figures.members.map((m) => {
+      if (m.member.id !== member.id && m.member.id !== now) return m;
+      const loads = after === trip ? m.loads : loadsOverTrip(after, m.member);
+      const measures = loads.map((l) => l.totalKg / school.yardstick(m.member, l.limitKg));
+      return { ...m, loads, measures, largestMeasure: Math.max(...measures) };
+    });
+    const own = all.find((m) => m.member.id === member.id)!;
+    const largestRatio = Math.max(...all.map((m) => m.largestMeasure));
     return {
       member,
       allowed: allowed.has(member.id),
-      carriesNow,
-      ratio,
+      carriesNow: member.id === now,
+      ratio: own.largestMeasure,
       largestRatio,
       change: largestRatio - figures.largestRatio,
+      overL: Math.max(0, ...own.loads.map((l) => l.volumeL - known.get(member.id)!.packVolumeL)),
+      overKg: Math.max(0, ...own.loads.map((l) => l.totalKg - l.limitKg)),
+      unevenness: unevenness(all.map((m) => m.measures)) - evennessNow,
     };
   });
+}
+
+/** Σ over days of squared deviations from that day's mean, of lists by member. */
+function unevenness(measures: readonly (readonly number[])[]): number {
+  const days = measures[0]?.length ?? 0;
+  let sum = 0;
+  for (let d = 0; d < days; d += 1) {
+    // Somebody who has left measures 0 and is no part of the mean.
+    const there = measures.map((m) => m[d]!).filter((r) => r > 0);
+    const mean = there.reduce((a, b) => a + b, 0) / Math.max(1, there.length);
+    sum += there.reduce((a, r) => a + (r - mean) ** 2, 0);
+  }
+  return sum;
+}
+
+/** What holds a piece to its carrier or carriers, in sentences; none when anybody may carry it. */
+export function whatHolds(trip: Trip, piece: Piece): readonly string[] {
+  const holds: string[] = [];
+  const name = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
+  const pieces = allPieces(trip);
+  const lock = trip.share.find((a) => a.pieceId === piece.id && a.locked);
+  if (lock !== undefined) holds.push(`Locked to ${name(lock.memberId)} by the leader.`);
+  const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
+  if (group !== undefined) holds.push(`Only for ${group.name}.`);
+  if (piece.onlyMemberIds !== undefined) holds.push(`Only for ${piece.onlyMemberIds.map(name).join(', ')}.`);
+  for (const rule of trip.carrierRules.filter((r) => r.pieceIds.includes(piece.id))) {
+    const others = rule.pieceIds
+      .filter((id) => id !== piece.id)
+      .map((id) => pieces.find((p) => p.id === id)?.name ?? id);
+    holds.push(`${rule.kind === 'same' ? 'With' : 'Apart from'} ${others.join(', ')}: ${rule.reason}.`);
+  }
+  const kit = trip.kits.find((k) => k.pieces.includes(piece));
+  if (kit?.splitWays !== undefined) holds.push(`${kit.name} goes over at most ${kit.splitWays} carriers.`);
+  if (piece.together !== undefined) holds.push(`Stays with the other pieces marked "${piece.together}".`);
+  if (isTentPart(piece) && trip.houseRules.tentSplit === 'whole')
+    holds.push('House rule: a tent is carried whole.');
+  return holds;
+}
+
+/** Changes below these are no reason: a tenth of a percent of the largest, a hundredth of a percent squared. */
+const SAME_RATIO = 0.0005;
+const SAME_UNEVENNESS = 1e-6;
+
+/** One sentence on why the carrier of a piece has it, from what everybody else's carrying it would do. */
+export function whyThisCarrier(trip: Trip, figures: ShareFigures, effects: readonly CarrierEffect[]): string {
+  const carrier = effects.find((e) => e.carriesNow);
+  if (carrier === undefined) return 'Nobody carries it yet.';
+  const { name } = carrier.member;
+  const others = effects.filter((e) => e.allowed && !e.carriesNow);
+  if (others.length === 0) return `Nobody but ${name} may carry it.`;
+  const possible = others.filter((e) => e.overL <= carrier.overL && e.overKg <= carrier.overKg);
+  if (possible.length === 0) return `${name} alone has room for it within limit and pack.`;
+  const least = possible.reduce((a, b) => (b.change < a.change ? b : a));
+  const say = (ratio: number): string => formatMeasure(trip.fairness, ratio);
+  const same = SAME_RATIO * figures.largestRatio;
+  if (least.change > same)
+    return `With anybody else the largest ratio would be higher: ${say(least.largestRatio)} at best, with ${least.member.name}.`;
+  if (least.change < -same)
+    return `${least.member.name} could take it: the largest ratio would fall to ${say(least.largestRatio)}.`;
+  const evener = possible
+    .filter((e) => e.change <= same)
+    .reduce((a, b) => (b.unevenness < a.unevenness ? b : a));
+  return evener.unevenness < -SAME_UNEVENNESS
+    ? `${evener.member.name} could take it: the largest ratio stays, the days become more even.`
+    : `Others could take it without raising the largest ratio, but the days would be less even.`;
 }

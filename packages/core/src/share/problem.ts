@@ -4,19 +4,33 @@
  */
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
-import type { Piece, Trip } from '../trip/model.js';
+import { fitsPack } from '../stow/fitsPack.js';
 import { kitParts } from '../trip/kitParts.js';
-import { allPieces, allowedCarriers, isTentPart, packOf, packVolumeL } from '../trip/queries.js';
+import type { Piece, Trip } from '../trip/model.js';
+import {
+  allPieces,
+  allowedCarriers,
+  carrierOf,
+  isTentPart,
+  isWithParty,
+  packOf,
+  packVolumeL,
+} from '../trip/queries.js';
+import { fairnessSchool } from './fairness.js';
 
 export interface Carrier {
   readonly memberId: string;
   readonly name: string;
-  /** Carry limit by day, kg. */
+  /** Carry limit by day, kg; infinite on days on which they are not with the party. */
   readonly limitKg: readonly number[];
+  /** What the ratio is taken of, by day: the limit, or what the school of fairness says; infinite when absent. */
+  readonly yardKg: readonly number[];
   /** Load before any group piece by day, kg. */
   readonly baseKg: readonly number[];
   /** Pack volume left for group pieces by day, litres; negative when personal things alone overfill it. */
   readonly freeVolumeL: readonly number[];
+  /** What the pack holds, litres. */
+  readonly packL: number;
 }
 
 /** Pieces that must ride with one carrier; mostly a single piece. */
@@ -27,36 +41,51 @@ export interface Bundle {
   readonly volumeL: readonly number[];
   /** Indexes of carriers, ascending. */
   readonly allowed: readonly number[];
+  /** Carriers of its pieces in the share that is replaced; none for pieces that nobody carries. */
+  readonly carriedBy: readonly number[];
   /** Pieces of the bundle that the leader locked; any of them holds the whole bundle. */
   readonly lockedPieceIds: readonly string[];
 }
 
 export interface ShareProblem {
+  /** Days looked at; the first entry of every list by day is the trip's `firstDay`. */
   readonly dayCount: number;
+  readonly firstDay: number;
   readonly carriers: readonly Carrier[];
   readonly bundles: readonly Bundle[];
+  readonly pieceCount: number;
   /** Lists of bundle indexes of which no two may share a carrier. */
   readonly apart: readonly (readonly number[])[];
   /** Rules that contradict each other; a problem with any has no share. */
   readonly contradictions: readonly string[];
 }
 
-/** Build the sharing problem of a trip. Locked pieces stay with their carrier, whatever other rules say. */
-export function shareProblem(trip: Trip): ShareProblem {
-  const days = trip.legs.map((_leg, i) => i + 1);
+/**
+ * Build the sharing problem of a trip. Locked pieces stay with their carrier, whatever other rules say.
+ *
+ * @param firstDay the first day that is still to be shared; pieces that are gone by then are left out
+ */
+export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
+  const days = trip.legs.map((_leg, i) => i + 1).slice(firstDay - 1);
+  const school = fairnessSchool(trip.fairness);
   const carriers = trip.members.map((member): Carrier => {
     const packL = packVolumeL(packOf(trip, member));
-    const loads = days.map((day) => baseLoad(trip, member, day));
+    const loads = days.map((day) => ({ ...baseLoad(trip, member, day), here: isWithParty(member, day) }));
     return {
       memberId: member.id,
       name: member.name,
-      limitKg: loads.map((l) => l.limitKg),
+      limitKg: loads.map((l) => (l.here ? l.limitKg : Infinity)),
+      yardKg: loads.map((l) => (l.here ? school.yardstick(member, l.limitKg) : Infinity)),
       baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
       freeVolumeL: loads.map((l) => packL - l.volumeL),
+      packL,
     };
   });
   const contradictions: string[] = [];
-  const bundles = bundlePieces(trip).map((pieces) => makeBundle(trip, pieces, carriers, contradictions));
+  const bundles = bundlePieces(trip).flatMap((pieces) => {
+    const left = firstDay === 1 ? pieces : pieces.filter((p) => days.some((day) => isThere(trip, p, day)));
+    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions)];
+  });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
   const apart = trip.carrierRules
     .filter((rule) => rule.kind === 'different')
@@ -80,7 +109,15 @@ export function shareProblem(trip: Trip): ShareProblem {
       }
       return distinct;
     });
-  return { dayCount: days.length, carriers, bundles, apart, contradictions };
+  return {
+    dayCount: days.length,
+    firstDay,
+    carriers,
+    bundles,
+    pieceCount: bundles.reduce((sum, b) => sum + b.pieceIds.length, 0),
+    apart,
+    contradictions,
+  };
 }
 
 /** Merge pieces that rules keep with one carrier; a whole tent by house rule, and a kit's own splitting, among them. */
@@ -102,37 +139,69 @@ function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
   const groups = new Map<string, Piece[]>();
   for (const piece of pieces) {
     const key = find(piece.id);
-    groups.set(key, [...(groups.get(key) ?? []), piece]);
+    const group = groups.get(key);
+    if (group === undefined) groups.set(key, [piece]);
+    else group.push(piece);
   }
   return [...groups.values()];
+}
+
+function isThere(trip: Trip, piece: Piece, day: number): boolean {
+  return massOnDayKg(piece, day, legOfDay(trip, day)) > 0 || packedVolumeOnDayL(piece, day) > 0;
 }
 
 function makeBundle(
   trip: Trip,
   pieces: readonly Piece[],
   carriers: readonly Carrier[],
+  days: readonly number[],
   contradictions: string[],
 ): Bundle {
   const name = pieces.map((p) => p.name).join(' + ');
-  const locks = trip.share.filter((a) => a.locked && pieces.some((p) => p.id === a.pieceId));
-  const lockedTo = new Set(locks.map((a) => a.memberId));
+  const ids = new Set(pieces.map((p) => p.id));
+  const firstDay = days[0] ?? 1;
+  const locks = trip.share.filter((a) => a.locked && ids.has(a.pieceId));
+  // A locked piece that was handed over since stays where it is now.
+  const lockedTo = new Set(locks.map((a) => carrierOf(trip, a.pieceId, firstDay) ?? a.memberId));
   if (lockedTo.size > 1)
     contradictions.push(`${name}: kept with one carrier by a rule, but locked to several members`);
+  const perDay = (of: (piece: Piece, day: number) => number): readonly number[] =>
+    days.map((day) => pieces.reduce((sum, p) => sum + of(p, day), 0));
+  const massKg = perDay((p, day) => massOnDayKg(p, day, legOfDay(trip, day)));
+  const volumeL = perDay(packedVolumeOnDayL);
   const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
-  const allowed = carriers.flatMap((carrier, i) => {
-    const may =
-      lockedTo.size > 0 ? lockedTo.has(carrier.memberId) : mayCarry.every((ids) => ids.has(carrier.memberId));
+  const byRule = trip.members.flatMap((member, i) => {
+    const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));
     return may ? [i] : [];
   });
-  if (allowed.length === 0) contradictions.push(`${name}: no member may carry it`);
-  const perDay = (of: (piece: Piece, day: number) => number): readonly number[] =>
-    trip.legs.map((_leg, i) => pieces.reduce((sum, p) => sum + of(p, i + 1), 0));
+  const here = byRule.filter((i) =>
+    days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
+  );
+  // The leader's lock is stronger than a tape measure.
+  const fitting =
+    lockedTo.size > 0
+      ? here
+      : here.filter((i) => pieces.every((p) => fitsPack(p, packOf(trip, trip.members[i]!))));
+  if (fitting.length === 0) {
+    const why =
+      byRule.length === 0
+        ? 'no member may carry it'
+        : here.length === 0
+          ? 'those who may carry it are not with the party on all its days'
+          : 'too big for the packs of all who may carry it';
+    contradictions.push(`${name}: ${why}`);
+  }
+  const carriedBy = pieces.flatMap((p) => {
+    const at = carriers.findIndex((c) => c.memberId === carrierOf(trip, p.id, firstDay));
+    return at < 0 ? [] : [at];
+  });
   return {
     pieceIds: pieces.map((p) => p.id),
     name,
-    massKg: perDay((p, day) => massOnDayKg(p, day, legOfDay(trip, day))),
-    volumeL: perDay(packedVolumeOnDayL),
-    allowed,
+    massKg,
+    volumeL,
+    allowed: fitting,
+    carriedBy,
     lockedPieceIds: locks.map((a) => a.pieceId),
   };
 }

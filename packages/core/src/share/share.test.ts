@@ -31,11 +31,14 @@ function bruteForce(problem: ShareProblem): ShareScore | undefined {
   return best;
 }
 function compare(a: ShareScore, b: ShareScore): number {
-  for (const tier of ['infeasibility', 'largestRatio', 'evenness'] as const) {
+  for (const tier of ['infeasibility', 'level', 'evenness', 'untidiness'] as const) {
     if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
   }
   return 0;
 }
+
+/** No tier gives anything to a later one. */
+const STRICT = { levelGive: 0, evennessGives: false } as const;
 
 describe('waterFillLevel', () => {
   // By hand: limits 10 and 20, bases 4 (0.4) and 2 (0.1), 6 kg to share. Filling the second to 0.4 takes 6: level 0.4.
@@ -43,9 +46,9 @@ describe('waterFillLevel', () => {
     expect(waterFillLevel([10, 20], [4, 2], 6)).toBeCloseTo(0.4, 12));
   test('then both together: 12 kg, (4+2+12)/30', () =>
     expect(waterFillLevel([10, 20], [4, 2], 12)).toBeCloseTo(0.6, 12));
-  test('never below a base that is already higher', () =>
-    expect(waterFillLevel([10, 20], [9, 2], 1)).toBeCloseTo(0.9, 12));
-  test('nothing to share', () => expect(waterFillLevel([10], [3], 0)).toBeCloseTo(0.3, 12));
+  test('a base that is already higher takes nothing', () =>
+    expect(waterFillLevel([10, 20], [9, 2], 1)).toBeCloseTo(3 / 20, 12));
+  test('nothing to share', () => expect(waterFillLevel([10], [3], 0)).toBe(0));
 });
 
 describe('shareBound', () => {
@@ -87,7 +90,7 @@ describe('solveShare', () => {
     fc.assert(
       fc.property(arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 1, max: 6 } }), (trip) => {
         const problem = shareProblem(trip);
-        const result = solveShare(problem, { seed: 1, iterations: 6000, evennessGive: 0 });
+        const result = solveShare(problem, { seed: 1, iterations: 20_000, ...STRICT });
         if (problem.contradictions.length > 0) {
           expect(result.kind).toBe('contradiction');
           return;
@@ -106,7 +109,7 @@ describe('solveShare', () => {
       const problem = shareProblem(trip);
       const optimum = await highsLargestRatio(problem, true);
       const relaxed = await highsLargestRatio(problem, false);
-      const result = solveShare(problem, { seed, evennessGive: 0 });
+      const result = solveShare(problem, { seed, ...STRICT });
       if (result.kind !== 'solved' || optimum === undefined || relaxed === undefined)
         throw new Error('expected shares');
       expect(result.score.infeasibility).toBe(0);
@@ -237,7 +240,7 @@ describe('solveShare', () => {
       iterations: 30_000,
       onProgress: (p) => seen.push(p.best.score.largestRatio),
     });
-    expect(seen.length).toBeGreaterThan(2);
+    expect(seen.length).toBeGreaterThanOrEqual(2);
     expect([...seen].sort((a, b) => b - a)[0]).toBe(seen[0]);
   });
 });

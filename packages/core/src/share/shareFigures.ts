@@ -1,16 +1,30 @@
 /** The figures of the share a trip has now: loads, the largest ratio, its distance from the bound, what is amiss. */
+import { isCarriedOn } from '../load/thingOnDay.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
 import type { Member, Piece, Trip } from '../trip/model.js';
-import { allowedCarriers, allPieces, packOf, packVolumeL } from '../trip/queries.js';
+import {
+  allowedCarriers,
+  allPieces,
+  carrierOf,
+  handoverDays,
+  isWithParty,
+  packOf,
+  packVolumeL,
+} from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import { shareBound, type ShareBound } from './bound.js';
+import { fairnessSchool } from './fairness.js';
 import { shareProblem } from './problem.js';
 import { shareGap } from './solveShare.js';
 
 export interface MemberFigures {
   readonly member: Member;
   readonly loads: readonly DayLoad[];
+  /** The load over what the trip's school of fairness measures by, day by day; 0 after the member has left. */
+  readonly measures: readonly number[];
+  /** The day with the largest measure. */
   readonly heaviest: DayLoad;
+  readonly largestMeasure: number;
   readonly packVolumeL: number;
   /** The largest packed volume over the days, litres. */
   readonly fullestL: number;
@@ -18,7 +32,10 @@ export interface MemberFigures {
 export interface ShareFigures {
   readonly members: readonly MemberFigures[];
   readonly unshared: readonly Piece[];
+  /** By the trip's school of fairness, over members and days. */
   readonly largestRatio: number;
+  /** The same among those who carry something of the group's on the day. */
+  readonly level: number;
   readonly largestMember: Member | undefined;
   readonly largestDay: number;
   /** The smallest of the members' own largest ratios. */
@@ -26,8 +43,13 @@ export interface ShareFigures {
   /** The bound for all pieces shared; `gap` is meaningful once none is unshared. */
   readonly bound: ShareBound;
   readonly gap: number;
+  /** Rules that contradict each other: no share can keep them all. */
+  readonly contradictions: readonly string[];
   readonly warnings: readonly string[];
 }
+
+/** Less than this of the group's is nothing, kg. */
+const CARRIES_KG = 1e-9;
 
 /** The bound of a trip's sharing problem, and its contradictions: both independent of who carries what unlocked. */
 export interface TripBound {
@@ -42,12 +64,17 @@ export function tripBound(trip: Trip): TripBound {
 
 /** @param known the trip's bound, when it is at hand from an equal problem */
 export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): ShareFigures {
+  const school = fairnessSchool(trip.fairness);
   const members = trip.members.map((member): MemberFigures => {
     const loads = loadsOverTrip(trip, member);
+    const measures = loads.map((l) => l.totalKg / school.yardstick(member, l.limitKg));
+    const largestMeasure = Math.max(...measures);
     return {
       member,
       loads,
-      heaviest: heaviestDay(loads),
+      measures,
+      heaviest: loads[measures.findIndex((r) => r >= largestMeasure - 1e-12)]!,
+      largestMeasure,
       packVolumeL: packVolumeL(packOf(trip, member)),
       fullestL: Math.max(...loads.map((l) => l.volumeL)),
     };
@@ -57,27 +84,34 @@ export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): Sh
   const worst =
     members.length === 0
       ? undefined
-      : members.reduce((a, b) => (b.heaviest.ratio > a.heaviest.ratio ? b : a));
-  const largestRatio = worst?.heaviest.ratio ?? 0;
+      : members.reduce((a, b) => (b.largestMeasure > a.largestMeasure ? b : a));
+  const largestRatio = worst?.largestMeasure ?? 0;
+  const level = Math.max(
+    0,
+    ...members.flatMap((m) => m.measures.filter((_r, d) => m.loads[d]!.groupKg > CARRIES_KG)),
+  );
   return {
     members,
     unshared: allPieces(trip).filter((p) => !shared.has(p.id)),
     largestRatio,
+    level,
     largestMember: worst?.member,
     largestDay: worst?.heaviest.day ?? 1,
-    smallestRatio: members.length === 0 ? 0 : Math.min(...members.map((m) => m.heaviest.ratio)),
+    smallestRatio: members.length === 0 ? 0 : Math.min(...members.map((m) => m.largestMeasure)),
     bound,
-    gap: shareGap(largestRatio, bound.ratio),
+    gap: shareGap(level, bound.level),
+    contradictions,
     warnings: [...contradictions, ...shareWarnings(trip, members)],
   };
 }
 
 function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly string[] {
   const warnings: string[] = [];
-  for (const { member, heaviest, fullestL, packVolumeL: packL } of members) {
-    if (heaviest.ratio > 1) {
+  for (const { member, loads, fullestL, packVolumeL: packL } of members) {
+    const worst = heaviestDay(loads);
+    if (worst.ratio > 1) {
       warnings.push(
-        `${member.name} is ${formatMass(heaviest.totalKg - heaviest.limitKg)} above the limit on day ${heaviest.day}`,
+        `${member.name} is ${formatMass(worst.totalKg - worst.limitKg)} above the limit on day ${worst.day}`,
       );
     }
     if (fullestL > packL + 0.005) {
@@ -86,21 +120,33 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
       );
     }
   }
-  const carrier = new Map(trip.share.map((a) => [a.pieceId, a]));
   const pieces = allPieces(trip);
   const nameOf = (id: string): string => pieces.find((p) => p.id === id)?.name ?? id;
+  const memberName = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
+  const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
   for (const piece of pieces) {
-    const assignment = carrier.get(piece.id);
-    if (assignment === undefined || assignment.locked) continue;
-    if (!allowedCarriers(trip, piece).some((m) => m.id === assignment.memberId)) {
-      const name = trip.members.find((m) => m.id === assignment.memberId)?.name ?? assignment.memberId;
-      warnings.push(`${piece.name} rides with ${name}, who is not among its carriers`);
+    const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
+    const carriers = new Set(handoverDays(trip).flatMap((day) => carrierOf(trip, piece.id, day) ?? []));
+    for (const id of carriers) {
+      if (!locked.has(piece.id) && !allowed.has(id)) {
+        warnings.push(`${piece.name} rides with ${memberName(id)}, who is not among its carriers`);
+      }
+    }
+    const gone = trip.legs.findIndex((_leg, i) => {
+      const carrier = trip.members.find((m) => m.id === carrierOf(trip, piece.id, i + 1));
+      return carrier !== undefined && !isWithParty(carrier, i + 1) && isCarriedOn(piece, i + 1);
+    });
+    if (gone >= 0) {
+      const carrier = carrierOf(trip, piece.id, gone + 1)!;
+      warnings.push(`${piece.name} rides with ${memberName(carrier)}, who has left by day ${gone + 1}`);
     }
   }
   for (const rule of trip.carrierRules) {
-    const carriers = rule.pieceIds.flatMap((id) => carrier.get(id)?.memberId ?? []);
-    const distinct = new Set(carriers).size;
-    const broken = rule.kind === 'same' ? distinct > 1 : distinct < carriers.length;
+    const broken = handoverDays(trip).some((day) => {
+      const carriers = rule.pieceIds.flatMap((id) => carrierOf(trip, id, day) ?? []);
+      const distinct = new Set(carriers).size;
+      return rule.kind === 'same' ? distinct > 1 : distinct < carriers.length;
+    });
     if (broken) {
       const what = rule.pieceIds.map(nameOf).join(', ');
       warnings.push(

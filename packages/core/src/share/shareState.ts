@@ -1,11 +1,21 @@
 /**
  * The running state of a search for a share: loads by carrier and day, kept up to date move by move, with the parts
- * of the objective. Symbols: r = load / limit, T = the target ratio the search chases.
+ * of the objective. A move is weighed before it is made, from the cells of its two carriers alone.
+ *
+ * Symbols: p = load before group pieces, y = yardstick (the ratio's denominator), r = load / y, f = p / y.
+ * A cell is one carrier on one day. The level is the largest r among cells that carry something of the group's: where
+ * personal things alone make the largest ratio, it is still what a share can do something about.
  */
 import type { ShareProblem } from './problem.js';
 
 /** How much one broken keep-apart rule counts in the infeasibility, in kg or litres: more than any real excess. */
 const APART_WEIGHT = 1000;
+/** A cell above its own floor by less than this carries nothing of the group's. */
+const FLOOR_SLACK = 1e-9;
+
+/** Weights of the last objective (Graft's own): a changed carrier counts 1. */
+const PIECES_WEIGHT = 1;
+const FILL_WEIGHT = 10;
 
 export interface ShareScore {
   /** Σ load above limits (kg, over members and days) + Σ volume above packs (L) + broken keep-apart rules. */
@@ -13,115 +23,379 @@ export interface ShareScore {
   readonly overloadKg: number;
   readonly overVolumeL: number;
   readonly apartBroken: number;
+  /** The largest ratio of members on days on which they carry something of the group's. */
+  readonly level: number;
   readonly largestRatio: number;
   /** Σ over days of squared deviations from that day's mean ratio. */
   readonly evenness: number;
+  /** Uneven numbers of pieces, full packs and changed carriers, weighed into one number; less is tidier. */
+  readonly untidiness: number;
+}
+
+/** What a move would change; `untidiness` is worked out only where `weighUntidiness` is asked. */
+export interface MoveEffect {
+  over: number;
+  apart: number;
+  excess: number;
+  evenness: number;
+  untidiness: number;
 }
 
 export class ShareState {
   /** Carrier index of each bundle. */
   readonly carrierOf: Int32Array;
+  readonly carrierCount: number;
+  readonly days: number;
+  /** Bundles of each carrier, in no order. */
+  readonly held: number[][];
+  /** Sums over all cells, for the cap that is set. */
+  over = 0;
+  /** Broken keep-apart rules. */
+  apart = 0;
+  excess = 0;
+  evenness = 0;
+  untidiness = 0;
+  /** Excess of each carrier above the cap. */
+  readonly excessOf: Float64Array;
+  readonly effect: MoveEffect = { over: 0, apart: 0, excess: 0, evenness: 0, untidiness: 0 };
+  private readonly place: Int32Array;
   private readonly load: Float64Array;
+  /** Packed volume above what the pack has free; negative where there is room. */
+  private readonly overL: Float64Array;
+  private readonly limit: Float64Array;
+  private readonly perYard: Float64Array;
+  private readonly floor: Float64Array;
+  private readonly cap: Float64Array;
+  private readonly mass: Float64Array;
   private readonly volume: Float64Array;
-  private readonly days: number;
+  private readonly daySum: Float64Array;
+  private readonly dayShare: Float64Array;
+  private readonly apartFrom: readonly (readonly number[])[];
+  private target = Infinity;
 
   constructor(
     readonly problem: ShareProblem,
     assignment: ArrayLike<number>,
   ) {
-    this.days = problem.dayCount;
-    const cells = problem.carriers.length * this.days;
+    const { carriers, bundles, dayCount } = problem;
+    this.days = dayCount;
+    this.carrierCount = carriers.length;
+    const cells = carriers.length * dayCount;
+    const perCell = (of: (m: number, d: number) => number): Float64Array =>
+      Float64Array.from({ length: cells }, (_v, i) => of(Math.floor(i / dayCount), i % dayCount));
     this.load = new Float64Array(cells);
-    this.volume = new Float64Array(cells);
+    this.overL = new Float64Array(cells);
+    this.limit = perCell((m, d) => carriers[m]!.limitKg[d]!);
+    // An absent carrier's limit and yardstick are infinite: ratio 0, never over.
+    this.perYard = perCell((m, d) => 1 / carriers[m]!.yardKg[d]!);
+    this.floor = perCell((m, d) => carriers[m]!.baseKg[d]! / carriers[m]!.yardKg[d]!);
+    this.cap = new Float64Array(cells).fill(Infinity);
+    this.mass = Float64Array.from(bundles.flatMap((b) => [...b.massKg]));
+    this.volume = Float64Array.from(bundles.flatMap((b) => [...b.volumeL]));
+    this.daySum = new Float64Array(dayCount);
+    this.dayShare = Float64Array.from({ length: dayCount }, (_v, d) => {
+      const present = carriers.filter((c) => c.limitKg[d] !== Infinity).length;
+      return present === 0 ? 0 : 1 / present;
+    });
+    this.excessOf = new Float64Array(carriers.length);
+    this.apartFrom = apartFrom(problem);
     this.carrierOf = Int32Array.from(assignment);
-    this.resum();
+    this.place = new Int32Array(bundles.length);
+    this.held = carriers.map(() => []);
+    this.restore(assignment);
   }
 
-  /** Recompute every sum from the assignment, which also clears rounding drift after many moves. */
-  resum(): void {
-    for (const [m, carrier] of this.problem.carriers.entries()) {
+  /** Take over an assignment and recompute every sum, which also clears rounding drift after many moves. */
+  restore(assignment: ArrayLike<number>): void {
+    const { carriers } = this.problem;
+    for (const list of this.held) list.length = 0;
+    for (const [m, carrier] of carriers.entries()) {
       for (let d = 0; d < this.days; d += 1) {
         this.load[m * this.days + d] = carrier.baseKg[d]!;
-        this.volume[m * this.days + d] = -carrier.freeVolumeL[d]!;
+        this.overL[m * this.days + d] = -carrier.freeVolumeL[d]!;
       }
     }
-    this.carrierOf.forEach((m, b) => this.add(b, m, 1));
+    for (let b = 0; b < this.carrierOf.length; b += 1) {
+      const m = assignment[b]!;
+      this.carrierOf[b] = m;
+      this.place[b] = this.held[m]!.length;
+      this.held[m]!.push(b);
+      for (let d = 0; d < this.days; d += 1) {
+        this.load[m * this.days + d]! += this.mass[b * this.days + d]!;
+        this.overL[m * this.days + d]! += this.volume[b * this.days + d]!;
+      }
+    }
+    this.setTarget(this.target);
+    this.apart = this.apartBroken();
+    this.untidiness = this.untidinessNow();
   }
 
-  private add(b: number, m: number, sign: number): void {
-    const bundle = this.problem.bundles[b]!;
-    for (let d = 0; d < this.days; d += 1) {
-      this.load[m * this.days + d]! += sign * bundle.massKg[d]!;
-      this.volume[m * this.days + d]! += sign * bundle.volumeL[d]!;
+  /** Ratios above the target count as excess; where personal things alone are above it, above those. */
+  setTarget(target: number): void {
+    this.target = target;
+    const { days } = this;
+    this.over = 0;
+    this.excess = 0;
+    this.evenness = 0;
+    this.daySum.fill(0);
+    this.excessOf.fill(0);
+    for (let d = 0; d < days; d += 1) {
+      let squares = 0;
+      for (let m = 0; m < this.carrierCount; m += 1) {
+        const i = m * days + d;
+        const r = this.load[i]! * this.perYard[i]!;
+        this.cap[i] = Math.max(target, this.floor[i]! + FLOOR_SLACK);
+        this.over += above(this.load[i]! - this.limit[i]!) + above(this.overL[i]!);
+        const excess = above(r - this.cap[i]!);
+        this.excess += excess;
+        this.excessOf[m]! += excess;
+        this.daySum[d]! += r;
+        squares += r * r;
+      }
+      this.evenness += squares - this.daySum[d]! ** 2 * this.dayShare[d]!;
     }
   }
 
-  move(b: number, to: number): void {
-    this.add(b, this.carrierOf[b]!, -1);
-    this.add(b, to, 1);
+  /**
+   * What giving bundle b to a carrier would change, and bundle `back`, if not negative, the other way.
+   * The answer is the state's own object: read it before the next question.
+   */
+  weigh(b: number, to: number, back: number): MoveEffect {
+    const { days, load, overL, limit, perYard, cap } = this;
+    const from = this.carrierOf[b]!;
+    let over = 0;
+    let excess = 0;
+    let evenness = 0;
+    for (let d = 0; d < days; d += 1) {
+      let kg = this.mass[b * days + d]!;
+      let litres = this.volume[b * days + d]!;
+      if (back >= 0) {
+        kg -= this.mass[back * days + d]!;
+        litres -= this.volume[back * days + d]!;
+      }
+      if (kg === 0 && litres === 0) continue;
+      const i = from * days + d;
+      const j = to * days + d;
+      const loadI = load[i]!;
+      const loadJ = load[j]!;
+      over +=
+        above(loadI - kg - limit[i]!) -
+        above(loadI - limit[i]!) +
+        above(loadJ + kg - limit[j]!) -
+        above(loadJ - limit[j]!) +
+        above(overL[i]! - litres) -
+        above(overL[i]!) +
+        above(overL[j]! + litres) -
+        above(overL[j]!);
+      const r1 = loadI * perYard[i]!;
+      const r2 = (loadI - kg) * perYard[i]!;
+      const q1 = loadJ * perYard[j]!;
+      const q2 = (loadJ + kg) * perYard[j]!;
+      excess += above(r2 - cap[i]!) - above(r1 - cap[i]!) + above(q2 - cap[j]!) - above(q1 - cap[j]!);
+      const sum = this.daySum[d]!;
+      const next = sum + (r2 - r1) + (q2 - q1);
+      evenness += r2 * r2 - r1 * r1 + q2 * q2 - q1 * q1 - (next * next - sum * sum) * this.dayShare[d]!;
+    }
+    this.effect.over = over;
+    this.effect.apart = this.weighApart(b, to, back);
+    this.effect.untidiness = 0;
+    this.effect.excess = excess;
+    this.effect.evenness = evenness;
+    return this.effect;
+  }
+
+  /** By how much a move would change the number of broken keep-apart rules. */
+  private weighApart(b: number, to: number, back: number): number {
+    let change = 0;
+    const from = this.carrierOf[b]!;
+    for (const other of this.apartFrom[b]!) {
+      if (other === back) continue;
+      const m = this.carrierOf[other]!;
+      if (m === to) change += 1;
+      else if (m === from) change -= 1;
+    }
+    if (back < 0) return change;
+    for (const other of this.apartFrom[back]!) {
+      if (other === b) continue;
+      const m = this.carrierOf[other]!;
+      if (m === from) change += 1;
+      else if (m === to) change -= 1;
+    }
+    return change;
+  }
+
+  /** By how much a move that has just been weighed would change the untidiness. */
+  weighUntidiness(b: number, to: number, back: number): void {
+    const from = this.carrierOf[b]!;
+    const before = this.untidinessOf(from) + this.untidinessOf(to) + this.changed(b, from);
+    const backBefore = back < 0 ? 0 : this.changed(back, to);
+    this.shift(b, from, to);
+    if (back >= 0) this.shift(back, to, from);
+    const after = this.untidinessOf(from) + this.untidinessOf(to) + this.changed(b, to);
+    const backAfter = back < 0 ? 0 : this.changed(back, from);
+    this.shift(b, to, from);
+    if (back >= 0) this.shift(back, from, to);
+    this.effect.untidiness = after + backAfter - before - backBefore;
+  }
+
+  /** Make a move that has just been weighed. */
+  move(b: number, to: number, back: number): void {
+    const from = this.carrierOf[b]!;
+    this.shift(b, from, to);
+    if (back >= 0) this.shift(back, to, from);
+    for (const m of [from, to]) {
+      let excess = 0;
+      for (let d = 0; d < this.days; d += 1) {
+        const i = m * this.days + d;
+        excess += above(this.load[i]! * this.perYard[i]! - this.cap[i]!);
+      }
+      this.excessOf[m] = excess;
+    }
+    this.over += this.effect.over;
+    this.apart += this.effect.apart;
+    this.untidiness += this.effect.untidiness;
+    this.excess += this.effect.excess;
+    this.evenness += this.effect.evenness;
+  }
+
+  private shift(b: number, from: number, to: number): void {
+    const { days } = this;
+    for (let d = 0; d < days; d += 1) {
+      const kg = this.mass[b * days + d]!;
+      const litres = this.volume[b * days + d]!;
+      if (kg === 0 && litres === 0) continue;
+      const i = from * days + d;
+      const j = to * days + d;
+      const before = this.load[i]! * this.perYard[i]! + this.load[j]! * this.perYard[j]!;
+      this.load[i]! -= kg;
+      this.load[j]! += kg;
+      this.overL[i]! -= litres;
+      this.overL[j]! += litres;
+      this.daySum[d]! += this.load[i]! * this.perYard[i]! + this.load[j]! * this.perYard[j]! - before;
+    }
+    const list = this.held[from]!;
+    const last = list.pop()!;
+    if (last !== b) {
+      list[this.place[b]!] = last;
+      this.place[last] = this.place[b]!;
+    }
+    this.place[b] = this.held[to]!.length;
+    this.held[to]!.push(b);
     this.carrierOf[b] = to;
   }
 
-  ratio(m: number, d: number): number {
-    return this.load[m * this.days + d]! / this.problem.carriers[m]!.limitKg[d]!;
+  loadKg(m: number, d: number): number {
+    return this.load[m * this.days + d]!;
   }
 
-  apartBroken(): number {
-    let broken = 0;
-    for (const list of this.problem.apart) {
-      for (let i = 0; i < list.length; i += 1) {
-        for (let j = i + 1; j < list.length; j += 1) {
-          if (this.carrierOf[list[i]!] === this.carrierOf[list[j]!]) broken += 1;
-        }
-      }
-    }
-    return broken;
+  /** Volume of group pieces in a pack, litres. */
+  volumeL(m: number, d: number): number {
+    return this.overL[m * this.days + d]! + this.problem.carriers[m]!.freeVolumeL[d]!;
   }
 
-  /** The carrier of the largest ratio. */
+  /** The carrier furthest above the target, or a negative number when nobody is. */
   worstCarrier(): number {
-    let worst = 0;
-    let largest = -1;
-    for (let m = 0; m < this.problem.carriers.length; m += 1) {
-      for (let d = 0; d < this.days; d += 1) {
-        const r = this.ratio(m, d);
-        if (r > largest) {
-          largest = r;
-          worst = m;
-        }
+    let worst = -1;
+    let most = 0;
+    for (let m = 0; m < this.carrierCount; m += 1) {
+      if (this.excessOf[m]! > most) {
+        most = this.excessOf[m]!;
+        worst = m;
       }
     }
     return worst;
   }
 
-  /** All parts of the objective, and the excess Σ max(0, r − target) that a search drives to nothing. */
-  score(target = Infinity): ShareScore & { readonly excess: number } {
-    const count = this.problem.carriers.length;
+  level(): number {
+    let level = 0;
+    for (let i = 0; i < this.load.length; i += 1) {
+      const r = this.load[i]! * this.perYard[i]!;
+      if (r > level && r > this.floor[i]! + FLOOR_SLACK) level = r;
+    }
+    return level;
+  }
+
+  private apartBroken(): number {
+    let twice = 0;
+    this.apartFrom.forEach((others, b) => {
+      for (const other of others) if (this.carrierOf[other] === this.carrierOf[b]) twice += 1;
+    });
+    return twice / 2;
+  }
+
+  private untidinessNow(): number {
+    let sum = 0;
+    for (let m = 0; m < this.carrierCount; m += 1) sum += this.untidinessOf(m);
+    for (let b = 0; b < this.carrierOf.length; b += 1) sum += this.changed(b, this.carrierOf[b]!);
+    return sum;
+  }
+
+  private untidinessOf(m: number): number {
+    const { carriers, bundles } = this.problem;
+    let pieces = 0;
+    for (const b of this.held[m]!) pieces += bundles[b]!.pieceIds.length;
+    const { packL } = carriers[m]!;
+    let fullest = 0;
+    for (let d = 0; d < this.days; d += 1) {
+      const usedL = this.overL[m * this.days + d]! + packL;
+      if (usedL > fullest) fullest = usedL;
+    }
+    const fill = packL > 0 ? fullest / packL : 0;
+    const mean = this.problem.pieceCount / this.carrierCount;
+    return (PIECES_WEIGHT * pieces * pieces) / Math.max(1, mean) + FILL_WEIGHT * fill * fill;
+  }
+
+  private changed(b: number, m: number): number {
+    const { carriedBy, pieceIds } = this.problem.bundles[b]!;
+    let changed = 0;
+    for (const before of carriedBy) if (before !== m) changed += 1;
+    return Math.min(changed, pieceIds.length);
+  }
+
+  /** All parts of the objective, summed anew. */
+  score(): ShareScore {
     let overloadKg = 0;
     let overVolumeL = 0;
     let largestRatio = 0;
     let evenness = 0;
-    let excess = 0;
     for (let d = 0; d < this.days; d += 1) {
       let sum = 0;
       let squares = 0;
-      for (let m = 0; m < count; m += 1) {
-        const cell = m * this.days + d;
-        const limit = this.problem.carriers[m]!.limitKg[d]!;
-        const r = this.load[cell]! / limit;
+      for (let m = 0; m < this.carrierCount; m += 1) {
+        const i = m * this.days + d;
+        const r = this.load[i]! * this.perYard[i]!;
         sum += r;
         squares += r * r;
-        if (r > largestRatio) largestRatio = r;
-        if (r > 1) overloadKg += this.load[cell]! - limit;
-        if (r > target) excess += r - target;
+        largestRatio = Math.max(largestRatio, r);
+        overloadKg += above(this.load[i]! - this.limit[i]!);
         // Personal things that alone overfill a pack are nobody's choice: the excess still counts, as a constant.
-        const over = this.volume[cell]!;
-        if (over > 0) overVolumeL += over;
+        overVolumeL += above(this.overL[i]!);
       }
-      if (count > 0) evenness += Math.max(0, squares - (sum * sum) / count);
+      evenness += Math.max(0, squares - sum * sum * this.dayShare[d]!);
     }
     const apartBroken = this.apartBroken();
-    const infeasibility = overloadKg + overVolumeL + APART_WEIGHT * apartBroken;
-    return { infeasibility, overloadKg, overVolumeL, apartBroken, largestRatio, evenness, excess };
+    return {
+      infeasibility: overloadKg + overVolumeL + APART_WEIGHT * apartBroken,
+      overloadKg,
+      overVolumeL,
+      apartBroken,
+      level: this.level(),
+      largestRatio,
+      evenness,
+      untidiness: this.untidinessNow(),
+    };
   }
+}
+
+function above(x: number): number {
+  return x > 0 ? x : 0;
+}
+
+/** For each bundle, those that must not ride with it; once for every rule that says so. */
+function apartFrom(problem: ShareProblem): readonly (readonly number[])[] {
+  const lists: number[][] = problem.bundles.map(() => []);
+  for (const rule of problem.apart) {
+    for (const b of rule) for (const other of rule) if (b !== other) lists[b]!.push(other);
+  }
+  return lists;
 }

@@ -4,7 +4,7 @@ import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip, waterOnLegL } fro
 import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { HouseRules, Leg, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
-import { isMainZone } from './zoneLayout.js';
+import { mainSizeCm } from './fitsPack.js';
 
 export interface StowThing {
   readonly thing: Thing;
@@ -45,7 +45,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const pack = packOf(trip, member);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const things = thingsInPack(trip, memberId);
+  const things = thingsInPack(trip, memberId, day);
   const water = fillContainers(things, leg);
   return {
     member,
@@ -64,7 +64,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
       };
     }),
     waterWithoutContainerL: water.leftL,
-    mainSizeCm: mainSize(pack),
+    mainSizeCm: mainSizeCm(pack),
   };
 }
 
@@ -82,22 +82,4 @@ function fillContainers(
     leftL -= filledL;
   }
   return { inThing, leftL };
-}
-
-function mainSize(pack: Pack): readonly [number, number, number] {
-  const zones = pack.zones.filter((z) => isMainZone(z.kind));
-  if (zones.length === 0) return [0, 0, 0];
-  const extent = (low: readonly number[], high: readonly number[]): number =>
-    Math.max(...high) - Math.min(...low);
-  const x = Math.max(...zones.map((zone) => zone.widthCm));
-  const y = extent(
-    zones.map((zone) => zone.at.y),
-    zones.map((zone) => zone.at.y + zone.depthCm),
-  );
-  const z = extent(
-    zones.map((zone) => zone.at.z),
-    zones.map((zone) => zone.at.z + zone.heightCm),
-  );
-  const [a, b, c] = [x, y, z].sort((p, q) => q - p);
-  return [a!, b!, c!];
 }

@@ -13,6 +13,7 @@ import {
   AGE_BANDS,
   COMPANIONS,
   EXPERIENCES,
+  FAIRNESS_SCHOOL_IDS,
   FLAGS,
   FOOD_STORAGES,
   GROUNDS,
@@ -42,6 +43,8 @@ import {
   type Stow,
   type Thing,
   type Trip,
+  type Variant,
+  type WhatIf,
 } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { shapeVolumeL } from '../trip/shapes.js';
@@ -126,6 +129,8 @@ export interface TripSize {
   readonly members?: { readonly min: number; readonly max: number };
   readonly pieces?: { readonly min: number; readonly max: number };
   readonly days?: number;
+  /** Handovers on the way at most; none when left out. */
+  readonly handovers?: number;
 }
 
 /** A valid trip; whether its share or stows are any good is another matter. */
@@ -145,6 +150,7 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
           maybe('notes', name),
         ),
         packingSchool: fc.constantFrom(...PACKING_SCHOOL_IDS),
+        fairness: fc.constantFrom(...FAIRNESS_SCHOOL_IDS),
         houseRules: houseRules(),
         larder: larder(days),
         brief: brief(days, memberCount),
@@ -161,6 +167,16 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
                   personalThing(`t${i + 1}`, days, memberCount),
                 ),
               ) as fc.Arbitrary<PersonalThing[]>),
+        days: fc.constant(days),
+        handovers: fc.array(
+          fc.record({
+            piece: fc.nat({ max: 5 }),
+            to: fc.integer({ min: -1, max: memberCount - 1 }),
+            day: fc.integer({ min: 1, max: days }),
+          }),
+          { maxLength: size.handovers ?? 0 },
+        ),
+        variants: fc.array(variant(days, memberCount), { maxLength: 1 }),
         carriers: fc.array(fc.integer({ min: -1, max: memberCount - 1 }), {
           minLength: pieceCount,
           maxLength: pieceCount,
@@ -215,6 +231,7 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         dismissals: [{ id: 'double/stove', reason: 'one is a spare' }],
         packingSchool: parts.packingSchool,
         houseRules: parts.houseRules,
+        fairness: parts.fairness,
         legs: parts.legs,
         groups: [
           { id: 'tent-one', name: 'Tent one', kind: 'tent', sleeps: 3 },
@@ -237,9 +254,49 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
               ]
             : [],
         share,
+        handovers: parts.handovers.flatMap(({ piece: i, to, day }, n) => {
+          const piece = parts.pieces[i % Math.max(1, parts.pieces.length)];
+          const member = parts.members[to];
+          return piece === undefined
+            ? []
+            : [
+                {
+                  id: `handover-${n}`,
+                  pieceId: piece.id,
+                  day: Math.min(day, parts.days),
+                  ...(member === undefined ? {} : { toMemberId: member.id }),
+                  reason: 'tired',
+                },
+              ];
+        }),
+        variants: parts.variants.map((v) => ({ ...v, share })),
         stows,
       };
     });
+}
+
+function variant(days: number, memberCount: number): fc.Arbitrary<Omit<Variant, 'share'>> {
+  const day = fc.integer({ min: 1, max: days });
+  const change: fc.Arbitrary<WhatIf> = fc.oneof(
+    fc.constant({ kind: 'extraNight' as const }),
+    fc.record({ kind: fc.constant('hotDay' as const), day, extraL: fine(0.5, 3) }),
+    span(days).map((s) => ({ kind: 'rain' as const, ...s })),
+    ...(memberCount === 0
+      ? []
+      : [
+          fc.constant({ kind: 'memberOut' as const, memberId: 'm1' }),
+          fc.record({
+            kind: fc.constant('limit' as const),
+            memberId: fc.constant('m1'),
+            limitKg: fine(5, 25),
+          }),
+        ]),
+  );
+  return fc.record({
+    id: fc.constant('what-if-1'),
+    name,
+    changes: fc.array(change, { minLength: 1, maxLength: 3 }),
+  });
 }
 
 const dish: fc.Arbitrary<Dish> = fc.record({
@@ -483,6 +540,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
       all(
         maybe('limitPolicy', fc.constantFrom(...LIMIT_POLICY_IDS)),
         maybe('comfortFloor', tenths(4, 8)),
+        maybe('lastDay', fc.constant(days)),
         maybe('healthNotes', name),
         maybe('snackGPerDay', fine(0, 400)),
         maybe(

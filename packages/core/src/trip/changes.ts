@@ -5,6 +5,7 @@
 import type {
   Arrangement,
   Assignment,
+  Handover,
   Kit,
   Member,
   PersonalThing,
@@ -13,8 +14,10 @@ import type {
   Stow,
   Thing,
   Trip,
+  Variant,
+  WhatIf,
 } from './model.js';
-import { allPieces, packOf, thingsInPack } from './queries.js';
+import { allPieces, carrierOf, handoverDays, packOf, thingsEverInPack } from './queries.js';
 
 function withoutPlacements(
   stows: readonly Stow[],
@@ -26,17 +29,97 @@ function withoutPlacements(
   });
 }
 
-/** Give a piece to a member, or to nobody. Keeps a lock that stands on it. */
-export function assignPiece(trip: Trip, pieceId: string, memberId: string | undefined): Trip {
+/** Drop where pieces stand in packs that no longer hold them on any day. */
+function withoutStrays(trip: Trip, pieceIds: ReadonlySet<string>): Trip {
+  const days = handoverDays(trip);
+  const stows = withoutPlacements(
+    trip.stows,
+    (memberId, id) => pieceIds.has(id) && !days.some((day) => carrierOf(trip, id, day) === memberId),
+  );
+  return { ...trip, stows };
+}
+
+/** Without handovers to whoever has the piece already. */
+function withoutIdleHandovers(trip: Trip): Trip {
+  const carrier = new Map(trip.share.map((a) => [a.pieceId, a.memberId]));
+  const idle = new Set<Handover>();
+  for (const handover of [...trip.handovers].sort((a, b) => a.day - b.day)) {
+    const { pieceId, toMemberId } = handover;
+    if (carrier.get(pieceId) === toMemberId) idle.add(handover);
+    else if (toMemberId === undefined) carrier.delete(pieceId);
+    else carrier.set(pieceId, toMemberId);
+  }
+  return idle.size === 0 ? trip : { ...trip, handovers: trip.handovers.filter((h) => !idle.has(h)) };
+}
+
+/** The handover that says who has a piece on a day; undefined where the share still does. */
+function lastHandover(trip: Trip, pieceId: string, day: number): Handover | undefined {
+  return [...trip.handovers]
+    .sort((a, b) => a.day - b.day)
+    .filter((h) => h.pieceId === pieceId && h.day <= day)
+    .at(-1);
+}
+
+/**
+ * Give a piece to a member, or to nobody, where that is said for a day: in the handover that brought it there, or in
+ * the share. Keeps a lock that stands on it.
+ */
+export function assignPiece(trip: Trip, pieceId: string, memberId: string | undefined, day = 1): Trip {
+  if (carrierOf(trip, pieceId, day) === memberId) return trip;
+  const handover = lastHandover(trip, pieceId, day);
+  if (handover !== undefined) {
+    const { toMemberId: _before, ...rest } = handover;
+    const next = memberId === undefined ? rest : { ...rest, toMemberId: memberId };
+    const handovers = trip.handovers.map((h) => (h === handover ? next : h));
+    return withoutStrays(withoutIdleHandovers({ ...trip, handovers }), new Set([pieceId]));
+  }
   const old = trip.share.find((a) => a.pieceId === pieceId);
-  if (old?.memberId === memberId) return trip;
   const share =
     memberId === undefined
       ? trip.share.filter((a) => a.pieceId !== pieceId)
       : old === undefined
         ? [...trip.share, { pieceId, memberId, locked: false }]
         : trip.share.map((a) => (a === old ? { ...a, memberId } : a));
-  return { ...trip, share, stows: withoutPlacements(trip.stows, (m, t) => t === pieceId && m !== memberId) };
+  return withoutStrays(withoutIdleHandovers({ ...trip, share }), new Set([pieceId]));
+}
+
+/**
+ * Pieces change hands on a day. A handover of the same piece that was noted for that day gives way; one from the
+ * departure on is a handover on day 1.
+ */
+export function handOver(
+  trip: Trip,
+  day: number,
+  moves: readonly { readonly pieceId: string; readonly toMemberId?: string }[],
+  reason: string,
+): Trip {
+  const moved = new Set(moves.map((m) => m.pieceId));
+  const kept = trip.handovers.filter((h) => h.day !== day || !moved.has(h.pieceId));
+  const handovers = moves.reduce<readonly Handover[]>(
+    (list, { pieceId, toMemberId }) => [
+      ...list,
+      {
+        id: freshId(
+          `handover-${pieceId}`.slice(0, 56),
+          list.map((h) => h.id),
+        ),
+        pieceId,
+        day,
+        ...(toMemberId === undefined ? {} : { toMemberId }),
+        reason,
+      },
+    ],
+    kept,
+  );
+  return withoutStrays(withoutIdleHandovers({ ...trip, handovers }), moved);
+}
+
+/** Take a handover back: the piece stays where it was. */
+export function removeHandover(trip: Trip, id: string): Trip {
+  const gone = trip.handovers.find((h) => h.id === id);
+  if (gone === undefined) return trip;
+  const handovers = trip.handovers.filter((h) => h !== gone);
+  return withoutStrays(withoutIdleHandovers({ ...trip, handovers }), new Set([gone.pieceId]));
 }
 
 export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
@@ -44,26 +127,21 @@ export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
 }
 
 /**
- * Take over a whole share, dropping placements of pieces that changed carrier. What names a piece or member that has
- * gone since the share was computed is left out.
+ * Take over a whole share from the departure on, dropping placements of pieces that changed carrier, and handovers:
+ * the new share holds on all days. What names a piece or member that has gone since the share was computed is left out.
  */
 export function replaceShare(trip: Trip, share: readonly Assignment[]): Trip {
   const pieceIds = new Set(allPieces(trip).map((p) => p.id));
   const memberIds = new Set(trip.members.map((m) => m.id));
   const known = share.filter((a) => pieceIds.has(a.pieceId) && memberIds.has(a.memberId));
-  const carrier = new Map(known.map((a) => [a.pieceId, a.memberId]));
-  return {
-    ...trip,
-    share: known,
-    stows: withoutPlacements(trip.stows, (m, t) => pieceIds.has(t) && carrier.get(t) !== m),
-  };
+  return withoutStrays({ ...trip, share: known, handovers: [] }, pieceIds);
 }
 
 /** Take over a planned stow, without what has left that pack, and zones the pack no longer has, since it was planned. */
 export function adoptStow(trip: Trip, stow: Stow): Trip {
   const member = trip.members.find((m) => m.id === stow.memberId);
   if (member === undefined) return trip;
-  const inPack = new Set(thingsInPack(trip, member.id).map((t) => t.id));
+  const inPack = new Set(thingsEverInPack(trip, member.id).map((t) => t.id));
   const zones = new Set(packOf(trip, member).zones.map((z) => z.id));
   return replaceStow(trip, {
     ...stow,
@@ -139,9 +217,26 @@ export function removeMember(trip: Trip, memberId: string): Trip {
     personalThings: trip.personalThings.filter((t) => t.memberId !== memberId),
     kits,
     share: trip.share.filter((a) => a.memberId !== memberId),
+    handovers: trip.handovers.filter((h) => h.toMemberId !== memberId),
+    variants: withoutSupposing(
+      trip.variants.map((v) => ({ ...v, share: v.share.filter((a) => a.memberId !== memberId) })),
+      (change) => 'memberId' in change && change.memberId === memberId,
+    ),
     stows: trip.stows.filter((s) => s.memberId !== memberId),
   };
-  return forgetThings(without, own);
+  const tidy = withoutIdleHandovers(without);
+  return forgetThings(withoutStrays(tidy, new Set(allPieces(tidy).map((p) => p.id))), own);
+}
+
+/** What-ifs without some of what they suppose; one that supposes nothing any more goes. */
+export function withoutSupposing(
+  variants: readonly Variant[],
+  gone: (change: WhatIf) => boolean,
+): readonly Variant[] {
+  return variants.flatMap((variant) => {
+    const changes = variant.changes.filter((change) => !gone(change));
+    return changes.length === 0 ? [] : [{ ...variant, changes }];
+  });
 }
 
 export function putPiece(trip: Trip, kitId: string, piece: Piece): Trip {
@@ -203,6 +298,7 @@ export function removePieces(trip: Trip, gone: ReadonlySet<string>): Trip {
       .map((rule) => ({ ...rule, pieceIds: rule.pieceIds.filter((id) => !gone.has(id)) }))
       .filter((rule) => rule.pieceIds.length >= 2),
     share: trip.share.filter((a) => !gone.has(a.pieceId)),
+    handovers: trip.handovers.filter((h) => !gone.has(h.pieceId)),
     stows: withoutPlacements(trip.stows, (_m, t) => gone.has(t)),
   };
   return forgetThings(without, gone);

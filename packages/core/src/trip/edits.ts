@@ -14,6 +14,7 @@ export const TRIP_FIELDS = [
   'packingSchool',
   'houseRules',
   'limitPolicy',
+  'fairness',
   'foodStorage',
   'longestDayH',
   'setOff',
@@ -54,6 +55,8 @@ export const COLLECTION_KEYS = {
   dismissals: 'id',
   carrierRules: 'id',
   share: 'pieceId',
+  handovers: 'id',
+  variants: 'id',
   stows: 'memberId',
 } as const;
 export type Collection = keyof typeof COLLECTION_KEYS;

@@ -59,6 +59,13 @@ export const NEW_IN_VERSION_3 = {
   dismissals: [],
 } as const satisfies Partial<Trip>;
 
+/** What a trip file of version 3 did not say: fair by own limits, nothing handed over, nothing supposed. */
+export const NEW_IN_VERSION_4 = {
+  fairness: 'ownLimit',
+  handovers: [],
+  variants: [],
+} as const satisfies Partial<Trip>;
+
 /**
  * A trip with days and nothing else.
  *
@@ -70,6 +77,7 @@ export function emptyTrip(id: string, name: string, startDate: string, days: num
     name,
     ...NEW_IN_VERSION_2,
     ...NEW_IN_VERSION_3,
+    ...NEW_IN_VERSION_4,
     startDate,
     packingSchool: 'middle',
     houseRules: DEFAULT_HOUSE_RULES,

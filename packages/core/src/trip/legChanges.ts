@@ -5,7 +5,7 @@
 import { dayStretches, slopesOfDay } from '../route/legSlopes.js';
 import { climbBetween, elevationAt, trackLengthKm } from '../route/profile.js';
 import { naismithLangmuirHours } from '../route/walkingTime.js';
-import { freshId } from './changes.js';
+import { freshId, withoutSupposing } from './changes.js';
 import { newLeg } from './emptyTrip.js';
 import type { Leg, Thing, Track, Trip } from './model.js';
 
@@ -119,6 +119,18 @@ function renumber(trip: Trip, first: (day: number) => number, last: (day: number
     members: trip.members.map((m) => ({
       ...m,
       conditions: m.conditions.filter((c) => last(c.toDay) >= first(c.fromDay)).map(span),
+      ...(m.lastDay === undefined ? {} : { lastDay: inTrip(last(m.lastDay)) }),
+    })),
+    // What changed hands on a day that is gone has changed hands by the day after it.
+    handovers: trip.handovers
+      .filter((h) => first(h.day) <= days)
+      .map((h) => ({ ...h, day: inTrip(first(h.day)) })),
+    variants: withoutSupposing(
+      trip.variants.map((v) => ({ ...v, changes: v.changes.map((c) => ('fromDay' in c ? span(c) : c)) })),
+      (c) => c.kind === 'hotDay' && last(c.day) < first(c.day),
+    ).map((v) => ({
+      ...v,
+      changes: v.changes.map((c) => (c.kind === 'hotDay' ? { ...c, day: inTrip(first(c.day)) } : c)),
     })),
     roles: kept(trip.roles),
     meals: kept(trip.meals),

@@ -136,6 +136,10 @@ export interface Condition {
 export const LIMIT_POLICY_IDS = ['shareOfBodyWeight', 'carryTrial', 'twoThirds'] as const;
 export type LimitPolicyId = (typeof LIMIT_POLICY_IDS)[number];
 
+/** Schools of fairness: what a load is measured against; see `share/fairness.ts`. */
+export const FAIRNESS_SCHOOL_IDS = ['ownLimit', 'bodyWeight', 'plainKg'] as const;
+export type FairnessSchoolId = (typeof FAIRNESS_SCHOOL_IDS)[number];
+
 /** One walk of a carry trial: the same route, about an hour, with a known load. */
 export interface CarryTrial {
   readonly id: string;
@@ -192,6 +196,8 @@ export interface Member {
   /** The comfort mark, 1 to 10, that this member does not want to fall below; 6 when absent. */
   readonly comfortFloor?: number;
   readonly limitHistory: readonly LimitChange[];
+  /** The last day they walk with the party, when they leave on the way. */
+  readonly lastDay?: number;
   /** Who carries this member's bottle within reach and helps lift the pack. */
   readonly buddyId?: string;
   /** Private: shown to leaders only, hidden with the body weights. */
@@ -457,6 +463,34 @@ export interface Assignment {
   readonly locked: boolean;
 }
 
+/** A piece that changes hands on the way. Who gives it follows from the share and the handovers before it. */
+export interface Handover {
+  readonly id: string;
+  readonly pieceId: string;
+  /** From this day's start on. */
+  readonly day: number;
+  /** Absent when nobody carries it any more: sent home, left, thrown away. */
+  readonly toMemberId?: string;
+  readonly reason: string;
+}
+
+/** Something that might be otherwise than planned. */
+export type WhatIf =
+  | { readonly kind: 'memberOut'; readonly memberId: string }
+  | { readonly kind: 'extraNight' }
+  | { readonly kind: 'hotDay'; readonly day: number; readonly extraL: number }
+  | { readonly kind: 'rain'; readonly fromDay: number; readonly toDay: number }
+  | { readonly kind: 'limit'; readonly memberId: string; readonly limitKg: number };
+export const WHAT_IF_KINDS = ['memberOut', 'extraNight', 'hotDay', 'rain', 'limit'] as const;
+
+/** A named what-if with the share that was planned for it, beside the plan. */
+export interface Variant {
+  readonly id: string;
+  readonly name: string;
+  readonly changes: readonly WhatIf[];
+  readonly share: readonly Assignment[];
+}
+
 export interface Placement {
   readonly thingId: string;
   readonly zoneId: string;
@@ -536,6 +570,8 @@ export interface Trip {
   readonly houseRules: HouseRules;
   /** How limits are set where a member has no trial and no way of their own. */
   readonly limitPolicy: LimitPolicyId;
+  /** What a fair share is measured by. */
+  readonly fairness: FairnessSchoolId;
   readonly foodStorage: FoodStorage;
   /** The longest day's walking that is planned for the slowest member, hours. */
   readonly longestDayH: number;
@@ -567,7 +603,11 @@ export interface Trip {
   readonly arrangements: readonly Arrangement[];
   readonly dismissals: readonly Dismissal[];
   readonly carrierRules: readonly CarrierRule[];
+  /** Who carries each piece at the departure. */
   readonly share: readonly Assignment[];
+  /** What changes hands on the way, in the order it happened. */
+  readonly handovers: readonly Handover[];
+  readonly variants: readonly Variant[];
   readonly stows: readonly Stow[];
 }
 

@@ -51,10 +51,10 @@ test('who may carry a piece: anybody, a tent group, a cook group, a list; both r
 });
 test('what is in a pack: what is shared to its wearer, and their own things that are not worn', () => {
   expect(stowedPersonalThings(trip, 'a').map((t) => t.id)).toEqual(['bag']);
-  expect(thingsInPack(trip, 'a').map((t) => t.id)).toEqual(['bag', 'rope']);
-  expect(thingsInPack(trip, 'b')).toEqual([]);
-  expect(carriedPieces(trip, 'a').map((p) => p.id)).toEqual(['rope']);
-  expect([carrierOf(trip, 'rope'), carrierOf(trip, 'pot')]).toEqual(['a', undefined]);
+  expect(thingsInPack(trip, 'a', 1).map((t) => t.id)).toEqual(['bag', 'rope']);
+  expect(thingsInPack(trip, 'b', 1)).toEqual([]);
+  expect(carriedPieces(trip, 'a', 1).map((p) => p.id)).toEqual(['rope']);
+  expect([carrierOf(trip, 'rope', 1), carrierOf(trip, 'pot', 1)]).toEqual(['a', undefined]);
 });
 test('asking for what does not exist is a bug, and says what', () => {
   expect(() => memberById(trip, 'nobody')).toThrow(

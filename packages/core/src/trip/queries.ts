@@ -75,14 +75,46 @@ const stowedByMember = oncePer((things: Trip['personalThings']) => {
   }
   return byMember;
 });
-const sharedByMember = oncePer((share: Trip['share']) => {
-  const byMember = new Map<string, Set<string>>();
-  for (const { memberId, pieceId } of share) {
-    const ids = byMember.get(memberId) ?? new Set();
-    byMember.set(memberId, ids.add(pieceId));
-  }
-  return byMember;
-});
+/** The carriers of all pieces in one stretch of days without a handover. */
+interface Stretch {
+  readonly fromDay: number;
+  readonly carrierOf: ReadonlyMap<string, string>;
+  readonly carried: ReadonlyMap<string, readonly Piece[]>;
+}
+
+/** The stretches of days between handovers, latest first. */
+const stretches = oncePer((kits: Trip['kits']) =>
+  oncePer((share: Trip['share']) =>
+    oncePer((handovers: Trip['handovers']): readonly Stretch[] => {
+      const carrier = new Map(share.map((a) => [a.pieceId, a.memberId]));
+      const stretchFrom = (fromDay: number): Stretch => {
+        const carried = new Map<string, Piece[]>();
+        for (const piece of piecesOfKits(kits)) {
+          const memberId = carrier.get(piece.id);
+          if (memberId === undefined) continue;
+          const own = carried.get(memberId);
+          if (own === undefined) carried.set(memberId, [piece]);
+          else own.push(piece);
+        }
+        return { fromDay, carrierOf: new Map(carrier), carried };
+      };
+      const made = [stretchFrom(1)];
+      for (const day of [...new Set(handovers.map((h) => h.day))].sort((a, b) => a - b)) {
+        for (const handover of handovers.filter((h) => h.day === day)) {
+          if (handover.toMemberId === undefined) carrier.delete(handover.pieceId);
+          else carrier.set(handover.pieceId, handover.toMemberId);
+        }
+        made.push(stretchFrom(day));
+      }
+      return made.reverse();
+    }),
+  ),
+);
+
+function stretchOf(trip: Trip, day: number): Stretch {
+  // The last one starts on day 1.
+  return stretches(trip.kits)(trip.share)(trip.handovers).find((s) => s.fromDay <= day)!;
+}
 
 export function memberById(trip: Trip, memberId: string): Member {
   return found(trip.members, (m) => m.id === memberId, `member ${memberId}`);
@@ -103,20 +135,34 @@ export function stowedPersonalThings(trip: Trip, memberId: string): readonly Per
   return stowedByMember(trip.personalThings).get(memberId) ?? [];
 }
 
-/** The member who carries a piece, or undefined while it is unshared. */
-export function carrierOf(trip: Trip, pieceId: string): string | undefined {
-  return trip.share.find((a) => a.pieceId === pieceId)?.memberId;
+/** The member who carries a piece on a day, or undefined while nobody does. */
+export function carrierOf(trip: Trip, pieceId: string, day: number): string | undefined {
+  return stretchOf(trip, day).carrierOf.get(pieceId);
 }
 
-/** Group pieces shared to a member, in kit order. */
-export function carriedPieces(trip: Trip, memberId: string): readonly Piece[] {
-  const ids = sharedByMember(trip.share).get(memberId);
-  return ids === undefined ? [] : allPieces(trip).filter((p) => ids.has(p.id));
+/** Group pieces that a member carries on a day, in kit order. */
+export function carriedPieces(trip: Trip, memberId: string, day: number): readonly Piece[] {
+  return stretchOf(trip, day).carried.get(memberId) ?? [];
+}
+
+/** Days from which somebody else carries something, rising; day 1 first. */
+export function handoverDays(trip: Trip): readonly number[] {
+  return [...new Set([1, ...trip.handovers.map((h) => h.day)])].sort((a, b) => a - b);
+}
+
+/** All that goes into a member's pack on a day. */
+export function thingsInPack(trip: Trip, memberId: string, day: number): readonly Thing[] {
+  return [...stowedPersonalThings(trip, memberId), ...carriedPieces(trip, memberId, day)];
 }
 
 /** All that goes into a member's pack on some day of the trip. */
-export function thingsInPack(trip: Trip, memberId: string): readonly Thing[] {
-  return [...stowedPersonalThings(trip, memberId), ...carriedPieces(trip, memberId)];
+export function thingsEverInPack(trip: Trip, memberId: string): readonly Thing[] {
+  return [...new Set(handoverDays(trip).flatMap((day) => thingsInPack(trip, memberId, day)))];
+}
+
+/** Whether a member walks with the party on a day. */
+export function isWithParty(member: Member, day: number): boolean {
+  return day <= (member.lastDay ?? Infinity);
 }
 
 /** Members who may carry a piece, by its own rule. */

@@ -1,0 +1,126 @@
+import { Box, Table, Text } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import {
+  asVariant,
+  carriedWork,
+  formatMass,
+  formatMeasure,
+  formatPercent,
+  shareFigures,
+  whatIfText,
+  type ShareFigures,
+  type Trip,
+  type Variant,
+} from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+
+interface Column {
+  readonly name: string;
+  readonly about: string;
+  readonly trip: Trip;
+  readonly figures: ShareFigures;
+}
+
+/** The plan and one or two what-ifs side by side, first what the party has of it, then each member. */
+export function CompareVariants({ variants }: { variants: readonly Variant[] }) {
+  const { trip } = useTrip();
+  const { massUnit } = usePreferences();
+  const columns = useMemo(
+    (): readonly Column[] => [
+      { name: 'The plan', about: `${trip.legs.length} days`, trip, figures: shareFigures(trip) },
+      ...variants.map((v) => {
+        const as = asVariant(trip, v);
+        return {
+          name: v.name,
+          about: v.changes.map((c) => whatIfText(trip, c)).join('; '),
+          trip: as,
+          figures: shareFigures(as),
+        };
+      }),
+    ],
+    [trip, variants],
+  );
+  const say = (c: Column, ratio: number): string => formatMeasure(c.trip.fairness, ratio, massUnit);
+  const rows: readonly (readonly [label: string, cell: (c: Column) => string])[] = [
+    [
+      'Largest load',
+      (c) => `${say(c, c.figures.largestRatio)}, ${c.figures.largestMember?.name ?? 'nobody'}`,
+    ],
+    ['Lowest of the members', (c) => say(c, c.figures.smallestRatio)],
+    [
+      'Distance from the best possible',
+      (c) =>
+        c.figures.unshared.length > 0
+          ? `${c.figures.unshared.length} unshared`
+          : `within ${formatPercent(c.figures.gap, 1, 'up')}`,
+    ],
+    [
+      'Above limits, members',
+      (c) => String(c.figures.members.filter((m) => m.loads.some((l) => l.ratio > 1)).length),
+    ],
+    [
+      'Group kit at the start',
+      (c) =>
+        formatMass(
+          c.figures.members.reduce((sum, m) => sum + m.loads[0]!.groupKg, 0),
+          massUnit,
+        ),
+    ],
+    [
+      'Carried over the trip',
+      (c) =>
+        `${carriedWork(c.trip)
+          .reduce((sum, w) => sum + w.totalKgKm, 0)
+          .toFixed(0)} kg·km`,
+    ],
+    ['Warnings', (c) => (c.figures.warnings.length === 0 ? 'none' : String(c.figures.warnings.length))],
+  ];
+  return (
+    <Box overflowX="auto">
+      <Table.Root size="sm" css={{ '& th, & td': { px: '2', py: '1.5' } }} aria-label="Comparison">
+        <Table.Header>
+          <Table.Row bg="transparent">
+            <Table.ColumnHeader />
+            {columns.map((c, i) => (
+              <Table.ColumnHeader key={i} textAlign="end" verticalAlign="top">
+                {c.name}
+                <Text fontSize="2xs" color="fg.muted" fontWeight="400">
+                  {c.about === c.name ? '' : c.about}
+                </Text>
+              </Table.ColumnHeader>
+            ))}
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {rows.map(([label, cell]) => (
+            <Table.Row key={label} bg="transparent">
+              <Table.Cell>{label}</Table.Cell>
+              {columns.map((c, i) => (
+                <Table.Cell key={i} textAlign="end">
+                  {cell(c)}
+                </Table.Cell>
+              ))}
+            </Table.Row>
+          ))}
+          {trip.members.map((member) => (
+            <Table.Row key={member.id} bg="transparent">
+              <Table.Cell fontWeight="600">{member.name}</Table.Cell>
+              {columns.map((c, i) => {
+                const m = c.figures.members.find((x) => x.member.id === member.id);
+                const over = m?.loads.some((l) => l.ratio > 1) ?? false;
+                return (
+                  <Table.Cell key={i} textAlign="end" color={over ? 'overload.fg' : undefined}>
+                    {m === undefined
+                      ? 'not there'
+                      : `${over ? '▲ ' : ''}${formatMass(m.heaviest.totalKg, massUnit)}, ${formatPercent(m.heaviest.ratio)} of limit`}
+                  </Table.Cell>
+                );
+              })}
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+    </Box>
+  );
+}

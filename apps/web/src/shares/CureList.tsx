@@ -1,0 +1,139 @@
+import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import { applyEdits, formatMass, formatVolume, type Misfit, type ShareCure, type Trip } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
+import { runMisfit } from '../workers/engine';
+import { SEED } from './seed';
+
+/** What keeps the pieces from fitting, and cures with what each would do; asked for, since each is tried out. */
+export function CureList() {
+  const { trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const [done, setDone] = useState<number | undefined>();
+  const [found, setFound] = useState<{ of: Trip; misfit: Misfit | undefined } | undefined>();
+  const [failed, setFailed] = useState('');
+  const stop = useRef<() => void>(() => undefined);
+  const look = async (): Promise<void> => {
+    setFailed('');
+    setDone(0);
+    try {
+      const run = runMisfit(trip, SEED, setDone);
+      let stopped = false;
+      stop.current = () => {
+        stopped = true;
+        run.stop();
+      };
+      const misfit = await run.result;
+      if (!stopped) setFound({ of: trip, misfit });
+    } catch (error) {
+      setFailed(error instanceof Error ? error.message : String(error));
+    } finally {
+      setDone(undefined);
+    }
+  };
+  const current = found?.of === trip ? found : undefined;
+  if (done !== undefined) {
+    return (
+      <Flex mt="3" align="center" gap="3">
+        <Progress.Root value={done * 100} flex="1" size="sm" aria-label="Trying cures">
+          <Progress.Track>
+            <Progress.Range />
+          </Progress.Track>
+        </Progress.Root>
+        <Button size="xs" variant="outline" onClick={() => stop.current()}>
+          Stop
+        </Button>
+      </Flex>
+    );
+  }
+  if (current === undefined) {
+    return (
+      <Box mt="2">
+        <Button size="xs" variant="outline" onClick={() => void look()}>
+          What would make it fit?
+        </Button>
+        {failed !== '' && (
+          <Text fontSize="xs" color="overload.fg" pt="1" role="alert">
+            {failed}
+          </Text>
+        )}
+      </Box>
+    );
+  }
+  const { misfit } = current;
+  if (misfit === undefined) {
+    return (
+      <Text mt="2" fontSize="xs">
+        A share fits: press Share out.
+      </Text>
+    );
+  }
+  return (
+    <Box mt="3" fontSize="xs">
+      <Text fontWeight="600">What binds, in the best share there is</Text>
+      <Box as="ul" listStyleType="none" aria-label="What binds">
+        {[
+          ...misfit.contradictions,
+          ...misfit.bindings.map(
+            (b) => `${b.what}: ${b.overKg > 0 ? formatMass(b.overKg, massUnit) : formatVolume(b.overL)}`,
+          ),
+        ].map((text) => (
+          <Box as="li" key={text} py="0.5">
+            {text}
+          </Box>
+        ))}
+      </Box>
+      <Text fontWeight="600" mt="2">
+        Cures
+      </Text>
+      {misfit.cures.length === 0 && (
+        <Text color="fg.muted">
+          No single cure helps: take more people, more days of supply, or less kit.
+        </Text>
+      )}
+      <Box as="ul" listStyleType="none" aria-label="Cures">
+        {misfit.cures.map((cure) => (
+          <Flex
+            as="li"
+            key={cure.label}
+            py="1.5"
+            gap="2"
+            justify="space-between"
+            borderBottomWidth="1px"
+            borderColor="border.muted"
+          >
+            <Box minW="0">
+              <Text>{cure.label}</Text>
+              <Text color={cure.fits ? 'fg' : 'fg.muted'}>
+                {cure.fits ? '✓ ' : ''}
+                {effectText(cure, massUnit)}
+              </Text>
+              <Text color="fg.muted">{cure.price}</Text>
+            </Box>
+            <Button
+              size="2xs"
+              variant="outline"
+              flexShrink={0}
+              disabled={readOnly}
+              aria-label={`Do it: ${cure.label}`}
+              onClick={() => change(cure.label, (t) => (t === current.of ? applyEdits(t, cure.edits) : t))}
+            >
+              Do it
+            </Button>
+          </Flex>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function effectText(cure: ShareCure, unit: 'kg' | 'lb'): string {
+  if (cure.contradiction) return 'one contradiction fewer';
+  if (cure.fits) return 'everything fits then';
+  const left = [
+    ...(cure.overloadKg > 0.005 ? [`${formatMass(cure.overloadKg, unit)} above limits`] : []),
+    ...(cure.overVolumeL > 0.005 ? [`${formatVolume(cure.overVolumeL)} above packs`] : []),
+  ];
+  return `leaves ${left.join(' and ')}, over all members and days`;
+}

@@ -1,0 +1,34 @@
+/** Bounds and proofs by linear and integer programs, in a worker of their own that is fetched when first asked for. */
+import { wrap } from 'comlink';
+import type { Move, ReshareAim, Trip } from '@graft/core';
+import type { Run } from './engine';
+import { failure } from './failure';
+import type { Solver } from './solver.worker';
+
+/** How long a proof may take before the number stands as found, not proven. */
+const PROOF_SECONDS = 60;
+
+function asked<T>(ask: (solver: ReturnType<typeof wrap<Solver>>) => Promise<T>): Run<T | undefined> {
+  const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
+  let stop: () => void = () => undefined;
+  const stopped = new Promise<undefined>((resolve) => (stop = () => resolve(undefined)));
+  const result = Promise.race([ask(wrap<Solver>(worker)), stopped, failure(worker, 'proving')]).finally(() =>
+    worker.terminate(),
+  );
+  return { result, stop: () => stop() };
+}
+
+/** The level that no share of the trip is below, with pieces that could be divided. */
+export function runLevelBound(trip: Trip, reachedLevel: number): Run<number | undefined> {
+  return asked((solver) => solver.level(trip, reachedLevel));
+}
+
+/** The proven fewest handovers for an aim. */
+export function runFewest(
+  trip: Trip,
+  day: number,
+  aim: ReshareAim,
+  reached: readonly number[],
+): Run<readonly Move[] | undefined> {
+  return asked((solver) => solver.fewest(trip, day, aim, reached, PROOF_SECONDS));
+}

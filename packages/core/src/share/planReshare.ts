@@ -1,0 +1,71 @@
+/** A re-share from a day on, worked out whole: the best there is, what is asked, and the fewest handovers found for it. */
+import type { Trip } from '../trip/model.js';
+import { carrierOf } from '../trip/queries.js';
+import { nearIn, type Move } from './handovers.js';
+import { shareProblem, type ShareProblem } from './problem.js';
+import { askedProblem, fewestHandovers, handoverCost, type ReshareAim } from './reshare.js';
+import { handoverProgram } from './shareProgram.js';
+import type { ShareScore } from './shareState.js';
+import { solveShare } from './solveShare.js';
+
+export interface ReshareAnswer {
+  readonly kind: 'solved';
+  readonly moves: readonly Move[];
+  /** No fewer pieces can change hands for this aim. */
+  readonly atLeast: number;
+  /** What the best share from that day on reaches, if any number of pieces may change hands. */
+  readonly best: ShareScore;
+  /** Carrier indexes of that best share: what a proof of the fewest starts from. */
+  readonly reached: readonly number[];
+}
+export type ReshareResult =
+  ReshareAnswer | { readonly kind: 'contradiction'; readonly reasons: readonly string[] };
+
+/** Search moves for the best share and for the fewest handovers. */
+const BEST_ITERATIONS = 600_000;
+const FEWEST_ITERATIONS = 800_000;
+
+/**
+ * @param trip as it is once what happened has happened: see `afterEvent`
+ * @param day the first day of the new share
+ */
+export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
+  const problem = shareProblem(trip, day);
+  const best = solveShare(problem, { seed, iterations: BEST_ITERATIONS, levelGive: 0 });
+  if (best.kind === 'contradiction') return { kind: 'contradiction', reasons: best.reasons };
+  const index = new Map(problem.carriers.map((c, m) => [c.memberId, m]));
+  const carrier = new Map(best.share.map((a) => [a.pieceId, index.get(a.memberId)!]));
+  const reached = problem.bundles.map((b) => carrier.get(b.pieceIds[0]!)!);
+  const asked = askedProblem(problem, aim, reached);
+  const found = fewestHandovers(asked, nearIn(trip, problem), reached, seed, FEWEST_ITERATIONS);
+  return {
+    kind: 'solved',
+    moves: movesOf(trip, problem, found.assignment),
+    atLeast: found.atLeast,
+    best: best.score,
+    reached,
+  };
+}
+
+/** The pieces that an assignment takes from whoever carries them on the problem's first day. */
+export function movesOf(trip: Trip, problem: ShareProblem, assignment: ArrayLike<number>): readonly Move[] {
+  return problem.bundles.flatMap((bundle, b) => {
+    const toMemberId = problem.carriers[assignment[b]!]!.memberId;
+    return bundle.pieceIds
+      .filter((id) => carrierOf(trip, id, problem.firstDay) !== toMemberId)
+      .map((pieceId) => ({ pieceId, toMemberId }));
+  });
+}
+
+/** The integer program whose optimum is the fewest handovers for an aim, and the problem that reads its answer. */
+export function fewestProgram(
+  trip: Trip,
+  day: number,
+  aim: ReshareAim,
+  reached: readonly number[],
+): { readonly problem: ShareProblem; readonly program: string } {
+  const problem = shareProblem(trip, day);
+  const asked = askedProblem(problem, aim, reached);
+  const near = nearIn(trip, problem);
+  return { problem, program: handoverProgram(asked, (b, m) => handoverCost(asked, near, b, m)) };
+}

@@ -1,0 +1,198 @@
+/**
+ * Proof that no share has a lower level, by branch and bound over whole packs: pack after pack is filled with every
+ * choice of what is left, and a choice is cut as soon as what it wastes cannot be spared.
+ *
+ * For a set S of carriers, pieces that only they may carry need the room of S: waste_S of a filled pack is its room
+ * less what it holds of those pieces, and the waste of all filled packs of S may not exceed the room of S less all
+ * that is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days,
+ * volumes and restricted sets.
+ */
+import type { ShareProblem } from './problem.js';
+import { ShareState } from './shareState.js';
+
+export interface LevelProof {
+  /** The best assignment known at the end; better than the given one where the search found one. */
+  readonly assignment: Int32Array;
+  /** Whether its level is the lowest there is. */
+  readonly proven: boolean;
+  readonly nodes: number;
+}
+
+/** Room below the target is cut by this part of it, so that an equal level is no find. */
+const STRICT = 1e-9;
+/** Sums of masses and volumes drift by less than this, kg and litres. */
+const DRIFT = 1e-10;
+
+/**
+ * @param assignment a share within all limits, packs and keep-apart rules, but for what personal things alone break
+ * @param level its level
+ * @param nodesMost how many choices may be tried
+ */
+export function proveLevel(
+  problem: ShareProblem,
+  assignment: Int32Array,
+  level: number,
+  nodesMost: number,
+): LevelProof {
+  let best = assignment;
+  let target = level;
+  let nodes = 0;
+  for (;;) {
+    const search = new PackSearch(problem, target * (1 - STRICT), nodesMost - nodes);
+    const found = search.run();
+    nodes += search.nodes;
+    if (found === undefined) return { assignment: best, proven: search.nodes < search.nodesMost, nodes };
+    best = found;
+    target = new ShareState(problem, found).level();
+  }
+}
+
+/** A set of carriers with, by day and kind (mass, volume), how much waste it can still spare. */
+interface SpareSet {
+  readonly carriers: ReadonlySet<number>;
+  readonly confined: Uint8Array;
+  readonly spare: Float64Array;
+}
+
+/** Looks for any share whose loads stay at or below a target ratio. */
+class PackSearch {
+  nodes = 0;
+  private readonly dims: number;
+  /** Amounts of each bundle: mass by day, then volume by day. */
+  private readonly amount: Float64Array;
+  private readonly room: Float64Array;
+  private readonly order: readonly number[];
+  private readonly packs: readonly number[];
+  private readonly sets: readonly SpareSet[];
+  private readonly carrierOf: Int32Array;
+  /** How many packs that are still to be filled may carry a bundle. */
+  private readonly chances: Int32Array;
+  private readonly apartFrom: readonly (readonly number[])[];
+
+  constructor(
+    readonly problem: ShareProblem,
+    target: number,
+    readonly nodesMost: number,
+  ) {
+    const { carriers, bundles, dayCount } = problem;
+    this.dims = 2 * dayCount;
+    this.amount = Float64Array.from(bundles.flatMap((b) => [...b.massKg, ...b.volumeL]));
+    this.room = Float64Array.from(
+      carriers.flatMap((c) => [
+        ...c.yardKg.map((yard, d) =>
+          c.limitKg[d] === Infinity ? 0 : Math.max(0, Math.min(target * yard, c.limitKg[d]!) - c.baseKg[d]!),
+        ),
+        ...c.freeVolumeL.map((free) => Math.max(0, free)),
+      ]),
+    );
+    const heaviest = bundles.map((b) => Math.max(...b.massKg));
+    this.order = bundles.map((_b, i) => i).sort((a, b) => heaviest[b]! - heaviest[a]! || a - b);
+    this.chances = Int32Array.from(bundles, (b) => b.allowed.length);
+    // Packs that few pieces may go into leave few choices: they come first.
+    const choices = carriers.map((_c, m) => bundles.filter((b) => b.allowed.includes(m)).length);
+    this.packs = carriers.map((_c, m) => m).sort((a, b) => choices[a]! - choices[b]! || a - b);
+    this.carrierOf = new Int32Array(bundles.length).fill(-1);
+    const lists: number[][] = bundles.map(() => []);
+    for (const rule of problem.apart)
+      for (const b of rule) for (const o of rule) if (b !== o) lists[b]!.push(o);
+    this.apartFrom = lists;
+    const families = new Map<string, readonly number[]>();
+    families.set(
+      'all',
+      carriers.map((_c, m) => m),
+    );
+    for (const b of bundles) families.set(b.allowed.join(), b.allowed);
+    this.sets = [...families.values()].map((members) => {
+      const set = new Set(members);
+      const confined = Uint8Array.from(bundles, (b) => (b.allowed.every((m) => set.has(m)) ? 1 : 0));
+      const spare = Float64Array.from({ length: this.dims }, (_v, k) => {
+        let sum = 0;
+        for (const m of members) sum += this.room[m * this.dims + k]!;
+        bundles.forEach((_b, b) => (sum -= confined[b]! * this.amount[b * this.dims + k]!));
+        return sum;
+      });
+      return { carriers: set, confined, spare };
+    });
+  }
+
+  run(): Int32Array | undefined {
+    if (this.sets.some((s) => s.spare.some((left) => left < -DRIFT))) return undefined;
+    return this.fillPack(0) ? this.carrierOf : undefined;
+  }
+
+  private fillPack(at: number): boolean {
+    if (at === this.packs.length) return this.carrierOf.every((m) => m >= 0);
+    const m = this.packs[at]!;
+    const mine = this.order.filter(
+      (b) => this.carrierOf[b]! < 0 && this.problem.bundles[b]!.allowed.includes(m),
+    );
+    const sets = this.sets.filter((s) => s.carriers.has(m));
+    const { dims } = this;
+    // What the rest of the list could still add, by set: the least waste that is left to hope for.
+    const hope = sets.map((set) => {
+      const sums = new Float64Array((mine.length + 1) * dims);
+      for (let i = mine.length - 1; i >= 0; i -= 1) {
+        const b = mine[i]!;
+        for (let k = 0; k < dims; k += 1) {
+          sums[i * dims + k] = sums[(i + 1) * dims + k]! + set.confined[b]! * this.amount[b * dims + k]!;
+        }
+      }
+      return sums;
+    });
+    const left = this.room.slice(m * dims, (m + 1) * dims);
+    const waste = sets.map(() => left.slice());
+    const choose = (i: number): boolean => {
+      this.nodes += 1;
+      if (this.nodes >= this.nodesMost) return false;
+      for (let s = 0; s < sets.length; s += 1) {
+        const sums = hope[s]!;
+        const { spare } = sets[s]!;
+        const wasted = waste[s]!;
+        for (let k = 0; k < dims; k += 1) {
+          if (wasted[k]! - sums[i * dims + k]! > spare[k]! + DRIFT) return false;
+        }
+      }
+      if (i === mine.length) {
+        sets.forEach((set, s) => waste[s]!.forEach((w, k) => (set.spare[k]! -= w)));
+        const done = this.fillPack(at + 1);
+        sets.forEach((set, s) => waste[s]!.forEach((w, k) => (set.spare[k]! += w)));
+        return done;
+      }
+      const b = mine[i]!;
+      const lastChance = this.chances[b] === 1;
+      this.chances[b]! -= 1;
+      if (this.fits(b, left) && this.apartFrom[b]!.every((o) => this.carrierOf[o] !== m)) {
+        this.carrierOf[b] = m;
+        this.add(b, left, waste, sets, -1);
+        if (choose(i + 1)) return true;
+        this.add(b, left, waste, sets, 1);
+        this.carrierOf[b] = -1;
+      }
+      const without = !lastChance && choose(i + 1);
+      if (!without) this.chances[b]! += 1;
+      return without;
+    };
+    return choose(0);
+  }
+
+  private fits(b: number, left: Float64Array): boolean {
+    for (let k = 0; k < this.dims; k += 1) {
+      if (this.amount[b * this.dims + k]! > left[k]! + DRIFT) return false;
+    }
+    return true;
+  }
+
+  private add(
+    b: number,
+    left: Float64Array,
+    waste: readonly Float64Array[],
+    sets: readonly SpareSet[],
+    sign: number,
+  ): void {
+    for (let k = 0; k < this.dims; k += 1) {
+      const change = sign * this.amount[b * this.dims + k]!;
+      left[k]! += change;
+      for (let s = 0; s < sets.length; s += 1) if (sets[s]!.confined[b] === 1) waste[s]![k]! += change;
+    }
+  }
+}

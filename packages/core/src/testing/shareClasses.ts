@@ -1,0 +1,137 @@
+/**
+ * Seeded random trips in classes of size, for measuring the share solver: tents that only their sleepers carry, food by
+ * day and cook group, bundles, separations, packs of any size, locked pieces, an injury. Masses and bodies are within
+ * what work.md calls usual; none is a real party.
+ */
+import { pickIndex, seededRandom, type Random } from '../random.js';
+import { emptyTrip, newMember } from '../trip/emptyTrip.js';
+import type { CarrierRule, Kit, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+
+export interface ShareClass {
+  readonly members: number;
+  readonly pieces: number;
+  readonly days: number;
+  /** Water from half a litre to one and a half, leg by leg, instead of one litre on all: no two days bind alike. */
+  readonly waterByLeg?: boolean;
+}
+export const SHARE_CLASSES: readonly ShareClass[] = [
+  { members: 4, pieces: 18, days: 3 },
+  { members: 8, pieces: 60, days: 6 },
+  { members: 16, pieces: 120, days: 6 },
+  { members: 30, pieces: 250, days: 8 },
+  { members: 8, pieces: 60, days: 6, waterByLeg: true },
+];
+
+/** How much of the party's strength the group kit takes beside what everybody has of their own. */
+const GROUP_PART = 0.32;
+
+export function randomShareTrip(
+  { members: n, pieces: p, days, waterByLeg = false }: ShareClass,
+  seed: number,
+): Trip {
+  const random = seededRandom(seed * 7919 + n);
+  const between = (low: number, high: number): number =>
+    Math.round((low + random() * (high - low)) * 1000) / 1000;
+  const members = Array.from({ length: n }, (_v, i): Member => ({
+    ...newMember(`m${i}`, `Member ${i + 1}`, `pack-m${i}`),
+    bodyMassKg: between(48, 96),
+    experience: random() < 0.2 ? 'newcomer' : random() < 0.4 ? 'seasoned' : 'regular',
+    tentGroupId: `tent-${Math.floor(i / 2)}`,
+    cookGroupId: `cook-${Math.floor(i / 4)}`,
+    conditions:
+      i === seed % n && random() < 0.5
+        ? [{ label: 'ankle', fromDay: Math.min(3, days), toDay: days, factor: 0.75 }]
+        : [],
+  }));
+  const limits = members.map(
+    (m) => m.bodyMassKg * { newcomer: 0.15, regular: 0.2, seasoned: 0.25 }[m.experience],
+  );
+  const packs = members.map((m) =>
+    cataloguePack(m.packId, PACK_SIZES[Math.min(PACK_SIZES.length - 1, 3 + pickIndex(random, 4))]!),
+  );
+  const personalThings = members.map((m, i): PersonalThing => {
+    const ownKg = Math.max(0.5, limits[i]! * between(0.32, 0.5) - packs[i]!.tareKg);
+    return { ...plain(`own-${m.id}`, 'Own things', ownKg, between(14, 24)), memberId: m.id, worn: false };
+  });
+  const groupKg = GROUP_PART * limits.reduce((a, b) => a + b, 0);
+  const raw = pieces(random, n, p, days);
+  const rawKg = raw.reduce((sum, x) => sum + x.massKg, 0);
+  const scaled = raw.map((x) => {
+    const massKg = Math.round((x.massKg * groupKg * 1000) / rawKg) / 1000;
+    return { ...x, massKg, volumeL: Math.round(massKg * between(1.5, 4.5) * 100) / 100 };
+  });
+  const free = scaled.filter((x) => x.onlyGroupId === undefined && x.consumption === undefined);
+  const rules: CarrierRule[] = [];
+  const rule = (kind: CarrierRule['kind'], from: number, count: number): void => {
+    const chosen = free.slice(from, from + count);
+    if (chosen.length === count)
+      rules.push({ id: `rule-${rules.length}`, kind, pieceIds: chosen.map((x) => x.id), reason: kind });
+  };
+  for (let i = 0; i < Math.max(1, Math.floor(n / 6)); i += 1) {
+    rule('different', i * 6, 2);
+    rule('same', i * 6 + 2, 2);
+  }
+  const kit: Kit = { id: 'kit', name: 'Kit', pieces: scaled };
+  const base = emptyTrip('random-share', 'Random share', '2027-05-10', days);
+  return {
+    ...base,
+    legs: base.legs.map((leg) => ({ ...leg, waterL: waterByLeg ? between(0.5, 1.5) : 1 })),
+    groups: [
+      ...ids('tent', Math.ceil(n / 2)).map((id) => ({ id, name: id, kind: 'tent' as const })),
+      ...ids('cook', Math.ceil(n / 4)).map((id) => ({ id, name: id, kind: 'cook' as const })),
+    ],
+    members,
+    packs,
+    personalThings,
+    kits: [kit],
+    carrierRules: rules,
+    share: free
+      .slice(-Math.max(1, Math.floor(n / 8)))
+      .map((x, i) => ({ pieceId: x.id, memberId: `m${(i * 3) % n}`, locked: true })),
+  };
+}
+
+function ids(stem: string, count: number): readonly string[] {
+  return Array.from({ length: count }, (_v, i) => `${stem}-${i}`);
+}
+
+function plain(id: string, name: string, massKg: number, volumeL: number): Thing {
+  return {
+    id,
+    name,
+    massKg,
+    massEstimated: false,
+    volumeL,
+    shape: { kind: 'pouch' },
+    flags: [],
+    needed: 'camp',
+    purpose: 'other',
+  };
+}
+
+/** Tent parts, food by cook group and day, and the rest of the group's kit, in masses that are scaled later. */
+function pieces(random: Random, n: number, count: number, days: number): readonly Piece[] {
+  const list: Piece[] = [];
+  const add = (massKg: number, more: Partial<Piece> = {}): void => {
+    const id = `p${list.length}`;
+    if (list.length < count) list.push({ ...plain(id, `Piece ${list.length + 1}`, massKg, 1), ...more });
+  };
+  const tents = Math.ceil(n / 2);
+  for (let t = 0; t < tents; t += 1) {
+    for (const kg of [0.9, 0.7, 0.45, 0.2]) {
+      if (list.length < count * 0.4) add(kg * (0.8 + 0.4 * random()), { onlyGroupId: `tent-${t}` });
+    }
+  }
+  for (let cook = 0; cook < Math.ceil(n / 4); cook += 1) {
+    for (let day = 1; day <= days; day += 1) {
+      for (let meal = 0; meal < 2; meal += 1) {
+        if (list.length >= count * 0.75) break;
+        const consumption = { fromDay: day, toDay: day, residueKg: 0.02 };
+        add(0.5 + 0.8 * random(), { consumption });
+      }
+    }
+  }
+  while (list.length < count) add(0.08 + 1.4 * random() ** 2);
+  return list;
+}

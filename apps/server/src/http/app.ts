@@ -45,7 +45,8 @@ export function makeApp(parts: AppParts): Express {
           'default-src': ["'self'"],
           // The component library writes its styles into the page.
           'style-src': ["'self'", "'unsafe-inline'"],
-          'script-src': ["'self'"],
+          // The solver of linear programs is WebAssembly; no text is ever run as code.
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
           'worker-src': ["'self'"],
           'img-src': ["'self'", 'data:'],
           // Served on plain HTTP on this machine: nothing to upgrade to.

@@ -1,10 +1,12 @@
 import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import {
   carriedPieces,
+  fairnessSchool,
   formatMass,
+  formatMeasure,
   formatPercent,
   legOfDay,
   massDigits,
@@ -19,6 +21,7 @@ import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 import { BeamLegend } from './BeamLegend';
 import { PieceBlock } from './PieceBlock';
+import type { BoardRow } from './boardRows';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
 
 /** One day for all, or for each member the day that is heaviest for them. */
@@ -33,18 +36,20 @@ interface Props {
   readonly trip: Trip;
   readonly figures: ShareFigures;
   readonly day: DayChoice;
-  readonly chosenId: string | undefined;
-  readonly heldId: string | undefined;
+  /** Members as they stand on the board, some under a heading of their own. */
+  readonly rows: readonly BoardRow[];
+  readonly chosenIds: ReadonlySet<string>;
+  readonly heldIds: ReadonlySet<string>;
   readonly targetId: string | undefined;
-  readonly onChoose: (pieceId: string) => void;
+  readonly onChoose: (pieceId: string, add: boolean) => void;
   readonly onHover: (memberId: string | undefined) => void;
 }
 
 /** Load beams: one row a member, drawn on that member's own limit, so that a fair share has a straight edge. */
-export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onChoose, onHover }: Props) {
+export function BeamBoard(props: Props) {
+  const { trip, figures, day, rows, chosenIds, heldIds, targetId, onChoose, onHover } = props;
   const { massUnit } = usePreferences();
-  const loads = figures.members.map((m) => loadOn(m, day));
-  const widest = Math.max(1.1, ...loads.map((l) => l.ratio + 0.03));
+  const widest = Math.max(1.1, ...figures.members.map((m) => loadOn(m, day).ratio + 0.03));
   const x = scaleLinear([0, widest], [0, 100]);
   return (
     <Box flex="1" minH="0" overflowY="auto" role="group" aria-label="Load beams">
@@ -84,27 +89,43 @@ export function BeamBoard({ trip, figures, day, chosenId, heldId, targetId, onCh
         <Box textAlign="end">of limit</Box>
         <Box textAlign="end">in the pack, L</Box>
       </Grid>
-      {figures.members.map((m, i) => (
-        <BeamRow
-          key={m.member.id}
-          trip={trip}
-          figures={m}
-          load={loads[i]!}
-          x={x}
-          tall={figures.members.length <= FEW_MEMBERS}
-          isTarget={targetId === m.member.id}
-          chosenId={chosenId}
-          heldId={heldId}
-          onChoose={onChoose}
-          onHover={onHover}
-        />
+      {rows.map(({ heading, figures: m }) => (
+        <Fragment key={m.member.id}>
+          {heading !== undefined && (
+            <Box
+              px="4"
+              pt="2"
+              pb="0.5"
+              fontSize="xs"
+              fontWeight="600"
+              color="fg.muted"
+              role="heading"
+              aria-level={3}
+            >
+              {heading}
+            </Box>
+          )}
+          <BeamRow
+            trip={trip}
+            figures={m}
+            load={loadOn(m, day)}
+            x={x}
+            tall={figures.members.length <= FEW_MEMBERS && rows.every((r) => r.heading === undefined)}
+            isTarget={targetId === m.member.id}
+            chosenIds={chosenIds}
+            heldIds={heldIds}
+            onChoose={onChoose}
+            onHover={onHover}
+          />
+        </Fragment>
       ))}
       <BeamLegend />
     </Box>
   );
 }
 
-function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
+/** The load that a row shows. */
+export function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
   return day === 'heaviest' ? m.heaviest : (m.loads[day - 1] ?? m.heaviest);
 }
 
@@ -115,12 +136,12 @@ function BeamRow(props: {
   x: (ratio: number) => number;
   tall: boolean;
   isTarget: boolean;
-  chosenId: string | undefined;
-  heldId: string | undefined;
-  onChoose: (pieceId: string) => void;
+  chosenIds: ReadonlySet<string>;
+  heldIds: ReadonlySet<string>;
+  onChoose: (pieceId: string, add: boolean) => void;
   onHover: (memberId: string | undefined) => void;
 }) {
-  const { trip, figures, load, x, tall, isTarget, chosenId, heldId, onChoose, onHover } = props;
+  const { trip, figures, load, x, tall, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
   const { massUnit, hideWeights } = usePreferences();
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
@@ -191,8 +212,8 @@ function BeamRow(props: {
               tall={tall}
               tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
-              chosen={piece.id === chosenId}
-              held={piece.id === heldId}
+              chosen={chosenIds.has(piece.id)}
+              held={heldIds.has(piece.id)}
               carrier={member.name}
               onChoose={onChoose}
             />
@@ -234,6 +255,11 @@ function BeamRow(props: {
           {over && '▲ '}
           {formatPercent(load.ratio)}
         </Why>
+        {trip.fairness === 'bodyWeight' && !hideWeights && (
+          <Box fontSize="2xs" color="fg.muted" fontWeight="400">
+            {formatMeasure(trip.fairness, figures.measures[load.day - 1]!)} {fairnessSchool('bodyWeight').of}
+          </Box>
+        )}
       </Box>
       <Box
         textAlign="end"

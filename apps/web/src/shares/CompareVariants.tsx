@@ -53,7 +53,9 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
       (c) =>
         c.figures.unshared.length > 0
           ? `${c.figures.unshared.length} unshared`
-          : `within ${formatPercent(c.figures.gap, 1, 'up')}`,
+          : c.figures.gap < 1e-6
+            ? 'none'
+            : `within ${formatPercent(c.figures.gap, 1, 'up')}`,
     ],
     [
       'Above limits, members',

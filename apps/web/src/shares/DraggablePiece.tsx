@@ -1,6 +1,7 @@
 import { Flex, type FlexProps } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
 import type { Piece } from '@graft/core';
+import type { MouseEvent } from 'react';
 
 interface Props extends FlexProps {
   readonly piece: Piece;
@@ -8,7 +9,8 @@ interface Props extends FlexProps {
   readonly held: boolean;
   /** The piece of its list that the Tab key reaches; arrows reach the others. */
   readonly tabStop: boolean;
-  readonly onPiece: (pieceId: string) => void;
+  /** `add` when the piece joins or leaves the marked ones instead of being the only one chosen. */
+  readonly onPiece: (pieceId: string, add: boolean) => void;
 }
 
 /** A piece as a button that can be chosen, dragged, and handled by the keys of the board around it. */
@@ -22,7 +24,7 @@ export function DraggablePiece({ piece, chosen, held, tabStop, onPiece, ...style
       data-piece={piece.id}
       tabIndex={tabStop ? 0 : -1}
       aria-pressed={chosen}
-      onClick={() => onPiece(piece.id)}
+      onClick={(e: MouseEvent) => onPiece(piece.id, e.ctrlKey || e.metaKey || e.shiftKey)}
       w="100%"
       textAlign="start"
       cursor="grab"

@@ -20,7 +20,7 @@ export function PieceBlock(props: {
   chosen: boolean;
   held: boolean;
   carrier: string;
-  onChoose: (pieceId: string) => void;
+  onChoose: (pieceId: string, add: boolean) => void;
 }) {
   const { piece, massKg, widthPercent, tall, tabStop, locked, chosen, held, carrier, onChoose } = props;
   const { massUnit } = usePreferences();
@@ -47,7 +47,8 @@ export function PieceBlock(props: {
         h="100%"
         align="center"
         gap="1"
-        px="1"
+        // No padding here: it would widen a narrow block beyond its share, and the beam's edge would lie.
+        px="0"
         overflow="hidden"
         fontSize="2xs"
         bg={eaten ? 'beam.eaten' : 'beam.piece'}
@@ -60,6 +61,7 @@ export function PieceBlock(props: {
         <Box
           as="span"
           minW="0"
+          px="1"
           whiteSpace="normal"
           overflowWrap="normal"
           lineHeight="1.15"

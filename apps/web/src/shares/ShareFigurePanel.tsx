@@ -106,7 +106,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         <Text data-testid="gap">
           {!complete
             ? 'once all is shared'
-            : proven
+            : proven || gap < 1e-6
               ? 'none: proven best'
               : `within ${formatPercent(gap, 1, 'up')}`}
         </Text>

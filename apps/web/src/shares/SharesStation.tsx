@@ -10,10 +10,12 @@ import {
   formatPercent,
   lockPiece,
   type Piece,
+  type Trip,
 } from '@graft/core';
 import { HeldChip } from '../shared/HeldChip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { usePreferences } from '../shared/preferences';
+import { Select } from '../shared/Select';
 import { Tabs } from '../shared/Tabs';
 import { useDragSensors } from '../shared/useDragSensors';
 import { useRecentFigures, useShareFigures } from '../shared/usePlanFigures';
@@ -24,12 +26,17 @@ import { PieceDetail } from './PieceDetail';
 import { PieceFinder } from './PieceFinder';
 import { RecordTab } from './RecordTab';
 import { ReshareTab } from './ReshareTab';
+import { boardRows, ORDERS, type Order } from './boardRows';
+import { ShareTable } from './ShareTable';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { SplitDialog } from './SplitDialog';
 import { TRAY } from './tray';
 import { UnsharedTray } from './UnsharedTray';
 import { WhatIfTab } from './WhatIfTab';
+import { WhoHasIt } from './WhoHasIt';
 
+const VIEWS = { beams: 'Beams', table: 'Table' } as const;
+type View = keyof typeof VIEWS;
 const TABS = { share: 'Share', reshare: 'Re-share', whatIf: 'What if', record: 'Record' } as const;
 type Tab = keyof typeof TABS;
 
@@ -38,6 +45,10 @@ export function SharesStation() {
   const { massUnit } = usePreferences();
   const [day, setDay] = useState<DayChoice>('heaviest');
   const [chosenId, setChosenId] = useState<string | undefined>();
+  /** Pieces that move together; the chosen one among them, once there are several. */
+  const [marked, setMarked] = useState<ReadonlySet<string>>(new Set());
+  const [order, setOrder] = useState<Order>('listed');
+  const [view, setView] = useState<View>('beams');
   const [hoveredMember, setHoveredMember] = useState<string | undefined>();
   /** A piece in hand, dragged or picked up by key, and where it would go. */
   const [inHand, setInHand] = useState<
@@ -56,24 +67,43 @@ export function SharesStation() {
     const row = recent.share.members.find((m) => carrierOf(trip, pieceId, m.heaviest.day) === m.member.id);
     return row?.heaviest.day ?? 1;
   };
-  const handDay = inHand === undefined ? 1 : dayOf(inHand.pieceId);
+  /** What goes with a piece: all marked ones when it is one of them. */
+  const withPiece = (pieceId: string): readonly string[] =>
+    marked.has(pieceId) ? [...marked].filter((id) => pieces.has(id)) : [pieceId];
+  const assignAll = (t: Trip, pieceId: string, to: string): Trip =>
+    withPiece(pieceId).reduce((next, id) => assignPiece(next, id, memberOf(to), dayOf(id)), t);
+  const target = inHand?.target;
   const shown = useMemo(
-    () =>
-      inHand?.target === undefined
-        ? trip
-        : assignPiece(trip, inHand.pieceId, memberOf(inHand.target), handDay),
-    [trip, inHand, handDay],
+    () => (inHand === undefined || target === undefined ? trip : assignAll(trip, inHand.pieceId, target)),
+    // What goes with the piece in hand is settled when it is picked up.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [trip, inHand?.pieceId, target],
   );
+  const choose = (pieceId: string, add = false): void => {
+    setChosenId(pieceId);
+    if (!add) {
+      setMarked(new Set());
+      return;
+    }
+    const next = new Set(marked.size === 0 && chosenId !== undefined ? [chosenId] : marked);
+    if (!next.delete(pieceId)) next.add(pieceId);
+    setMarked(next);
+  };
   const figures = useShareFigures(shown);
+  const rows = boardRows(shown, figures, recent.share, order);
   const chosen = chosenId === undefined ? undefined : pieces.get(chosenId);
 
-  const give = (piece: Piece, target: string): void => {
-    const memberId = memberOf(target);
-    const name = trip.members.find((m) => m.id === memberId)?.name;
+  const give = (piece: Piece, to: string): void => {
+    const name = trip.members.find((m) => m.id === memberOf(to))?.name;
+    const count = withPiece(piece.id).length;
+    const what = count === 1 ? piece.name : `${count} pieces`;
     change(
-      name === undefined ? `take ${piece.name} from its carrier` : `give ${piece.name} to ${name}`,
-      (t) => assignPiece(t, piece.id, memberId, dayOf(piece.id)),
+      name === undefined
+        ? `take ${what} from ${count === 1 ? 'its carrier' : 'their carriers'}`
+        : `give ${what} to ${name}`,
+      (t) => assignAll(t, piece.id, to),
     );
+    setMarked(new Set());
   };
   const focusPiece = (pieceId: string): void => {
     // After the change is drawn: the block sits in another row then, or in none where the day shown knows it not.
@@ -86,7 +116,7 @@ export function SharesStation() {
   // The keys of a piece in hand are heard wherever the focus is: its block may vanish on a row whose day knows it not.
   const onHandKey = useEffectEvent((event: globalThis.KeyboardEvent): void => {
     if (inHand === undefined) return;
-    const targets = [...trip.members.map((m) => m.id), TRAY];
+    const targets = [...rows.map((r) => r.figures.member.id), TRAY];
     const held = pieces.get(inHand.pieceId);
     switch (event.key) {
       case 'ArrowDown':
@@ -131,8 +161,13 @@ export function SharesStation() {
       case 'm':
       case 'M':
         handled();
-        setChosenId(piece.id);
+        if (!marked.has(piece.id)) choose(piece.id);
         setInHand({ pieceId: piece.id, target: assignment?.memberId ?? TRAY, byKey: true });
+        break;
+      case 'x':
+      case 'X':
+        handled();
+        choose(piece.id, true);
         break;
       case 'l':
       case 'L':
@@ -169,14 +204,15 @@ export function SharesStation() {
   }
 
   const held = inHand === undefined ? undefined : pieces.get(inHand.pieceId);
-  const target =
-    inHand?.target === undefined ? undefined : figures.members.find((m) => m.member.id === inHand.target);
+  const receiver = figures.members.find((m) => m.member.id === target);
+  const heldIds = new Set(inHand === undefined ? [] : withPiece(inHand.pieceId));
+  const chosenIds = new Set([...marked, ...(chosenId === undefined ? [] : [chosenId])]);
   return (
     <DndContext
       sensors={sensors}
       collisionDetection={pointerWithin}
       onDragStart={(e) => {
-        setChosenId(String(e.active.id));
+        if (!marked.has(String(e.active.id))) choose(String(e.active.id));
         setInHand({ pieceId: String(e.active.id), target: undefined, byKey: false });
       }}
       onDragOver={(e) =>
@@ -201,22 +237,47 @@ export function SharesStation() {
         align="stretch"
       >
         <Flex direction="column" flex="1" minW="0">
-          <BeamBoard
-            trip={shown}
-            figures={figures}
-            day={day}
-            chosenId={chosenId}
-            heldId={inHand?.pieceId}
-            targetId={inHand?.target}
-            onChoose={setChosenId}
-            onHover={setHoveredMember}
-          />
+          <Flex px="4" pt="2" gap="3" align="center" fontSize="xs" wrap="wrap">
+            <Tabs
+              label="How the shares are shown"
+              tabs={Object.entries(VIEWS) as [View, string][]}
+              value={view}
+              onChoose={setView}
+            />
+            <Select
+              label="Order of the members"
+              w="9rem"
+              value={order}
+              options={Object.entries(ORDERS) as [Order, string][]}
+              onChoose={setOrder}
+            />
+            <Box color="fg.muted">
+              {marked.size > 1
+                ? `${marked.size} pieces marked: drag one, or press m, to move them all`
+                : 'Ctrl-click, or x, marks several'}
+            </Box>
+          </Flex>
+          {view === 'table' ? (
+            <ShareTable trip={shown} figures={figures} rows={rows} />
+          ) : (
+            <BeamBoard
+              trip={shown}
+              figures={figures}
+              day={day}
+              rows={rows}
+              chosenIds={chosenIds}
+              heldIds={heldIds}
+              targetId={target}
+              onChoose={choose}
+              onHover={setHoveredMember}
+            />
+          )}
           <DaySteps
             trip={shown}
             figures={figures}
             day={day}
             onDay={setDay}
-            memberId={hoveredMember ?? target?.member.id}
+            memberId={hoveredMember ?? receiver?.member.id}
           />
         </Flex>
         <Box
@@ -244,11 +305,12 @@ export function SharesStation() {
               <ShareFigurePanel figures={figures} shown={shown} previewing={inHand?.target !== undefined} />
               <UnsharedTray
                 pieces={figures.unshared}
-                chosenId={chosenId}
-                heldId={inHand?.pieceId}
-                onChoose={setChosenId}
+                chosenIds={chosenIds}
+                heldIds={heldIds}
+                onChoose={choose}
               />
-              <PieceFinder chosenId={chosenId} onChoose={setChosenId} />
+              <WhoHasIt onChoose={choose} />
+              <PieceFinder chosenId={chosenId} onChoose={choose} />
               <Box px="4" pt="2">
                 <Button size="xs" variant="outline" onClick={() => setSplitOpen(true)}>
                   If the party splits
@@ -275,11 +337,16 @@ export function SharesStation() {
         <SplitDialog />
       </PlainDialog>
       <DragOverlay dropAnimation={null}>
-        {held !== undefined && inHand?.byKey === false && <HeldChip name={held.name} massKg={held.massKg} />}
+        {held !== undefined && inHand?.byKey === false && (
+          <HeldChip
+            name={heldIds.size > 1 ? `${heldIds.size} pieces` : held.name}
+            massKg={[...heldIds].reduce((sum, id) => sum + (pieces.get(id)?.massKg ?? 0), 0)}
+          />
+        )}
       </DragOverlay>
       <Box srOnly role="status" aria-live="assertive">
         {held !== undefined && inHand?.byKey === true
-          ? `${held.name} in hand, ${target === undefined ? 'over nobody' : `over ${target.member.name}: ${formatMass(target.heaviest.totalKg, massUnit)}, ${formatPercent(target.heaviest.ratio)}`}; largest ratio ${formatMeasure(trip.fairness, figures.largestRatio, massUnit)}. Up and down choose, Enter gives, Escape leaves.`
+          ? `${heldIds.size > 1 ? `${heldIds.size} pieces` : held.name} in hand, ${receiver === undefined ? 'over nobody' : `over ${receiver.member.name}: ${formatMass(receiver.heaviest.totalKg, massUnit)}, ${formatPercent(receiver.heaviest.ratio)}`}; largest ratio ${formatMeasure(trip.fairness, figures.largestRatio, massUnit)}. Up and down choose, Enter gives, Escape leaves.`
           : ''}
       </Box>
     </DndContext>

@@ -7,13 +7,13 @@ import { TRAY } from './tray';
 
 interface Props {
   readonly pieces: readonly Piece[];
-  readonly chosenId: string | undefined;
-  readonly heldId: string | undefined;
-  readonly onChoose: (pieceId: string) => void;
+  readonly chosenIds: ReadonlySet<string>;
+  readonly heldIds: ReadonlySet<string>;
+  readonly onChoose: (pieceId: string, add: boolean) => void;
 }
 
 /** Pieces that nobody carries yet. */
-export function UnsharedTray({ pieces, chosenId, heldId, onChoose }: Props) {
+export function UnsharedTray({ pieces, chosenIds, heldIds, onChoose }: Props) {
   const { massUnit } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: TRAY });
   const kg = pieces.reduce((sum, p) => sum + p.massKg, 0);
@@ -36,8 +36,8 @@ export function UnsharedTray({ pieces, chosenId, heldId, onChoose }: Props) {
               key={piece.id}
               piece={piece}
               tabStop={i === 0}
-              chosen={piece.id === chosenId}
-              held={piece.id === heldId}
+              chosen={chosenIds.has(piece.id)}
+              held={heldIds.has(piece.id)}
               onChoose={onChoose}
             />
           ))}
@@ -58,7 +58,7 @@ function TrayPiece({
   tabStop: boolean;
   chosen: boolean;
   held: boolean;
-  onChoose: (id: string) => void;
+  onChoose: (id: string, add: boolean) => void;
 }) {
   const { massUnit } = usePreferences();
   return (

@@ -54,13 +54,7 @@ export function WhatIfTab() {
       setBusy('');
     }
   };
-  const title =
-    name.trim() === ''
-      ? known
-          .map((c) => whatIfText(trip, c))
-          .join(', ')
-          .slice(0, 80)
-      : name.trim();
+  const title = name.trim() === '' ? textOf(trip, known).slice(0, 80) : name.trim();
   const keepNew = (share: Trip['share']): void => {
     change(`what if: ${title}`, (t) => ({
       ...t,
@@ -167,7 +161,9 @@ export function WhatIfTab() {
                     }
                   />
                 </Flex>
-                <Text color="fg.muted">{v.changes.map((c) => whatIfText(trip, c)).join('; ')}</Text>
+                {textOf(trip, v.changes) !== v.name && (
+                  <Text color="fg.muted">{textOf(trip, v.changes)}</Text>
+                )}
                 <Flex gap="2" pt="1">
                   <Button
                     size="2xs"
@@ -214,6 +210,10 @@ export function WhatIfTab() {
       </PlainDialog>
     </Box>
   );
+}
+
+function textOf(trip: Trip, changes: readonly WhatIf[]): string {
+  return changes.map((c) => whatIfText(trip, c)).join('; ');
 }
 
 /** A change that still has its member and days: the trip may have moved on while it was being put together. */

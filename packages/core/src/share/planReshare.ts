@@ -6,7 +6,7 @@ import { shareProblem, type ShareProblem } from './problem.js';
 import { askedProblem, fewestHandovers, handoverCost, type ReshareAim } from './reshare.js';
 import { handoverProgram } from './shareProgram.js';
 import type { ShareScore } from './shareState.js';
-import { solveShare } from './solveShare.js';
+import { solveShare, usualIterations } from './solveShare.js';
 
 export interface ReshareAnswer {
   readonly kind: 'solved';
@@ -31,13 +31,18 @@ const FEWEST_ITERATIONS = 800_000;
  */
 export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
   const problem = shareProblem(trip, day);
-  const best = solveShare(problem, { seed, iterations: BEST_ITERATIONS, levelGive: 0 });
+  const best = solveShare(problem, {
+    seed,
+    iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
+    levelGive: 0,
+  });
   if (best.kind === 'contradiction') return { kind: 'contradiction', reasons: best.reasons };
   const index = new Map(problem.carriers.map((c, m) => [c.memberId, m]));
   const carrier = new Map(best.share.map((a) => [a.pieceId, index.get(a.memberId)!]));
   const reached = problem.bundles.map((b) => carrier.get(b.pieceIds[0]!)!);
   const asked = askedProblem(problem, aim, reached);
-  const found = fewestHandovers(asked, nearIn(trip, problem), reached, seed, FEWEST_ITERATIONS);
+  const fewestIterations = Math.min(FEWEST_ITERATIONS, 2 * usualIterations(problem));
+  const found = fewestHandovers(asked, nearIn(trip, problem), reached, seed, fewestIterations);
   return {
     kind: 'solved',
     moves: movesOf(trip, problem, found.assignment),

@@ -170,10 +170,12 @@ export function assignmentOf(problem: ShareProblem, columns: ProgramColumns): In
   );
 }
 
+/** Solvers answer within about a millionth; a bound must not be above the truth by it. */
+const SOLVER_TOLERANCE = 1e-5;
+
 /** A combinatorial bound with what the relaxed program adds to it. */
 export function raisedBound(bound: ShareBound, lambda: number): ShareBound {
-  // Solvers answer within a tolerance; a bound must not be above the truth by it.
-  const level = Math.max(bound.level, lambda * (1 - 1e-6));
+  const level = Math.max(bound.level, lambda * (1 - SOLVER_TOLERANCE));
   return level <= bound.level
     ? bound
     : {

@@ -74,7 +74,8 @@ const PROVABLE_BUNDLES = 24;
 const PROOF_NODES = 4_000_000;
 const FEW_PROOF_NODES = 50_000;
 
-function usualIterations(problem: ShareProblem): number {
+/** Search moves by the number of choices there are. */
+export function usualIterations(problem: ShareProblem): number {
   const choices = problem.bundles.reduce((sum, b) => sum + b.allowed.length, 0);
   return Math.min(MOST_ITERATIONS, ITERATIONS_PER_CHOICE * choices);
 }

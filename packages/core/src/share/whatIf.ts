@@ -106,7 +106,7 @@ export function whatIfText(trip: Trip, change: WhatIf): string {
     case 'extraNight':
       return 'one night more';
     case 'hotDay':
-      return `a hot day ${change.day}: ${formatVolume(change.extraL)} more water each`;
+      return `hot day ${change.day}: ${formatVolume(change.extraL)} more water each`;
     case 'rain':
       return change.fromDay === change.toDay
         ? `packed wet on day ${change.fromDay}`

@@ -1,6 +1,29 @@
 /** The sharing problem as a linear program for HiGHS: an outside reference for the solver and its bound. */
 import loadHighs from 'highs';
 import type { ShareProblem } from '../share/problem.js';
+import type { ProgramColumns } from '../share/shareProgram.js';
+
+let highs: ReturnType<typeof loadHighs.default> | undefined;
+/** The solver, loaded once: a module of several megabytes. */
+function loaded(): ReturnType<typeof loadHighs.default> {
+  // The package's types describe an ES module; what is loaded is the function itself.
+  highs ??= (loadHighs as unknown as typeof loadHighs.default)();
+  return highs;
+}
+
+/**
+ * The variables of a program's optimum.
+ *
+ * @throws Error when it has none
+ */
+export async function solveProgram(
+  program: string,
+): Promise<{ readonly columns: ProgramColumns; readonly objective: number }> {
+  const solver = await loaded();
+  const solution = solver.solve(program, { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
+  if (solution.Status !== 'Optimal') throw new Error(`expected an optimum, got ${solution.Status}`);
+  return { columns: solution.Columns, objective: solution.ObjectiveValue };
+}
 
 /**
  * The smallest largest ratio by HiGHS: min λ with each bundle carried once by an allowed carrier, every load at most
@@ -13,8 +36,7 @@ export async function highsLargestRatio(
   problem: ShareProblem,
   integer: boolean,
 ): Promise<number | undefined> {
-  // The package's types describe an ES module; what is loaded is the function itself.
-  const highs = await (loadHighs as unknown as typeof loadHighs.default)();
+  const solver = await loaded();
   const rows: string[] = [];
   const name = (b: number, m: number): string => `x_${b}_${m}`;
   problem.bundles.forEach((bundle, b) => {
@@ -52,6 +74,6 @@ export async function highsLargestRatio(
     ...(integer ? ['Binary', ...variables.map((v) => ` ${v}`)] : []),
     'End',
   ].join('\n');
-  const solution = highs.solve(text, { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
+  const solution = solver.solve(text, { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
   return solution.Status === 'Optimal' ? solution.ObjectiveValue : undefined;
 }

@@ -101,12 +101,11 @@ export function levelProgram(problem: ShareProblem, below: number, reached: numb
       const withinLimit = `${mass} <= ${Math.max(0, limitKg[d]! - base)}`;
       const roomAt = (level: number): number => Math.max(0, level * yard - base);
       const [low, high] = [roomAt(below), roomAt(reached)];
-      if (low > 0 || reached <= below) return [`${mass} - ${yard} lambda <= ${-base}`, withinLimit];
+      // Nobody takes anything at a level that their own things are above.
+      if (high === 0) return [`${mass} <= 0`];
+      if (low > 0) return [`${mass} - ${yard} lambda <= ${-base}`, withinLimit];
       const slope = (high - low) / (reached - below);
-      return [
-        slope === 0 ? `${mass} <= 0` : `${mass} - ${slope} lambda <= ${low - slope * below}`,
-        withinLimit,
-      ];
+      return [`${mass} - ${slope} lambda <= ${low - slope * below}`, withinLimit];
     }),
   );
   return assembled(problem, 'lambda', rows, integer, [`lambda >= ${below}`]);

@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|track|edit|kit|api] [--seed N]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|track|edit|kit|api] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { spawn } from 'node:child_process';
@@ -8,6 +8,7 @@ import { Agent, get } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
+import { benchShare } from './lib/benchShare.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
@@ -26,7 +27,11 @@ const percent = (ratio) => `${(100 * ratio).toFixed(2)} %`;
 await main(async () => {
   const { positionals, values } = parseArgs({
     allowPositionals: true,
-    options: { seed: { type: 'string', default: '1' } },
+    options: {
+      seed: { type: 'string', default: '1' },
+      trips: { type: 'string', default: '10' },
+      mip: { type: 'string', default: '60' },
+    },
   });
   const seed = Number(values.seed);
   if (!Number.isInteger(seed) || seed < 0)
@@ -43,11 +48,11 @@ await main(async () => {
   const wants = (name) => positionals.length === 0 || positionals.includes(name);
 
   if (wants('share')) {
-    process.stdout.write('\nshare: largest load ratio above the bound; reference: heaviest piece first\n');
+    process.stdout.write('\nshare: the demo, level above the bound; reference: heaviest piece first\n');
     row('trip', 'solver', 'reference', 'time, × reference');
     for (const trip of trips) {
       const problem = core.shareProblem(trip);
-      const reference = timed(() => core.solveShare(problem, { seed, iterations: 0 }));
+      const reference = timed(() => core.solveShare(problem, { seed, iterations: 0, proofNodes: 0 }));
       const solver = timed(() => core.solveShare(problem, { seed }));
       row(
         trip.id,
@@ -56,6 +61,7 @@ await main(async () => {
         (solver.ms / reference.ms).toFixed(0),
       );
     }
+    await benchShare(core, seed, Number(values.trips), Number(values.mip));
   }
   if (wants('stow')) {
     process.stdout.write(

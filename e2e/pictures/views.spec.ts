@@ -43,12 +43,19 @@ test('every view', async ({ page }) => {
   await page.mouse.down();
   await page.mouse.move(start.x, start.y + 30, { steps: 3 });
   await page.mouse.move(goal.x + 690, goal.y + 50, { steps: 6 });
-  await expect(page.getByText('Largest ratio, if dropped here')).toBeVisible();
+  await expect(page.getByText('Largest, if dropped here')).toBeVisible();
   await page.screenshot({ path: join(FOLDER, 'shares-while-dragging.png') });
   await page.keyboard.press('Escape');
   await page.mouse.up();
   // The click that ends a drag is swallowed for a moment, so that dropping chooses nothing.
   await page.waitForTimeout(200);
+
+  await page.getByText('Re-share', { exact: true }).click();
+  await page.getByLabel('Day from which it holds').selectOption('3');
+  await page.getByLabel('Whom it happened to').selectOption({ label: 'Bryn' });
+  await page.getByRole('button', { name: 'Find the handovers' }).click();
+  await expect(page.getByTestId('handover-count')).toContainText('no fewer will do', { timeout: 90_000 });
+  await picture(page, 're-share');
 
   await station(page, 'Brief').click();
   await expect(page.getByRole('grid', { name: 'Legs' })).toBeVisible();

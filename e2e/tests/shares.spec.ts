@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { parseTripFile, serialiseTripFile, type Trip } from '@graft/core';
+import { parseTripFile, serialiseTripFile, shareFigures, type Trip } from '@graft/core';
 import {
   demoText,
   importTrip,
@@ -164,7 +164,7 @@ test('/ goes to the finder, which reaches every piece', async ({ page }) => {
   await finder.selectOption('nails');
   await expect(page.getByRole('region', { name: 'Chosen piece' })).toContainText('Roofing nails');
   await expect(page.getByRole('region', { name: 'Chosen piece' })).toContainText(
-    'Different carriers: share the metal.',
+    'Apart from Claw hammer: share the metal.',
   );
 });
 
@@ -185,7 +185,7 @@ test('a piece in hand goes down, up and to its carrier; on a day that does not k
   await piece(page, 'dinner-1').focus();
   await page.keyboard.press('m');
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByText('Largest ratio, if dropped here')).toBeVisible();
+  await expect(page.getByText('Largest, if dropped here')).toBeVisible();
   // Over the tray the block leaves the beams; the keys are heard all the same.
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowUp');
@@ -203,4 +203,125 @@ test('shared out again and again, every run comes to its end', async ({ page }) 
   // Progress and result come from the worker by different channels: the last progress may arrive behind the result.
   for (let i = 0; i < 12; i += 1) await shareOut(page);
   await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
+});
+
+test('shared out, understood, re-shared after an injury, taken back, and two what-ifs compared', async ({
+  page,
+}) => {
+  const id = await importTrip(demoText('corvane-census'));
+  await openStation(page, id, 'shares');
+  await shareOut(page);
+  // One placement understood.
+  await page.getByRole('searchbox', { name: 'Who has it?' }).fill('tripod');
+  await page.getByRole('button', { name: 'Tripod', exact: true }).click();
+  await expect(page.getByTestId('why-here')).toContainText(/largest|room|days/);
+  const before = (await storedTrip(id)).trip;
+
+  // Somebody is hurt on day 3: the fewest handovers, accepted.
+  await page.getByText('Re-share', { exact: true }).click();
+  await page.getByLabel('Day from which it holds').selectOption('3');
+  await page.getByLabel('Whom it happened to').selectOption({ label: 'Bryn' });
+  await page.getByRole('button', { name: 'Find the handovers' }).click();
+  const proposed = page.getByRole('region', { name: 'Proposed handovers' });
+  await expect(proposed.getByTestId('handover-count')).toContainText('no fewer will do', { timeout: 90_000 });
+  const count = await proposed
+    .getByRole('list', { name: 'Handovers', exact: true })
+    .getByRole('listitem')
+    .count();
+  expect(count).toBeGreaterThan(0);
+  await proposed.getByRole('button', { name: 'Accept all' }).click();
+  await saved(page);
+  const after = (await storedTrip(id)).trip;
+  expect(after.handovers).toHaveLength(count);
+  expect(after.handovers.every((h) => h.day === 3 && h.reason === 'Bryn is hurt')).toBe(true);
+  expect(after.share).toEqual(before.share);
+  const figures = shareFigures(after);
+  const late = figures.members.flatMap((m) => m.loads.filter((l) => l.day >= 3));
+  expect(late.every((l) => l.totalKg <= l.limitKg + 1e-9)).toBe(true);
+  await expect(page.getByRole('list', { name: 'Handovers noted' }).getByRole('listitem')).toHaveCount(count);
+  // On day 2 everything is where it was; on day 3 it has changed hands.
+  const moved = after.handovers[0]!;
+  await page.getByRole('radio', { name: 'Day 2', exact: true }).click();
+  await expect(
+    memberRow(page, carrierOf(before, moved.pieceId)!).locator(`[data-piece="${moved.pieceId}"]`),
+  ).toBeVisible();
+  await page.getByRole('radio', { name: 'Day 3', exact: true }).click();
+  await expect(memberRow(page, moved.toMemberId!).locator(`[data-piece="${moved.pieceId}"]`)).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('largest-ratio')).toBeVisible();
+  await page.getByText('Re-share', { exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Handovers noted' }).getByRole('listitem')).toHaveCount(count);
+  await page
+    .getByRole('button', { name: /^Remove the handover of/ })
+    .first()
+    .click();
+  await saved(page);
+  expect((await storedTrip(id)).trip.handovers).toHaveLength(count - 1);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  expect((await storedTrip(id)).trip.handovers).toEqual(after.handovers);
+
+  // Two what-ifs beside the plan, compared; one adopted, and undone.
+  await page.getByText('What if', { exact: true }).click();
+  const suppose = async (kind: string): Promise<void> => {
+    await page.getByLabel('What is supposed').selectOption({ label: kind });
+    await page.getByRole('button', { name: 'Suppose it' }).click();
+    const known = await page.getByRole('list', { name: 'What-ifs' }).getByRole('checkbox').count();
+    await page.getByRole('button', { name: 'Share out and keep' }).click();
+    await expect(page.getByRole('list', { name: 'What-ifs' }).getByRole('checkbox')).toHaveCount(known + 1);
+  };
+  await suppose('a hot day');
+  await suppose('one night more');
+  for (const box of await page.getByRole('list', { name: 'What-ifs' }).getByRole('checkbox').all())
+    await box.check();
+  await page.getByRole('button', { name: 'Compare with the plan' }).click();
+  const table = page.getByRole('table', { name: 'Comparison' });
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
+  const largest = (
+    await table
+      .getByRole('row', { name: /^Largest load/ })
+      .getByRole('cell')
+      .allInnerTexts()
+  ).slice(1);
+  expect(largest).toHaveLength(3);
+  await page.keyboard.press('Escape');
+  await saved(page);
+  expect((await storedTrip(id)).trip.variants.map((v) => v.changes[0]!.kind)).toEqual([
+    'hotDay',
+    'extraNight',
+  ]);
+  await page.getByRole('button', { name: 'Adopt' }).last().click();
+  await saved(page);
+  expect((await storedTrip(id)).trip.legs).toHaveLength(7);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  expect((await storedTrip(id)).trip.legs).toHaveLength(6);
+});
+
+test('too heavy for all: what binds is told, and a cure does what it says', async ({ page }) => {
+  const trip = hut();
+  const [first] = trip.kits;
+  const id = await importTrip(
+    serialiseTripFile({
+      ...trip,
+      kits: [
+        { ...first!, pieces: first!.pieces.map((p, i) => (i === 0 ? { ...p, massKg: p.massKg + 9 } : p)) },
+        ...trip.kits.slice(1),
+      ],
+    }),
+  );
+  await openStation(page, id, 'shares');
+  await shareOut(page);
+  await page.getByRole('button', { name: 'What would make it fit?' }).click();
+  const cures = page.getByRole('list', { name: 'Cures' });
+  await expect(page.getByRole('list', { name: 'What binds' }).getByRole('listitem').first()).toBeVisible({
+    timeout: 60_000,
+  });
+  const fits = cures.getByRole('listitem').filter({ hasText: 'everything fits then' }).first();
+  await expect(fits).toBeVisible();
+  await fits.getByRole('button').click();
+  await saved(page);
+  const figures = shareFigures((await storedTrip(id)).trip);
+  expect(figures.members.every((m) => m.loads.every((l) => l.totalKg <= l.limitKg + 1e-9))).toBe(true);
+  expect(figures.unshared).toEqual([]);
 });

@@ -125,7 +125,7 @@ export function BeamBoard(props: Props) {
 }
 
 /** The load that a row shows. */
-export function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
+function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
   return day === 'heaviest' ? m.heaviest : (m.loads[day - 1] ?? m.heaviest);
 }
 

@@ -26,7 +26,7 @@ export function upgradeTrip2(trip: unknown): unknown {
 }
 
 /** Version 4 added the school of fairness, handovers, what-ifs, and a member's last day. */
-export function upgradeTrip3(trip: unknown): unknown {
+function upgradeTrip3(trip: unknown): unknown {
   return isRaw(trip) ? { ...NEW_IN_VERSION_4, ...trip } : trip;
 }
 

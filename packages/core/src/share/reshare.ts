@@ -111,14 +111,16 @@ export function fewestHandovers(
     bestCost = total();
   };
   const random = seededRandom(seed);
-  const walk = (start: ArrayLike<number>, moves: number): void => {
+  /** @param cool starts near the end of the cooling: to mend what a walk has left, not to leave it */
+  const walk = (start: ArrayLike<number>, moves: number, cool: boolean): void => {
     state.restore(start);
     let walked = total();
     if (walked < bestCost - FITS && fits()) keep();
     const changed = movable.filter((b) => state.carrierOf[b] !== stay[b]);
     for (let i = 0; i < moves; i += 1) {
-      const temperature = HOT * (COLD / HOT) ** (i / moves);
-      const overCost = OVER_COST * OVER_RISE ** (i / moves);
+      const along = cool ? 0.5 + (0.5 * i) / moves : i / moves;
+      const temperature = HOT * (COLD / HOT) ** along;
+      const overCost = OVER_COST * OVER_RISE ** along * (cool ? COOL_RISE : 1);
       let b = movable[pickIndex(random, movable.length)]!;
       let to: number;
       let back = -1;
@@ -158,7 +160,11 @@ export function fewestHandovers(
     for (let round = 0; round < ROUNDS; round += 1) {
       // A bound that is met leaves only who gives to whom to better.
       if (handoversIn(asked, best) <= atLeast && round >= 2) break;
-      walk(round % 2 === 0 ? stay : best, Math.floor(iterations / ROUNDS));
+      // From where everything is now; on from where that walk has ended; from the best.
+      const moves = Math.floor(iterations / ROUNDS);
+      if (round % 3 === 0) walk(stay, moves, false);
+      else if (round % 3 === 1) walk(Int32Array.from(state.carrierOf), moves, true);
+      else walk(best, moves, false);
     }
   }
   return { assignment: best, count: handoversIn(asked, best), atLeast };
@@ -173,6 +179,8 @@ const COLD = 0.016;
  */
 const OVER_COST = 2;
 const OVER_RISE = 200;
+/** Where a walk is mended, what is left above is a matter of grams: they count for more still. */
+const COOL_RISE = 10;
 const APART_COST = 5;
 
 /** Every bundle where its pieces are, or mostly are; elsewhere only where it must be. */

@@ -124,17 +124,21 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
   const nameOf = (id: string): string => pieces.find((p) => p.id === id)?.name ?? id;
   const memberName = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
   const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
+  const days = handoverDays(trip);
+  const leaving = trip.members.some((m) => m.lastDay !== undefined);
   for (const piece of pieces) {
-    const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
-    const carriers = new Set(handoverDays(trip).flatMap((day) => carrierOf(trip, piece.id, day) ?? []));
-    for (const id of carriers) {
-      if (!locked.has(piece.id) && !allowed.has(id)) {
-        warnings.push(`${piece.name} rides with ${memberName(id)}, who is not among its carriers`);
+    if (piece.onlyGroupId !== undefined || piece.onlyMemberIds !== undefined) {
+      const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
+      for (const id of new Set(days.flatMap((day) => carrierOf(trip, piece.id, day) ?? []))) {
+        if (!locked.has(piece.id) && !allowed.has(id)) {
+          warnings.push(`${piece.name} rides with ${memberName(id)}, who is not among its carriers`);
+        }
       }
     }
-    const gone = trip.legs.findIndex((_leg, i) => {
-      const carrier = trip.members.find((m) => m.id === carrierOf(trip, piece.id, i + 1));
-      return carrier !== undefined && !isWithParty(carrier, i + 1) && isCarriedOn(piece, i + 1);
+    if (!leaving) continue;
+    const gone = trip.legs.findIndex((_leg, k) => {
+      const carrier = trip.members.find((m) => m.id === carrierOf(trip, piece.id, k + 1));
+      return carrier !== undefined && !isWithParty(carrier, k + 1) && isCarriedOn(piece, k + 1);
     });
     if (gone >= 0) {
       const carrier = carrierOf(trip, piece.id, gone + 1)!;
@@ -142,7 +146,7 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
     }
   }
   for (const rule of trip.carrierRules) {
-    const broken = handoverDays(trip).some((day) => {
+    const broken = days.some((day) => {
       const carriers = rule.pieceIds.flatMap((id) => carrierOf(trip, id, day) ?? []);
       const distinct = new Set(carriers).size;
       return rule.kind === 'same' ? distinct > 1 : distinct < carriers.length;

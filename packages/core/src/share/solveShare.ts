@@ -36,6 +36,8 @@ export interface ShareOptions {
   readonly levelGive?: number;
   /** Whether tidiness may take a little evenness; false for strictly lexicographic. */
   readonly evennessGives?: boolean;
+  /** Only look for a share within limits, packs and rules, as soon as there is one. */
+  readonly tiers?: 'all' | 'fit';
   /** Choices that the proof may try; 0 for none. By the problem's size when left out. */
   readonly proofNodes?: number;
   readonly onProgress?: (progress: ShareProgress) => void;
@@ -98,6 +100,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     iterations = usualIterations(problem),
     levelGive = LEVEL_GIVE,
     evennessGives = true,
+    tiers = 'all',
     proofNodes = usualNodes(problem),
     onProgress,
   } = options;
@@ -173,6 +176,8 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     enough: () => score.infeasibility <= least + TINY,
     restart: atTarget(() => Infinity),
   });
+
+  if (tiers === 'fit') return answer();
 
   const floor = overOf(score);
   const floorApart = score.apartBroken;

@@ -28,7 +28,7 @@ test('plans a trip file: everything shared and stowed, and a report', () => {
   const done = plan(join(DEMO, 'corvane-census.graft.json'), '--out', out, '--seed', '7');
   expect(done.stderr).toBe('');
   expect(done.status).toBe(0);
-  expect(done.stdout).toContain('Largest ratio');
+  expect(done.stdout).toContain('Largest load');
   const text = readFileSync(out, 'utf8');
   const trip = parseTripFile(text);
   const { report } = JSON.parse(text) as { report: Report };

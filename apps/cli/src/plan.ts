@@ -5,7 +5,9 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
+  fairnessSchool,
   formatMass,
+  formatMeasure,
   formatPercent,
   formatSignedCm,
   InvalidInputError,
@@ -89,7 +91,7 @@ function summary(report: PlanReport & { milliseconds: { share: number; stow: num
   });
   return [
     ...rows,
-    `Largest ratio ${formatPercent(report.largestRatio)}, within ${formatPercent(report.gap, 2, 'up')} of the best possible (${formatPercent(report.bound, 1, 'down')}: ${report.boundReason}).`,
+    `Largest load ${formatMeasure(report.fairness, report.largestRatio)} ${fairnessSchool(report.fairness).of}, within ${formatPercent(report.gap, 2, 'up')} of the best possible (${formatMeasure(report.fairness, report.bound, 'kg', 1, 'down')}: ${report.boundReason}).`,
     `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
     '',

@@ -90,6 +90,7 @@ const SIGNED_IN = (status: number): Expected => ({ ...ANYBODY(status), anonymous
 const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/trips/:id': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}`)],
   'GET /api/trips/:id/export': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/export`)],
+  'GET /api/trips/:id/earlier': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/earlier`)],
   'GET /api/trips/:id/forecast': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/forecast`)],
   'GET /api/trips/:id/leaders': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/leaders`)],
   'POST /api/trips/:id/duplicate': [

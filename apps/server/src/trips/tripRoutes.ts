@@ -1,11 +1,13 @@
 import { Router, text } from 'express';
 import {
+  carriedBefore,
   duplicateTrip,
   freshId,
   parseTripFile,
   serialiseTripFile,
   tripFromTemplate,
   type DayWeather,
+  type EarlierTrip,
   type TripEdit,
   type TripStyle,
 } from '@graft/core';
@@ -21,6 +23,9 @@ import {
   newTripRequest,
   versionQuery,
 } from './tripRequests.js';
+
+/** How many earlier trips the record of fairness looks back over. */
+const EARLIER_TRIPS = 20;
 
 /** The largest trip file that is read; the demo class of 28 has half a megabyte. */
 const LARGEST_FILE = '8mb';
@@ -80,6 +85,20 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
       trip.legs.length,
     );
     res.json({ weather });
+  });
+
+  router.get('/:id/earlier', async (req, res) => {
+    const { trip } = await store.get(req.params.id, me(res).id);
+    const names = trip.members.map((m) => m.name);
+    const before = (await store.list(me(res).id))
+      .filter((t) => t.id !== req.params.id && t.startDate < trip.startDate && t.deletedAt === undefined)
+      .slice(-EARLIER_TRIPS);
+    const trips: EarlierTrip[] = [];
+    for (const { id, name, startDate } of before) {
+      const members = carriedBefore((await store.get(id, me(res).id)).trip, names);
+      if (members !== undefined) trips.push({ id, name, startDate, members });
+    }
+    res.json({ trips });
   });
 
   router.post('/:id/edits', async (req, res) => {

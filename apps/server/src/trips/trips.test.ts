@@ -4,9 +4,11 @@ import fc from 'fast-check';
 import {
   applyEdits,
   assignPiece,
+  carriedWork,
   diffTrip,
   parseTripFile,
   serialiseTripFile,
+  type EarlierTrip,
   type Trip,
   type TripEdit,
 } from '@graft/core';
@@ -272,6 +274,34 @@ describe('trips', () => {
     await server.trips.purge(inDays(31));
     expect(await rows()).toBe(0);
     await http().post(`/api/trips/${id}/restore`).expect(404);
+  });
+});
+
+describe('what the members carried before', () => {
+  test('on the leader’s own trips before this one, by name; a deleted one and a later one do not count', async () => {
+    const { id, trip } = await importDemo('hut-roof');
+    const shifted = async (startDate: string): Promise<string> => {
+      const copy = await http()
+        .post(`/api/trips/${id}/duplicate`)
+        .send({ name: `Roof ${startDate}`, startDate })
+        .expect(201);
+      return (copy.body as { id: string }).id;
+    };
+    const before = await shifted('2027-08-19');
+    const deleted = await shifted('2027-08-19');
+    await shifted('2035-05-01');
+    await http().delete(`/api/trips/${deleted}?version=1`).expect(204);
+    const answer = await http().get(`/api/trips/${id}/earlier`).expect(200);
+    const { trips } = answer.body as { trips: EarlierTrip[] };
+    expect(trips.filter((t) => t.name.startsWith('Roof ')).map((t) => t.id)).toEqual([before]);
+    const { members } = trips.find((t) => t.id === before)!;
+    expect(members).toEqual(
+      carriedWork(trip).map(({ member, totalKgKm, groupKgKm }) => ({
+        name: member.name,
+        totalKgKm: expect.closeTo(totalKgKm, 6) as number,
+        groupKgKm: expect.closeTo(groupKgKm, 6) as number,
+      })),
+    );
   });
 });
 

@@ -9,7 +9,9 @@ import {
   isShortOfFuel,
   formatMass,
   massDigits,
+  type FairnessSchoolId,
   type MassUnit,
+  type ShareFigures,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
@@ -80,8 +82,8 @@ export function StationLine() {
             ? 'nothing to share'
             : figures.unshared.length > 0
               ? `${figures.unshared.length} unshared`
-              : `${range(figures.smallestRatio, figures.largestRatio)} of limits`,
-        alarm: figures.largestRatio > 1,
+              : shareRange(trip.fairness, figures, massUnit),
+        alarm: figures.members.some((m) => m.loads.some((l) => l.ratio > 1)),
       },
       {
         path: 'packs',
@@ -172,9 +174,11 @@ const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
 });
 
 /** "68–92 %", or "92 %" when both round to the same. */
-function range(low: number, high: number): string {
-  const [a, b] = [Math.round(low * 100), Math.round(high * 100)];
-  return a === b ? `${b} %` : `${a}–${b} %`;
+/** "71–73 % of limits", or what the trip's school of fairness measures by. */
+function shareRange(fairness: FairnessSchoolId, figures: ShareFigures, unit: MassUnit): string {
+  if (fairness === 'plainKg') return massRange(figures.smallestRatio, figures.largestRatio, unit);
+  const [a, b] = [Math.round(figures.smallestRatio * 100), Math.round(figures.largestRatio * 100)];
+  return `${a === b ? `${b} %` : `${a}–${b} %`} of ${fairness === 'ownLimit' ? 'limits' : 'body weight'}`;
 }
 
 /** "11.8–23.1 kg", or "14.0 kg" when both read the same. */

@@ -1,6 +1,7 @@
 import type {
   AccountState,
   DayWeather,
+  EarlierTrip,
   ErrorBody,
   FieldError,
   InvitationOffer,
@@ -88,6 +89,7 @@ export const api = {
   edit: (id: string, version: number, edits: readonly TripEdit[]) =>
     call<{ version: number }>(trip(id, '/edits'), asJson('POST', { version, edits })),
   remove: (id: string, version: number) => call<void>(trip(id, `?version=${version}`), { method: 'DELETE' }),
+  earlier: (id: string) => call<{ trips: readonly EarlierTrip[] }>(trip(id, '/earlier')).then((r) => r.trips),
   forecast: (id: string) =>
     call<{ weather: readonly DayWeather[] }>(trip(id, '/forecast')).then((r) => r.weather),
   exportUrl: (id: string) => `/api${trip(id, '/export')}`,

@@ -1,11 +1,14 @@
 import { Box, Table, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { carriedWork, formatPercent } from '@graft/core';
+import { carriedWork, earlierWork, formatPercent } from '@graft/core';
+import { api } from '../shared/api';
 import { useTrip } from '../shared/TripProvider';
 
 /** Who has carried how much how far: what makes a fair trip visible over its days. */
 export function RecordTab() {
-  const { trip } = useTrip();
+  const { trip, id } = useTrip();
+  const earlier = useQuery({ queryKey: ['earlier', id], queryFn: () => api.earlier(id) });
   const records = useMemo(() => carriedWork(trip), [trip]);
   const most = Math.max(1, ...records.map((r) => r.totalKgKm));
   const km = trip.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
@@ -49,6 +52,54 @@ export function RecordTab() {
           ))}
         </Table.Body>
       </Table.Root>
+      <Text fontWeight="600" mt="4">
+        On your trips before this one
+      </Text>
+      {earlier.error !== null && (
+        <Text fontSize="xs" color="overload.fg" role="alert">
+          {earlier.error.message}
+        </Text>
+      )}
+      {earlier.data !== undefined &&
+        (earlier.data.length === 0 ? (
+          <Text fontSize="xs" color="fg.muted">
+            None of these members, by name, was on one.
+          </Text>
+        ) : (
+          <>
+            <Text fontSize="xs" color="fg.muted">
+              {earlier.data.map((t) => t.name).join('; ')}. People are matched by name.
+            </Text>
+            <Table.Root
+              size="sm"
+              mt="1"
+              aria-label="Carried on earlier trips"
+              css={{ '& th, & td': { px: '1', py: '1.5', fontSize: 'xs' } }}
+            >
+              <Table.Header>
+                <Table.Row bg="transparent">
+                  <Table.ColumnHeader>Member</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">trips</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">all, kg·km</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">group&apos;s, kg·km</Table.ColumnHeader>
+                </Table.Row>
+              </Table.Header>
+              <Table.Body>
+                {trip.members.map((m) => {
+                  const work = earlierWork(earlier.data, m.name);
+                  return (
+                    <Table.Row key={m.id} bg="transparent">
+                      <Table.Cell>{m.name}</Table.Cell>
+                      <Table.Cell textAlign="end">{work.trips}</Table.Cell>
+                      <Table.Cell textAlign="end">{work.totalKgKm.toFixed(0)}</Table.Cell>
+                      <Table.Cell textAlign="end">{work.groupKgKm.toFixed(0)}</Table.Cell>
+                    </Table.Row>
+                  );
+                })}
+              </Table.Body>
+            </Table.Root>
+          </>
+        ))}
     </Box>
   );
 }

@@ -3,6 +3,7 @@ import {
   applyEdits,
   applyLibraryEdits,
   type Account,
+  type EarlierTrip,
   type Library,
   type LibraryEdit,
   type LibraryEntry,
@@ -14,6 +15,8 @@ export interface FakeServer {
   trip: Trip;
   version: number;
   library: Library;
+  /** What the members carried before. */
+  earlier: readonly EarlierTrip[];
   /** Answers the next edits of the trip with this status and message instead of storing them. */
   refuse: { readonly status: number; readonly message: string } | undefined;
   /** While it cannot be reached nothing is answered. */
@@ -29,6 +32,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     trip,
     version: 1,
     library: { version: 1, entries: library },
+    earlier: [],
     refuse: undefined,
     down: false,
     calls: [],
@@ -41,6 +45,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     if (server.down) return Promise.reject(new TypeError('Failed to fetch'));
     const body = (): unknown => JSON.parse(String(init?.body));
     if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
+    if (path.endsWith('/earlier')) return Promise.resolve(answer(200, { trips: server.earlier }));
     if (path === '/library') return Promise.resolve(answer(200, server.library));
     if (path === '/library/edits') {
       const { edits } = body() as { edits: readonly LibraryEdit[] };

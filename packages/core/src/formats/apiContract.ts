@@ -48,6 +48,18 @@ export interface StoredTrip {
   readonly trip: Trip;
 }
 
+/** What the members of a trip carried on earlier trips of the same leader, by name. */
+export interface EarlierTrip {
+  readonly id: string;
+  readonly name: string;
+  readonly startDate: string;
+  readonly members: readonly {
+    readonly name: string;
+    readonly totalKgKm: number;
+    readonly groupKgKm: number;
+  }[];
+}
+
 /** Who leads a trip, and invitations that are still open. */
 export interface TripLeaders {
   readonly leaders: readonly {

@@ -1,5 +1,5 @@
 /** What a planned trip comes to, as plain figures: the report of the command line. */
-import type { PointCm, Trip } from '../trip/model.js';
+import type { FairnessSchoolId, PointCm, Trip } from '../trip/model.js';
 import { shareFigures } from '../share/shareFigures.js';
 import { assessStow } from '../stow/assessStow.js';
 import { planningDay } from '../stow/stowProblem.js';
@@ -25,6 +25,8 @@ export interface MemberReport {
 }
 export interface PlanReport {
   readonly seed: number;
+  /** What the ratios are of: the trip's school of fairness. */
+  readonly fairness: FairnessSchoolId;
   readonly largestRatio: number;
   readonly bound: number;
   readonly boundReason: string;
@@ -37,6 +39,7 @@ export function planReport(trip: Trip, seed: number): PlanReport {
   const figures = shareFigures(trip);
   return {
     seed,
+    fairness: trip.fairness,
     largestRatio: figures.largestRatio,
     bound: figures.bound.ratio,
     boundReason: figures.bound.reason,

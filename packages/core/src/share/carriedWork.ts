@@ -1,5 +1,6 @@
 /** What each member has carried how far: kilogram-kilometres, the record that makes a long trip's fairness plain. */
 import { loadsOverTrip } from '../load/memberLoad.js';
+import type { EarlierTrip } from '../formats/apiContract.js';
 import type { Member, Trip } from '../trip/model.js';
 
 export interface CarriedWork {
@@ -32,4 +33,34 @@ export function carriedWork(trip: Trip): readonly CarriedWork[] {
   });
   const all = records.reduce((sum, r) => sum + r.groupKgKm, 0);
   return records.map((r) => ({ ...r, groupPart: all === 0 ? 0 : r.groupKgKm / all }));
+}
+
+/** A name as people type it twice: case and spaces do not tell two people apart. */
+function sameName(name: string): string {
+  return name.trim().toLowerCase();
+}
+
+/** What some people, known by their names, carried on another trip; undefined when none of them was there. */
+export function carriedBefore(other: Trip, names: readonly string[]): EarlierTrip['members'] | undefined {
+  const wanted = new Set(names.map(sameName));
+  const members = carriedWork(other)
+    .filter((w) => wanted.has(sameName(w.member.name)))
+    .map(({ member, totalKgKm, groupKgKm }) => ({ name: member.name, totalKgKm, groupKgKm }));
+  return members.length === 0 ? undefined : members;
+}
+
+export interface EarlierWork {
+  readonly trips: number;
+  readonly totalKgKm: number;
+  readonly groupKgKm: number;
+}
+
+/** A member's record over earlier trips. */
+export function earlierWork(earlier: readonly EarlierTrip[], memberName: string): EarlierWork {
+  const own = earlier.flatMap((t) => t.members.filter((m) => sameName(m.name) === sameName(memberName)));
+  return {
+    trips: own.length,
+    totalKgKm: own.reduce((sum, m) => sum + m.totalKgKm, 0),
+    groupKgKm: own.reduce((sum, m) => sum + m.groupKgKm, 0),
+  };
 }

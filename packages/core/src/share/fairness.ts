@@ -7,7 +7,7 @@ export interface FairnessSchool {
   readonly name: string;
   /** What is said of a share that is fair by this school. */
   readonly aim: string;
-  /** What the ratio is of, for a column's head. */
+  /** What the ratio is of, behind its figure. */
   readonly of: string;
   /** The ratio's denominator on a day, above 0. */
   readonly yardstick: (member: Member, limitKg: number) => number;
@@ -31,7 +31,7 @@ const PLAIN_KG: FairnessSchool = {
   id: 'plainKg',
   name: 'Plain kilograms',
   aim: 'everybody carries the same weight; limits still hold',
-  of: 'kg',
+  of: 'on the back',
   yardstick: () => 1,
 };
 

@@ -6,7 +6,7 @@ import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { removeMember } from '../trip/changes.js';
 import { removeDay } from '../trip/legChanges.js';
 import type { Trip, Variant, WhatIf } from '../trip/model.js';
-import { carriedWork } from './carriedWork.js';
+import { carriedBefore, carriedWork, earlierWork } from './carriedWork.js';
 import { adoptVariant, asVariant, suppose, supposeAll, whatIfText } from './whatIf.js';
 
 const base: Trip = {
@@ -164,6 +164,18 @@ describe('carriedWork', () => {
     expect(b!.totalKgKm).toBeCloseTo(1.9 * 35 + 1 * 35 + 1 * 25, 9);
     expect(b!.afterDay[0]).toBeCloseTo(29, 9);
     expect(a!.groupPart + b!.groupPart).toBeCloseTo(1, 12);
+  });
+  test('people are known by their names from trip to trip, whatever their case', () => {
+    const members = carriedBefore(walked, [' A ', 'somebody']);
+    expect(members?.map((m) => m.name)).toEqual(['a']);
+    expect(carriedBefore(walked, ['somebody'])).toBeUndefined();
+    const trips = ['one', 'two'].map((id) => ({ id, name: id, startDate: '2026-05-01', members: members! }));
+    expect(earlierWork(trips, 'A')).toEqual({
+      trips: 2,
+      totalKgKm: expect.closeTo(2 * (1.9 * 35 + 10), 6) as number,
+      groupKgKm: expect.closeTo(20, 6) as number,
+    });
+    expect(earlierWork(trips, 'b')).toEqual({ trips: 0, totalKgKm: 0, groupKgKm: 0 });
   });
   test('nothing carried is nobody’s part', () =>
     expect(carriedWork(aTrip([aMember('a')], []))[0]!.groupPart).toBe(0));

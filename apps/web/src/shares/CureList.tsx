@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { applyEdits, formatMass, formatVolume, type Misfit, type ShareCure, type Trip } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
@@ -14,6 +14,8 @@ export function CureList() {
   const [found, setFound] = useState<{ of: Trip; misfit: Misfit | undefined } | undefined>();
   const [failed, setFailed] = useState('');
   const stop = useRef<() => void>(() => undefined);
+  // Whoever goes elsewhere waits for nothing here.
+  useEffect(() => () => stop.current(), []);
   const look = async (): Promise<void> => {
     setFailed('');
     setDone(0);

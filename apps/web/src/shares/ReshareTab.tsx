@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   afterEvent,
   allPieces,
@@ -70,6 +70,8 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const [found, setFound] = useState<Found | undefined>();
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const stop = useRef<() => void>(() => undefined);
+  // Whoever goes elsewhere waits for nothing here.
+  useEffect(() => () => stop.current(), []);
 
   const member = trip.members.find((m) => m.id === memberId) ?? trip.members[0]!;
   const event: TrailEvent =

@@ -42,7 +42,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
   const [give, setGive] = useState<Give>('peak');
   const [proof, setProof] = useState<{ of: ShareBound; level: number } | undefined>();
   const stop = useRef<() => void>(() => undefined);
-  const { bound, gap } = useProvenBound(shown, figures);
+  const { bound, gap, failed } = useProvenBound(shown, figures);
 
   const shareOut = async (): Promise<void> => {
     setProblem([]);
@@ -106,11 +106,21 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         <Text data-testid="gap">
           {!complete
             ? 'once all is shared'
-            : proven || gap < 1e-6
+            : shown.handovers.length === 0 && (proven || gap < 1e-6)
               ? 'none: proven best'
               : `within ${formatPercent(gap, 1, 'up')}`}
         </Text>
       </Flex>
+      {shown.handovers.length > 0 && (
+        <Text fontSize="2xs" color="fg.muted" textAlign="end">
+          the bound is of shares without handovers
+        </Text>
+      )}
+      {failed !== '' && (
+        <Text fontSize="2xs" color="fg.muted" textAlign="end">
+          a sharper bound could not be computed: {failed}
+        </Text>
+      )}
       {proven && gap > 0.0005 && (
         <Text fontSize="2xs" color="fg.muted" textAlign="end">
           every other division was ruled out

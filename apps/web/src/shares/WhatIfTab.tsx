@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   adoptVariant,
   freshId,
@@ -37,6 +37,8 @@ export function WhatIfTab() {
   const [compared, setCompared] = useState<ReadonlySet<string>>(new Set());
   const [open, setOpen] = useState(false);
   const stop = useRef<() => void>(() => undefined);
+  // Whoever goes elsewhere waits for nothing here.
+  useEffect(() => () => stop.current(), []);
   const known = changes.filter((c) => fitsTrip(trip, c));
 
   const plan = async (of: readonly WhatIf[], keep: (share: Trip['share']) => void): Promise<void> => {

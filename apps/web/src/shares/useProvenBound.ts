@@ -7,33 +7,52 @@ const REST_MS = 1200;
 /** A share this near to the bound needs no better one. */
 const NEAR_ENOUGH = 0.0005;
 
-/** The best bound that is known for the shown share, and the distance from it; raised by a linear program once there is rest. */
-export function useProvenBound(trip: Trip, figures: ShareFigures): { bound: ShareBound; gap: number } {
-  const [raised, setRaised] = useState<{ of: ShareBound; bound: ShareBound } | undefined>();
-  const known = raised !== undefined && raised.of === figures.bound ? raised.bound : figures.bound;
+interface ProvenBound {
+  readonly bound: ShareBound;
+  /** The distance from it. */
+  readonly gap: number;
+  /** Why the bound could not be raised; empty where nothing failed. */
+  readonly failed: string;
+}
+
+/** The best bound that is known for the shown share; raised by a linear program once there is rest. */
+export function useProvenBound(trip: Trip, figures: ShareFigures): ProvenBound {
+  const [answer, setAnswer] = useState<{ of: ShareBound; bound: ShareBound; failed: string } | undefined>();
+  const { bound, level } = figures;
+  const known = answer?.of === bound ? answer : undefined;
   const wanted =
+    known === undefined &&
     figures.unshared.length === 0 &&
     figures.gap > NEAR_ENOUGH &&
-    raised?.of !== figures.bound &&
     figures.members.every((m) => m.loads.every((l) => l.totalKg <= l.limitKg));
-  const { bound, level } = figures;
   useEffect(() => {
     if (!wanted) return;
+    let over = false;
     let stop: () => void = () => undefined;
     const timer = setTimeout(() => {
       const run = runLevelBound(trip, level);
       stop = run.stop;
-      // A bound that cannot be raised stays what it is: true, if not the best.
       run.result
-        .then((found) =>
-          setRaised({ of: bound, bound: found === undefined ? bound : raisedBound(bound, found) }),
-        )
-        .catch(() => setRaised({ of: bound, bound }));
+        .then((found) => {
+          // Without an answer the bound stays what it is: true, if not the best.
+          if (!over)
+            setAnswer({
+              of: bound,
+              bound: found === undefined ? bound : raisedBound(bound, found),
+              failed: '',
+            });
+        })
+        .catch((error: unknown) => {
+          if (!over)
+            setAnswer({ of: bound, bound, failed: error instanceof Error ? error.message : String(error) });
+        });
     }, REST_MS);
     return () => {
+      over = true;
       clearTimeout(timer);
       stop();
     };
   }, [wanted, trip, bound, level]);
-  return { bound: known, gap: shareGap(level, known.level) };
+  const best = known?.bound ?? bound;
+  return { bound: best, gap: shareGap(level, best.level), failed: known?.failed ?? '' };
 }

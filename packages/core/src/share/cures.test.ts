@@ -3,7 +3,8 @@ import { applyEdits } from '../trip/edits.js';
 import { tripErrors } from '../formats/tripFile.js';
 import type { Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
-import { raisedLimit, shareMisfit, type ShareCure } from './cures.js';
+import { raisedLimit } from './cureCandidates.js';
+import { shareMisfit, type ShareCure } from './cures.js';
 import { shareFigures } from './shareFigures.js';
 
 /** What a cure promises is what comes out when it is applied. */

@@ -1,0 +1,273 @@
+/** Cures that may be tried on a trip whose pieces do not fit: rules released, less water, bigger packs, a limit, less kit. */
+import { carryLimit } from '../limits/carryLimit.js';
+import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
+import { removePieces } from '../trip/changes.js';
+import type { Member, Piece, Purpose, Trip } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { allPieces, packOf, packVolumeL } from '../trip/queries.js';
+import { formatMass, formatVolume } from '../units/format.js';
+import type { ShareProblem } from './problem.js';
+import type { ShareScore } from './shareState.js';
+import type { SolvedShare } from './solveShare.js';
+
+export interface CureCandidate {
+  readonly label: string;
+  readonly price: string;
+  readonly after: Trip;
+  /** Order among cures that do equally much: the gentler first. */
+  readonly rank: number;
+}
+
+/** Less than this above a limit or a pack is rounding, kg and litres. */
+export const FITS = 1e-6;
+
+/** Kit that no cure leaves behind. */
+const KEPT: readonly Purpose[] = [
+  'firstAid',
+  'beacon',
+  'navigation',
+  'filter',
+  'emergencyShelter',
+  'signal',
+  'animalSpray',
+  'rainwear',
+  'light',
+  'tentBody',
+  'tentFly',
+  'tentPoles',
+  'tentPegs',
+  'stove',
+  'fuel',
+  'foodContainer',
+];
+
+/** Every cure worth trying, in the order of the gentler first within a kind. */
+export function cureCandidates(
+  trip: Trip,
+  problem: ShareProblem,
+  best: SolvedShare | undefined,
+): readonly CureCandidate[] {
+  return [
+    ...ruleCures(trip),
+    ...waterCures(trip, problem, best),
+    ...packCures(trip, best, problem),
+    ...limitCures(trip, problem, best),
+    ...leaveCures(trip, best?.score),
+  ];
+}
+
+/** Rules released one by one, locks opened, kits split further. */
+function ruleCures(trip: Trip): readonly CureCandidate[] {
+  const list: CureCandidate[] = [];
+  const pieceChange = (of: (piece: Piece) => Piece): Trip => ({
+    ...trip,
+    kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(of) })),
+  });
+  for (const kit of trip.kits) {
+    for (const group of trip.groups) {
+      if (!kit.pieces.some((p) => p.onlyGroupId === group.id)) continue;
+      list.push({
+        label: `Let anybody carry parts of ${kit.name}`,
+        price: `${group.name} waits for its things if the party splits`,
+        rank: 1,
+        after: {
+          ...trip,
+          kits: trip.kits.map((k) =>
+            k === kit
+              ? {
+                  ...k,
+                  pieces: k.pieces.map((p) =>
+                    p.onlyGroupId === group.id ? withoutKey(p, 'onlyGroupId') : p,
+                  ),
+                }
+              : k,
+          ),
+        },
+      });
+    }
+    if (kit.splitWays !== undefined) {
+      list.push({
+        label: `Split ${kit.name} over ${kit.splitWays + 1} carriers`,
+        price: 'one more person has to be there to use it',
+        rank: 0,
+        after: {
+          ...trip,
+          kits: trip.kits.map((k) => (k === kit ? { ...k, splitWays: kit.splitWays! + 1 } : k)),
+        },
+      });
+    }
+    for (const word of new Set(kit.pieces.flatMap((p) => p.together ?? []))) {
+      list.push({
+        label: `Let the pieces "${word}" of ${kit.name} part`,
+        price: 'one more person has to be there to use them',
+        rank: 0,
+        after: pieceChange((p) =>
+          kit.pieces.includes(p) && p.together === word ? withoutKey(p, 'together') : p,
+        ),
+      });
+    }
+  }
+  if (trip.houseRules.tentSplit === 'whole') {
+    list.push({
+      label: 'Split tents over their sleepers',
+      price: 'a house rule of the trip changes',
+      rank: 1,
+      after: { ...trip, houseRules: { ...trip.houseRules, tentSplit: 'split' } },
+    });
+  }
+  for (const rule of trip.carrierRules) {
+    list.push({
+      label: `Release the rule "${rule.reason}"`,
+      price: rule.kind === 'same' ? 'what goes together parts' : 'what should not be lost together may be',
+      rank: rule.kind === 'same' ? 1 : 3,
+      after: { ...trip, carrierRules: trip.carrierRules.filter((r) => r !== rule) },
+    });
+  }
+  const restricted = allPieces(trip).filter((p) => p.onlyMemberIds !== undefined);
+  for (const piece of restricted) {
+    list.push({
+      label: `Let anybody carry ${piece.name}`,
+      price: 'somebody else has to be asked for it',
+      rank: 2,
+      after: pieceChange((p) => (p === piece ? withoutKey(p, 'onlyMemberIds') : p)),
+    });
+  }
+  const locked = trip.share.filter((a) => a.locked);
+  if (locked.length > 0) {
+    list.push({
+      label: `Open all ${locked.length} locks`,
+      price: 'pieces you fixed may move',
+      rank: 2,
+      after: { ...trip, share: trip.share.map((a) => (a.locked ? { ...a, locked: false } : a)) },
+    });
+  }
+  return list;
+}
+
+function withoutKey<K extends 'onlyGroupId' | 'onlyMemberIds' | 'together'>(piece: Piece, key: K): Piece {
+  const { [key]: _released, ...rest } = piece;
+  return rest as Piece;
+}
+
+/** Days on which somebody is above the limit in the best share. */
+function overDays(problem: ShareProblem, best: SolvedShare | undefined): readonly number[] {
+  if (best === undefined) return [];
+  const carrierOf = new Map(best.share.map((a) => [a.pieceId, a.memberId]));
+  return Array.from({ length: problem.dayCount }, (_v, d) => d)
+    .filter((d) =>
+      problem.carriers.some((c) => {
+        const kg = problem.bundles
+          .filter((b) => carrierOf.get(b.pieceIds[0]!) === c.memberId)
+          .reduce((sum, b) => sum + b.massKg[d]!, c.baseKg[d]!);
+        return kg > c.limitKg[d]! + FITS;
+      }),
+    )
+    .map((d) => problem.firstDay + d);
+}
+
+/** Less water on the days that are too heavy, where more than half a litre is planned: filled on the way instead. */
+function waterCures(
+  trip: Trip,
+  problem: ShareProblem,
+  best: SolvedShare | undefined,
+): readonly CureCandidate[] {
+  const days = overDays(problem, best).filter((day) => trip.legs[day - 1]!.waterL >= 1);
+  const less = (some: readonly number[], litres: number): Trip => ({
+    ...trip,
+    legs: trip.legs.map((leg, i) =>
+      some.includes(i + 1) ? { ...leg, waterL: Math.max(0.5, leg.waterL - litres) } : leg,
+    ),
+  });
+  if (days.length === 0) return [];
+  return [0.5, 1].map((litres) => ({
+    label: `Carry ${formatVolume(litres)} less water each on day${days.length > 1 ? 's' : ''} ${days.join(', ')}`,
+    price: 'fill up on the way: be sure that the source runs',
+    rank: 2 + litres,
+    after: less(days, litres),
+  }));
+}
+
+/** The next size of pack for whoever's is too small. */
+function packCures(
+  trip: Trip,
+  best: SolvedShare | undefined,
+  problem: ShareProblem,
+): readonly CureCandidate[] {
+  if (best === undefined || best.score.overVolumeL <= FITS) return [];
+  return trip.members.flatMap((member): readonly CureCandidate[] => {
+    const pack = packOf(trip, member);
+    const volumeL = packVolumeL(pack);
+    const carrier = problem.carriers.find((c) => c.memberId === member.id)!;
+    const size = PACK_SIZES.find((s) => packVolumeL(cataloguePack(pack.id, s)) > volumeL + 4);
+    if (size === undefined || carrier.limitKg.every((limit) => limit === Infinity)) return [];
+    const bigger = { ...cataloguePack(pack.id, size), name: `${size.nominalL} L pack` };
+    return [
+      {
+        label: `A ${size.nominalL} L pack for ${member.name}, ${formatVolume(packVolumeL(bigger) - volumeL)} more`,
+        price: `borrow one; it weighs ${formatMass(bigger.tareKg)} itself`,
+        rank: 3,
+        after: {
+          ...trip,
+          packs: trip.packs.map((p) => (p.id === pack.id ? bigger : p)),
+          stows: trip.stows.filter((s) => s.memberId !== member.id),
+        },
+      },
+    ];
+  });
+}
+
+/** One kilogram more for one adult who is well, by their own word, never above the planning bound. */
+function limitCures(
+  trip: Trip,
+  problem: ShareProblem,
+  best: SolvedShare | undefined,
+): readonly CureCandidate[] {
+  if (best !== undefined && best.score.overloadKg <= FITS) return [];
+  return trip.members.flatMap((member): readonly CureCandidate[] => {
+    const raised = raisedLimit(trip, member);
+    if (raised === undefined) return [];
+    const [limitKg] = problem.carriers.find((c) => c.memberId === member.id)!.limitKg;
+    return [
+      {
+        label: `${member.name} carries 1 kg more: up to ${formatMass(limitKg! + 1)}`,
+        price: 'only by their own word; a planning number, not medical advice',
+        rank: 4,
+        after: { ...trip, members: trip.members.map((m) => (m === member ? raised : m)) },
+      },
+    ];
+  });
+}
+
+/** The member with a limit one kilogram higher on every day; undefined where that must not or cannot be. */
+export function raisedLimit(trip: Trip, member: Member): Member | undefined {
+  if (member.ageBand === 'under18' || member.conditions.length > 0) return undefined;
+  const pack = packOf(trip, member);
+  const now = carryLimit(member, pack, 1, trip.limitPolicy).limitKg;
+  const most = UPPER_BOUND * member.bodyMassKg;
+  const tries: readonly Member[] = [
+    ...(member.ownCapKg === undefined ? [] : [{ ...member, ownCapKg: member.ownCapKg + 1 }]),
+    { ...member, limitShare: (now + 1) / member.bodyMassKg },
+  ];
+  return tries.find((next) => {
+    const then = carryLimit(next, pack, 1, trip.limitPolicy).limitKg;
+    return then <= most + FITS && Math.abs(then - now - 1) < 1e-6;
+  });
+}
+
+/** Pieces that may stay at home: those that take away about what is too much, lightest first. */
+function leaveCures(trip: Trip, score: ShareScore | undefined): readonly CureCandidate[] {
+  if (score === undefined) return [];
+  const pieces = allPieces(trip)
+    .filter((p) => !KEPT.includes(p.purpose) && p.madeBy === undefined && p.purpose !== 'food')
+    .sort((a, b) => a.massKg - b.massKg);
+  const enough = pieces.filter((p) =>
+    score.overloadKg > FITS ? p.massKg >= score.overloadKg / trip.legs.length : p.volumeL > 0.2,
+  );
+  const chosen = [...enough.slice(0, 8), ...pieces.slice(-4)];
+  return [...new Set(chosen)].map((piece) => ({
+    label: `Leave ${piece.name} at home: ${formatMass(piece.massKg)}, ${formatVolume(piece.volumeL)}`,
+    price: 'the party does without it',
+    rank: 5 + piece.massKg / 100,
+    after: removePieces(trip, new Set([piece.id])),
+  }));
+}

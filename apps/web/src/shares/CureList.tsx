@@ -1,7 +1,8 @@
-import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
 import { applyEdits, formatMass, formatVolume, type Misfit, type ShareCure, type Trip } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
+import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
 import { runMisfit } from '../workers/engine';
 import { SEED } from './seed';
@@ -37,16 +38,9 @@ export function CureList() {
   const current = found?.of === trip ? found : undefined;
   if (done !== undefined) {
     return (
-      <Flex mt="3" align="center" gap="3">
-        <Progress.Root value={done * 100} flex="1" size="sm" aria-label="Trying cures">
-          <Progress.Track>
-            <Progress.Range />
-          </Progress.Track>
-        </Progress.Root>
-        <Button size="xs" variant="outline" onClick={() => stop.current()}>
-          Stop
-        </Button>
-      </Flex>
+      <Box mt="3">
+        <RunProgress label="Trying cures" done={done} onStop={() => stop.current()} />
+      </Box>
     );
   }
   if (current === undefined) {

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import {
   FAIRNESS_SCHOOLS,
@@ -15,6 +15,7 @@ import {
 } from '@graft/core';
 import { ErrorList } from '../shared/ErrorList';
 import { usePreferences } from '../shared/preferences';
+import { RunProgress } from '../shared/RunProgress';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
@@ -173,16 +174,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         </Button>
       ) : (
         <Box mt="2">
-          <Flex align="center" gap="3">
-            <Progress.Root value={run.done * 100} flex="1" size="sm" aria-label="Sharing out">
-              <Progress.Track>
-                <Progress.Range />
-              </Progress.Track>
-            </Progress.Root>
-            <Button size="xs" variant="outline" onClick={() => stop.current()}>
-              Stop
-            </Button>
-          </Flex>
+          <RunProgress label="Sharing out" done={run.done} onStop={() => stop.current()} />
           <Text fontSize="xs" color="fg.muted" mt="1">
             {run.largestRatio === undefined
               ? 'Looking …'

@@ -23,6 +23,7 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
       ['← → ↑ ↓', 'go from piece to piece'],
       ['Enter', 'show the piece and who else could carry it'],
       ['M', 'pick the piece up; ↑ ↓ choose the carrier, Enter gives it, Esc leaves it'],
+      ['X', 'mark the piece together with others; M then moves them all'],
       ['L', 'lock the piece to its carrier, or unlock it'],
       ['Delete', 'take the piece from its carrier'],
       ['/', 'find a piece'],

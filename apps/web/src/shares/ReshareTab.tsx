@@ -317,6 +317,7 @@ function Proposal({
             </label>
             <Text color="fg.muted" pl="5">
               {formatMass(h.massKg, massUnit)}, {formatVolume(h.volumeL)}
+              {h.day > event.day ? `; it joins on day ${h.day}` : ''}
               {h.near ? '; they sleep or cook together' : ''}
             </Text>
           </Box>

@@ -49,8 +49,11 @@ export interface ProposedHandover {
   /** Undefined for a piece that nobody carries. */
   readonly from: Member | undefined;
   readonly to: Member;
+  /** On the day it is given, or on which it joins, when that is later. */
   readonly massKg: number;
   readonly volumeL: number;
+  /** The first day it is there to be given. */
+  readonly day: number;
   /** The two sleep or cook together. */
   readonly near: boolean;
 }
@@ -79,19 +82,20 @@ export function proposedHandovers(
   day: number,
   moves: readonly Move[],
 ): readonly ProposedHandover[] {
-  const leg = legOfDay(trip, day);
   const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
   const list = moves.map(({ pieceId, toMemberId }): ProposedHandover => {
     const fromId = carrierOf(trip, pieceId, day);
     const piece = pieces.get(pieceId)!;
     const to = memberById(trip, toMemberId);
+    const there = Math.min(trip.legs.length, Math.max(day, piece.fromDay ?? day));
     const from = fromId === undefined ? undefined : memberById(trip, fromId);
     return {
       piece,
       from,
       to,
-      massKg: massOnDayKg(piece, day, leg),
-      volumeL: volumeOnDayL(piece, day),
+      massKg: massOnDayKg(piece, there, legOfDay(trip, there)),
+      volumeL: volumeOnDayL(piece, there),
+      day: there,
       near: from !== undefined && areNear(from, to),
     };
   });

@@ -138,7 +138,7 @@ describe('planReshare', () => {
     expect(answer.moves).toEqual([{ pieceId: 'pot', toMemberId: 'b' }]);
     expect(answer.atLeast).toBe(1);
     const [handover] = proposedHandovers(hurt, 2, answer.moves);
-    expect(handover).toMatchObject({ massKg: 3, near: true });
+    expect(handover).toMatchObject({ massKg: 3, near: true, day: 2 });
     const after = withHandovers(hurt, 2, [handover!], 'a is hurt');
     expect(largestRatioFrom(hurt, hurt.members[0]!, 2)).toBeCloseTo(8.9 / 7, 9);
     expect(largestRatioFrom(after, after.members[0]!, 2)).toBeCloseTo(5.9 / 7, 9);

@@ -6,6 +6,7 @@ import {
   cookGroups,
   dayLengths,
   foodMass,
+  isOverloaded,
   isShortOfFuel,
   formatMass,
   massDigits,
@@ -83,7 +84,7 @@ export function StationLine() {
             : figures.unshared.length > 0
               ? `${figures.unshared.length} unshared`
               : shareRange(trip.fairness, figures, massUnit),
-        alarm: figures.members.some((m) => m.loads.some((l) => l.ratio > 1)),
+        alarm: figures.members.some(isOverloaded),
       },
       {
         path: 'packs',

@@ -6,6 +6,7 @@ import {
   formatMass,
   formatMeasure,
   formatPercent,
+  isOverloaded,
   shareFigures,
   whatIfText,
   type ShareFigures,
@@ -57,10 +58,7 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
             ? 'none'
             : `within ${formatPercent(c.figures.gap, 1, 'up')}`,
     ],
-    [
-      'Above limits, members',
-      (c) => String(c.figures.members.filter((m) => m.loads.some((l) => l.ratio > 1)).length),
-    ],
+    ['Above limits, members', (c) => String(c.figures.members.filter(isOverloaded).length)],
     [
       'Group kit at the start',
       (c) =>
@@ -110,7 +108,7 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
               <Table.Cell fontWeight="600">{member.name}</Table.Cell>
               {columns.map((c, i) => {
                 const m = c.figures.members.find((x) => x.member.id === member.id);
-                const over = m?.loads.some((l) => l.ratio > 1) ?? false;
+                const over = m !== undefined && isOverloaded(m);
                 return (
                   <Table.Cell key={i} textAlign="end" color={over ? 'overload.fg' : undefined}>
                     {m === undefined

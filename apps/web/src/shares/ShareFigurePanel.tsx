@@ -5,6 +5,7 @@ import {
   fairnessSchool,
   formatMeasure,
   formatPercent,
+  isOverloaded,
   LEVEL_GIVE,
   LEVEL_GIVE_FOR_DAYS,
   replaceShare,
@@ -71,7 +72,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
   // What was proven holds as long as there is the same to share.
   const proven =
     complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
-  const overloaded = figures.members.some((m) => m.loads.some((l) => l.ratio > 1));
+  const overloaded = figures.members.some(isOverloaded);
   const overfull = figures.members.some((m) => m.fullestL > m.packVolumeL + 0.005);
   const school = fairnessSchool(shown.fairness);
   return (

@@ -1,5 +1,12 @@
 import { useEffect, useState } from 'react';
-import { raisedBound, shareGap, type ShareBound, type ShareFigures, type Trip } from '@graft/core';
+import {
+  isOverloaded,
+  raisedBound,
+  shareGap,
+  type ShareBound,
+  type ShareFigures,
+  type Trip,
+} from '@graft/core';
 import { runLevelBound } from '../workers/solver';
 
 /** Before a bound is worth a linear program, the hand must have rested for this long. */
@@ -24,7 +31,7 @@ export function useProvenBound(trip: Trip, figures: ShareFigures): ProvenBound {
     known === undefined &&
     figures.unshared.length === 0 &&
     figures.gap > NEAR_ENOUGH &&
-    figures.members.every((m) => m.loads.every((l) => l.totalKg <= l.limitKg));
+    !figures.members.some(isOverloaded);
   useEffect(() => {
     if (!wanted) return;
     let over = false;

@@ -11,7 +11,7 @@ import {
   type Stow,
   type Trip,
 } from '@graft/core';
-import type { Run } from '../workers/engine';
+import type { Run } from '../workers/run';
 
 /** Enough for trips of a test, whatever the engine would take. */
 const ITERATIONS = 40_000;

@@ -11,29 +11,13 @@ import type {
   Trip,
 } from '@graft/core';
 import type { Engine } from './engine.worker';
-import { failure } from './failure';
+import { raced, type Run } from './run';
 
-export interface Run<T> {
-  readonly result: Promise<T>;
-  readonly stop: () => void;
-}
+/** What the worker is for, should it fail. */
+const WHAT = 'planning';
 
 function startWorker(): Worker {
   return new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' });
-}
-
-/**
- * End a run when its work is done, it is stopped, or its worker fails: whichever is first. What the worker still says
- * after that is not heard: progress comes by another channel than the result and may arrive behind it.
- */
-function raced<T>(worker: Worker, work: Promise<T>, onStop: () => T, over: { now: boolean }): Run<T> {
-  let stop: () => void = () => undefined;
-  const stopped = new Promise<T>((resolve) => (stop = () => resolve(onStop())));
-  const result = Promise.race([work, stopped, failure(worker, 'planning')]).finally(() => {
-    over.now = true;
-    worker.terminate();
-  });
-  return { result, stop: () => stop() };
 }
 
 /**
@@ -59,6 +43,7 @@ export function runShare(
   });
   return raced<ShareResult | undefined>(
     worker,
+    WHAT,
     wrap<Engine>(worker).share(trip, seed, levelGive, heard),
     () => best,
     over,
@@ -74,7 +59,7 @@ export function runReshare(
 ): Run<ReshareResult | undefined> {
   const worker = startWorker();
   const work = wrap<Engine>(worker).reshare(trip, day, aim, seed);
-  return raced<ReshareResult | undefined>(worker, work, () => undefined, { now: false });
+  return raced<ReshareResult | undefined>(worker, WHAT, work, () => undefined);
 }
 
 /** Find what keeps the pieces from fitting, and cures; nothing when they fit, or after `stop`. */
@@ -89,7 +74,7 @@ export function runMisfit(
     if (!over.now) onProgress(done);
   });
   const work = wrap<Engine>(worker).misfit(trip, seed, heard);
-  return raced<Misfit | undefined>(worker, work, () => undefined, over);
+  return raced<Misfit | undefined>(worker, WHAT, work, () => undefined, over);
 }
 
 /**
@@ -114,5 +99,5 @@ export function runStows(
       onStow(stow);
     }
   };
-  return raced(worker, all(), () => undefined, over);
+  return raced(worker, WHAT, all(), () => undefined, over);
 }

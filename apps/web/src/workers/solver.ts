@@ -1,8 +1,7 @@
 /** Bounds and proofs by linear and integer programs, in a worker of their own that is fetched when first asked for. */
 import { wrap } from 'comlink';
 import type { Move, ReshareAim, Trip } from '@graft/core';
-import type { Run } from './engine';
-import { failure } from './failure';
+import { raced, type Run } from './run';
 import type { Solver } from './solver.worker';
 
 /** How long a proof may take before the number stands as found, not proven. */
@@ -10,12 +9,7 @@ const PROOF_SECONDS = 60;
 
 function asked<T>(ask: (solver: ReturnType<typeof wrap<Solver>>) => Promise<T>): Run<T | undefined> {
   const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
-  let stop: () => void = () => undefined;
-  const stopped = new Promise<undefined>((resolve) => (stop = () => resolve(undefined)));
-  const result = Promise.race([ask(wrap<Solver>(worker)), stopped, failure(worker, 'proving')]).finally(() =>
-    worker.terminate(),
-  );
-  return { result, stop: () => stop() };
+  return raced<T | undefined>(worker, 'proving', ask(wrap<Solver>(worker)), () => undefined);
 }
 
 /** The level that no share of the trip is below, with pieces that could be divided. */

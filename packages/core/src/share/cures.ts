@@ -26,7 +26,6 @@ export interface ShareCure {
   readonly overVolumeL: number;
   /** The rules contradict each other still. */
   readonly contradiction: boolean;
-  readonly largestRatio: number;
   /** Nothing is above a limit or a pack any more, and all is shared. */
   readonly fits: boolean;
   /** The change with its new share, to be played on the trip it was computed for. */
@@ -79,7 +78,6 @@ export function shareMisfit(
         overloadKg: solved?.score.overloadKg ?? 0,
         overVolumeL: solved?.score.overVolumeL ?? 0,
         contradiction: solved === undefined,
-        largestRatio: solved?.score.largestRatio ?? 0,
         fits: solved !== undefined && solved.score.infeasibility <= FITS,
         edits: diffTrip(trip, cured),
       };

@@ -8,7 +8,7 @@
  * volumes and restricted sets.
  */
 import type { ShareProblem } from './problem.js';
-import { ShareState } from './shareState.js';
+import { apartFrom, ShareState } from './shareState.js';
 
 export interface LevelProof {
   /** The best assignment known at the end; better than the given one where the search found one. */
@@ -92,10 +92,7 @@ class PackSearch {
     const choices = carriers.map((_c, m) => bundles.filter((b) => b.allowed.includes(m)).length);
     this.packs = carriers.map((_c, m) => m).sort((a, b) => choices[a]! - choices[b]! || a - b);
     this.carrierOf = new Int32Array(bundles.length).fill(-1);
-    const lists: number[][] = bundles.map(() => []);
-    for (const rule of problem.apart)
-      for (const b of rule) for (const o of rule) if (b !== o) lists[b]!.push(o);
-    this.apartFrom = lists;
+    this.apartFrom = apartFrom(problem);
     const families = new Map<string, readonly number[]>();
     families.set(
       'all',

@@ -48,6 +48,11 @@ export interface ShareFigures {
   readonly warnings: readonly string[];
 }
 
+/** Whether a member is above their own limit on some day, whatever the school of fairness. */
+export function isOverloaded(figures: MemberFigures): boolean {
+  return figures.loads.some((l) => l.ratio > 1);
+}
+
 /** Less than this of the group's is nothing, kg. */
 const CARRIES_KG = 1e-9;
 

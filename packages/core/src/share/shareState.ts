@@ -392,7 +392,7 @@ function above(x: number): number {
 }
 
 /** For each bundle, those that must not ride with it; once for every rule that says so. */
-function apartFrom(problem: ShareProblem): readonly (readonly number[])[] {
+export function apartFrom(problem: ShareProblem): readonly (readonly number[])[] {
   const lists: number[][] = problem.bundles.map(() => []);
   for (const rule of problem.apart) {
     for (const b of rule) for (const other of rule) if (b !== other) lists[b]!.push(other);

@@ -1,0 +1,30 @@
+import { failure } from './failure';
+
+/** Long work in a worker, and the way to end it. */
+export interface Run<T> {
+  readonly result: Promise<T>;
+  readonly stop: () => void;
+}
+
+/**
+ * End a run when its work is done, it is stopped, or its worker fails: whichever is first.
+ *
+ * @param what the worker is for, in the message of its failure
+ * @param over is told when the run has ended: what the worker still says after that is not heard, for progress comes by
+ *   another channel than the result and may arrive behind it
+ */
+export function raced<T>(
+  worker: Worker,
+  what: string,
+  work: Promise<T>,
+  onStop: () => T,
+  over: { now: boolean } = { now: false },
+): Run<T> {
+  let stop: () => void = () => undefined;
+  const stopped = new Promise<T>((resolve) => (stop = () => resolve(onStop())));
+  const result = Promise.race([work, stopped, failure(worker, what)]).finally(() => {
+    over.now = true;
+    worker.terminate();
+  });
+  return { result, stop: () => stop() };
+}

@@ -20,7 +20,7 @@ import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
-import { useLimitChange } from './useLimitChange';
+import { useLimitChange } from '../shared/useLimitChange';
 
 const PART_WORDS: Readonly<Record<OptionalPart, string>> = {
   sleeve: 'reservoir sleeve',

@@ -28,7 +28,7 @@ import { PackPanel } from './PackPanel';
 import { RoleRota } from './RoleRota';
 import { TrainingPanel } from './TrainingPanel';
 import { TrialPanel } from './TrialPanel';
-import { useLimitChange } from './useLimitChange';
+import { useLimitChange } from '../shared/useLimitChange';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -20,7 +20,7 @@ import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber } from '../shared/tripFields';
 import { TrialChart } from './TrialChart';
 import { today } from '../shared/dates';
-import { useLimitChange } from './useLimitChange';
+import { useLimitChange } from '../shared/useLimitChange';
 
 /** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
 export function TrialPanel({ member }: { member: Member }) {

@@ -28,8 +28,16 @@ import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
 export type DayChoice = number | 'heaviest';
 
 const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
-/** Few members get taller rows, so that the board fills the screen and names fit into their blocks. */
+/**
+ * Few members get taller rows, so that the board fills the screen and names fit into their blocks; many get low ones,
+ * so that the edge of most of the party is seen at once.
+ */
 const FEW_MEMBERS = 9;
+const MANY_MEMBERS = 13;
+export type RowSize = 'tall' | 'usual' | 'low';
+const ROW_PX: Readonly<Record<RowSize, number>> = { tall: 54, usual: 44, low: 28 };
+/** Room above and below a row's beam together, px. */
+const ROW_GAP_PX: Readonly<Record<RowSize, number>> = { tall: 14, usual: 14, low: 6 };
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -51,6 +59,13 @@ export function BeamBoard(props: Props) {
   const { massUnit } = usePreferences();
   const widest = Math.max(1.1, ...figures.members.map((m) => loadOn(m, day).ratio + 0.03));
   const x = scaleLinear([0, widest], [0, 100]);
+  const count = figures.members.length;
+  const size: RowSize =
+    count >= MANY_MEMBERS
+      ? 'low'
+      : count <= FEW_MEMBERS && rows.every((r) => r.heading === undefined)
+        ? 'tall'
+        : 'usual';
   return (
     <Box flex="1" minH="0" overflowY="auto" role="group" aria-label="Load beams">
       <Grid
@@ -110,7 +125,7 @@ export function BeamBoard(props: Props) {
             figures={m}
             load={loadOn(m, day)}
             x={x}
-            tall={figures.members.length <= FEW_MEMBERS && rows.every((r) => r.heading === undefined)}
+            size={size}
             isTarget={targetId === m.member.id}
             chosenIds={chosenIds}
             heldIds={heldIds}
@@ -134,14 +149,14 @@ function BeamRow(props: {
   figures: MemberFigures;
   load: DayLoad;
   x: (ratio: number) => number;
-  tall: boolean;
+  size: RowSize;
   isTarget: boolean;
   chosenIds: ReadonlySet<string>;
   heldIds: ReadonlySet<string>;
   onChoose: (pieceId: string, add: boolean) => void;
   onHover: (memberId: string | undefined) => void;
 }) {
-  const { trip, figures, load, x, tall, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
+  const { trip, figures, load, x, size, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
   const { massUnit, hideWeights } = usePreferences();
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
@@ -166,7 +181,7 @@ function BeamRow(props: {
       templateColumns={COLUMNS}
       gap="3"
       px="4"
-      h={tall ? '54px' : '44px'}
+      h={`${ROW_PX[size]}px`}
       alignItems="center"
       bg={isTarget ? 'pine.subtle' : undefined}
       borderBottomWidth="1px"
@@ -176,17 +191,19 @@ function BeamRow(props: {
       onPointerLeave={() => onHover(undefined)}
     >
       <Box minW="0" lineHeight="1.25">
-        <Box fontWeight="600" truncate>
+        <Box fontWeight="600" truncate fontSize={size === 'low' ? 'xs' : undefined}>
           {member.name}
         </Box>
-        <Box fontSize="2xs" color="fg.muted" truncate>
-          {packOf(trip, member).name}
-          {elsewhere > 0 && ` · ${elsewhere} on other days`}
-        </Box>
+        {size !== 'low' && (
+          <Box fontSize="2xs" color="fg.muted" truncate>
+            {packOf(trip, member).name}
+            {elsewhere > 0 && ` · ${elsewhere} on other days`}
+          </Box>
+        )}
       </Box>
       <Box
         position="relative"
-        h={tall ? '40px' : '30px'}
+        h={`${ROW_PX[size] - ROW_GAP_PX[size]}px`}
         role="list"
         aria-label={`${member.name}: ${here.length} pieces`}
       >
@@ -209,7 +226,7 @@ function BeamRow(props: {
               piece={piece}
               massKg={massKg}
               widthPercent={x(massKg / load.limitKg)}
-              tall={tall}
+              size={size}
               tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
               chosen={chosenIds.has(piece.id)}
@@ -232,8 +249,9 @@ function BeamRow(props: {
         )}
         <Box
           position="absolute"
-          top="-8px"
-          bottom="-8px"
+          // Through the whole row, so that the limit is one line for all.
+          top={`-${ROW_GAP_PX[size] / 2 + 1}px`}
+          bottom={`-${ROW_GAP_PX[size] / 2 + 1}px`}
           left={`${x(1)}%`}
           borderLeftWidth="2px"
           borderColor="fg"

@@ -4,12 +4,14 @@ import { applyEdits, formatMass, formatVolume, type Misfit, type ShareCure, type
 import { usePreferences } from '../shared/preferences';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
+import { useLimitChange } from '../shared/useLimitChange';
 import { runMisfit } from '../workers/engine';
 import { SEED } from './seed';
 
 /** What keeps the pieces from fitting, and cures with what each would do; asked for, since each is tried out. */
 export function CureList() {
-  const { trip, change, readOnly } = useTrip();
+  const { trip, readOnly } = useTrip();
+  const change = useLimitChange();
   const { massUnit } = usePreferences();
   const [done, setDone] = useState<number | undefined>();
   const [found, setFound] = useState<{ of: Trip; misfit: Misfit | undefined } | undefined>();

@@ -54,7 +54,14 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
   };
   return (
     <Box borderTopWidth="1px" bg="bg.panel" flexShrink={0} px="4" pt="2" pb="1">
-      <Flex align="center" gap="1" wrap="wrap" role="radiogroup" aria-label="Day shown in the beams">
+      <Flex
+        align="center"
+        gap="1"
+        wrap="wrap"
+        role="radiogroup"
+        aria-label="Day shown in the beams"
+        data-screen-only
+      >
         <DayButton label="Heaviest day of each" on={day === 'heaviest'} onClick={() => onDay('heaviest')} />
         {days.map((d) => (
           <DayButton

@@ -2,18 +2,20 @@ import { Box } from '@chakra-ui/react';
 import { Lock } from 'lucide-react';
 import { formatMass, type Piece } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
+import type { RowSize } from './BeamBoard';
 import { DraggablePiece } from './DraggablePiece';
 
 /** Narrower blocks carry no name: three letters tell nothing. A lock takes room from the name. */
 const LEAST_NAMED_PX = 36;
 const LOCK_PX = 16;
+const LINES: Readonly<Record<RowSize, number>> = { tall: 3, usual: 2, low: 1 };
 
 /** A piece in its carrier's beam, as wide as its share of that carrier's limit. */
 export function PieceBlock(props: {
   piece: Piece;
   massKg: number;
   widthPercent: number;
-  tall: boolean;
+  size: RowSize;
   /** The piece of its row that the Tab key reaches; arrows reach the others. */
   tabStop: boolean;
   locked: boolean;
@@ -22,7 +24,7 @@ export function PieceBlock(props: {
   carrier: string;
   onChoose: (pieceId: string, add: boolean) => void;
 }) {
-  const { piece, massKg, widthPercent, tall, tabStop, locked, chosen, held, carrier, onChoose } = props;
+  const { piece, massKg, widthPercent, size, tabStop, locked, chosen, held, carrier, onChoose } = props;
   const { massUnit } = usePreferences();
   const eaten = piece.consumption !== undefined;
   return (
@@ -65,7 +67,7 @@ export function PieceBlock(props: {
           whiteSpace="normal"
           overflowWrap="normal"
           lineHeight="1.15"
-          lineClamp={tall ? 3 : 2}
+          lineClamp={LINES[size]}
           css={{
             [`@container (max-width: ${LEAST_NAMED_PX + (locked ? LOCK_PX : 0)}px)`]: { display: 'none' },
           }}

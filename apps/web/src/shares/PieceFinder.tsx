@@ -15,7 +15,7 @@ export function PieceFinder({ chosenId, onChoose }: Props) {
     return trip.members.find((m) => m.id === memberId)?.name ?? 'nobody';
   };
   return (
-    <Box px="4" pt="3">
+    <Box px="4" pt="2">
       <NativeSelect.Root size="sm">
         <NativeSelect.Field
           data-find
@@ -24,7 +24,7 @@ export function PieceFinder({ chosenId, onChoose }: Props) {
           onChange={(e) => onChoose(e.target.value)}
         >
           <option value="" disabled>
-            Find a piece: who has it?
+            or choose a piece from the list
           </option>
           {trip.kits.map((kit) => (
             <optgroup key={kit.id} label={kit.name}>

@@ -20,6 +20,7 @@ import {
   type TrailEvent,
   type Trip,
 } from '@graft/core';
+import { DaySelect } from '../shared/DaySelect';
 import { ErrorList } from '../shared/ErrorList';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
@@ -126,13 +127,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
     <Box p="4" fontSize="sm">
       <Flex gap="2" wrap="wrap" align="center">
         <Text>From day</Text>
-        <Select
-          label="Day from which it holds"
-          w="4rem"
-          value={String(day)}
-          options={trip.legs.map((_leg, i) => [String(i + 1), String(i + 1)] as const)}
-          onChoose={(d) => setDay(Number(d))}
-        />
+        <DaySelect label="Day from which it holds" trip={trip} value={day} onChoose={setDay} />
         {happening !== 'none' && (
           <Select
             label="Whom it happened to"

@@ -23,6 +23,9 @@ export function ShareTable({ trip, figures, rows }: Props) {
   const days = handoverDays(trip);
   return (
     <Box flex="1" minH="0" overflow="auto">
+      <Box data-print-only fontSize="lg" fontWeight="600" px="2" pb="2">
+        {trip.name}, {trip.startDate}: who carries what
+      </Box>
       <Table.Root
         size="sm"
         aria-label="Shares as a table"
@@ -32,7 +35,7 @@ export function ShareTable({ trip, figures, rows }: Props) {
           <Table.Row bg="transparent">
             <Table.ColumnHeader>Member; {massUnit} by day</Table.ColumnHeader>
             {trip.legs.map((leg, i) => (
-              <Table.ColumnHeader key={leg.id} textAlign="end">
+              <Table.ColumnHeader key={leg.id} textAlign="end" whiteSpace="nowrap">
                 Day {i + 1}
               </Table.ColumnHeader>
             ))}
@@ -50,17 +53,17 @@ export function ShareTable({ trip, figures, rows }: Props) {
               {m.loads.map((l) => (
                 <Table.Cell key={l.day} textAlign="end" color={l.ratio > 1 ? 'overload.fg' : undefined}>
                   {massDigits(l.totalKg, massUnit)}
-                  <Box color={l.ratio > 1 ? 'overload.fg' : 'fg.muted'}>
+                  <Box color={l.ratio > 1 ? 'overload.fg' : 'fg.muted'} whiteSpace="nowrap">
                     {l.ratio > 1 && '▲ '}
                     {formatPercent(l.ratio, 0)}
                   </Box>
                 </Table.Cell>
               ))}
-              <Table.Cell textAlign="end">
+              <Table.Cell textAlign="end" whiteSpace="nowrap">
                 {formatMeasure(trip.fairness, m.largestMeasure, massUnit)}
                 <Box color="fg.muted">day {m.heaviest.day}</Box>
               </Table.Cell>
-              <Table.Cell minW="16rem">
+              <Table.Cell minW="16rem" w="100%">
                 {days.map((day, i) => {
                   const pieces = carriedPieces(trip, m.member.id, day);
                   const before = i === 0 ? [] : carriedPieces(trip, m.member.id, days[i - 1]!);

@@ -162,7 +162,11 @@ export function SharesStation() {
       case 'M':
         handled();
         if (!marked.has(piece.id)) choose(piece.id);
-        setInHand({ pieceId: piece.id, target: assignment?.memberId ?? TRAY, byKey: true });
+        setInHand({
+          pieceId: piece.id,
+          target: carrierOf(trip, piece.id, dayOf(piece.id)) ?? TRAY,
+          byKey: true,
+        });
         break;
       case 'x':
       case 'X':
@@ -180,7 +184,7 @@ export function SharesStation() {
         break;
       case 'Delete':
         handled();
-        if (assignment !== undefined) give(piece, TRAY);
+        if (carrierOf(trip, piece.id, dayOf(piece.id)) !== undefined) give(piece, TRAY);
         break;
       case 'ArrowLeft':
       case 'ArrowRight':
@@ -237,7 +241,7 @@ export function SharesStation() {
         align="stretch"
       >
         <Flex direction="column" flex="1" minW="0">
-          <Flex px="4" pt="2" gap="3" align="center" fontSize="xs" wrap="wrap">
+          <Flex data-screen-only px="4" pt="2" gap="3" align="center" fontSize="xs" wrap="wrap">
             <Tabs
               label="How the shares are shown"
               tabs={Object.entries(VIEWS) as [View, string][]}

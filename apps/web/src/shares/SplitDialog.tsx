@@ -13,6 +13,7 @@ import {
   type SplitNeed,
   type Trip,
 } from '@graft/core';
+import { DaySelect } from '../shared/DaySelect';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 
@@ -56,13 +57,7 @@ export function SplitDialog() {
           onChoose={setWay}
         />
         <Text>on day</Text>
-        <Select
-          label="Day of the split"
-          w="4rem"
-          value={String(day)}
-          options={trip.legs.map((_leg, i) => [String(i + 1), String(i + 1)] as const)}
-          onChoose={(d) => setDay(Number(d))}
-        />
+        <DaySelect label="Day of the split" trip={trip} value={day} onChoose={setDay} />
       </Flex>
       {way === 'hand' && (
         <Flex gap="3" wrap="wrap" pt="2" fontSize="xs" role="group" aria-label="Who goes in the second part">

@@ -9,10 +9,12 @@ import {
   type Trip,
   type WhatIf,
 } from '@graft/core';
+import { DaySelect } from '../shared/DaySelect';
 import { PlainDialog } from '../shared/PlainDialog';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
+import { useLimitChange } from '../shared/useLimitChange';
 import { runShare } from '../workers/engine';
 import { CompareVariants } from './CompareVariants';
 import { SEED } from './seed';
@@ -30,6 +32,7 @@ const MOST_COMPARED = 3;
 /** Suppose something, have it shared out, keep it by name beside the plan, compare, adopt. */
 export function WhatIfTab() {
   const { trip, change, readOnly } = useTrip();
+  const changeLimits = useLimitChange();
   const [changes, setChanges] = useState<readonly WhatIf[]>([]);
   const [name, setName] = useState('');
   const [busy, setBusy] = useState('');
@@ -80,6 +83,12 @@ export function WhatIfTab() {
   return (
     <Box p="4" fontSize="sm">
       <Text>Suppose something, without touching the plan:</Text>
+      {trip.variants.length === 0 && changes.length === 0 && (
+        <Text fontSize="xs" color="fg.muted" pt="1">
+          Choose what might happen and press Suppose it; several may come together. They are shared out beside
+          the plan, kept by name, and compared with it before anything is adopted.
+        </Text>
+      )}
       <AddChange trip={trip} onAdd={(c) => setChanges([...known, c])} />
       {known.length > 0 && (
         <Box mt="2">
@@ -187,7 +196,7 @@ export function WhatIfTab() {
                     variant="outline"
                     disabled={readOnly}
                     title="What is supposed becomes the plan, with this share; undo brings the old plan back"
-                    onClick={() => change(`adopt ${v.name}`, (t) => adoptVariant(t, v.id))}
+                    onClick={() => changeLimits(`adopt ${v.name}`, (t) => adoptVariant(t, v.id))}
                   >
                     Adopt
                   </Button>
@@ -231,7 +240,6 @@ function AddChange({ trip, onAdd }: { trip: Trip; onAdd: (change: WhatIf) => voi
   const [day, setDay] = useState(1);
   const [litres, setLitres] = useState('1');
   const [kg, setKg] = useState('10');
-  const days = trip.legs.map((_leg, i) => [String(i + 1), `day ${i + 1}`] as const);
   const member = trip.members.find((m) => m.id === memberId) ?? trip.members[0]!;
   const made = (): WhatIf => {
     switch (kind) {
@@ -266,13 +274,7 @@ function AddChange({ trip, onAdd }: { trip: Trip; onAdd: (change: WhatIf) => voi
         />
       )}
       {(kind === 'hotDay' || kind === 'rain') && (
-        <Select
-          label="Which day"
-          w="5.5rem"
-          value={String(day)}
-          options={days}
-          onChoose={(d) => setDay(Number(d))}
-        />
+        <DaySelect label="Which day" trip={trip} value={day} onChoose={setDay} prefix="day " />
       )}
       {kind === 'hotDay' && (
         <Select

@@ -12,6 +12,9 @@ const config = defineConfig({
       lineHeight: '1.4',
       fontVariantNumeric: 'tabular-nums lining-nums',
     },
+    // Paper shows what the page holds, not how to change it.
+    'header, nav, aside, [data-screen-only]': { _print: { display: 'none !important' } },
+    '[data-print-only]': { display: 'none', _print: { display: 'block' } },
     // Tables hold a thousand cells and more: their look is set once here, not computed cell by cell.
     '.grid-table': {
       tableLayout: 'fixed',

@@ -6,7 +6,7 @@ import type { Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
-import type { ShareProblem } from './problem.js';
+import { sharedLoadKg, type ShareProblem } from './problem.js';
 import type { ShareScore } from './shareState.js';
 import type { SolvedShare } from './solveShare.js';
 
@@ -152,16 +152,11 @@ function withoutKey<K extends 'onlyGroupId' | 'onlyMemberIds' | 'together'>(piec
 /** Days on which somebody is above the limit in the best share. */
 function overDays(problem: ShareProblem, best: SolvedShare | undefined): readonly number[] {
   if (best === undefined) return [];
-  const carrierOf = new Map(best.share.map((a) => [a.pieceId, a.memberId]));
+  const over = problem.carriers.map((c) =>
+    sharedLoadKg(problem, c, best.share).map((kg, d) => kg > c.limitKg[d]! + FITS),
+  );
   return Array.from({ length: problem.dayCount }, (_v, d) => d)
-    .filter((d) =>
-      problem.carriers.some((c) => {
-        const kg = problem.bundles
-          .filter((b) => carrierOf.get(b.pieceIds[0]!) === c.memberId)
-          .reduce((sum, b) => sum + b.massKg[d]!, c.baseKg[d]!);
-        return kg > c.limitKg[d]! + FITS;
-      }),
-    )
+    .filter((d) => over.some((days) => days[d]))
     .map((d) => problem.firstDay + d);
 }
 

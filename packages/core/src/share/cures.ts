@@ -7,7 +7,7 @@ import { replaceShare } from '../trip/changes.js';
 import { diffTrip, type TripEdit } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
 import { cureCandidates, FITS } from './cureCandidates.js';
-import { shareProblem, type ShareProblem } from './problem.js';
+import { heldBundles, sharedLoadKg, shareProblem, type ShareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 
 /** What is too much in the best share there is. */
@@ -105,7 +105,6 @@ function quick(problem: ShareProblem, seed: number): SolvedShare | undefined {
 
 /** Where the best share is too much, by member; and what no division at all could take, by day. */
 function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] {
-  const carrierOf = new Map(best.share.map((a) => [a.pieceId, a.memberId]));
   const list: Binding[] = [];
   for (let d = 0; d < problem.dayCount; d += 1) {
     const here = problem.carriers.filter((c) => c.limitKg[d] !== Infinity);
@@ -126,10 +125,11 @@ function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] 
       list.push({ what: `Day ${day}: all packs together are too small for the group kit`, overKg: 0, overL });
   }
   for (const carrier of problem.carriers) {
-    const mine = problem.bundles.filter((b) => carrierOf.get(b.pieceIds[0]!) === carrier.memberId);
+    const mine = heldBundles(problem, carrier, best.share);
+    const loadKg = sharedLoadKg(problem, carrier, best.share);
     let [overKg, overL, dayKg, dayL] = [0, 0, 0, 0];
     for (let d = 0; d < problem.dayCount; d += 1) {
-      const kg = carrier.baseKg[d]! + mine.reduce((sum, b) => sum + b.massKg[d]!, 0) - carrier.limitKg[d]!;
+      const kg = loadKg[d]! - carrier.limitKg[d]!;
       const litres = mine.reduce((sum, b) => sum + b.volumeL[d]!, 0) - carrier.freeVolumeL[d]!;
       if (kg > overKg) [overKg, dayKg] = [kg, problem.firstDay + d];
       if (litres > overL) [overL, dayL] = [litres, problem.firstDay + d];

@@ -6,7 +6,7 @@ import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
 import { fitsPack } from '../stow/fitsPack.js';
 import { kitParts } from '../trip/kitParts.js';
-import type { Piece, Trip } from '../trip/model.js';
+import type { Assignment, Piece, Trip } from '../trip/model.js';
 import {
   allPieces,
   allowedCarriers,
@@ -204,4 +204,26 @@ function makeBundle(
     carriedBy,
     lockedPieceIds: locks.map((a) => a.pieceId),
   };
+}
+
+/** Load of a carrier by day in a share, kg: own things, and the pieces of theirs that the share gives them. */
+export function sharedLoadKg(
+  problem: ShareProblem,
+  carrier: Carrier,
+  share: readonly Assignment[],
+): readonly number[] {
+  return heldBundles(problem, carrier, share).reduce<readonly number[]>(
+    (sum, b) => sum.map((kg, d) => kg + b.massKg[d]!),
+    carrier.baseKg,
+  );
+}
+
+/** The bundles that a share gives a carrier. */
+export function heldBundles(
+  problem: ShareProblem,
+  carrier: Carrier,
+  share: readonly Assignment[],
+): readonly Bundle[] {
+  const mine = new Set(share.filter((a) => a.memberId === carrier.memberId).map((a) => a.pieceId));
+  return problem.bundles.filter((b) => mine.has(b.pieceIds[0]!));
 }

@@ -85,6 +85,21 @@ describe('suppose', () => {
         .reduce((sum, p) => sum + p.massKg, 0);
     expect(foodKg(longer)).toBeCloseTo(2 * 2 * 0.16, 2);
   });
+  test('one night more: what is used up evenly to the end is taken for that night too', () => {
+    const nuts = aThing('nuts', {
+      massKg: 0.32,
+      volumeL: 0.64,
+      consumption: { fromDay: 1, toDay: 3, residueKg: 0.02 },
+    });
+    const soup = aThing('soup', { massKg: 0.2, consumption: { fromDay: 1, toDay: 1, residueKg: 0 } });
+    const trip = aTrip([aMember('a'), aMember('b')], [nuts, soup], [], 3);
+    const [longNuts, sameSoup] = suppose(trip, { kind: 'extraNight' }).kits[0]!.pieces;
+    // 100 g a day over four days instead of three, beside the 20 g of packaging.
+    expect(longNuts!.massKg).toBeCloseTo(0.42, 9);
+    expect(longNuts!.volumeL).toBeCloseTo(0.84, 9);
+    expect(longNuts!.consumption).toEqual({ fromDay: 1, toDay: 4, residueKg: 0.02 });
+    expect(sameSoup).toEqual(soup);
+  });
   test('whatever is supposed, the trip stays valid', () => {
     fc.assert(
       fc.property(arbitraryTrip({ members: { min: 1, max: 4 }, handovers: 3 }), (trip) => {

@@ -1,9 +1,10 @@
 /** What-ifs: the trip as it would be if something were otherwise, without touching the plan. */
+import { THING_RANGES } from '../formats/schemaParts.js';
 import { landLarder } from '../larder/landLarder.js';
-import { freshId, replaceShare } from '../trip/changes.js';
+import { freshId, removeMember, replaceShare } from '../trip/changes.js';
 import { insertDay } from '../trip/legChanges.js';
-import type { Trip, Variant, WhatIf } from '../trip/model.js';
-import { removeMember } from '../trip/changes.js';
+import type { Thing, Trip, Variant, WhatIf } from '../trip/model.js';
+import { allThings } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 
 /** One change supposed. Days that the trip does not have, and members it does not know, change nothing. */
@@ -63,8 +64,12 @@ function withExtraNight(trip: Trip): Trip {
       ],
       longer.meals,
     );
+  const oldThings = new Map(allThings(trip).map((t) => [t.id, t]));
+  const lasting = <T extends Thing>(thing: T): T => lastingLonger(oldThings.get(thing.id), thing);
   const withDay: Trip = {
     ...longer,
+    kits: longer.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(lasting) })),
+    personalThings: longer.personalThings.map(lasting),
     legs: longer.legs.map((leg, i) =>
       i === day - 1 && trip.track === undefined
         ? { ...leg, waterL: model.waterL, campWaterL: model.campWaterL }
@@ -73,6 +78,30 @@ function withExtraNight(trip: Trip): Trip {
     meals,
   };
   return landLarder(withDay);
+}
+
+/**
+ * A thing that is used up over more days than before, with as much for each day as it had: what lasted five days at
+ * 100 g a day weighs 100 g more for six. What the larder makes is planned anew by the larder.
+ */
+function lastingLonger<T extends Thing>(before: Thing | undefined, after: T): T {
+  const [was, is] = [before?.consumption, after.consumption];
+  if (was === undefined || is === undefined || after.madeBy === 'larder') return after;
+  const longer = (is.toDay - is.fromDay + 1) / (was.toDay - was.fromDay + 1);
+  if (longer === 1 || after.massKg === 0) return after;
+  const massKg = Math.min(THING_RANGES.massKg[1], is.residueKg + (after.massKg - is.residueKg) * longer);
+  // Soft things grow with what is in them; a box or a bottle is filled further.
+  const { shape } = after;
+  const soft = shape.kind === 'pouch' || shape.kind === 'stuff';
+  const volumeL = Math.min(THING_RANGES.volumeL[1], after.volumeL * (soft ? massKg / after.massKg : 1));
+  return {
+    ...after,
+    massKg,
+    volumeL,
+    ...(shape.kind === 'stuff'
+      ? { shape: { ...shape, looseVolumeL: Math.max(shape.looseVolumeL, volumeL) } }
+      : {}),
+  };
 }
 
 /** All changes of a what-if supposed together, with nobody's share touched. */

@@ -1,8 +1,8 @@
 import { useCallback } from 'react';
 import { recordLimitChanges, type Trip } from '@graft/core';
-import { useAccountSession } from '../shared/AccountProvider';
-import { today } from '../shared/dates';
-import { useTripCommands } from '../shared/TripProvider';
+import { useAccountSession } from './AccountProvider';
+import { today } from './dates';
+import { useTripCommands } from './TripProvider';
 
 /** Change the trip; every carry limit that moves by it is written down with date, who and why. */
 export function useLimitChange(): (label: string, change: (trip: Trip) => Trip) => void {

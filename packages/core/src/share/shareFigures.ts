@@ -5,11 +5,13 @@ import type { Member, Piece, Trip } from '../trip/model.js';
 import {
   allowedCarriers,
   allPieces,
+  carriedPieces,
   carrierOf,
   handoverDays,
   isWithParty,
   packOf,
   packVolumeL,
+  stowedPersonalThings,
 } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import { shareBound, type ShareBound } from './bound.js';
@@ -67,23 +69,45 @@ export function tripBound(trip: Trip): TripBound {
   return { bound: shareBound(problem), contradictions: problem.contradictions };
 }
 
+/** What a member's figures hang on; as long as all of it is the same, so are they. */
+function partsOf(trip: Trip, member: Member): readonly unknown[] {
+  return [
+    trip.legs,
+    trip.limitPolicy,
+    trip.fairness,
+    packOf(trip, member),
+    ...stowedPersonalThings(trip, member.id),
+    ...handoverDays(trip).flatMap((day) => [day, ...carriedPieces(trip, member.id, day)]),
+  ];
+}
+const lately = new WeakMap<Member, { readonly parts: readonly unknown[]; readonly figures: MemberFigures }>();
+
+/** A member's figures; made anew only when something of theirs has changed: a move concerns two members of thirty. */
+function memberFigures(trip: Trip, member: Member): MemberFigures {
+  const parts = partsOf(trip, member);
+  const before = lately.get(member);
+  if (before?.parts.length === parts.length && before.parts.every((part, i) => part === parts[i]))
+    return before.figures;
+  const school = fairnessSchool(trip.fairness);
+  const loads = loadsOverTrip(trip, member);
+  const measures = loads.map((l) => l.totalKg / school.yardstick(member, l.limitKg));
+  const largestMeasure = Math.max(...measures);
+  const figures = {
+    member,
+    loads,
+    measures,
+    heaviest: loads[measures.findIndex((r) => r >= largestMeasure - 1e-12)]!,
+    largestMeasure,
+    packVolumeL: packVolumeL(packOf(trip, member)),
+    fullestL: Math.max(...loads.map((l) => l.volumeL)),
+  };
+  lately.set(member, { parts, figures });
+  return figures;
+}
+
 /** @param known the trip's bound, when it is at hand from an equal problem */
 export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): ShareFigures {
-  const school = fairnessSchool(trip.fairness);
-  const members = trip.members.map((member): MemberFigures => {
-    const loads = loadsOverTrip(trip, member);
-    const measures = loads.map((l) => l.totalKg / school.yardstick(member, l.limitKg));
-    const largestMeasure = Math.max(...measures);
-    return {
-      member,
-      loads,
-      measures,
-      heaviest: loads[measures.findIndex((r) => r >= largestMeasure - 1e-12)]!,
-      largestMeasure,
-      packVolumeL: packVolumeL(packOf(trip, member)),
-      fullestL: Math.max(...loads.map((l) => l.volumeL)),
-    };
-  });
+  const members = trip.members.map((member) => memberFigures(trip, member));
   const shared = new Set(trip.share.map((a) => a.pieceId));
   const { bound, contradictions } = known;
   const worst =

@@ -4,6 +4,7 @@ import { ENTITIES } from './entities.js';
 import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables.js';
 import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
 import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
+import { Packs1766000000000 } from './migrations/1766000000000-packs.js';
 import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
 /**
@@ -44,6 +45,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
       AccountsAndBrief1764500000000,
       KitAndLarder1765000000000,
       Shares1765500000000,
+      Packs1766000000000,
     ],
     logging: false,
   });

@@ -45,6 +45,9 @@ import type {
   WeatherField,
   WhatIf,
   ZoneKind,
+  MainCompartment,
+  LidStyle,
+  Spot,
   TripRole,
   InvitedRole,
 } from '@graft/core';
@@ -264,6 +267,9 @@ export class PackRow extends TripPart {
   @Column({ ...NUMBER, name: 'tare_kg' }) tareKg: number;
   @Column({ ...NUMBER, name: 'rated_load_kg' }) ratedLoadKg: number;
   @Column({ ...DATA, name: 'centre_of_gravity_cm' }) centreOfGravityCm: PointCm;
+  @Column(OPTIONAL_DATA) main: MainCompartment | null;
+  @Column({ ...WORD, nullable: true, name: 'lid_style' }) lidStyle: LidStyle | null;
+  @Column({ ...FLAG, nullable: true }) frameless: boolean | null;
 }
 
 @Entity('zones')
@@ -429,6 +435,19 @@ export class DismissalRow extends TripPart {
   @Column({ type: 'text' }) reason: string;
 }
 
+@Entity('practice')
+export class PracticeRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_practice_trip' })
+  trip: Relation<TripRow>;
+  @Column(NAME) learner: string;
+  @Column({ ...ID, name: 'member_id' }) memberId: string;
+  @Column({ type: 'char', length: 10 }) date: string;
+  @Column(NUMBER) points: number;
+  @Column(DATA) lost: readonly string[];
+}
+
 /** What changes hands on the way. */
 @Entity('handovers')
 export class HandoverRow extends TripPart {
@@ -520,6 +539,7 @@ export class PlacementRow extends TripPart {
   stow: Relation<StowRow>;
   @Column({ ...ID, name: 'zone_id' }) zoneId: string;
   @Column(WORD) side: Side;
+  @Column(OPTIONAL_DATA) spot: Spot | null;
   @Column(FLAG) pinned: boolean;
 }
 
@@ -545,6 +565,7 @@ export const ENTITIES = [
   PickupRow,
   ArrangementRow,
   DismissalRow,
+  PracticeRow,
   HandoverRow,
   VariantRow,
   CarrierRuleRow,

@@ -32,6 +32,7 @@ import {
   PackRow,
   PickupRow,
   PlacementRow,
+  PracticeRow,
   RoleTurnRow,
   StowRow,
   SupplyRow,
@@ -114,7 +115,12 @@ const TABLES: readonly Table[] = [
     key: ['id'],
     rows: (t) => placed(t.groups.map((group) => filled(group, ['sleeps', 'potL', 'stove']))),
   },
-  { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
+  {
+    entity: PackRow,
+    key: ['id'],
+    rows: (t) =>
+      placed(t.packs.map((pack) => filled(without(pack, 'zones'), ['main', 'lidStyle', 'frameless']))),
+  },
   {
     entity: ZoneRow,
     key: ['packId', 'id'],
@@ -146,6 +152,7 @@ const TABLES: readonly Table[] = [
     rows: (t) => placed(t.arrangements.map((a) => filled(a, ['thingId', 'byDate']))),
   },
   { entity: DismissalRow, key: ['id'], rows: (t) => placed(t.dismissals) },
+  { entity: PracticeRow, key: ['id'], rows: (t) => placed(t.practice) },
   { entity: CarrierRuleRow, key: ['id'], rows: (t) => placed(t.carrierRules) },
   { entity: AssignmentRow, key: ['pieceId'], rows: (t) => placed(t.share) },
   {
@@ -158,7 +165,10 @@ const TABLES: readonly Table[] = [
   {
     entity: PlacementRow,
     key: ['memberId', 'thingId'],
-    rows: (t) => t.stows.flatMap((s) => placed(s.placements.map((p) => ({ ...p, memberId: s.memberId })))),
+    rows: (t) =>
+      t.stows.flatMap((s) =>
+        placed(s.placements.map((p) => filled({ ...p, memberId: s.memberId }, ['spot']))),
+      ),
   },
 ];
 
@@ -232,6 +242,7 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const pickups = await all(PickupRow);
   const arrangements = await all(ArrangementRow);
   const dismissals = await all(DismissalRow);
+  const practice = await all(PracticeRow);
   const rules = await all(CarrierRuleRow);
   const assignments = await all(AssignmentRow);
   const handovers = await all(HandoverRow);
@@ -269,6 +280,7 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
     pickups: pickups.map((row) => plain(row)) as Trip['pickups'],
     arrangements: arrangements.map((row) => plain(row)) as Trip['arrangements'],
     dismissals: dismissals.map((row) => plain(row)) as Trip['dismissals'],
+    practice: practice.map((row) => plain(row)) as Trip['practice'],
     carrierRules: rules.map((row) => plain(row)) as Trip['carrierRules'],
     share: assignments.map((row) => plain(row)) as Trip['share'],
     handovers: handovers.map((row) => plain(row)) as Trip['handovers'],

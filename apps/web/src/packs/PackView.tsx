@@ -1,6 +1,10 @@
+import { area, curveMonotoneX, line } from 'd3-shape';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import {
   formatMass,
-  type Box as Extent,
+  isMainZone,
+  mainOf,
+  type MainCompartment,
   type Pack,
   type PlacedThing,
   type StowAssessment,
@@ -9,90 +13,156 @@ import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';
 import { densityShade } from './density';
 import { placeLabels } from './labels';
-import { cornerCm, zoneBox, type Frame } from './packFrame';
+import { cornerCm, seen, zoneBox, type Frame } from './packFrame';
+import { across, roomFor, sectionOf, type Column, type Plane, type Section } from './sections';
+
+/** Where a thing in hand is, cm: one of x and y is the plane's. */
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+}
+
+interface DrawnThing {
+  readonly placed: PlacedThing;
+  readonly section: Section;
+  readonly how: 'cut' | 'behind';
+}
 
 interface ViewProps {
   readonly pack: Pack;
   readonly stow: StowAssessment;
   readonly frame: Frame;
-  readonly hoveredId: string | undefined;
-  readonly onHover: (thingId: string | undefined) => void;
-  readonly horizontal: (box: Extent) => readonly [number, number];
-  readonly shown: (zone: PlacedThing['zone'], box: Extent) => 'cut' | 'behind' | 'away';
-  readonly plumb: { readonly at: number; readonly z: number };
+  readonly plane: Plane;
+  /** Things that are drawn: those that are in at the step of the scrubber. */
+  readonly loaded: ReadonlySet<string>;
+  readonly chosenId: string | undefined;
+  readonly onChoose: (thingId: string | undefined) => void;
+  /** A thing is dragged over the drawing, or let go there; undefined while nothing may be moved. */
+  readonly onDrag: ((thingId: string, at: Spot, dropped: boolean) => void) | undefined;
+  readonly onCancel: () => void;
 }
 
-/** Zones and things of one view, the plumb line through the centre of gravity, and the names on top. */
-export function PackView({ pack, stow, frame, hoveredId, onHover, horizontal, shown, plumb }: ViewProps) {
+/** Zones and things of one cut in their true outlines, the plumb line through the centre of gravity, names on top. */
+export function PackView(props: ViewProps) {
+  const { pack, stow, frame, plane, loaded, chosenId, onChoose, onDrag, onCancel } = props;
   const { massUnit } = usePreferences();
-  const place = (box: Extent) => {
-    const [low, high] = horizontal(box);
-    return {
-      x: frame.h(low),
-      y: frame.v(box.z1),
-      width: frame.h(high) - frame.h(low),
-      height: frame.v(box.z0) - frame.v(box.z1),
-    };
-  };
+  const held = useRef<{ thingId: string; moved: boolean } | undefined>(undefined);
   const zones = pack.zones
-    .map((zone) => ({ zone, box: zoneBox(zone), how: shown(zone, zoneBox(zone)) }))
+    .filter((zone) => !isMainZone(zone.kind))
+    .map((zone) => ({ zone, how: seen(zone, plane) }))
     .filter((z) => z.how !== 'away');
   const things = stow.placed
-    .map((placed) => ({ placed, how: shown(placed.zone, placed.box) }))
-    .filter((t) => t.how !== 'away' && t.placed.volumeL > 0)
-    // What lies behind the cut is drawn first.
+    .filter((p) => loaded.has(p.thing.id))
+    .flatMap((placed): readonly DrawnThing[] => {
+      const cut = sectionOf(placed, plane);
+      if (cut !== undefined) return [{ placed, section: cut, how: 'cut' }];
+      // Pockets beside the cut show what is in them, fainter.
+      if (isMainZone(placed.zone.kind) || placed.insideId !== undefined) return [];
+      if (seen(placed.zone, plane) !== 'behind') return [];
+      const [h0, h1] = across(placed.box, plane.axis);
+      const { z0, z1 } = placed.box;
+      return [{ placed, section: { kind: 'box', h0, h1, z0, z1, circle: false }, how: 'behind' }];
+    })
     .sort((a, b) => (a.how === b.how ? 0 : a.how === 'behind' ? -1 : 1));
+  const main = mainOf(pack);
+  const { centreOfGravityCm: cg } = stow;
+  const at = (event: PointerEvent<SVGGElement>): Spot => {
+    const svg = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
+    const h = frame.cmAcross(event.clientX - svg.left);
+    const z = frame.cmUp(event.clientY - svg.top);
+    return plane.axis === 'x' ? { x: plane.at, y: h, z } : { x: h, y: plane.at, z };
+  };
   return (
     <g>
-      {zones.map(({ zone, box, how }) => (
-        <rect
-          key={zone.id}
-          {...place(box)}
-          rx="3"
-          fill="none"
-          stroke={paint('border.emphasized')}
-          strokeWidth="1"
-          strokeDasharray={how === 'behind' ? '4 3' : undefined}
-        >
-          <title>{zone.name}</title>
-        </rect>
-      ))}
-      {things.map(({ placed, how }) => {
-        const r = place(placed.box);
-        const shade = shadeOf(placed);
-        const hovered = placed.thing.id === hoveredId;
-        const radius = Math.min(
-          cornerCm(placed.thing) * (frame.h(1) - frame.h(0)),
-          r.width / 2,
-          r.height / 2,
+      {main !== undefined && <MainOutline main={main} frame={frame} plane={plane} />}
+      {zones.map(({ zone, how }) => {
+        const box = zoneBox(zone);
+        const [h0, h1] = across(box, plane.axis);
+        return (
+          <rect
+            key={zone.id}
+            x={frame.h(h0)}
+            width={frame.h(h1) - frame.h(h0)}
+            y={frame.v(box.z1)}
+            height={frame.v(box.z0) - frame.v(box.z1)}
+            rx="3"
+            fill="none"
+            stroke={paint('border.emphasized')}
+            strokeDasharray={how === 'behind' ? '4 3' : undefined}
+          >
+            <title>{zone.name}</title>
+          </rect>
         );
+      })}
+      {things.map(({ placed, section, how }) => {
+        const { id } = placed.thing;
+        const chosen = id === chosenId;
         return (
           <g
-            key={placed.thing.id}
-            onPointerEnter={() => onHover(placed.thing.id)}
-            onPointerLeave={() => onHover(undefined)}
+            key={id}
+            data-thing={id}
+            style={{ cursor: onDrag === undefined ? 'pointer' : 'grab', touchAction: 'none' }}
             opacity={how === 'behind' ? 0.55 : 1}
+            onClick={() => onChoose(id)}
+            onPointerDown={(e) => {
+              if (onDrag === undefined || e.button !== 0) return;
+              e.currentTarget.setPointerCapture(e.pointerId);
+              held.current = { thingId: id, moved: false };
+              onChoose(id);
+            }}
+            onPointerMove={(e) => {
+              if (held.current === undefined || onDrag === undefined) return;
+              held.current.moved = true;
+              onDrag(held.current.thingId, at(e), false);
+            }}
+            onPointerUp={(e) => {
+              const hand = held.current;
+              held.current = undefined;
+              if (hand?.moved === true && onDrag !== undefined) onDrag(hand.thingId, at(e), true);
+            }}
+            onPointerCancel={() => {
+              held.current = undefined;
+              onCancel();
+            }}
+            onKeyDown={(e: KeyboardEvent) => {
+              if (e.key === 'Escape') onCancel();
+            }}
           >
-            <rect
-              x={r.x + 0.75}
-              y={r.y + 0.75}
-              width={Math.max(1, r.width - 1.5)}
-              height={Math.max(1, r.height - 1.5)}
-              rx={radius}
-              fill={shade.fill}
-              stroke={hovered ? paint('fg') : paint('border.emphasized')}
-              strokeWidth={hovered ? 3 : 1}
-              strokeDasharray={how === 'behind' ? '4 3' : undefined}
-            >
-              <title>{`${placed.thing.name}, ${formatMass(placed.massKg, massUnit)}`}</title>
-            </rect>
+            <Outline
+              section={section}
+              frame={frame}
+              corner={cornerCm(placed.thing)}
+              fill={shadeOf(placed).fill}
+              stroke={chosen ? paint('fg') : paint('border.emphasized')}
+              strokeWidth={chosen ? 3 : 1}
+              dashed={how === 'behind'}
+            />
+            <title>{`${placed.thing.name}, ${formatMass(placed.massKg, massUnit)}`}</title>
           </g>
         );
       })}
-      <Plumb frame={frame} at={plumb.at} z={plumb.z} inBand={stow.inBand} empty={stow.placed.length === 0} />
+      <Plumb
+        frame={frame}
+        at={plane.axis === 'x' ? cg.y : cg.x}
+        z={cg.z}
+        inBand={stow.inBand}
+        empty={stow.placed.length === 0}
+      />
       {/* Names last: the plumb line never crosses them out. */}
       {placeLabels(
-        things.filter((t) => t.how === 'cut').map(({ placed }) => ({ placed, ...place(placed.box) })),
+        things
+          .filter((t) => t.how === 'cut')
+          .map(({ placed, section }) => {
+            const room = roomFor(section);
+            return {
+              placed,
+              x: frame.h(room.h0),
+              y: frame.v(room.z1),
+              width: frame.h(room.h1) - frame.h(room.h0),
+              height: frame.v(room.z0) - frame.v(room.z1),
+            };
+          }),
       ).map(({ placed, ...label }) => (
         <text
           key={placed.thing.id}
@@ -107,6 +177,110 @@ export function PackView({ pack, stow, frame, hoveredId, onHover, horizontal, sh
           {label.text}
         </text>
       ))}
+    </g>
+  );
+}
+
+/** A cut thing as it is: a box, a circle, or the outline of something soft. */
+function Outline({
+  section,
+  frame,
+  corner,
+  fill,
+  stroke,
+  strokeWidth,
+  dashed,
+}: {
+  section: Section;
+  frame: Frame;
+  corner: number;
+  fill: string;
+  stroke: string;
+  strokeWidth: number;
+  dashed: boolean;
+}) {
+  const look = { fill, stroke, strokeWidth, ...(dashed ? { strokeDasharray: '4 3' } : {}) };
+  if (section.kind === 'box') {
+    const x = frame.h(section.h0);
+    const y = frame.v(section.z1);
+    const width = Math.max(1, frame.h(section.h1) - x - 1);
+    const height = Math.max(1, frame.v(section.z0) - y - 1);
+    const px = frame.h(1) - frame.h(0);
+    return section.circle ? (
+      <ellipse cx={x + width / 2} cy={y + height / 2} rx={width / 2} ry={height / 2} {...look} />
+    ) : (
+      <rect
+        x={x + 0.5}
+        y={y + 0.5}
+        width={width}
+        height={height}
+        rx={Math.min(corner * px, width / 2, height / 2)}
+        {...look}
+      />
+    );
+  }
+  return (
+    <>
+      {section.runs.map((run, i) => (
+        <path key={i} d={softPath(run, section.cellCm, frame)} strokeLinejoin="round" {...look} />
+      ))}
+    </>
+  );
+}
+
+/** The outline of a run of columns, from the middle of the first cell's edge to the last's, smoothed. */
+function softPath(run: readonly Column[], cellCm: number, frame: Frame): string {
+  const first = run[0]!;
+  const last = run[run.length - 1]!;
+  const ends = [{ ...first, h: first.h - cellCm / 2 }, ...run, { ...last, h: last.h + cellCm / 2 }];
+  return (
+    area<Column>()
+      .x((c) => frame.h(c.h))
+      .y0((c) => frame.v(c.low) - 0.5)
+      .y1((c) => frame.v(c.high) + 0.5)
+      .curve(curveMonotoneX)(ends) ?? ''
+  );
+}
+
+/** The main compartment's walls where the plane cuts them, its bottom part, and its divider. */
+function MainOutline({ main, frame, plane }: { main: MainCompartment; frame: Frame; plane: Plane }) {
+  const { at, heightCm } = main;
+  const [low, high] = [at.z, at.z + heightCm];
+  const corners: readonly (readonly [number, number])[] =
+    plane.axis === 'x'
+      ? [
+          [at.y, low],
+          [at.y + main.bottomDepthCm, low],
+          [at.y + main.topDepthCm, high],
+          [at.y, high],
+        ]
+      : [
+          [at.x - main.bottomWidthCm / 2, low],
+          [at.x + main.bottomWidthCm / 2, low],
+          [at.x + main.topWidthCm / 2, high],
+          [at.x - main.topWidthCm / 2, high],
+        ];
+  const path = line<readonly [number, number]>(
+    (c) => frame.h(c[0]),
+    (c) => frame.v(c[1]),
+  )([...corners, corners[0]!]);
+  const part = main.bottomPartCm;
+  return (
+    <g fill="none" stroke={paint('fg.muted')} strokeWidth="1.5">
+      <path d={path ?? ''} strokeLinejoin="round" />
+      {part !== undefined && (
+        <line
+          x1={frame.h(Math.min(corners[0]![0], corners[3]![0]))}
+          x2={frame.h(Math.max(corners[1]![0], corners[2]![0]))}
+          y1={frame.v(low + part)}
+          y2={frame.v(low + part)}
+          strokeDasharray={main.divider ? undefined : '2 4'}
+        >
+          <title>
+            {main.divider ? 'Divider over the bottom part' : 'Bottom part, with a zip of its own'}
+          </title>
+        </line>
+      )}
     </g>
   );
 }

@@ -1,95 +1,98 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { type Box as Extent, type Pack, type StowAssessment } from '@graft/core';
+import { mainOf, type Pack, type StowAssessment } from '@graft/core';
 import { paint } from '../theme/system';
 import { densityShade, DENSITY_LEGEND } from './density';
 import { Backdrop } from './Backdrop';
-import { PackView } from './PackView';
-import {
-  CUT_ASIDE_CM,
-  inLayer,
-  inSideCut,
-  makeFrame,
-  packSpans,
-  type Frame,
-  type Layer,
-  type Side,
-} from './packFrame';
+import { PackView, type Spot } from './PackView';
+import { makeFrame, packSpans, type Frame } from './packFrame';
+import { meets, type Plane } from './sections';
 
-const DRAWING_HEIGHT = 440;
+const DRAWING_HEIGHT = 396;
 const PAD_CM = 3;
 
 interface Props {
   readonly pack: Pack;
   readonly torsoCm: number;
   readonly stow: StowAssessment;
-  readonly hoveredId: string | undefined;
-  readonly onHover: (thingId: string | undefined) => void;
+  readonly loaded: ReadonlySet<string>;
+  readonly chosenId: string | undefined;
+  readonly onChoose: (thingId: string | undefined) => void;
+  readonly onDrag: ((thingId: string, at: Spot, dropped: boolean) => void) | undefined;
+  readonly onCancel: () => void;
 }
 
-/** Side cut and back view at one scale: things shaded by density, the centre of gravity on its plumb line, the band. */
-export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Props) {
-  const [side, setSide] = useState<Side>('right');
-  const [layer, setLayer] = useState<Layer>('core');
+/** Side cut and back view at one scale: things in true outline shaded by density, the plumb line, the school's band. */
+export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose, onDrag, onCancel }: Props) {
+  const spans = useMemo(() => packSpans(pack), [pack]);
+  const main = useMemo(() => mainOf(pack), [pack]);
+  const half = Math.floor((main?.topWidthCm ?? 20) / 2) - 1;
+  const back = main?.at.y ?? 0;
+  const deep = Math.floor(back + (main?.topDepthCm ?? 20)) - 1;
+  const [sideAt, setSideAt] = useState(Math.round(half / 3));
+  const [backAt, setBackAt] = useState(Math.round(back + 5));
   const frames = useMemo(() => {
-    const spans = packSpans(pack);
-    const things = stow.placed.map((p) => p.box.z1);
-    const vertical = {
-      low: spans.z.low - PAD_CM,
-      high: Math.max(spans.z.high, torsoCm + 4, ...things) + PAD_CM,
-    };
+    const vertical = { low: spans.z.low - PAD_CM, high: Math.max(spans.z.high, torsoCm + 8) + PAD_CM };
     const pxPerCm = DRAWING_HEIGHT / (vertical.high - vertical.low);
     return {
       pxPerCm,
       side: makeFrame(
-        { low: Math.min(-8, spans.y.low) - PAD_CM, high: spans.y.high + PAD_CM },
+        { low: Math.min(-8, spans.y.low) - PAD_CM, high: spans.y.high + PAD_CM + 2 },
         vertical,
         pxPerCm,
       ),
       back: makeFrame({ low: spans.x.low - PAD_CM, high: spans.x.high + PAD_CM }, vertical, pxPerCm),
     };
-  }, [pack, stow, torsoCm]);
+  }, [spans, torsoCm]);
   const cg = stow.centreOfGravityCm;
-  const show = { pack, stow, hoveredId, onHover };
-
+  const chosen = stow.placed.find((p) => p.thing.id === chosenId);
+  /** The plane that was chosen, or, where it passes the chosen thing, one through the middle of that. */
+  const planeOf = (axis: Plane['axis'], at: number): Plane => {
+    const plane = { axis, at: at + 0.5 };
+    if (chosen === undefined || meets(chosen.box, plane)) return plane;
+    return { axis, at: Math.floor(axis === 'x' ? chosen.centre.x : chosen.centre.y) + 0.5 };
+  };
+  const side = planeOf('x', sideAt);
+  const behind = planeOf('y', backAt);
+  const show = { pack, stow, loaded, chosenId, onChoose, onDrag, onCancel };
   return (
-    <Flex px="4" gap="6" align="start" wrap="wrap">
+    <Flex px="4" gap="5" align="start" wrap="wrap">
       <Box>
-        <Toggle
+        <CutSlider
           label="Side cut"
-          value={side}
-          onChange={setSide}
-          options={[
-            ['left', `${CUT_ASIDE_CM} cm left of the middle`],
-            ['right', `${CUT_ASIDE_CM} cm right`],
-          ]}
+          unit={(at) =>
+            at === 0 ? 'through the middle' : `${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'} of the middle`
+          }
+          low={-half}
+          high={half}
+          value={Math.floor(side.at)}
+          onChange={(at) => {
+            onChoose(undefined);
+            setSideAt(at);
+          }}
         />
         <Drawing
           frame={frames.side}
           label={`Side cut of the pack; centre of gravity ${cg.y.toFixed(1)} cm out from the back, ${cg.z.toFixed(1)} cm above the hip belt`}
         >
           <Backdrop frame={frames.side} stow={stow} torsoCm={torsoCm} />
-          <PackView
-            {...show}
-            frame={frames.side}
-            horizontal={sideways}
-            shown={(_zone, box) => inSideCut(box, side)}
-            plumb={{ at: cg.y, z: cg.z }}
-          />
+          <PackView {...show} frame={frames.side} plane={side} />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
           the wearer’s back is at the left; dashed: pockets beside the cut
         </Text>
       </Box>
       <Box>
-        <Toggle
+        <CutSlider
           label="Back view"
-          value={layer}
-          onChange={setLayer}
-          options={[
-            ['core', 'against the back'],
-            ['outer', 'outer layer'],
-          ]}
+          unit={(at) => `${(at - back).toFixed(0)} cm from the back panel`}
+          low={Math.ceil(back)}
+          high={deep}
+          value={Math.floor(behind.at)}
+          onChange={(at) => {
+            onChoose(undefined);
+            setBackAt(at);
+          }}
         />
         <Drawing
           frame={frames.back}
@@ -104,13 +107,7 @@ export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Prop
             stroke={paint('border')}
             strokeDasharray="2 4"
           />
-          <PackView
-            {...show}
-            frame={frames.back}
-            horizontal={across}
-            shown={(zone) => (inLayer(zone, layer) ? 'cut' : 'away')}
-            plumb={{ at: cg.x, z: cg.z }}
-          />
+          <PackView {...show} frame={frames.back} plane={behind} />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
           left is the wearer’s left; {frames.pxPerCm.toFixed(1)} px to the centimetre in both
@@ -146,32 +143,29 @@ export function SectionDrawing({ pack, torsoCm, stow, hoveredId, onHover }: Prop
   );
 }
 
-const sideways = (box: Extent): readonly [number, number] => [box.y0, box.y1];
-const across = (box: Extent): readonly [number, number] => [box.x0, box.x1];
-
-function Toggle<T extends string>(props: {
+/** Where a view cuts, moved through the pack. */
+function CutSlider(props: {
   label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChange: (value: T) => void;
+  unit: (at: number) => string;
+  low: number;
+  high: number;
+  value: number;
+  onChange: (at: number) => void;
 }) {
   return (
-    <Flex align="center" gap="2" fontSize="xs" mb="1" role="radiogroup" aria-label={props.label}>
+    <Flex align="center" gap="2" fontSize="xs" mb="1">
       <Text fontWeight="600">{props.label}</Text>
-      {props.options.map(([value, words]) => (
-        <Box
-          as="button"
-          key={value}
-          role="radio"
-          aria-checked={value === props.value}
-          color={value === props.value ? 'fg' : 'fg.muted'}
-          borderBottomWidth="2px"
-          borderColor={value === props.value ? 'fg' : 'transparent'}
-          onClick={() => props.onChange(value)}
-        >
-          {words}
-        </Box>
-      ))}
+      <input
+        type="range"
+        className="slider"
+        aria-label={`${props.label}, where it cuts`}
+        aria-valuetext={props.unit(props.value)}
+        min={props.low}
+        max={props.high}
+        value={props.value}
+        onChange={(e) => props.onChange(Number(e.target.value))}
+      />
+      <Text color="fg.muted">{props.unit(props.value)}</Text>
     </Flex>
   );
 }

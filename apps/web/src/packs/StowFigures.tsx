@@ -1,18 +1,52 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Grid, Text } from '@chakra-ui/react';
 import {
+  bodyLoad,
   FAIR_OFFSET_CM,
   formatMass,
   formatPercent,
-  formatSignedCm,
   GOOD_OFFSET_CM,
   gramsToCentre,
+  packLift,
+  roundLeanDeg,
+  type BodyLoad,
+  type Member,
   type StowAssessment,
+  type StowBounds,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 
-/** Where the centre of gravity is, in words and numbers, and what is amiss. */
-export function StowFigures({ stow, torsoCm }: { stow: StowAssessment; torsoCm: number }) {
+const FIVE = {
+  templateColumns: { base: 'repeat(2, minmax(0, 1fr))', md: '1.35fr 1.05fr 1fr 1.05fr 1.05fr' },
+  columnGap: '3',
+  rowGap: '1.5',
+} as const;
+
+/** "1.2 cm right". */
+function asideText(x: number): string {
+  return Math.abs(x) < 0.05 ? 'even' : `${Math.abs(x).toFixed(1)} cm ${x > 0 ? 'right' : 'left'}`;
+}
+
+/** What a stowed pack does to its wearer. */
+export function bodyLoadOf(stow: StowAssessment, member: Member): BodyLoad {
+  return bodyLoad(
+    member,
+    stow.massKg,
+    stow.centreOfGravityCm,
+    stow.placed.map((p) => ({ massKg: p.massKg, atCm: p.centre })),
+  );
+}
+
+/** Where the centre of gravity is and what that does to the body, in words and numbers. */
+export function StowFigures({
+  stow,
+  bounds,
+  member,
+}: {
+  stow: StowAssessment;
+  bounds: StowBounds;
+  member: Member;
+}) {
   const { massUnit } = usePreferences();
   const { x, y, z } = stow.centreOfGravityCm;
   const aside = Math.abs(x) <= GOOD_OFFSET_CM ? 'good' : Math.abs(x) <= FAIR_OFFSET_CM ? 'fair' : 'uneven';
@@ -25,68 +59,101 @@ export function StowFigures({ stow, torsoCm }: { stow: StowAssessment; torsoCm: 
       </Text>
     );
   }
+  const body = bodyLoadOf(stow, member);
+  const lift = packLift(stow.massKg);
   const figure = (label: string, value: React.ReactNode, more: React.ReactNode) => (
-    <Box>
+    <Box minW="0">
       <Text fontSize="xs" color="fg.muted">
         {label}
       </Text>
-      <Text fontFamily="heading" fontSize="lg" fontWeight="600" lineHeight="1.3">
+      <Text fontFamily="heading" fontSize="md" fontWeight="600" lineHeight="1.3">
         {value}
       </Text>
       <Text fontSize="xs">{more}</Text>
     </Box>
   );
   const why =
-    'Centre of gravity: Σ mᵢrᵢ / Σ mᵢ over the empty pack and everything in it, each thing at the middle of the space it takes in its zone.';
+    'Centre of gravity: Σ mᵢrᵢ / Σ mᵢ over the empty pack and everything in it, each thing where it really lies.';
+  const unreachable =
+    !stow.inBand && (bounds.highestCm < stow.band[0] || bounds.lowestCm > stow.band[1])
+      ? `; out of reach for these things in these compartments, which end at ${(bounds.highestCm < stow.band[0] ? bounds.highestCm : bounds.lowestCm).toFixed(1)} cm`
+      : '';
   return (
-    <Box px="4" pt="3" pb="4">
-      <Flex gap="6" wrap="wrap" role="group" aria-label="Centre of gravity">
+    <Box px="4" pt="2" pb="3">
+      <Grid {...FIVE} role="group" aria-label="Centre of gravity">
         {figure(
-          'Centre of gravity, height',
+          'Height above the belt',
           <Why
-            reason={`${why} Height above the hip belt. The band is Graft's own number for "${stow.school.name}", preferred on ${stow.school.preferredWhen}.`}
+            reason={`${why} The band is Graft's own number for "${stow.school.name}", preferred on ${stow.school.preferredWhen}.`}
           >
             {z.toFixed(1)} cm
           </Why>,
           <>
-            {formatPercent(z / torsoCm, 0)} of torso;{' '}
+            {formatPercent(z / member.torsoCm, 0)} of torso;{' '}
             {stow.inBand
               ? `in the band ${stow.band[0].toFixed(0)}–${stow.band[1].toFixed(0)} cm`
-              : `${Math.abs(stow.bandMissCm).toFixed(1)} cm ${stow.bandMissCm > 0 ? 'above' : 'below'} the band`}
+              : `${Math.abs(stow.bandMissCm).toFixed(1)} cm ${stow.bandMissCm > 0 ? 'above' : 'below'} the band${unreachable}`}
           </>,
         )}
         {figure(
           'Out from the back',
-          <Why reason={`${why} The closer, the shorter the lever.`}>{y.toFixed(1)} cm</Why>,
-          'the less the better',
+          <Why
+            reason={`${why} The closer, the shorter the lever. Least conceivable: these things in these compartments as if they could be poured, the densest nearest to the back.`}
+          >
+            {y.toFixed(1)} cm
+          </Why>,
+          `at least ${bounds.leastOutCm.toFixed(1)} in any order`,
         )}
         {figure(
           'Aside',
           <Why
             reason={`${why} Up to ${GOOD_OFFSET_CM} cm is good, up to ${FAIR_OFFSET_CM} cm fair: Graft's own numbers.`}
           >
-            {formatSignedCm(x)}
+            {asideText(x)}
           </Why>,
           Math.abs(x) < 0.05
-            ? 'even'
-            : `${x > 0 ? 'right' : 'left'}, ${aside}; ${Math.round(gramsToCentre(stow))} g to move across`,
+            ? 'nothing to move'
+            : `${aside}; ${Math.round(gramsToCentre(stow))} g to move across`,
         )}
         {figure('In the pack', formatMass(stow.massKg, massUnit), `on day ${stow.day}, pack included`)}
-      </Flex>
-      {stow.findings.length > 0 && (
-        <Box as="ul" mt="3" listStyleType="none" fontSize="xs" aria-label="Findings">
-          {stow.findings.map((finding, i) => (
-            <Box
-              as="li"
-              key={i}
-              py="0.5"
-              color={finding.kind === 'safety' || finding.kind === 'fit' ? 'overload.fg' : undefined}
-            >
-              {finding.kind === 'safety' || finding.kind === 'fit' ? '▲' : '△'} {finding.message}
-            </Box>
-          ))}
-        </Box>
-      )}
+        {figure(
+          'Main compartment',
+          `${stow.main.filledL.toFixed(0)} of ${stow.main.capacityL.toFixed(0)} L`,
+          <Why reason="Space lost under, between and over things, into which nothing soft flows: part of all that is filled and lost.">
+            {formatPercent(stow.main.voidShare, 0)} hollows
+          </Why>,
+        )}
+      </Grid>
+      <Grid {...FIVE} mt="1.5" role="group" aria-label="What it does to the body">
+        {figure(
+          'Lean',
+          <Why reason="The forward lean that brings trunk and pack back over the hips: tan θ = m·b / (0.678·M·hT + m·hP), body segments after Winter's tables (from memory). An estimate, to half a degree at best.">
+            {roundLeanDeg(body.leanDeg).toFixed(1)}°
+          </Why>,
+          'forward, standing',
+        )}
+        {figure(
+          'Pull on the shoulders',
+          <Why reason="F = m·g·y / torso length: the horizontal force that the straps give about the belt.">
+            {body.shoulderPullN.toFixed(0)} N
+          </Why>,
+          `${(body.shoulderPullN / 9.81).toFixed(1)} kg of pull`,
+        )}
+        {figure(
+          'Sway',
+          <Why reason="m·a·z at the belt for a quick step to the side of 2 m/s² (Graft's own number).">
+            {body.swayNm.toFixed(0)} N·m
+          </Why>,
+          'for a side step',
+        )}
+        {figure(
+          'Lifting it',
+          <Why reason="Revised NIOSH lifting equation (publication 94-110), from the ground to the back, with Graft's own guesses of lengths: load over recommended weight. Above 1: set it on a rock, or get a hand.">
+            index {lift.index.toFixed(1)}
+          </Why>,
+          lift.index > 1 ? '▲ from a rock, or with help' : 'alone, knee under it',
+        )}
+      </Grid>
     </Box>
   );
 }

@@ -8,7 +8,6 @@ import {
   isMainZone,
   type Pack,
   type PlacedThing,
-  type Placement,
   type Side,
   type StowAssessment,
   type Thing,
@@ -24,17 +23,17 @@ interface Props {
   readonly stow: StowAssessment;
   readonly hoveredId: string | undefined;
   readonly onHover: (thingId: string | undefined) => void;
-  readonly onPlace: (placement: Placement, label: string) => void;
+  readonly onPlace: (thing: Thing, zone: Zone, side: Side) => void;
+  readonly onPin: (thing: Thing, pinned: boolean) => void;
 }
 
 /** Everything in the pack by zone, top to bottom as it lies, each thing with its reason; drag it or choose its place. */
-export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
+export function ZoneList({ pack, stow, hoveredId, onHover, onPlace, onPin }: Props) {
   const [heldId, setHeldId] = useState<string | undefined>();
   const sensors = useDragSensors();
   const thingOf = (id: string): Thing | undefined =>
     stow.placed.find((p) => p.thing.id === id)?.thing ?? stow.unplaced.find((t) => t.id === id);
-  const placeIn = (thing: Thing, zone: Zone, side: Side): void =>
-    onPlace({ thingId: thing.id, zoneId: zone.id, side, pinned: true }, `put ${thing.name} in ${zone.name}`);
+  const nameOf = (id: string): string => thingOf(id)?.name ?? id;
   const held = heldId === undefined ? undefined : thingOf(heldId);
   return (
     <DndContext
@@ -46,18 +45,10 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
         setHeldId(undefined);
         const thing = thingOf(String(e.active.id));
         const zone = pack.zones.find((z) => z.id === e.over?.id);
-        if (thing !== undefined && zone !== undefined) placeIn(thing, zone, zone.side);
+        if (thing !== undefined && zone !== undefined) onPlace(thing, zone, zone.side);
       }}
     >
-      <Box
-        as="aside"
-        aria-label="Things by zone"
-        w={{ base: '100%', lg: '392px' }}
-        flexShrink={0}
-        borderLeftWidth="1px"
-        bg="bg.panel"
-        overflowY="auto"
-      >
+      <Box role="group" aria-label="Things by zone">
         {stow.unplaced.length > 0 && (
           <Box borderBottomWidth="1px" p="3" aria-label="Without a place" role="group">
             <Text fontWeight="600">Without a place yet: {stow.unplaced.length}</Text>
@@ -72,7 +63,8 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
                 day={stow.day}
                 hovered={thing.id === hoveredId}
                 onHover={onHover}
-                onPlace={(zone, side) => placeIn(thing, zone, side)}
+                nameOf={nameOf}
+                onPlace={(zone, side) => onPlace(thing, zone, side)}
               />
             ))}
           </Box>
@@ -94,13 +86,9 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace }: Props) {
                   day={stow.day}
                   hovered={p.thing.id === hoveredId}
                   onHover={onHover}
-                  onPlace={(zone, side) => placeIn(p.thing, zone, side)}
-                  onPin={(pinned) =>
-                    onPlace(
-                      { thingId: p.thing.id, zoneId: p.zone.id, side: p.side, pinned },
-                      `${pinned ? 'pin' : 'unpin'} ${p.thing.name}`,
-                    )
-                  }
+                  nameOf={nameOf}
+                  onPlace={(zone, side) => onPlace(p.thing, zone, side)}
+                  onPin={(pinned) => onPin(p.thing, pinned)}
                 />
               ))}
           </ZoneGroup>
@@ -126,7 +114,7 @@ function ZoneGroup({ fill, children }: { fill: ZoneFill; children: React.ReactNo
   const { massUnit } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: fill.zone.id });
   const { zone } = fill;
-  const over = fill.fullestL > zone.volumeL + 0.005;
+  const over = !isMainZone(zone.kind) && fill.fullestL > zone.volumeL + 0.005;
   const tooHeavy = zone.maxLoadKg !== undefined && fill.massKg > zone.maxLoadKg;
   return (
     <Box
@@ -143,7 +131,8 @@ function ZoneGroup({ fill, children }: { fill: ZoneFill; children: React.ReactNo
         </Text>
         <Text fontSize="2xs" color={over || tooHeavy ? 'overload.fg' : 'fg.muted'} whiteSpace="nowrap">
           {(over || tooHeavy) && '▲ '}
-          {fill.volumeL.toFixed(1)} of {formatVolume(zone.volumeL)}
+          {/* Parts of the main compartment have no walls between them: only all of it has a volume. */}
+          {fill.volumeL.toFixed(1)} {isMainZone(zone.kind) ? 'L' : `of ${formatVolume(zone.volumeL)}`}
           {fill.massKg > 0 && `, ${formatMass(fill.massKg, massUnit)}`}
         </Text>
       </Flex>
@@ -164,12 +153,14 @@ interface RowProps {
   readonly onHover: (thingId: string | undefined) => void;
   readonly onPlace: (zone: Zone, side: Side) => void;
   readonly onPin?: (pinned: boolean) => void;
+  /** The name of a thing of this pack. */
+  readonly nameOf: (thingId: string) => string;
 }
 
 const LEVEL_MARK = { good: '', fair: '', poor: '△ ', never: '▲ ' } as const;
 
 function ThingRow(props: RowProps) {
-  const { thing, placed, pack, zoneId, side, massKg, day, hovered, onHover, onPlace, onPin } = props;
+  const { thing, placed, pack, zoneId, side, massKg, day, hovered, onHover, onPlace, onPin, nameOf } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: thing.id });
   const level = placed?.verdict.level ?? 'good';
@@ -250,6 +241,11 @@ function ThingRow(props: RowProps) {
           {LEVEL_MARK[level]}
           {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
           {placed.reason}
+          {placed.insideId !== undefined
+            ? `; rides in ${nameOf(placed.insideId)}`
+            : placed.reach.count > 0
+              ? `; reach ${placed.reach.count}`
+              : ''}
           {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
         </Text>
       )}

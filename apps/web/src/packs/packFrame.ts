@@ -1,12 +1,7 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
 import { scaleLinear } from 'd3-scale';
 import type { Box, Pack, PlacedThing, Zone } from '@graft/core';
-
-export type Side = 'left' | 'right';
-export type Layer = 'core' | 'outer';
-
-/** How far to one side of the middle the side cut runs, cm. */
-export const CUT_ASIDE_CM = 6;
+import { meets, type Plane } from './sections';
 
 export interface Span {
   readonly low: number;
@@ -47,34 +42,28 @@ export function zoneBox(zone: Zone): Box {
   };
 }
 
-/** Whether a box is met by the side cut; pockets of that side lie behind the plane and are drawn fainter. */
-export function inSideCut(box: Box, side: Side): 'cut' | 'behind' | 'away' {
-  const plane = side === 'right' ? CUT_ASIDE_CM : -CUT_ASIDE_CM;
-  if (box.x0 <= plane && plane < box.x1) return 'cut';
-  const outward = side === 'right' ? box.x0 >= plane : box.x1 <= plane;
-  return outward ? 'behind' : 'away';
-}
-
-/** Whether a zone belongs to the layer the back view shows. */
-export function inLayer(zone: Zone, layer: Layer): boolean {
-  switch (zone.kind) {
-    case 'core':
-    case 'outer':
-      return zone.kind === layer;
-    // In front of the wearer, or before and behind the layer: the side cut shows them.
-    case 'strap':
-    case 'hipBelt':
-    case 'sleeve':
-    case 'front':
-      return false;
-    default:
-      return true;
+/**
+ * How a plane sees a zone: cut; behind it, on the side that is looked at, fainter; or not at all. Seen from behind,
+ * what hangs before the wearer or in front of the plane is left to the other view.
+ */
+export function seen(zone: Zone, plane: Plane): 'cut' | 'behind' | 'away' {
+  const box = zoneBox(zone);
+  if (plane.axis === 'y') {
+    if (zone.kind === 'strap' || zone.kind === 'hipBelt') return 'away';
+    if (meets(box, plane)) return 'cut';
+    return zone.kind === 'side' || zone.kind === 'lash' ? 'behind' : 'away';
   }
+  if (meets(box, plane)) return 'cut';
+  const outward = plane.at >= 0 ? box.x0 >= plane.at : box.x1 <= plane.at;
+  return outward ? 'behind' : 'away';
 }
 
 export interface Frame {
   readonly h: (cm: number) => number;
   readonly v: (cm: number) => number;
+  /** Back from pixels to centimetres. */
+  readonly cmAcross: (px: number) => number;
+  readonly cmUp: (px: number) => number;
   readonly width: number;
   readonly height: number;
 }
@@ -83,12 +72,9 @@ export interface Frame {
 export function makeFrame(horizontal: Span, vertical: Span, pxPerCm: number): Frame {
   const width = (horizontal.high - horizontal.low) * pxPerCm;
   const height = (vertical.high - vertical.low) * pxPerCm;
-  return {
-    h: scaleLinear([horizontal.low, horizontal.high], [0, width]),
-    v: scaleLinear([vertical.low, vertical.high], [height, 0]),
-    width,
-    height,
-  };
+  const h = scaleLinear([horizontal.low, horizontal.high], [0, width]);
+  const v = scaleLinear([vertical.low, vertical.high], [height, 0]);
+  return { h, v, cmAcross: (px) => h.invert(px), cmUp: (px) => v.invert(px), width, height };
 }
 
 /** Corner radius that tells soft from stiff, cm. */
@@ -100,11 +86,10 @@ export function cornerCm(thing: PlacedThing['thing']): number {
     case 'long':
       return 1;
     case 'cylinder':
-      return 1.6;
+      return 0.8;
     case 'pouch':
-      return 2.2;
     case 'roll':
     case 'stuff':
-      return 3.6;
+      return 1.4;
   }
 }

@@ -124,7 +124,7 @@ function packFigures(trip: Trip, member: Member): PackFigures {
   if (before?.parts.length === parts.length && before.parts.every((part, i) => part === parts[i]))
     return before.figures;
   const stow = assessStow(trip, member.id, planningDay(trip, member.id));
-  const wrong = stow.findings.some((f) => f.kind === 'unplaced' || f.kind === 'fit' || f.kind === 'safety');
+  const wrong = stow.findings.some((f) => f.severity === 'fit' || f.severity === 'safety');
   const figures = { memberId: member.id, stow, done: stow.placed.length > 0 && !wrong };
   known.set(member, { parts, figures });
   return figures;

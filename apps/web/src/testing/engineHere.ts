@@ -1,20 +1,29 @@
 /** The engines of the workers, run where they are asked: tests have no workers. */
 import {
+  assess,
+  cureOf,
   planReshare,
   planStow,
+  rideAdvice,
   shareMisfit,
   shareProblem,
   solveShare,
+  stowProblem,
   type Misfit,
+  type Placement,
   type ReshareAim,
   type ReshareResult,
+  type RideAdvice,
   type Stow,
+  type StowMove,
+  type Symptom,
   type Trip,
 } from '@graft/core';
 import type { Run } from '../workers/run';
 
 /** Enough for trips of a test, whatever the engine would take. */
 const ITERATIONS = 40_000;
+const STOW_ITERATIONS = 3_000;
 
 function here<T>(work: () => T): Run<T> {
   return { result: Promise.resolve().then(work), stop: () => undefined };
@@ -43,7 +52,34 @@ export const engineHere = {
     memberIds: readonly string[],
     seed: number,
     onStow: (stow: Stow) => void,
-  ): Run<void> => here(() => memberIds.forEach((id) => onStow(planStow(trip, id, { seed }).stow))),
+    onProgress: (done: number) => void,
+  ): Run<void> =>
+    here(() => {
+      memberIds.forEach((id) => onStow(planStow(trip, id, { seed, iterations: STOW_ITERATIONS }).stow));
+      onProgress(1);
+    }),
+  runCures: (
+    trip: Trip,
+    memberId: string,
+    day: number,
+    placements: readonly Placement[],
+  ): Run<readonly (StowMove | undefined)[]> =>
+    here(() => {
+      const problem = stowProblem(trip, memberId, day);
+      return assess(problem, placements).findings.map((f) => cureOf(problem, placements, f));
+    }),
+  runRide: (
+    trip: Trip,
+    memberId: string,
+    day: number,
+    placements: readonly Placement[],
+    symptom: Symptom,
+    about: string | undefined,
+  ): Run<RideAdvice> =>
+    here(() => {
+      const problem = stowProblem(trip, memberId, day);
+      return rideAdvice(problem, assess(problem, placements), placements, symptom, about);
+    }),
 };
 
 /** No proofs in tests: what they would raise or lower is tested where they are computed. */

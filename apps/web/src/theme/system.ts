@@ -15,6 +15,7 @@ const config = defineConfig({
     // Paper shows what the page holds, not how to change it.
     'header, nav, aside, [data-screen-only]': { _print: { display: 'none !important' } },
     '[data-print-only]': { display: 'none', _print: { display: 'block' } },
+    '.slider': { accentColor: 'var(--chakra-colors-pine-solid)', minWidth: '90px', height: '18px' },
     // Tables hold a thousand cells and more: their look is set once here, not computed cell by cell.
     '.grid-table': {
       tableLayout: 'fixed',

@@ -2,12 +2,16 @@
 import { proxy, wrap } from 'comlink';
 import type {
   Misfit,
+  Placement,
   ReshareAim,
   ReshareResult,
+  RideAdvice,
   ShareProgress,
   ShareResult,
   SolvedShare,
   Stow,
+  StowMove,
+  Symptom,
   Trip,
 } from '@graft/core';
 import type { Engine } from './engine.worker';
@@ -77,10 +81,17 @@ export function runMisfit(
   return raced<Misfit | undefined>(worker, WHAT, work, () => undefined, over);
 }
 
+/** How many packs are planned at once: as many as there are cores, but one for the page. */
+const MOST_AT_ONCE = 4;
+function atOnce(packs: number): number {
+  return Math.max(1, Math.min(MOST_AT_ONCE, packs, navigator.hardwareConcurrency));
+}
+
 /**
- * Plan packs one after another.
+ * Plan packs, several at once in workers of their own.
  *
- * @param onStow each stow as it is ready; silent once the run is over
+ * @param onStow each stow as it is ready; when stopped, the best so far of those that were begun; silent after that
+ * @param onProgress how far all of it is, 0 to 1
  * @returns when all are planned, or after `stop`
  */
 export function runStows(
@@ -88,16 +99,77 @@ export function runStows(
   memberIds: readonly string[],
   seed: number,
   onStow: (stow: Stow) => void,
+  onProgress: (done: number) => void,
 ): Run<void> {
-  const worker = startWorker();
   const over = { now: false };
-  const engine = wrap<Engine>(worker);
-  const all = async (): Promise<void> => {
-    for (const memberId of memberIds) {
-      const stow = await engine.stow(trip, memberId, seed);
+  const parts = memberIds.map(() => 0);
+  const begun = new Map<number, Stow>();
+  const tell = (i: number, done: number): void => {
+    parts[i] = done;
+    onProgress(parts.reduce((a, b) => a + b, 0) / Math.max(1, parts.length));
+  };
+  let next = 0;
+  const work = (worker: Worker) => async (): Promise<void> => {
+    const engine = wrap<Engine>(worker);
+    while (next < memberIds.length && !over.now) {
+      const i = next;
+      next += 1;
+      const heard = proxy((done: number, best: Stow) => {
+        if (over.now) return;
+        begun.set(i, best);
+        tell(i, done);
+      });
+      const stow = await engine.stow(trip, memberIds[i]!, seed, heard);
       if (over.now) return;
+      begun.delete(i);
       onStow(stow);
+      tell(i, 1);
     }
   };
-  return raced(worker, WHAT, all(), () => undefined, over);
+  const runs = Array.from({ length: atOnce(memberIds.length) }, () => {
+    const worker = startWorker();
+    return raced<void>(worker, WHAT, work(worker)(), () => undefined);
+  });
+  return {
+    result: Promise.all(runs.map((r) => r.result)).then(() => {
+      over.now = true;
+    }),
+    stop: () => {
+      if (over.now) return;
+      over.now = true;
+      // What was begun is kept as far as it has come.
+      for (const stow of begun.values()) onStow(stow);
+      for (const run of runs) run.stop();
+    },
+  };
+}
+
+/** The cheapest move against each finding of a stow, in the findings' order; nothing after `stop`. */
+export function runCures(
+  trip: Trip,
+  memberId: string,
+  day: number,
+  placements: readonly Placement[],
+): Run<readonly (StowMove | undefined)[] | undefined> {
+  const worker = startWorker();
+  return raced<readonly (StowMove | undefined)[] | undefined>(
+    worker,
+    WHAT,
+    wrap<Engine>(worker).cures(trip, memberId, day, placements),
+    () => undefined,
+  );
+}
+
+/** What likely causes a symptom in a stow, and the best moves against it; nothing after `stop`. */
+export function runRide(
+  trip: Trip,
+  memberId: string,
+  day: number,
+  placements: readonly Placement[],
+  symptom: Symptom,
+  about: string | undefined,
+): Run<RideAdvice | undefined> {
+  const worker = startWorker();
+  const work = wrap<Engine>(worker).ride(trip, memberId, day, placements, symptom, about);
+  return raced<RideAdvice | undefined>(worker, WHAT, work, () => undefined);
 }

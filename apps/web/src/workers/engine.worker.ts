@@ -1,16 +1,24 @@
 import { expose } from 'comlink';
 import {
+  assess,
+  cureOf,
   planReshare,
   planStow,
+  rideAdvice,
   shareMisfit,
   shareProblem,
   solveShare,
+  stowProblem,
   type Misfit,
+  type Placement,
   type ReshareAim,
   type ReshareResult,
+  type RideAdvice,
   type ShareProgress,
   type ShareResult,
   type Stow,
+  type StowMove,
+  type Symptom,
   type Trip,
 } from '@graft/core';
 
@@ -33,8 +41,32 @@ const engine = {
   misfit(trip: Trip, seed: number, onProgress: (done: number) => void): Misfit | undefined {
     return shareMisfit(trip, seed, (done) => void onProgress(done));
   },
-  stow(trip: Trip, memberId: string, seed: number): Stow {
-    return planStow(trip, memberId, { seed }).stow;
+  stow(trip: Trip, memberId: string, seed: number, onProgress: (done: number, best: Stow) => void): Stow {
+    return planStow(trip, memberId, {
+      seed,
+      onProgress: ({ done, best }) => void onProgress(done, best.stow),
+    }).stow;
+  },
+  /** The cheapest single move against each finding of a stow, in the order of the findings. */
+  cures(
+    trip: Trip,
+    memberId: string,
+    day: number,
+    placements: readonly Placement[],
+  ): readonly (StowMove | undefined)[] {
+    const problem = stowProblem(trip, memberId, day);
+    return assess(problem, placements).findings.map((f) => cureOf(problem, placements, f));
+  },
+  ride(
+    trip: Trip,
+    memberId: string,
+    day: number,
+    placements: readonly Placement[],
+    symptom: Symptom,
+    about: string | undefined,
+  ): RideAdvice {
+    const problem = stowProblem(trip, memberId, day);
+    return rideAdvice(problem, assess(problem, placements), placements, symptom, about);
   },
 };
 

@@ -2,7 +2,7 @@
  * Packing schools: where each wants the height of the pack's centre of gravity, as shares of torso length above the
  * hip belt. The trade says "high", "near the shoulder blades"; the numbers are Graft's own (common practice, no source).
  */
-import type { Member, PackingSchoolId, Trip } from '../trip/model.js';
+import type { Ground, Member, PackingSchoolId, Trip } from '../trip/model.js';
 
 export interface PackingSchool {
   readonly id: PackingSchoolId;
@@ -39,12 +39,15 @@ export const PACKING_SCHOOLS: Readonly<Record<PackingSchoolId, PackingSchool>> =
 };
 
 /** Grounds on which a heavy top has thrown people (common practice, no source: falls were seen). */
-const STEEP_GROUNDS: readonly string[] = ['scramble', 'snow'];
+const STEEP_GROUNDS: readonly Ground[] = ['scramble', 'snow'];
+export function isSteep(ground: Ground): boolean {
+  return STEEP_GROUNDS.includes(ground);
+}
 
 /** Days on steep ground that the trip would walk with its weight high; the leader is warned hard about them. */
 export function topHeavyDays(trip: Trip): readonly number[] {
   if (trip.packingSchool !== 'high') return [];
-  return trip.legs.flatMap((leg, i) => (STEEP_GROUNDS.includes(leg.ground) ? [i + 1] : []));
+  return trip.legs.flatMap((leg, i) => (isSteep(leg.ground) ? [i + 1] : []));
 }
 
 /** |x| up to this is good, cm (Graft's own number). */

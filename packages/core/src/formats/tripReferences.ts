@@ -78,6 +78,7 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     ['pickups', 'pick-up id'],
     ['arrangements', 'arrangement id'],
     ['dismissals', 'finding'],
+    ['practice', 'practice id'],
     ['handovers', 'handover id'],
     ['variants', 'what-if id'],
   ] as const)
@@ -94,6 +95,7 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   for (const pack of packs) {
     const zones = entries(pack.item, 'zones', `${pack.path}.`);
     uniqueIds(zones, 'id', 'zone id of this pack', errors);
+    errors.push(...mainErrors(pack));
     for (const { item, path } of zones) {
       const { widthCm, depthCm, heightCm, volumeL } = item;
       if ([widthCm, depthCm, heightCm, volumeL].every((v) => typeof v === 'number')) {
@@ -137,6 +139,8 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
     errors.push(...dayErrors(item, 'day', path, days));
   }
+  for (const { item, path } of of('practice'))
+    expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
   const takenPacks = new Map<unknown, string>();
   for (const { item, path } of members) {
     const packId = item['packId'];
@@ -305,6 +309,30 @@ function whatIfErrors(item: Raw, path: string, days: number): readonly FieldErro
     ...dayErrors(item, 'day', path, days),
     ...spanErrors(item, path, days),
   ];
+}
+
+/** A bottom part lies within its main compartment, and a zip or a divider has a part to be of. */
+function mainErrors({ item, path }: Entry): readonly FieldError[] {
+  const { main } = item;
+  if (!isRaw(main)) return [];
+  const { bottomPartCm, heightCm, divider, openings } = main;
+  const errors: FieldError[] = [];
+  if (typeof bottomPartCm === 'number' && typeof heightCm === 'number' && bottomPartCm >= heightCm) {
+    errors.push({
+      path: `${path}.main.bottomPartCm`,
+      message: `expected less than ${heightCm} cm, the height of the main compartment, got ${bottomPartCm}`,
+    });
+  }
+  const needsPart = divider === true ? 'a divider' : undefined;
+  const zip = Array.isArray(openings) && openings.includes('bottom') ? 'an opening at the bottom' : undefined;
+  const what = needsPart ?? zip;
+  if (bottomPartCm === undefined && what !== undefined) {
+    errors.push({
+      path: `${path}.main.bottomPartCm`,
+      message: `expected a height, as there is ${what}, got nothing`,
+    });
+  }
+  return errors;
 }
 
 /** Days outside the trip, and spans that end before they start. */

@@ -44,6 +44,8 @@ import {
   HOUSE_RULE_CHOICES,
   INSECTS,
   LIMIT_POLICY_IDS,
+  LID_STYLES,
+  OPENINGS,
   PACKING_SCHOOL_IDS,
   RELIANCES,
   ROLES,
@@ -58,7 +60,7 @@ import {
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 4;
+export const TRIP_FILE_VERSION = 5;
 const MAX_MEMBERS = 60;
 /** Pieces of one kit at most. */
 export const MOST_PIECES = 300;
@@ -162,6 +164,19 @@ export const ITEM_SCHEMAS = {
     tareKg: requiredQuantity(0, 10, 'kg'),
     ratedLoadKg: requiredQuantity(1, 80, 'kg'),
     centreOfGravityCm: point(),
+    main: record({
+      at: point(),
+      heightCm: size(),
+      bottomWidthCm: size(),
+      topWidthCm: size(),
+      bottomDepthCm: size(),
+      topDepthCm: size(),
+      bottomPartCm: quantity(1, 120, 'cm'),
+      divider: requiredFlag(),
+      openings: list(requiredOneOf(OPENINGS), 1, OPENINGS.length),
+    }),
+    lidStyle: oneOf(LID_STYLES),
+    frameless: worded(boolean(), 'true or false'),
     zones: list(
       requiredRecord({
         id: requiredId(),
@@ -296,6 +311,14 @@ export const ITEM_SCHEMAS = {
     done: requiredFlag(),
   }),
   dismissals: requiredRecord({ id: requiredText(200), reason: requiredText(300) }),
+  practice: requiredRecord({
+    id: requiredId(),
+    learner: requiredText(80),
+    memberId: requiredId(),
+    date: requiredDate(),
+    points: requiredQuantity(0, 100, 'points'),
+    lost: list(requiredText(300), 0, 60),
+  }),
   carrierRules: requiredRecord({
     id: requiredId(),
     kind: requiredOneOf(CARRIER_RULE_KINDS),
@@ -336,6 +359,11 @@ export const ITEM_SCHEMAS = {
         thingId: requiredId(),
         zoneId: requiredId(),
         side: requiredOneOf(SIDES),
+        spot: record({
+          xCm: requiredQuantity(-200, 200, 'cm'),
+          yCm: requiredQuantity(-200, 200, 'cm'),
+          turn: requiredQuantity(0, 5, ''),
+        }),
         pinned: requiredFlag(),
       }),
       0,
@@ -422,6 +450,7 @@ export const LIST_SIZES = {
   pickups: [0, 60],
   arrangements: [0, 500],
   dismissals: [0, 1000],
+  practice: [0, 1000],
   carrierRules: [0, 200],
   share: [0, 3000],
   handovers: [0, 1000],

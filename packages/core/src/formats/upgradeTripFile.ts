@@ -1,5 +1,5 @@
 /** Trip files of older versions, brought to the newest one field by field; what is broken stays broken and is reported. */
-import { NEW_IN_VERSION_2, NEW_IN_VERSION_3, NEW_IN_VERSION_4 } from '../trip/emptyTrip.js';
+import { NEW_IN_VERSION_2, NEW_IN_VERSION_3, NEW_IN_VERSION_4, NEW_IN_VERSION_5 } from '../trip/emptyTrip.js';
 import { DEFAULT_HOUSE_RULES } from '../trip/model.js';
 
 type Raw = Readonly<Record<string, unknown>>;
@@ -30,7 +30,17 @@ function upgradeTrip3(trip: unknown): unknown {
   return isRaw(trip) ? { ...NEW_IN_VERSION_4, ...trip } : trip;
 }
 
-const UPGRADES: readonly ((trip: unknown) => unknown)[] = [upgradeTrip1, upgradeTrip2, upgradeTrip3];
+/** Version 5 added the main compartment in true size, exact places in a stow, and practice. */
+function upgradeTrip4(trip: unknown): unknown {
+  return isRaw(trip) ? { ...NEW_IN_VERSION_5, ...trip } : trip;
+}
+
+const UPGRADES: readonly ((trip: unknown) => unknown)[] = [
+  upgradeTrip1,
+  upgradeTrip2,
+  upgradeTrip3,
+  upgradeTrip4,
+];
 
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */
 export function upgradeTripFile(file: unknown): unknown {

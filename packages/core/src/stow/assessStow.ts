@@ -1,68 +1,22 @@
 /**
- * What a stow is worth on a day: where everything lies, the centre of gravity against the school's band, how full each
- * zone is, and every finding in words. The same for a planned stow and one made by hand.
+ * What a stow is worth on a day: where everything lies, the centre of gravity against the school's band, the reach of
+ * every thing, how full each part is, and every finding in words. The same for a planned stow and one made by hand.
  */
 import { centreOfGravity } from '../carriage/centreOfGravity.js';
-import { FAIR_OFFSET_CM, type PackingSchool } from '../carriage/packingSchool.js';
-import type { Placement, PointCm, Side, Thing, Trip, Zone } from '../trip/model.js';
-import { formatMass, formatVolume } from '../units/format.js';
-import { compareLoading } from './loadingOrder.js';
-import { clash, misfit, placementVerdict, preferredKinds, type Verdict } from './placementRules.js';
-import { stowProblem, type StowProblem, type StowThing } from './stowProblem.js';
-import { boxCentre, isMainZone, layoutZone, type Box } from './zoneLayout.js';
-
-export interface PlacedThing {
-  readonly thing: Thing;
-  readonly zone: Zone;
-  readonly side: Side;
-  readonly pinned: boolean;
-  /** On the day looked at, with water, kg. */
-  readonly massKg: number;
-  readonly waterL: number;
-  readonly volumeL: number;
-  readonly box: Box;
-  readonly verdict: Verdict;
-  /** Why it is here, in words. */
-  readonly reason: string;
-}
-export interface ZoneFill {
-  readonly zone: Zone;
-  /** On its fullest day, litres. */
-  readonly fullestL: number;
-  readonly fullestDay: number;
-  readonly volumeL: number;
-  readonly massKg: number;
-}
-export type FindingKind = 'unplaced' | 'fit' | 'safety' | 'needed' | 'balance' | 'water';
-export interface Finding {
-  readonly kind: FindingKind;
-  readonly thingId?: string;
-  readonly message: string;
-}
-export interface StowAssessment {
-  readonly day: number;
-  readonly school: PackingSchool;
-  readonly band: readonly [number, number];
-  readonly placed: readonly PlacedThing[];
-  /** Things of this pack that the stow puts nowhere. */
-  readonly unplaced: readonly Thing[];
-  /** Of the empty pack and everything placed, cm. */
-  readonly centreOfGravityCm: PointCm;
-  readonly massKg: number;
-  readonly inBand: boolean;
-  /** How far z is outside the band, cm, signed; 0 inside. */
-  readonly bandMissCm: number;
-  readonly zones: readonly ZoneFill[];
-  readonly findings: readonly Finding[];
-}
-
-/** Rounding slack of volumes, litres. */
-const VOLUME_SLACK_L = 0.005;
+import type { Placement, Trip, Zone } from '../trip/model.js';
+import { compartmentsOf } from './packGeometry.js';
+import type { MainFill, PlacedThing, StowAssessment, ZoneFill } from './assessment.js';
+import { realise, sideAt, type StowLayout } from './layout.js';
+import { placementVerdict } from './placementRules.js';
+import { reachOf } from './reach.js';
+import { stowFindings } from './stowRules.js';
+import { stowProblem, type StowProblem } from './stowProblem.js';
+import { isMainZone } from './zoneKinds.js';
 
 /**
  * Assess a member's stow.
  *
- * @param placements where things go; by default what the trip's stow says
+ * @param placements where things go, in loading order; by default what the trip's stow says
  * @param day the day whose masses count
  */
 export function assessStow(
@@ -75,71 +29,73 @@ export function assessStow(
 }
 
 export function assess(problem: StowProblem, placements: readonly Placement[]): StowAssessment {
-  const placementOf = new Map(placements.map((p) => [p.thingId, p]));
-  const placed: PlacedThing[] = [];
-  const zones: ZoneFill[] = [];
-  for (const zone of problem.pack.zones) {
-    const inZone = problem.things
-      .filter((t) => placementOf.get(t.thing.id)?.zoneId === zone.id)
-      .sort(compareLoading);
-    const boxes = layoutZone(
-      zone,
-      inZone.map((t) => ({
-        shape: t.thing.shape,
-        volumeL: t.volumeL[problem.day - 1]!,
-        side: placementOf.get(t.thing.id)!.side,
-      })),
-    );
-    zones.push(zoneFill(zone, inZone, problem.day));
-    for (const [i, stowThing] of inZone.entries()) {
-      const { side, pinned } = placementOf.get(stowThing.thing.id)!;
-      const verdict = placementVerdict(stowThing.thing, zone, problem.house);
-      placed.push({
-        thing: stowThing.thing,
-        zone,
-        side,
+  const { pack, band } = problem;
+  const layout = realise(problem, placements);
+  const reach = new Map(reachOf(pack, layout).map((r) => [r.thingId, r]));
+  const middle = new Map(
+    compartmentsOf(pack, 1).map((c) => [c.id, { x: c.x0 + (c.nx * c.cellCm) / 2, width: c.nx * c.cellCm }]),
+  );
+  const rank = new Map(placements.map((p, i) => [p.thingId, i]));
+  const placed = layout.things
+    .map((t): PlacedThing => {
+      const verdict = placementVerdict(t.thing, t.zone, problem.house);
+      const { x, width } = middle.get(t.compartmentId) ?? { x: t.zone.at.x, width: t.zone.widthCm };
+      const { pinned } = t.placement;
+      return {
+        ...t,
         pinned,
-        massKg: stowThing.massKg,
-        waterL: stowThing.waterL,
-        volumeL: stowThing.volumeL[problem.day - 1]!,
-        box: boxes[i]!,
+        side: isMainZone(t.zone.kind) ? sideAt(t.centre.x - x, width) : 'centre',
         verdict,
+        reach: reach.get(t.thing.id)!,
         reason: pinned ? `pinned here by hand; ${verdict.reason}` : verdict.reason,
-      });
-    }
-  }
-  const unplaced = problem.things
-    .map((t) => t.thing)
-    .filter((thing) => !placed.some((p) => p.thing.id === thing.id));
+      };
+    })
+    .sort((a, b) => (rank.get(a.thing.id) ?? 0) - (rank.get(b.thing.id) ?? 0));
   const masses = [
-    { massKg: problem.pack.tareKg, atCm: problem.pack.centreOfGravityCm },
-    ...placed.map((p) => ({ massKg: p.massKg, atCm: boxCentre(p.box) })),
+    { massKg: pack.tareKg, atCm: pack.centreOfGravityCm },
+    ...placed.map((p) => ({ massKg: p.massKg, atCm: p.centre })),
   ];
   const massKg = masses.reduce((sum, m) => sum + m.massKg, 0);
-  const cg = massKg > 0 ? centreOfGravity(masses) : problem.pack.centreOfGravityCm;
-  const [low, high] = problem.band;
+  const cg = massKg > 0 ? centreOfGravity(masses) : pack.centreOfGravityCm;
+  const [low, high] = band;
   const bandMissCm = cg.z < low ? cg.z - low : cg.z > high ? cg.z - high : 0;
   const assessment = {
     day: problem.day,
     school: problem.school,
-    band: problem.band,
+    band,
     placed,
-    unplaced,
+    unplaced: layout.unplaced.map((t) => t.thing),
     centreOfGravityCm: cg,
     massKg,
     inBand: bandMissCm === 0,
     bandMissCm,
-    zones,
+    zones: pack.zones.map((zone) => zoneFill(problem, zone, placed)),
+    main: mainFill(layout),
+    layout,
   };
-  return { ...assessment, findings: findingsOf(problem, assessment) };
+  return { ...assessment, findings: stowFindings(problem, assessment) };
 }
 
-function zoneFill(zone: Zone, things: readonly StowThing[], day: number): ZoneFill {
-  const dayCount = things[0]?.volumeL.length ?? 1;
+function mainFill(layout: StowLayout): MainFill {
+  const parts = layout.compartments.filter((c) => c.compartment.kind === 'main');
+  const sum = (of: (c: (typeof parts)[number]) => number): number => parts.reduce((s, c) => s + of(c), 0);
+  const [filledL, voidL] = [sum((c) => c.filledL), sum((c) => c.voidL)];
+  return {
+    filledL,
+    voidL,
+    capacityL: sum((c) => c.capacityL),
+    voidShare: filledL + voidL === 0 ? 0 : voidL / (filledL + voidL),
+  };
+}
+
+function zoneFill(problem: StowProblem, zone: Zone, placed: readonly PlacedThing[]): ZoneFill {
+  const mine = placed.filter((p) => p.zone === zone && p.insideId === undefined);
+  const byId = new Map(problem.things.map((t) => [t.thing.id, t.volumeL]));
+  const dayCount = problem.things[0]?.volumeL.length ?? 1;
   let fullestL = -1;
   let fullestDay = 1;
   for (let d = 1; d <= dayCount; d += 1) {
-    const sum = things.reduce((v, t) => v + t.volumeL[d - 1]!, 0);
+    const sum = mine.reduce((v, p) => v + byId.get(p.thing.id)![d - 1]!, 0);
     if (sum > fullestL + 1e-9) {
       fullestL = sum;
       fullestDay = d;
@@ -149,100 +105,7 @@ function zoneFill(zone: Zone, things: readonly StowThing[], day: number): ZoneFi
     zone,
     fullestL,
     fullestDay,
-    volumeL: things.reduce((v, t) => v + t.volumeL[day - 1]!, 0),
-    massKg: things.reduce((m, t) => m + t.massKg, 0),
+    volumeL: mine.reduce((v, p) => v + p.volumeL, 0),
+    massKg: placed.filter((p) => p.zone === zone).reduce((m, p) => m + p.massKg, 0),
   };
-}
-
-function findingsOf(problem: StowProblem, a: Omit<StowAssessment, 'findings'>): readonly Finding[] {
-  const findings: Finding[] = [];
-  for (const thing of a.unplaced) {
-    findings.push({
-      kind: 'unplaced',
-      thingId: thing.id,
-      message: `${thing.name} (${formatMass(thing.massKg)}) has no place yet`,
-    });
-  }
-  for (const fill of a.zones) {
-    const overL = fill.fullestL - fill.zone.volumeL;
-    if (overL > VOLUME_SLACK_L) {
-      findings.push({
-        kind: 'fit',
-        message: `${fill.zone.name} is ${formatVolume(overL)} over its ${formatVolume(fill.zone.volumeL)} on day ${fill.fullestDay}`,
-      });
-    }
-    if (fill.zone.maxLoadKg !== undefined && fill.massKg > fill.zone.maxLoadKg + 1e-9) {
-      findings.push({
-        kind: 'fit',
-        message: `${fill.zone.name} holds ${formatMass(fill.massKg)}, its limit is ${formatMass(fill.zone.maxLoadKg)}`,
-      });
-    }
-  }
-  for (const p of a.placed) {
-    const wrongShape = misfit(p.thing, p.zone, problem.mainSizeCm);
-    if (wrongShape !== undefined) {
-      findings.push({
-        kind: 'fit',
-        thingId: p.thing.id,
-        message: `${p.thing.name} in ${p.zone.name}: ${wrongShape}`,
-      });
-    }
-    if (p.verdict.level === 'never') {
-      findings.push({
-        kind: 'safety',
-        thingId: p.thing.id,
-        message: `${p.thing.name} in ${p.zone.name}: ${p.verdict.reason}`,
-      });
-    } else if (p.verdict.tooDeep) {
-      const better = preferredKinds(p.thing, problem.house)
-        .map((kind) => problem.pack.zones.find((z) => z.kind === kind)?.name)
-        .find((name) => name !== undefined);
-      findings.push({
-        kind: 'needed',
-        thingId: p.thing.id,
-        message: `${p.thing.name} in ${p.zone.name}: ${p.verdict.reason}${better === undefined ? '' : `; better in ${better}`}`,
-      });
-    }
-  }
-  for (const [i, p] of a.placed.entries()) {
-    for (const q of a.placed.slice(i + 1)) {
-      const why = p.zone === q.zone ? clash(p.thing, q.thing) : undefined;
-      if (why !== undefined) {
-        findings.push({
-          kind: 'safety',
-          thingId: p.thing.id,
-          message: `${p.thing.name} and ${q.thing.name} share ${p.zone.name}: ${why}`,
-        });
-      }
-    }
-  }
-  if (problem.waterWithoutContainerL > 1e-9) {
-    findings.push({
-      kind: 'water',
-      message: `${formatVolume(problem.waterWithoutContainerL)} of day ${a.day}'s water has no container in this pack`,
-    });
-  }
-  if (a.placed.length > 0 && !a.inBand) {
-    findings.push({
-      kind: 'balance',
-      message: `centre of gravity ${Math.abs(a.bandMissCm).toFixed(1)} cm ${a.bandMissCm > 0 ? 'above' : 'below'} the band of "${a.school.name}", ${a.band[0].toFixed(0)}–${a.band[1].toFixed(0)} cm`,
-    });
-  }
-  const { x } = a.centreOfGravityCm;
-  if (Math.abs(x) > FAIR_OFFSET_CM) {
-    findings.push({
-      kind: 'balance',
-      message: `centre of gravity ${Math.abs(x).toFixed(1)} cm to the ${x > 0 ? 'right' : 'left'}: move ${formatMass(gramsToCentre(a) / 1000)} across`,
-    });
-  }
-  return findings;
-}
-
-/**
- * How many grams to move across to cancel the sideways offset: from the middle of one half of the main compartment to
- * the middle of the other, w/2 apart, moving m shifts the moment by m · w/2.
- */
-export function gramsToCentre(a: Pick<StowAssessment, 'centreOfGravityCm' | 'massKg' | 'zones'>): number {
-  const widthCm = Math.max(1, ...a.zones.filter((z) => isMainZone(z.zone.kind)).map((z) => z.zone.widthCm));
-  return (Math.abs(a.centreOfGravityCm.x) * a.massKg * 1000) / (widthCm / 2);
 }

@@ -1,29 +1,30 @@
-/** Whether a thing goes into or onto a pack at all, by its outer dimensions. */
+/** Whether a thing goes into or onto a pack at all, by its true size and the ways it can be turned. */
 import type { Pack, Thing } from '../trip/model.js';
-import { misfit } from './placementRules.js';
-import { isMainZone } from './zoneLayout.js';
+import { compartmentsOf, type Compartment } from './packGeometry.js';
+import { solidOf, type Solid } from './solids.js';
 
-/** Outer dimensions of the main compartment, longest first, cm; zeros without one. */
-export function mainSizeCm(pack: Pack): readonly [number, number, number] {
-  const zones = pack.zones.filter((z) => isMainZone(z.kind));
-  if (zones.length === 0) return [0, 0, 0];
-  const extent = (low: readonly number[], high: readonly number[]): number =>
-    Math.max(...high) - Math.min(...low);
-  const x = Math.max(...zones.map((zone) => zone.widthCm));
-  const y = extent(
-    zones.map((zone) => zone.at.y),
-    zones.map((zone) => zone.at.y + zone.depthCm),
+/** Cells of a centimetre: the grid on which stows are realised. */
+const CELL_CM = 1;
+/** Lengths above a ceiling by less than this are rounding, cm. */
+const ROUNDING_CM = 1e-6;
+
+/** Whether some turn of a thing stands between the walls and under the ceiling of a compartment. */
+export function goesInto(solid: Solid, c: Compartment): boolean {
+  if (solid.kind === 'soft') return true;
+  let tallest = 0;
+  for (let i = 0; i < c.floor.length; i += 1) tallest = Math.max(tallest, c.ceiling[i]! - c.floor[i]!);
+  return solid.turns.some(
+    (turn) => turn.nx <= c.nx && turn.ny <= c.ny && turn.heightCm <= tallest + ROUNDING_CM,
   );
-  const z = extent(
-    zones.map((zone) => zone.at.z),
-    zones.map((zone) => zone.at.z + zone.heightCm),
-  );
-  const [a, b, c] = [x, y, z].sort((p, q) => q - p);
-  return [a!, b!, c!];
 }
 
-/** Whether some zone of the pack, inside or out, takes the thing's shape; soft things fit everywhere. */
+const compartments = new WeakMap<Pack, readonly Compartment[]>();
+
+/** Whether some part of the pack, inside or out, takes the thing's shape; soft things fit everywhere. */
 export function fitsPack(thing: Thing, pack: Pack): boolean {
-  const main = mainSizeCm(pack);
-  return pack.zones.some((zone) => misfit(thing, zone, main) === undefined);
+  const solid = solidOf(thing.shape, thing.volumeL, CELL_CM);
+  if (solid.kind === 'soft') return true;
+  let parts = compartments.get(pack);
+  if (parts === undefined) compartments.set(pack, (parts = compartmentsOf(pack, CELL_CM)));
+  return parts.some((c) => goesInto(solid, c));
 }

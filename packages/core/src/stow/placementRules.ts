@@ -6,8 +6,6 @@
  * time a thing is needed marks zones too deep for it.
  */
 import type { HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
-import { shapeSizeCm } from '../trip/shapes.js';
-import { isMainZone } from './zoneLayout.js';
 
 export const LEVELS = ['good', 'fair', 'poor', 'never'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -17,6 +15,8 @@ export interface Verdict {
   readonly reason: string;
   /** The zone is too deep for when the thing is needed. */
   readonly tooDeep: boolean;
+  /** A house rule wants it here, however deep that is. */
+  readonly byHouse: boolean;
 }
 
 interface HomeRule {
@@ -452,18 +452,18 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules): V
   const houseChoseIt =
     home.depthChosen === true || (home.byHouseRule === true && home.good.includes(zone.kind));
   const tooDeep = inTime !== 'any' && !inTime.includes(zone.kind) && !houseChoseIt;
-  if (broken !== undefined) return { level: 'never', ruleId: broken.id, reason: broken.why, tooDeep };
-  if (tooDeep)
-    return {
-      level: 'poor',
-      ruleId: 'needed-when',
-      reason: `${NEEDED_WORDS[thing.needed]}: too deep here`,
-      tooDeep,
-    };
-  if (home.good.includes(zone.kind)) return { level: 'good', ruleId: home.id, reason: home.why, tooDeep };
-  if (home.fair.includes(zone.kind))
-    return { level: 'fair', ruleId: home.id, reason: `second choice; ${home.why}`, tooDeep };
-  return { level: 'poor', ruleId: home.id, reason: `out of place; ${home.why}`, tooDeep };
+  const verdict = (level: Level, ruleId: string, reason: string): Verdict => ({
+    level,
+    ruleId,
+    reason,
+    tooDeep,
+    byHouse: houseChoseIt,
+  });
+  if (broken !== undefined) return verdict('never', broken.id, broken.why);
+  if (tooDeep) return verdict('poor', 'needed-when', `${NEEDED_WORDS[thing.needed]}: too deep here`);
+  if (home.good.includes(zone.kind)) return verdict('good', home.id, home.why);
+  if (home.fair.includes(zone.kind)) return verdict('fair', home.id, `second choice; ${home.why}`);
+  return verdict('poor', home.id, `out of place; ${home.why}`);
 }
 
 /** Kinds of zone a thing's home rule likes best, for "would rather be in …". */
@@ -488,32 +488,3 @@ export function clash(a: Thing, b: Thing): string | undefined {
   }
   return undefined;
 }
-
-/**
- * Why a thing's shape does not fit a zone, or undefined when it does. Main zones have soft borders: a rigid thing
- * there must fit the whole main compartment; soft things fit by volume alone.
- */
-export function misfit(
-  thing: Thing,
-  zone: Zone,
-  mainSizeCm: readonly [number, number, number],
-): string | undefined {
-  const size = shapeSizeCm(thing.shape);
-  if (size === undefined || thing.shape.kind === 'flat') return undefined;
-  const main = isMainZone(zone.kind);
-  const space = main
-    ? mainSizeCm
-    : ([zone.widthCm, zone.depthCm, zone.heightCm].sort((a, b) => b - a) as [number, number, number]);
-  // An open pocket or lash point holds what is longer than itself; cloth gives a little elsewhere.
-  const first = zone.openAbove ? 1 : 0;
-  const give = main ? 0 : POCKET_GIVE_CM;
-  for (let i = first; i < 3; i += 1) {
-    if (size[i]! > space[i]! + give) {
-      return `${size[i]!.toFixed(0)} cm does not go into ${space[i]!.toFixed(0)} cm`;
-    }
-  }
-  return undefined;
-}
-
-/** Pocket cloth stretches by about this much, cm (Graft's own number). */
-const POCKET_GIVE_CM = 2;

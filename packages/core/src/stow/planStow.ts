@@ -1,21 +1,32 @@
 /**
- * The stow planner by zone: a start from the placement rules, then one long annealing over moves and swaps.
+ * The stow planner: a start from the placement rules, one annealing on a coarse grid, then a longer one on the grid of
+ * a centimetre on which stows are realised, so that what is planned is what is shown.
  *
- * Objective in tiers, each worth more than all below it could gain: (1) everything somewhere and nothing too full or
- * misshapen; (2) no safety rule broken; (3) needed-when respected; (4) centre of gravity inside the band; (5) placement
- * rules, closeness to the back and left/right evenness together. Iterations are counted, not seconds, so that a seed
+ * Objective in tiers, each worth more than all below it could gain: (1) everything fits; (2) no safety rule broken;
+ * (3) needed-when respected; (4) centre of gravity inside the band; then left and right, voids, closeness to the
+ * back and the placement rules together. Iterations are counted, not seconds, so that a seed
  * reproduces a stow.
  */
-import { pickIndex, seededRandom } from '../random.js';
-import type { Placement, Side, Stow, Trip, Zone } from '../trip/model.js';
-import { compareLoading } from './loadingOrder.js';
-import { clash, misfit, placementVerdict, type Level } from './placementRules.js';
+import { pickIndex, seededRandom, type Random } from '../random.js';
+import type { Placement, Stow, Trip } from '../trip/model.js';
+import { FINE_CELL_CM } from './layout.js';
+import { startFromRules } from './startStow.js';
+import { StowSearch, type StowCost } from './stowSearch.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
-import { boxCentre, isMainZone, layoutZone } from './zoneLayout.js';
+
+export type { StowCost } from './stowSearch.js';
 
 export interface StowOptions {
   readonly seed: number;
+  /** Search moves; parts of them on the coarse grid. */
   readonly iterations?: number;
+  /** Told every so many moves, with the best stow so far. */
+  readonly onProgress?: (progress: StowProgress) => void;
+}
+export interface StowProgress {
+  /** From 0 to 1. */
+  readonly done: number;
+  readonly best: StowPlan;
 }
 export interface StowPlan {
   readonly seed: number;
@@ -24,47 +35,33 @@ export interface StowPlan {
   /** What the planner minimised, by tier, first tier first. */
   readonly cost: StowCost;
 }
-export interface StowCost {
-  /** Litres, kg and things that do not fit. */
-  readonly misfit: number;
-  readonly safety: number;
-  readonly tooDeep: number;
-  readonly bandMissCm: number;
-  readonly comfort: number;
+
+/** Moves that a pack's number of things asks for: about equal time for few and many. */
+export function usualStowIterations(things: number): number {
+  return Math.round(
+    Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE / things ** 1.5)),
+  );
 }
+const ITERATIONS_FOR_ONE = 2_200_000;
+const LEAST_ITERATIONS = 4_000;
+const MOST_ITERATIONS = 24_000;
+const COARSE_CELL_CM = 2;
+/** Part of the moves that are made on the coarse grid. */
+const COARSE_PART = 0.25;
+const PROGRESS_EVERY = 800;
 
-export const DEFAULT_STOW_ITERATIONS = 40_000;
-
-const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 1, poor: 4 };
-/** Weights between the parts of comfort: a centimetre out against a second-choice zone, a centimetre aside. */
-const PER_CM_OUT = 1.2;
-const PER_CM_ASIDE = 3;
-/** A thing lies across the pack unless a side is worth something: one rule less to remember. */
-const PER_SIDE = 0.05;
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
-const TIER_WEIGHTS = { misfit: 400, safety: 400, tooDeep: 60, bandMissCm: 6 } as const;
-const HOT = 12;
-const COLD = 0.02;
-
-interface Slot {
-  readonly zoneIndex: number;
-  readonly side: Side;
-}
-/** What a thing costs in a slot before its neighbours are known. */
-interface SlotCost {
-  readonly misfit: number;
-  readonly safety: number;
-  readonly tooDeep: number;
-  readonly comfort: number;
-}
-interface ZoneCost {
-  misfit: number;
-  safety: number;
-  massKg: number;
-  mx: number;
-  my: number;
-  mz: number;
-}
+const WEIGHTS = {
+  misfit: 300,
+  safety: 150,
+  tooDeep: 80,
+  bandMissCm: 25,
+  asideCm: 40,
+  voidPercent: 8,
+} as const;
+const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
+const HOT = 25;
+const COLD = 0.3;
 
 /** Plan one member's pack for the day of their largest load ratio. Pinned placements stay. */
 export function planStow(trip: Trip, memberId: string, options: StowOptions): StowPlan {
@@ -79,242 +76,226 @@ export function solveStow(
   pinned: readonly Placement[],
   options: StowOptions,
 ): StowPlan {
-  const { seed, iterations = DEFAULT_STOW_ITERATIONS } = options;
+  const { seed, iterations = usualStowIterations(problem.things.length), onProgress } = options;
   const random = seededRandom(seed);
-  const search = new StowSearch(problem, pinned);
-  const start = search.cost();
-  let energy = energyOf(start);
-  let best = { cost: start, at: [...search.at] };
-  const { movable } = search;
+  const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
+  startFromRules(coarse);
   let spent = 0;
-  for (let i = 0; i < iterations && movable.length > 0; i += 1) {
-    spent += 1;
-    const temperature = HOT * (COLD / HOT) ** (i / iterations);
-    const t = movable[pickIndex(random, movable.length)]!;
-    const old = search.at[t]!;
-    let undo: () => void;
-    if (random() < 0.7) {
-      search.put(t, pickIndex(random, search.slots.length));
-      undo = () => search.put(t, old);
-    } else {
-      const u = movable[pickIndex(random, movable.length)]!;
-      const other = search.at[u]!;
-      search.put(t, other);
-      search.put(u, old);
-      undo = () => {
-        search.put(t, old);
-        search.put(u, other);
-      };
-    }
-    const cost = search.cost();
-    const next = energyOf(cost);
-    if (next > energy && random() >= Math.exp((energy - next) / temperature)) {
-      undo();
-      continue;
-    }
-    energy = next;
-    if (compareCost(cost, best.cost) < 0) best = { cost, at: [...search.at] };
-  }
-  const placements = problem.things
-    .map((stowThing, t) => ({ stowThing, slot: search.slots[best.at[t]!]!, pinned: search.isPinned(t) }))
-    .sort((a, b) => a.slot.zoneIndex - b.slot.zoneIndex || compareLoading(a.stowThing, b.stowThing))
-    .map(({ stowThing, slot, pinned: isPinned }) => ({
-      thingId: stowThing.thing.id,
-      zoneId: problem.pack.zones[slot.zoneIndex]!.id,
-      side: slot.side,
-      pinned: isPinned,
-    }));
-  return { seed, stow: { memberId: problem.member.id, placements }, iterations: spent, cost: best.cost };
-}
-
-/** The annealing's single number for a cost. */
-function energyOf(cost: StowCost): number {
-  return (
-    TIER_WEIGHTS.misfit * cost.misfit +
-    TIER_WEIGHTS.safety * cost.safety +
-    TIER_WEIGHTS.tooDeep * cost.tooDeep +
-    TIER_WEIGHTS.bandMissCm * cost.bandMissCm +
-    cost.comfort
+  const coarseMoves = Math.floor(iterations * COARSE_PART);
+  const planOf = (search: StowSearch): StowPlan => ({
+    seed,
+    stow: { memberId: problem.member.id, placements: search.placements() },
+    iterations: spent,
+    cost: search.cost(),
+  });
+  const step = (best: () => StowPlan) => (moves: number) => {
+    spent += moves;
+    onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best: best() });
+  };
+  anneal(
+    coarse,
+    random,
+    coarseMoves,
+    HOT,
+    1,
+    step(() => planOf(coarse)),
   );
+  const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
+  anneal(
+    fine,
+    random,
+    iterations - coarseMoves,
+    6,
+    COLD,
+    step(() => planOf(fine)),
+  );
+  return planOf(fine);
 }
 
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {
-  return new StowSearch(problem, placements).cost();
+  return new StowSearch(problem, placements, FINE_CELL_CM).cost();
 }
 
 /** Lexicographic order of costs, with a tolerance for rounding. */
 export function compareCost(a: StowCost, b: StowCost): number {
-  for (const tier of ['misfit', 'safety', 'tooDeep', 'bandMissCm', 'comfort'] as const) {
-    if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
-  }
-  return 0;
+  for (const tier of TIERS) if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
+  const last = lastTier(a) - lastTier(b);
+  return Math.abs(last) > 1e-9 ? last : 0;
 }
 
-/** The slots a thing can be put in: three sides of main zones, one place in every pocket. */
-export function slotsOf(zones: readonly Zone[]): readonly Slot[] {
-  return zones.flatMap((zone, zoneIndex) =>
-    (isMainZone(zone.kind) ? (['left', 'centre', 'right'] as const) : (['centre'] as const)).map((side) => ({
-      zoneIndex,
-      side,
-    })),
+/**
+ * Evenness, voids, closeness to the back and second choices weighed together: half a millimetre of one is not worth a
+ * tenth of the pack of another.
+ */
+function lastTier(cost: StowCost): number {
+  return WEIGHTS.asideCm * cost.asideCm + WEIGHTS.voidPercent * cost.voidPercent + cost.comfort;
+}
+
+function energyOf(cost: StowCost): number {
+  return (
+    WEIGHTS.misfit * cost.misfit +
+    WEIGHTS.safety * cost.safety +
+    WEIGHTS.tooDeep * cost.tooDeep +
+    WEIGHTS.bandMissCm * cost.bandMissCm +
+    lastTier(cost)
   );
 }
 
-/** Placement of every thing with each zone's cost kept until something in that zone moves. */
-class StowSearch {
-  readonly slots: readonly Slot[];
-  /** Slot of each thing. */
-  readonly at: number[];
-  readonly movable: readonly number[];
-  private readonly slotCosts: readonly (readonly SlotCost[])[];
-  private readonly clashes: readonly (readonly boolean[])[];
-  private readonly order: readonly number[];
-  private readonly zoneCosts: (ZoneCost | undefined)[];
-  private readonly pinnedThings: ReadonlySet<number>;
+interface Kept {
+  readonly comp: Int16Array;
+  readonly turn: Int16Array;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly order: Int16Array;
+}
 
-  constructor(
-    private readonly problem: StowProblem,
-    fixed: readonly Placement[],
-  ) {
-    const { things, pack } = problem;
-    this.slots = slotsOf(pack.zones);
-    this.slotCosts = things.map((t) => this.slots.map((slot) => this.slotCost(t.thing, slot)));
-    this.clashes = things.map((a) => things.map((b) => clash(a.thing, b.thing) !== undefined));
-    this.order = things.map((_t, i) => i).sort((a, b) => compareLoading(things[a]!, things[b]!));
-    this.zoneCosts = pack.zones.map(() => undefined);
-    const slotOfPlacement = (p: Placement): number =>
-      this.slots.findIndex(
-        (s) =>
-          pack.zones[s.zoneIndex]!.id === p.zoneId &&
-          (s.side === p.side || !isMainZone(pack.zones[s.zoneIndex]!.kind)),
-      );
-    const fixedSlot = new Map(fixed.map((p) => [p.thingId, slotOfPlacement(p)]));
-    this.pinnedThings = new Set(
-      things.flatMap((t, i) => ((fixedSlot.get(t.thing.id) ?? -1) >= 0 ? [i] : [])),
+function keep(search: StowSearch): Kept {
+  return {
+    comp: search.comp.slice(),
+    turn: search.turn.slice(),
+    x: search.x.slice(),
+    y: search.y.slice(),
+    order: search.order.slice(),
+  };
+}
+
+function restore(search: StowSearch, kept: Kept): void {
+  search.comp.set(kept.comp);
+  search.turn.set(kept.turn);
+  search.x.set(kept.x);
+  search.y.set(kept.y);
+  search.order.set(kept.order);
+  for (let c = 0; c < search.compartments.length; c += 1) search.touch(c);
+}
+
+/** Simulated annealing over places, turns, loading order and compartments; ends on the best stow it has seen. */
+function anneal(
+  search: StowSearch,
+  random: Random,
+  moves: number,
+  hot: number,
+  cold: number,
+  spend: (moves: number) => void,
+): void {
+  const { movable } = search;
+  let cost = search.cost();
+  let energy = energyOf(cost);
+  let best = { cost, state: keep(search) };
+  if (movable.length === 0) return;
+  for (let i = 0; i < moves; i += 1) {
+    const temperature = hot * (cold / hot) ** (i / moves);
+    const parts = search.snapshot();
+    const undo = propose(search, random, 1 - i / moves);
+    if (undo === undefined) continue;
+    const next = search.cost();
+    const nextEnergy = energyOf(next);
+    if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
+      undo();
+      search.giveBack(parts);
+    } else {
+      search.accept();
+      cost = next;
+      energy = nextEnergy;
+      if (compareCost(cost, best.cost) < 0) best = { cost, state: keep(search) };
+    }
+    if (i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
+      const now = keep(search);
+      restore(search, best.state);
+      spend(PROGRESS_EVERY);
+      restore(search, now);
+    }
+  }
+  restore(search, best.state);
+}
+
+/** Make a random move; what it returns takes it back. Undefined when it would change nothing. */
+function propose(search: StowSearch, random: Random, heat: number): (() => void) | undefined {
+  const { movable, comp, x, y, turn, order } = search;
+  let t = movable[pickIndex(random, movable.length)]!;
+  // Things that stand badly come up more often.
+  for (let tries = 0; tries < 2 && search.trouble[t] === 0; tries += 1) {
+    const other = movable[pickIndex(random, movable.length)]!;
+    if (search.trouble[other]! > 0) t = other;
+  }
+  const c = comp[t]!;
+  const old = [c, x[t]!, y[t]!, turn[t]!] as const;
+  const kind = random();
+  if (kind < 0.06) {
+    // To the other side.
+    const { x0, nx, cellCm } = search.compartments[c]!;
+    search.put(t, c, 2 * x0 + nx * cellCm - x[t]!, y[t]!, turn[t]!);
+    return () => search.put(t, ...old);
+  }
+  if (kind < 0.4) {
+    // Somewhere else in its compartment, nearer as the search cools.
+    const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
+    const reach = 0.15 + 0.85 * heat;
+    const near = (at: number, low: number, size: number): number =>
+      Math.min(low + size, Math.max(low, at + (random() - 0.5) * 2 * reach * size));
+    search.put(
+      t,
+      c,
+      random() < 0.75 ? near(x[t]!, x0, nx * cellCm) : x[t]!,
+      random() < 0.75 ? near(y[t]!, y0, ny * cellCm) : y[t]!,
+      random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : turn[t]!,
     );
-    this.movable = things.flatMap((_t, i) => (this.pinnedThings.has(i) ? [] : [i]));
-    this.at = things.map((t, i) => (this.pinnedThings.has(i) ? fixedSlot.get(t.thing.id)! : -1));
-    this.startFromRules();
+    return () => search.put(t, ...old);
   }
-
-  isPinned(thing: number): boolean {
-    return this.pinnedThings.has(thing);
+  if (kind < 0.5) {
+    const next = pickIndex(random, search.turnsOf(t));
+    if (next === turn[t]) return undefined;
+    search.put(t, c, x[t]!, y[t]!, next);
+    return () => search.put(t, ...old);
   }
-
-  put(thing: number, slot: number): void {
-    const old = this.at[thing]!;
-    if (old >= 0) this.zoneCosts[this.slots[old]!.zoneIndex] = undefined;
-    this.zoneCosts[this.slots[slot]!.zoneIndex] = undefined;
-    this.at[thing] = slot;
+  if (kind < 0.72) {
+    // Earlier or later.
+    const from = order.indexOf(t);
+    const span = Math.max(2, Math.round(order.length * (0.2 + 0.8 * heat)));
+    const to = Math.min(order.length - 1, Math.max(0, from + Math.round((random() - 0.5) * 2 * span)));
+    if (to === from) return undefined;
+    moveInOrder(order, from, to);
+    search.touch(c);
+    return () => moveInOrder(order, to, from);
   }
-
-  cost(): StowCost {
-    const { things, pack, band } = this.problem;
-    let [misfitSum, safety, tooDeep, comfort] = [0, 0, 0, 0];
-    let massKg = pack.tareKg;
-    let [mx, my, mz] = [
-      pack.tareKg * pack.centreOfGravityCm.x,
-      pack.tareKg * pack.centreOfGravityCm.y,
-      pack.tareKg * pack.centreOfGravityCm.z,
-    ];
-    for (let t = 0; t < things.length; t += 1) {
-      const slot = this.slotCosts[t]![this.at[t]!]!;
-      misfitSum += slot.misfit;
-      safety += slot.safety;
-      tooDeep += slot.tooDeep;
-      comfort += slot.comfort;
+  const u = movable[pickIndex(random, movable.length)]!;
+  if (kind < 0.88) {
+    // Out of the band, dense things only change for light ones on the side where that helps.
+    if (search.tooHigh !== 0 && random() < 0.7) {
+      const denser = search.density(t) > search.density(u) ? t : u;
+      const below = order.indexOf(denser) < order.indexOf(denser === t ? u : t);
+      if (below !== search.tooHigh < 0) return undefined;
     }
-    for (let z = 0; z < pack.zones.length; z += 1) {
-      const zone = (this.zoneCosts[z] ??= this.zoneCost(z));
-      misfitSum += zone.misfit;
-      safety += zone.safety;
-      massKg += zone.massKg;
-      mx += zone.mx;
-      my += zone.my;
-      mz += zone.mz;
-    }
-    if (massKg === 0) return { misfit: misfitSum, safety, tooDeep, bandMissCm: 0, comfort };
-    const z = mz / massKg;
-    const bandMissCm = Math.max(0, band[0] - z, z - band[1]);
-    comfort += (PER_CM_OUT * my) / massKg + (PER_CM_ASIDE * Math.abs(mx)) / massKg;
-    return { misfit: misfitSum, safety, tooDeep, bandMissCm, comfort };
-  }
-
-  private slotCost(thing: StowProblem['things'][number]['thing'], slot: Slot): SlotCost {
-    const zone = this.problem.pack.zones[slot.zoneIndex]!;
-    const verdict = placementVerdict(thing, zone, this.problem.house);
-    return {
-      misfit: misfit(thing, zone, this.problem.mainSizeCm) === undefined ? 0 : 1,
-      safety: verdict.level === 'never' ? 1 : 0,
-      tooDeep: verdict.tooDeep ? 1 : 0,
-      comfort:
-        LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level] +
-        (slot.side === 'centre' ? 0 : PER_SIDE),
+    // Two things change places: compartment, middle and turn in the order.
+    if (u === t || !search.allowed[t]!.includes(comp[u]!) || !search.allowed[u]!.includes(c))
+      return undefined;
+    const other = [comp[u]!, x[u]!, y[u]!, turn[u]!] as const;
+    search.put(t, other[0], other[1], other[2], turn[t]!);
+    search.put(u, old[0], old[1], old[2], turn[u]!);
+    const [a, b] = [order.indexOf(t), order.indexOf(u)];
+    [order[a], order[b]] = [u, t];
+    return () => {
+      [order[a], order[b]] = [t, u];
+      search.put(t, ...old);
+      search.put(u, ...other);
     };
   }
+  const choices = search.allowed[t]!;
+  const to = choices[pickIndex(random, choices.length)]!;
+  const { x0, y0, nx, ny, cellCm } = search.compartments[to]!;
+  search.put(
+    t,
+    to,
+    x0 + random() * nx * cellCm,
+    y0 + random() * ny * cellCm,
+    pickIndex(random, search.turnsOf(t)),
+  );
+  return () => search.put(t, ...old);
+}
 
-  private zoneCost(zoneIndex: number): ZoneCost {
-    const { things, pack, day } = this.problem;
-    const zone = pack.zones[zoneIndex]!;
-    const members = this.order.filter(
-      (t) => this.at[t]! >= 0 && this.slots[this.at[t]!]!.zoneIndex === zoneIndex,
-    );
-    const cost: ZoneCost = { misfit: 0, safety: 0, massKg: 0, mx: 0, my: 0, mz: 0 };
-    if (members.length === 0) return cost;
-    const dayCount = things[members[0]!]!.volumeL.length;
-    for (let d = 0; d < dayCount; d += 1) {
-      let volumeL = 0;
-      for (const t of members) volumeL += things[t]!.volumeL[d]!;
-      cost.misfit = Math.max(cost.misfit, volumeL - zone.volumeL);
-    }
-    const boxes = layoutZone(
-      zone,
-      members.map((t) => ({
-        shape: things[t]!.thing.shape,
-        volumeL: things[t]!.volumeL[day - 1]!,
-        side: this.slots[this.at[t]!]!.side,
-      })),
-    );
-    for (const [i, t] of members.entries()) {
-      const { massKg } = things[t]!;
-      const centre = boxCentre(boxes[i]!);
-      cost.massKg += massKg;
-      cost.mx += massKg * centre.x;
-      cost.my += massKg * centre.y;
-      cost.mz += massKg * centre.z;
-      for (const u of members.slice(i + 1)) if (this.clashes[t]![u]!) cost.safety += 1;
-    }
-    cost.misfit += Math.max(0, cost.massKg - (zone.maxLoadKg ?? Infinity));
-    return cost;
-  }
-
-  /** Biggest things first, each into the cheapest slot that still has room, or the cheapest at all. */
-  private startFromRules(): void {
-    const { things, pack } = this.problem;
-    const free = pack.zones.map((z) => z.volumeL);
-    const fullest = (t: number): number => Math.max(...things[t]!.volumeL);
-    this.at.forEach((slot, t) => {
-      if (slot >= 0) free[this.slots[slot]!.zoneIndex]! -= fullest(t);
-    });
-    for (const t of [...this.movable].sort((a, b) => fullest(b) - fullest(a) || a - b)) {
-      let chosen = 0;
-      let least = Infinity;
-      for (const [s, slot] of this.slots.entries()) {
-        const c = this.slotCosts[t]![s]!;
-        const overL = Math.max(0, fullest(t) - free[slot.zoneIndex]!);
-        const price =
-          TIER_WEIGHTS.misfit * (c.misfit + overL) +
-          TIER_WEIGHTS.safety * c.safety +
-          TIER_WEIGHTS.tooDeep * c.tooDeep +
-          c.comfort;
-        if (price < least) {
-          least = price;
-          chosen = s;
-        }
-      }
-      this.at[t] = chosen;
-      free[this.slots[chosen]!.zoneIndex]! -= fullest(t);
-    }
-  }
+function moveInOrder(order: Int16Array, from: number, to: number): void {
+  const t = order[from]!;
+  if (to > from) order.copyWithin(from, from + 1, to + 1);
+  else order.copyWithin(to + 1, to, from);
+  order[to] = t;
 }

@@ -41,11 +41,10 @@ test('the member’s own packing school overrules the trip’s', () => {
   const trip = aTrip([aMember('a', { packingSchool: 'low', torsoCm: 50 })], []);
   expect(stowProblem(trip, 'a', 1)).toMatchObject({ school: { id: 'low' }, band: [15, 22.5] });
 });
-test('the main compartment is as large as its zones together', () => {
-  const [height, width, depth] = stowProblem(aTrip([aMember('a')], []), 'a', 1).mainSizeCm;
-  expect(height).toBeCloseTo(63.5, 0);
-  expect(width).toBe(30);
-  expect(depth).toBeCloseTo(24, 0);
+test('days on rough ground are known: nothing should swing outside then', () => {
+  const trip = withWater([1, 1, 1]);
+  const legs = trip.legs.map((leg, i) => ({ ...leg, ground: (['path', 'scramble', 'snow'] as const)[i]! }));
+  expect(stowProblem({ ...trip, legs }, 'a', 1).roughDays).toEqual([2, 3]);
 });
 test('a day outside the trip is refused', () => {
   expect(() => stowProblem(aTrip([aMember('a')], []), 'a', 2)).toThrow(

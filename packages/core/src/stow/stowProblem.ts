@@ -1,10 +1,9 @@
 /** What is to be stowed in one member's pack: things with their mass on a day and volume on every day. */
-import { bandCm, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
+import { bandCm, isSteep, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
 import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip, waterOnLegL } from '../load/memberLoad.js';
 import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { HouseRules, Leg, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
-import { mainSizeCm } from './fitsPack.js';
 
 export interface StowThing {
   readonly thing: Thing;
@@ -26,8 +25,8 @@ export interface StowProblem {
   readonly things: readonly StowThing[];
   /** Water of the day that no container of this pack holds, litres. */
   readonly waterWithoutContainerL: number;
-  /** Outer dimensions of the main compartment, longest first, cm. */
-  readonly mainSizeCm: readonly [number, number, number];
+  /** Days on rough ground, where nothing should swing outside. */
+  readonly roughDays: readonly number[];
 }
 
 /** The day a stow is planned for: the member's day with the largest ratio. */
@@ -64,7 +63,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
       };
     }),
     waterWithoutContainerL: water.leftL,
-    mainSizeCm: mainSizeCm(pack),
+    roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
 }
 

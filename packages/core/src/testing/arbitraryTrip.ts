@@ -211,7 +211,10 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
           placements: [...own, ...shared].map((thingId, k) => {
             const [zone, side, pinned] = parts.places[k % parts.places.length]!;
             const { zones } = packs[i]!;
-            return { thingId, zoneId: zones[zone % zones.length]!.id, side, pinned };
+            const { id: zoneId, at } = zones[zone % zones.length]!;
+            // Every other thing has an exact place.
+            const spot = k % 2 === 0 ? {} : { spot: { xCm: at.x + zone, yCm: at.y, turn: zone % 3 } };
+            return { thingId, zoneId, side, pinned, ...spot };
           }),
         };
       });
@@ -229,6 +232,14 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
           done: false,
         })),
         dismissals: [{ id: 'double/stove', reason: 'one is a spare' }],
+        practice: parts.members.slice(0, 1).map((x) => ({
+          id: 'try-1',
+          learner: 'a learner',
+          memberId: x.id,
+          date: '2027-04-01',
+          points: 81.5,
+          lost: ['a hollow of 2.0 L'],
+        })),
         packingSchool: parts.packingSchool,
         houseRules: parts.houseRules,
         fairness: parts.fairness,

@@ -223,6 +223,7 @@ export function removeMember(trip: Trip, memberId: string): Trip {
       (change) => 'memberId' in change && change.memberId === memberId,
     ),
     stows: trip.stows.filter((s) => s.memberId !== memberId),
+    practice: trip.practice.filter((p) => p.memberId !== memberId),
   };
   const tidy = withoutIdleHandovers(without);
   return forgetThings(withoutStrays(tidy, new Set(allPieces(tidy).map((p) => p.id))), own);

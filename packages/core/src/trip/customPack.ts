@@ -59,7 +59,22 @@ export function customPack(id: string, spec: CustomPackSpec): Pack {
     throw new RangeError(
       `expected more than ${(sumL(kept) - mainL).toFixed(1)} L, what the pockets hold, got ${spec.volumeL} L`,
     );
-  return { ...base, name: spec.name, zones: stretched(kept, wantedL / mainL) };
+  const factor = wantedL / mainL;
+  const { main } = base;
+  return {
+    ...base,
+    name: spec.name,
+    zones: stretched(kept, factor),
+    ...(main === undefined
+      ? {}
+      : {
+          main: {
+            ...main,
+            heightCm: tenth(main.heightCm * factor),
+            ...(main.bottomPartCm === undefined ? {} : { bottomPartCm: tenth(main.bottomPartCm * factor) }),
+          },
+        }),
+  };
 }
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;

@@ -14,6 +14,7 @@ export function duplicateTrip(trip: Trip, id: string, name: string, startDate: s
     weather: [],
     arrangements: [],
     dismissals: [],
+    practice: [],
     handovers: [],
     variants: [],
     legs: trip.legs.map((leg) => ({ ...leg, afterRain: false })),

@@ -53,6 +53,7 @@ export const COLLECTION_KEYS = {
   pickups: 'id',
   arrangements: 'id',
   dismissals: 'id',
+  practice: 'id',
   carrierRules: 'id',
   share: 'pieceId',
   handovers: 'id',

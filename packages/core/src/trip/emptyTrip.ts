@@ -66,6 +66,9 @@ export const NEW_IN_VERSION_4 = {
   variants: [],
 } as const satisfies Partial<Trip>;
 
+/** What a trip file of version 4 did not say: nobody has practised. */
+export const NEW_IN_VERSION_5 = { practice: [] } as const satisfies Partial<Trip>;
+
 /**
  * A trip with days and nothing else.
  *
@@ -78,6 +81,7 @@ export function emptyTrip(id: string, name: string, startDate: string, days: num
     ...NEW_IN_VERSION_2,
     ...NEW_IN_VERSION_3,
     ...NEW_IN_VERSION_4,
+    ...NEW_IN_VERSION_5,
     startDate,
     packingSchool: 'middle',
     houseRules: DEFAULT_HOUSE_RULES,

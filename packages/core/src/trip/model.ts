@@ -266,6 +266,30 @@ export interface Zone {
   readonly openAbove: boolean;
 }
 
+/** Ways into the main compartment. */
+export const OPENINGS = ['top', 'bottom', 'side', 'front'] as const;
+export type Opening = (typeof OPENINGS)[number];
+
+/** The main compartment in true size: a box that may taper to its floor or to its top. */
+export interface MainCompartment {
+  /** The middle of the edge nearest the back, at the floor. */
+  readonly at: PointCm;
+  readonly heightCm: number;
+  readonly bottomWidthCm: number;
+  readonly topWidthCm: number;
+  readonly bottomDepthCm: number;
+  readonly topDepthCm: number;
+  /** Height of a bottom part that has a zip of its own. */
+  readonly bottomPartCm?: number;
+  /** Cloth between the bottom part and the rest: nothing reaches through it. */
+  readonly divider: boolean;
+  readonly openings: readonly Opening[];
+}
+
+export const LID_STYLES = ['over', 'under'] as const;
+/** A lid's pocket lies over its cloth, or hangs under it, above what is in the main compartment. */
+export type LidStyle = (typeof LID_STYLES)[number];
+
 export interface Pack {
   readonly id: string;
   readonly name: string;
@@ -275,6 +299,12 @@ export interface Pack {
   /** The empty pack's own centre of gravity. */
   readonly centreOfGravityCm: PointCm;
   readonly zones: readonly Zone[];
+  /** When absent, the box around the main zones, open at the top. */
+  readonly main?: MainCompartment;
+  /** "over" when absent. */
+  readonly lidStyle?: LidStyle;
+  /** No frame: what is packed is what keeps its back straight. */
+  readonly frameless?: boolean;
 }
 
 export type Shape =
@@ -491,15 +521,26 @@ export interface Variant {
   readonly share: readonly Assignment[];
 }
 
+/** Where in its zone's compartment a thing stands, seen from above, and how it is turned. */
+export interface Spot {
+  /** Its middle, pack frame, cm. */
+  readonly xCm: number;
+  readonly yCm: number;
+  /** Which of its turns, from 0: see `stow/solids.ts`. */
+  readonly turn: number;
+}
+
 export interface Placement {
   readonly thingId: string;
   readonly zoneId: string;
   readonly side: Side;
+  /** Its exact place; where absent, zone and side say enough. */
+  readonly spot?: Spot;
   /** The member's word: the planner leaves it where it is. */
   readonly pinned: boolean;
 }
 
-/** Where a member's things go, in loading order within each zone. */
+/** Where a member's things go, in loading order. */
 export interface Stow {
   readonly memberId: string;
   readonly placements: readonly Placement[];
@@ -546,6 +587,20 @@ export interface Dismissal {
   /** The finding's own key: what it is about. */
   readonly id: string;
   readonly reason: string;
+}
+
+/** One try of a learner at stowing a given load, marked against the plan of it. */
+export interface PracticeResult {
+  readonly id: string;
+  readonly learner: string;
+  /** Whose load was stowed. */
+  readonly memberId: string;
+  /** ISO date. */
+  readonly date: string;
+  /** Of 100. */
+  readonly points: number;
+  /** What each lost point was lost for, in words. */
+  readonly lost: readonly string[];
 }
 
 /** How bad the insects are expected to be. */
@@ -608,6 +663,8 @@ export interface Trip {
   /** What changes hands on the way, in the order it happened. */
   readonly handovers: readonly Handover[];
   readonly variants: readonly Variant[];
+  /** Tries at stowing, oldest first. */
+  readonly practice: readonly PracticeResult[];
   readonly stows: readonly Stow[];
 }
 

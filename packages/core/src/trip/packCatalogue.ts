@@ -27,6 +27,8 @@ export const PACK_SIZES: readonly PackSize[] = [
 const USABLE = 0.95;
 /** The main compartment starts this far below the hip belt's centre line, cm. */
 const BELOW_BELT_CM = 9;
+/** From this size on the bottom has a zip of its own, litres. */
+const LEAST_WITH_BOTTOM_ZIP_L = 50;
 /** Padding of the back panel, cm. */
 const BACK_PANEL_CM = 1.5;
 const SLEEVE_DEPTH_CM = 3;
@@ -127,6 +129,19 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     ratedLoadKg: size.ratedLoadKg,
     centreOfGravityCm: { x: 0, y: 6, z: round(z0 + 0.5 * mainHeight) },
     zones,
+    main: {
+      at: { x: 0, y: BACK_PANEL_CM, z: z0 },
+      heightCm: round(mainHeight),
+      // Narrowest at the hips: as much less as cloth and corners leave unused.
+      bottomWidthCm: round((2 * USABLE - 1) * w),
+      topWidthCm: w,
+      bottomDepthCm: d,
+      topDepthCm: d,
+      divider: false,
+      ...(size.nominalL >= LEAST_WITH_BOTTOM_ZIP_L
+        ? { bottomPartCm: round(bottomH), openings: ['top', 'bottom'] }
+        : { openings: ['top'] }),
+    },
   };
 }
 

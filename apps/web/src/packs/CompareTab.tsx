@@ -1,0 +1,266 @@
+import { Box, Button, Flex, Table, Text } from '@chakra-ui/react';
+import { scaleLinear } from 'd3-scale';
+import { useEffect, useRef, useState } from 'react';
+import {
+  assess,
+  PACKING_SCHOOL_IDS,
+  PACKING_SCHOOLS,
+  roundLeanDeg,
+  stowProblem,
+  topHeavyDays,
+  type BodyLoad,
+  type Member,
+  type PackingSchoolId,
+  type Placement,
+  type Stow,
+  type StowAssessment,
+  type Trip,
+} from '@graft/core';
+import { RunProgress } from '../shared/RunProgress';
+import { paint } from '../theme/system';
+import { runStows } from '../workers/engine';
+import { SEED } from './seed';
+import { bodyLoadOf } from './StowFigures';
+
+interface Entry {
+  readonly name: string;
+  readonly stow: StowAssessment;
+  readonly body: BodyLoad;
+  readonly placements: readonly Placement[];
+}
+
+interface Props {
+  readonly trip: Trip;
+  readonly member: Member;
+  readonly stow: StowAssessment;
+  readonly placements: readonly Placement[];
+  readonly onApply: ((placements: readonly Placement[], label: string) => void) | undefined;
+}
+
+/** The trip with one member packing by another school. */
+function bySchool(trip: Trip, member: Member, school: PackingSchoolId): Trip {
+  return {
+    ...trip,
+    members: trip.members.map((m) => (m.id === member.id ? { ...m, packingSchool: school } : m)),
+  };
+}
+
+/** High, middle, low for this very load, each with its own planned stow; and one stow kept beside the present one. */
+export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
+  const [done, setDone] = useState<number | undefined>();
+  const [schools, setSchools] = useState<readonly Entry[]>([]);
+  const [kept, setKept] = useState<Entry | undefined>();
+  const [failed, setFailed] = useState('');
+  const stop = useRef<() => void>(() => undefined);
+  useEffect(() => () => stop.current(), []);
+  const entry = (name: string, of: Trip, list: readonly Placement[]): Entry => {
+    const a = assess(stowProblem(of, member.id, stow.day), list);
+    return { name, stow: a, body: bodyLoadOf(a, member), placements: list };
+  };
+  const planAll = async (): Promise<void> => {
+    setFailed('');
+    setDone(0);
+    const found: Entry[] = [];
+    let stopped = false;
+    try {
+      for (const [i, id] of PACKING_SCHOOL_IDS.entries()) {
+        const of = bySchool(trip, member, id);
+        let plan: Stow | undefined;
+        const run = runStows(
+          of,
+          [member.id],
+          SEED,
+          (s) => (plan = s),
+          (part) => setDone((i + part) / PACKING_SCHOOL_IDS.length),
+        );
+        stop.current = () => {
+          stopped = true;
+          run.stop();
+        };
+        await run.result;
+        if (plan !== undefined) found.push(entry(PACKING_SCHOOLS[id].name, of, plan.placements));
+        if (stopped) break;
+      }
+      setSchools(found);
+    } catch (error) {
+      setFailed(error instanceof Error ? error.message : String(error));
+    } finally {
+      setDone(undefined);
+    }
+  };
+  if (stow.placed.length === 0) {
+    return (
+      <Text p="4" fontSize="sm">
+        Stow the pack first: then other ways to stow it stand beside it here.
+      </Text>
+    );
+  }
+  const now = entry('as it is now', trip, placements);
+  const entries = [now, ...(kept === undefined ? [] : [kept]), ...schools];
+  const steep = topHeavyDays({ ...trip, packingSchool: 'high' });
+  return (
+    <Box p="4" fontSize="xs">
+      <Text>
+        A high load leans you less and sways more, a low one the reverse. Both sides’ numbers, for this load
+        on this body:
+      </Text>
+      <Box mt="2">
+        {done === undefined ? (
+          <Flex gap="2" wrap="wrap">
+            <Button size="xs" onClick={() => void planAll()}>
+              Plan high, middle and low
+            </Button>
+            <Button size="xs" variant="outline" onClick={() => setKept({ ...now, name: 'kept' })}>
+              Keep this stow to compare
+            </Button>
+          </Flex>
+        ) : (
+          <RunProgress label="Planning three ways" done={done} onStop={() => stop.current()} />
+        )}
+      </Box>
+      {failed !== '' && (
+        <Text color="overload.fg" role="alert">
+          {failed}
+        </Text>
+      )}
+      <TradeOff entries={entries} />
+      <Table.Root
+        size="sm"
+        mt="2"
+        aria-label="Stows compared"
+        css={{ '& th, & td': { px: '1', py: '1', fontSize: 'xs' } }}
+      >
+        <Table.Header>
+          <Table.Row bg="transparent">
+            <Table.ColumnHeader />
+            <Table.ColumnHeader textAlign="end">lean</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">sway, N·m</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">pull, N</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">height, out, cm</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">rules</Table.ColumnHeader>
+            <Table.ColumnHeader />
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {entries.map((e) => (
+            <Table.Row key={e.name} bg="transparent">
+              <Table.Cell fontWeight="600">{e.name}</Table.Cell>
+              <Table.Cell textAlign="end">{roundLeanDeg(e.body.leanDeg).toFixed(1)}°</Table.Cell>
+              <Table.Cell textAlign="end">{e.body.swayNm.toFixed(0)}</Table.Cell>
+              <Table.Cell textAlign="end">{e.body.shoulderPullN.toFixed(0)}</Table.Cell>
+              <Table.Cell textAlign="end">
+                {e.stow.centreOfGravityCm.z.toFixed(0)}, {e.stow.centreOfGravityCm.y.toFixed(1)}
+              </Table.Cell>
+              <Table.Cell textAlign="end">{e.stow.findings.length}</Table.Cell>
+              <Table.Cell textAlign="end">
+                {e !== now && (
+                  <Button
+                    size="2xs"
+                    variant="outline"
+                    disabled={onApply === undefined}
+                    aria-label={`Take the stow: ${e.name}`}
+                    onClick={() => onApply?.(e.placements, `take the stow ${e.name}`)}
+                  >
+                    Take
+                  </Button>
+                )}
+              </Table.Cell>
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+      {steep.length > 0 && (
+        <Text mt="2" color="overload.fg">
+          ▲ Day{steep.length > 1 ? 's' : ''} {steep.join(', ')} on steep ground: a heavy top has thrown
+          people. Keep it low there.
+        </Text>
+      )}
+    </Box>
+  );
+}
+
+const CHART = { width: 350, height: 190, left: 44, right: 12, top: 10, bottom: 34 };
+
+/** Lean against sway: down and left is better, and no stow has both. */
+function TradeOff({ entries }: { entries: readonly Entry[] }) {
+  const lean = entries.map((e) => e.body.leanDeg);
+  const sway = entries.map((e) => e.body.swayNm);
+  const pad = (low: number, high: number, by: number): [number, number] => [low - by, high + by];
+  const x = scaleLinear(pad(Math.min(...lean), Math.max(...lean), 0.8), [
+    CHART.left,
+    CHART.width - CHART.right,
+  ]).nice();
+  const y = scaleLinear(pad(Math.min(...sway), Math.max(...sway), 2), [
+    CHART.height - CHART.bottom,
+    CHART.top,
+  ]).nice();
+  return (
+    <svg
+      width={CHART.width}
+      height={CHART.height}
+      role="img"
+      aria-label={`Lean against sway: ${entries.map((e) => `${e.name} ${roundLeanDeg(e.body.leanDeg).toFixed(1)} degrees, ${e.body.swayNm.toFixed(0)} newton metres`).join('; ')}`}
+      style={{ fontSize: 10.5, display: 'block', marginTop: 8, maxWidth: '100%' }}
+    >
+      {x.ticks(5).map((t) => (
+        <g key={t}>
+          <line
+            x1={x(t)}
+            x2={x(t)}
+            y1={CHART.top}
+            y2={CHART.height - CHART.bottom}
+            stroke={paint('border.muted')}
+          />
+          <text x={x(t)} y={CHART.height - CHART.bottom + 13} textAnchor="middle" fill={paint('fg.muted')}>
+            {t}°
+          </text>
+        </g>
+      ))}
+      {y.ticks(4).map((t) => (
+        <g key={t}>
+          <line
+            x1={CHART.left}
+            x2={CHART.width - CHART.right}
+            y1={y(t)}
+            y2={y(t)}
+            stroke={paint('border.muted')}
+          />
+          <text x={CHART.left - 5} y={y(t) + 4} textAnchor="end" fill={paint('fg.muted')}>
+            {t}
+          </text>
+        </g>
+      ))}
+      <text x={CHART.width - CHART.right} y={CHART.height - 6} textAnchor="end" fill={paint('fg.muted')}>
+        forward lean; less is better
+      </text>
+      <text x={CHART.left + 4} y={CHART.top + 10} fill={paint('fg.muted')}>
+        sway for a side step, N·m; less is better
+      </text>
+      {entries.map((e, i) => (
+        <g key={e.name}>
+          {i === 0 ? (
+            <circle cx={x(e.body.leanDeg)} cy={y(e.body.swayNm)} r="6" fill={paint('fg')} />
+          ) : (
+            <rect
+              x={x(e.body.leanDeg) - 5}
+              y={y(e.body.swayNm) - 5}
+              width="10"
+              height="10"
+              fill={paint('bg.panel')}
+              stroke={paint('fg')}
+              strokeWidth="2"
+            />
+          )}
+          <text
+            x={x(e.body.leanDeg) + (x(e.body.leanDeg) > CHART.width - 100 ? -10 : 10)}
+            y={y(e.body.swayNm) + (i === 0 ? -8 : 4)}
+            textAnchor={x(e.body.leanDeg) > CHART.width - 100 ? 'end' : 'start'}
+            fill={paint('fg')}
+          >
+            {e.name}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,109 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { useEffect, useRef, useState } from 'react';
+import { STOW_RULES, type Placement, type StowAssessment, type StowMove, type Trip } from '@graft/core';
+import { runCures } from '../workers/engine';
+import { MoveEffect } from './MoveEffect';
+
+const SEVERITY_WORDS = {
+  fit: 'does not fit',
+  safety: 'safety',
+  access: 'access',
+  balance: 'balance',
+  structure: 'structure',
+  ground: 'ground',
+} as const;
+
+interface Props {
+  readonly trip: Trip;
+  readonly memberId: string;
+  readonly stow: StowAssessment;
+  readonly placements: readonly Placement[];
+  readonly onApply: ((placements: readonly Placement[], label: string) => void) | undefined;
+  readonly onChoose: (thingId: string | undefined) => void;
+}
+
+/** Every rule that the stow breaks, what it is for, and the cheapest single move against it with its effect. */
+export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoose }: Props) {
+  const [cures, setCures] = useState<
+    { readonly of: StowAssessment; readonly moves: readonly (StowMove | undefined)[] } | undefined
+  >();
+  const [failed, setFailed] = useState('');
+  const stop = useRef<() => void>(() => undefined);
+  useEffect(() => {
+    if (stow.findings.length === 0) return;
+    const run = runCures(trip, memberId, stow.day, placements);
+    stop.current = run.stop;
+    let over = false;
+    run.result.then(
+      (moves) => {
+        if (!over && moves !== undefined) setCures({ of: stow, moves });
+      },
+      (error: unknown) => {
+        if (!over) setFailed(error instanceof Error ? error.message : String(error));
+      },
+    );
+    return () => {
+      over = true;
+      run.stop();
+    };
+  }, [trip, memberId, stow, placements]);
+  const current = cures?.of === stow ? cures.moves : undefined;
+  if (stow.findings.length === 0) {
+    return (
+      <Text p="4" fontSize="sm">
+        {stow.placed.length === 0
+          ? 'Stow the pack first: then every rule is checked here.'
+          : 'No rule is broken.'}
+      </Text>
+    );
+  }
+  const nameOf = (id: string): string => stow.placed.find((p) => p.thing.id === id)?.thing.name ?? id;
+  return (
+    <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Findings">
+      {failed !== '' && (
+        <Text as="li" px="4" py="2" color="overload.fg" role="alert">
+          {failed}
+        </Text>
+      )}
+      {stow.findings.map((finding, i) => {
+        const rule = STOW_RULES.find((r) => r.id === finding.ruleId)!;
+        const grave = finding.severity === 'fit' || finding.severity === 'safety';
+        const move = current?.[i];
+        return (
+          <Box as="li" key={`${finding.ruleId} ${finding.message}`} px="4" py="2" borderBottomWidth="1px">
+            <Text
+              color={grave ? 'overload.fg' : undefined}
+              fontWeight="600"
+              onMouseEnter={() => onChoose(finding.thingIds[0])}
+            >
+              {grave ? '▲' : '△'} {finding.message}
+            </Text>
+            <Text color="fg.muted">
+              {SEVERITY_WORDS[finding.severity]}: {rule.what}; {rule.why}.
+              {rule.camp !== undefined && ` Camp: ${rule.camp}.`}
+            </Text>
+            {current === undefined && failed === '' ? (
+              <Text color="fg.muted">Trying moves …</Text>
+            ) : move === undefined ? (
+              <Text color="fg.muted">No single move cures it without breaking another rule.</Text>
+            ) : (
+              <Flex gap="2" align="center" justify="space-between" pt="0.5">
+                <MoveEffect trip={trip} memberId={memberId} move={move} name={nameOf(move.thingId)} />
+                <Button
+                  size="2xs"
+                  variant="outline"
+                  flexShrink={0}
+                  disabled={onApply === undefined}
+                  aria-label={`Do it: move ${nameOf(move.thingId)}`}
+                  onClick={() => onApply?.(move.placements, `move ${nameOf(move.thingId)}`)}
+                >
+                  Do it
+                </Button>
+              </Flex>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,111 @@
+/**
+ * What a load does to the body that stands under it: forward lean, pull on the shoulders, sway at the belt, inertia.
+ * Statics of a trunk that leans until trunk and pack are over the feet; planning estimates, compared with each other,
+ * never good to a degree.
+ *
+ * Body segments after Winter, Biomechanics and Motor Control of Human Movement (anthropometric tables; from memory).
+ */
+import type { Member, PointCm } from '../trip/model.js';
+import type { PointMass } from './centreOfGravity.js';
+
+/** Standard gravity, m/s² (exact by definition). */
+export const STANDARD_GRAVITY = 9.80665;
+
+export interface BodyModel {
+  /** Mass of head, arms and trunk as a part of the whole body's. */
+  readonly trunkMassShare: number;
+  /** Where its centre is, of the way from hip to shoulder. */
+  readonly trunkCentreShare: number;
+  readonly hipHeightShare: number;
+  readonly shoulderHeightShare: number;
+  /** Half the depth of the trunk: from its middle to the back panel, cm (Graft's own number). */
+  readonly halfTrunkDepthCm: number;
+  /** The hip belt's centre line above the hip joint, cm (Graft's own number). */
+  readonly beltAboveHipCm: number;
+}
+/** Winter's tables, from memory. */
+export const REFERENCE_BODY: BodyModel = {
+  trunkMassShare: 0.678,
+  trunkCentreShare: 0.626,
+  hipHeightShare: 0.53,
+  shoulderHeightShare: 0.818,
+  halfTrunkDepthCm: 11,
+  beltAboveHipCm: 5,
+};
+
+/** Sideways acceleration of a quick step to the side, m/s² (Graft's own number). */
+export const SIDE_STEP_M_S2 = 2;
+
+export interface BodyLoad {
+  /** Forward lean of the trunk, degrees. */
+  readonly leanDeg: number;
+  /** Horizontal force the straps give about the belt, N. */
+  readonly shoulderPullN: number;
+  /** Moment at the belt for a quick step to the side, N·m. */
+  readonly swayNm: number;
+  /** Moment of inertia of the loaded pack about the hip axis, kg·m². */
+  readonly inertiaKgM2: number;
+}
+
+/**
+ * @param member body mass and stature of the wearer, and the torso length, cm, that the pack is set to
+ * @param massKg the loaded pack
+ * @param centre its centre of gravity, pack frame, cm
+ * @param masses what it is made of, for the inertia; the whole at its centre when left out
+ */
+export function bodyLoad(
+  member: Pick<Member, 'bodyMassKg' | 'statureCm' | 'torsoCm'>,
+  massKg: number,
+  centre: PointCm,
+  masses: readonly PointMass[] = [{ massKg, atCm: centre }],
+  body: BodyModel = REFERENCE_BODY,
+): BodyLoad {
+  return {
+    leanDeg: forwardLeanDeg(member, massKg, centre, body),
+    shoulderPullN: shoulderPullN(member.torsoCm, massKg, centre.y),
+    swayNm: swayMomentNm(massKg, centre.z),
+    inertiaKgM2: momentOfInertiaKgM2(masses),
+  };
+}
+
+/**
+ * tan θ = m·b / (0.678·M·hT + m·hP): the lean that brings trunk and pack over the hip, b the pack's distance behind the
+ * trunk's middle, hT and hP the heights of the trunk's and the pack's centres above the hip joint.
+ *
+ * @throws RangeError unless the body has a mass
+ */
+export function forwardLeanDeg(
+  member: Pick<Member, 'bodyMassKg' | 'statureCm'>,
+  massKg: number,
+  centre: PointCm,
+  body: BodyModel = REFERENCE_BODY,
+): number {
+  if (!(member.bodyMassKg > 0))
+    throw new RangeError(`expected a body mass above 0 kg, got ${member.bodyMassKg} kg`);
+  const trunkKg = body.trunkMassShare * member.bodyMassKg;
+  const hipToShoulderCm = (body.shoulderHeightShare - body.hipHeightShare) * member.statureCm;
+  const behindCm = body.halfTrunkDepthCm + centre.y;
+  const packHeightCm = body.beltAboveHipCm + centre.z;
+  const moment = trunkKg * body.trunkCentreShare * hipToShoulderCm + massKg * packHeightCm;
+  return (Math.atan2(massKg * behindCm, moment) * 180) / Math.PI;
+}
+
+/** F = m·g·y / T: the straps' horizontal pull that keeps the pack from tipping back about the belt, N. */
+export function shoulderPullN(torsoCm: number, massKg: number, outCm: number): number {
+  return (massKg * STANDARD_GRAVITY * outCm) / torsoCm;
+}
+
+/** m·a·z at the belt, N·m, for a step to the side with the acceleration a. */
+export function swayMomentNm(massKg: number, heightCm: number, accelerationMs2 = SIDE_STEP_M_S2): number {
+  return (massKg * accelerationMs2 * heightCm) / 100;
+}
+
+/** Σ m(y² + z²) about the sideways axis through the belt's centre line at the back, kg·m². */
+export function momentOfInertiaKgM2(masses: readonly PointMass[]): number {
+  return masses.reduce((sum, { massKg, atCm }) => sum + (massKg * (atCm.y ** 2 + atCm.z ** 2)) / 10_000, 0);
+}
+
+/** Rounded as it is shown: to half a degree, never finer. */
+export function roundLeanDeg(deg: number): number {
+  return Math.round(2 * deg) / 2;
+}

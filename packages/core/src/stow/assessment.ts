@@ -1,0 +1,71 @@
+/** What is said of a stow: see `assessStow.ts`, which makes it. */
+import type { PackingSchool } from '../carriage/packingSchool.js';
+import type { PointCm, Side, Thing, Zone } from '../trip/model.js';
+import type { LaidThing, StowLayout } from './layout.js';
+import type { Verdict } from './placementRules.js';
+import type { Reach } from './reach.js';
+import { isMainZone } from './zoneKinds.js';
+
+export const SEVERITIES = ['fit', 'safety', 'access', 'balance', 'structure', 'ground'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+export interface Finding {
+  readonly ruleId: string;
+  readonly severity: Severity;
+  /** What it is about; the first is what a cure would move. */
+  readonly thingIds: readonly string[];
+  readonly message: string;
+}
+
+export interface PlacedThing extends LaidThing {
+  readonly side: Side;
+  readonly pinned: boolean;
+  readonly verdict: Verdict;
+  readonly reach: Reach;
+  /** Why it is here, in words. */
+  readonly reason: string;
+}
+export interface ZoneFill {
+  readonly zone: Zone;
+  /** On its fullest day, litres. */
+  readonly fullestL: number;
+  readonly fullestDay: number;
+  readonly volumeL: number;
+  readonly massKg: number;
+}
+export interface MainFill {
+  readonly filledL: number;
+  readonly capacityL: number;
+  /** Lost under, between and over things, litres. */
+  readonly voidL: number;
+  /** Of what is filled and lost together. */
+  readonly voidShare: number;
+}
+export interface StowAssessment {
+  readonly day: number;
+  readonly school: PackingSchool;
+  readonly band: readonly [number, number];
+  /** In loading order. */
+  readonly placed: readonly PlacedThing[];
+  /** Things of this pack that the stow puts nowhere. */
+  readonly unplaced: readonly Thing[];
+  /** Of the empty pack and everything placed, cm. */
+  readonly centreOfGravityCm: PointCm;
+  readonly massKg: number;
+  readonly inBand: boolean;
+  /** How far z is outside the band, cm, signed; 0 inside. */
+  readonly bandMissCm: number;
+  readonly zones: readonly ZoneFill[];
+  readonly main: MainFill;
+  readonly layout: StowLayout;
+  readonly findings: readonly Finding[];
+}
+
+/**
+ * How many grams to move across to cancel the sideways offset: from the middle of one half of the main compartment to
+ * the middle of the other, w/2 apart, moving m shifts the moment by m · w/2.
+ */
+export function gramsToCentre(a: Pick<StowAssessment, 'centreOfGravityCm' | 'massKg' | 'zones'>): number {
+  const widthCm = Math.max(1, ...a.zones.filter((z) => isMainZone(z.zone.kind)).map((z) => z.zone.widthCm));
+  return (Math.abs(a.centreOfGravityCm.x) * a.massKg * 1000) / (widthCm / 2);
+}

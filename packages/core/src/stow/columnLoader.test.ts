@@ -1,0 +1,207 @@
+import fc from 'fast-check';
+import { seededRandom } from '../random.js';
+import type { Shape } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { ColumnLoader, TALLEST_SPREAD } from './columnLoader.js';
+import { compartmentsOf, mainOf, mainVolumeL, type Compartment } from './packGeometry.js';
+import { solidOf, SPREADS } from './solids.js';
+
+const box = (nx: number, ny: number, heightCm: number): Compartment => ({
+  id: 'main',
+  kind: 'main',
+  zone: undefined,
+  cellCm: 1,
+  nx,
+  ny,
+  x0: -nx / 2,
+  y0: 0,
+  floor: new Float64Array(nx * ny),
+  ceiling: new Float64Array(nx * ny).fill(heightCm),
+});
+const PACK = cataloguePack(
+  'p',
+  PACK_SIZES.find((s) => s.nominalL === 60)!,
+);
+const main = (): Compartment => compartmentsOf(PACK, 1).find((c) => c.id === 'main')!;
+
+interface Item {
+  readonly shape: Shape;
+  readonly volumeL: number;
+  readonly turn: number;
+  readonly x: number;
+  readonly y: number;
+}
+const arbitraryItem: fc.Arbitrary<Item> = fc
+  .tuple(
+    fc.oneof(
+      fc.record({
+        kind: fc.constant('block' as const),
+        lengthCm: fc.double({ min: 2, max: 18, noNaN: true }),
+        widthCm: fc.double({ min: 2, max: 14, noNaN: true }),
+        heightCm: fc.double({ min: 1, max: 12, noNaN: true }),
+      }),
+      fc.record({
+        kind: fc.constant('cylinder' as const),
+        lengthCm: fc.double({ min: 4, max: 20, noNaN: true }),
+        diameterCm: fc.double({ min: 3, max: 16, noNaN: true }),
+      }),
+      fc.record({ kind: fc.constant('pouch' as const) }),
+      fc.record({
+        kind: fc.constant('stuff' as const),
+        looseVolumeL: fc.double({ min: 4, max: 9, noNaN: true }),
+      }),
+    ),
+    fc.double({ min: 0.1, max: 4, noNaN: true }),
+    fc.integer({ min: 0, max: 5 }),
+    fc.double({ min: -16, max: 16, noNaN: true }),
+    fc.double({ min: 0, max: 26, noNaN: true }),
+  )
+  .map(([shape, volumeL, turn, x, y]) => ({ shape, volumeL, turn, x, y }));
+
+function loadAll(loader: ColumnLoader, items: readonly Item[], mend = false): void {
+  for (const { shape, volumeL, turn, x, y } of items)
+    loader.load(solidOf(shape, volumeL, 1), turn, x, y, mend);
+}
+const segmentsOf = (loader: ColumnLoader, i: number): readonly number[] =>
+  Array.from({ length: loader.segStart[i + 1]! - loader.segStart[i]! }, (_v, k) => loader.segStart[i]! + k);
+
+test('a soft thing finds the low places first and ends level: 120 cm³ beside a block of 2 × 10 × 3', () => {
+  const loader = new ColumnLoader(box(4, 10, 20), 2);
+  loader.load(solidOf({ kind: 'block', lengthCm: 2, widthCm: 10, heightCm: 3 }, 0.06, 1), 0, -1, 5);
+  loader.load(solidOf({ kind: 'pouch' }, 0.12, 1), 0, 0, 5);
+  // The free half of 20 cm² takes 60 cm³ up to the block's top; 60 cm³ more are 1.5 cm over all 40 cm².
+  const high = Math.max(...segmentsOf(loader, 1).map((s) => loader.segHigh[s]!));
+  expect(high).toBeCloseTo(4.5, 9);
+  expect(loader.voidCm3).toBe(0);
+});
+
+test('a rigid thing rests on the highest point under it; what is empty under it is a void', () => {
+  const loader = new ColumnLoader(box(10, 10, 40), 2);
+  loader.load(solidOf({ kind: 'block', lengthCm: 4, widthCm: 10, heightCm: 5 }, 0.2, 1), 0, -5, 5);
+  loader.load(solidOf({ kind: 'block', lengthCm: 10, widthCm: 10, heightCm: 2 }, 0.2, 1), 0, 0, 5);
+  expect(loader.rigid[1]).toMatchObject({ zCm: 5 });
+  expect(loader.voidCm3).toBeCloseTo(6 * 10 * 5, 9);
+});
+
+test('what is compressible swells into the void over it, up to its loose volume', () => {
+  const load = (looseVolumeL: number): ColumnLoader => {
+    const loader = new ColumnLoader(box(10, 10, 40), 3);
+    loader.load(solidOf({ kind: 'block', lengthCm: 5, widthCm: 10, heightCm: 6 }, 0.3, 1), 0, -2.5, 5);
+    loader.load(solidOf({ kind: 'stuff', looseVolumeL }, 0.2, 1), 2, 2.5, 5);
+    loader.load(solidOf({ kind: 'block', lengthCm: 10, widthCm: 10, heightCm: 2 }, 0.2, 1), 0, 0, 5);
+    return loader;
+  };
+  // 200 cm³ in a hole of 5 × 10: 4 cm deep, 2 cm under the lid of it: 100 cm³.
+  expect(load(0.2).voidCm3).toBeCloseTo(100, 6);
+  expect(load(0.26).voidCm3).toBeCloseTo(40, 6);
+  expect(load(0.5).voidCm3).toBeCloseTo(0, 6);
+});
+
+test('a filled reservoir is passed: what lies under it stays under, what comes later goes on above', () => {
+  const loader = new ColumnLoader(box(10, 10, 60), 2, { widthCm: 10, depthCm: 2, low: 10, high: 30 });
+  loader.load(solidOf({ kind: 'block', lengthCm: 10, widthCm: 10, heightCm: 10 }, 1, 1), 0, 0, 5);
+  loader.load(solidOf({ kind: 'block', lengthCm: 10, widthCm: 10, heightCm: 4 }, 0.4, 1), 0, 0, 5);
+  expect(loader.rigid[0]).toMatchObject({ zCm: 0 });
+  expect(loader.rigid[1]).toMatchObject({ zCm: 30 });
+});
+
+test('the walls hold what the closed form says: integral of width times depth over the height', () => {
+  const c = main();
+  let litres = 0;
+  for (let i = 0; i < c.floor.length; i += 1) litres += (c.ceiling[i]! - c.floor[i]!) / 1000;
+  const whole = mainVolumeL(mainOf(PACK)!);
+  expect(Math.abs(litres / whole - 1)).toBeLessThan(0.02);
+  expect(mainVolumeL({ ...mainOf(PACK)!, bottomWidthCm: 30, topWidthCm: 30, heightCm: 50 })).toBeCloseTo(
+    36,
+    9,
+  );
+});
+
+test('whatever is loaded: nothing overlaps, soft volumes are kept, all is in one piece and rests on something', () => {
+  fc.assert(
+    fc.property(fc.array(arbitraryItem, { minLength: 1, maxLength: 12 }), (items) => {
+      const c = main();
+      const loader = new ColumnLoader(c, items.length);
+      loadAll(loader, items);
+      const top = Float64Array.from(c.floor);
+      let poured = 0;
+      let wanted = 0;
+      for (const [i, item] of items.entries()) {
+        const solid = solidOf(item.shape, item.volumeL, 1);
+        const mine = segmentsOf(loader, i);
+        // No segment begins below the top of what was there before it: nothing overlaps.
+        let gap = Infinity;
+        let volume = 0;
+        for (const s of mine) {
+          const column = loader.segColumn[s]!;
+          expect(loader.segLow[s]!).toBeGreaterThanOrEqual(top[column]! - 1e-6);
+          gap = Math.min(gap, loader.segLow[s]! - top[column]!);
+          volume += loader.segHigh[s]! - loader.segLow[s]!;
+        }
+        for (const s of mine)
+          top[loader.segColumn[s]!] = Math.max(top[loader.segColumn[s]!]!, loader.segHigh[s]!);
+        if (mine.length > 0 && solid.kind === 'rigid') expect(gap).toBeLessThan(1e-6);
+        if (solid.kind === 'soft') {
+          poured += Math.min(volume, solid.volumeL * 1000);
+          wanted += solid.volumeL * 1000;
+          expect(volume).toBeLessThanOrEqual(solid.looseL * 1000 + 1e-3);
+          for (const s of mine) {
+            const thickness = loader.segHigh[s]! - loader.segLow[s]!;
+            expect(thickness).toBeGreaterThanOrEqual(solid.leastCm - 1e-6);
+            if (loader.overflowCm3 === 0)
+              expect(thickness).toBeLessThanOrEqual(
+                2 * TALLEST_SPREAD * Math.cbrt(solid.looseL * 1000) + 1e-6,
+              );
+          }
+        }
+      }
+      if (loader.overflowCm3 === 0) expect(poured).toBeCloseTo(wanted, 3);
+    }),
+    { seed: 61, numRuns: 150 },
+  );
+});
+
+test('taken out and loaded again, all is as it was', () => {
+  fc.assert(
+    fc.property(
+      fc.array(arbitraryItem, { minLength: 2, maxLength: 12 }),
+      fc.nat(11),
+      fc.boolean(),
+      (items, keep, mend) => {
+        const fresh = new ColumnLoader(main(), items.length);
+        loadAll(fresh, items, mend);
+        const other = new ColumnLoader(main(), items.length + 3);
+        const first = items.slice(0, keep);
+        loadAll(other, first, mend);
+        loadAll(other, [...items].reverse().slice(0, 3), mend);
+        other.rewind(first.length);
+        loadAll(other, items.slice(first.length), mend);
+        expect(other.height).toEqual(fresh.height);
+        expect(other.voidCm3).toBeCloseTo(fresh.voidCm3, 6);
+        expect(other.overflowCm3).toBeCloseTo(fresh.overflowCm3, 6);
+        expect(other.segCount).toBe(fresh.segCount);
+      },
+    ),
+    { seed: 62, numRuns: 60 },
+  );
+});
+
+test('turns keep a thing’s volume, and soft things have all spreads', () => {
+  const random = seededRandom(1);
+  for (let i = 0; i < 20; i += 1) {
+    const [l, w, h] = [2 + 20 * random(), 2 + 10 * random(), 1 + 8 * random()];
+    const solid = solidOf({ kind: 'block', lengthCm: l, widthCm: w, heightCm: h }, 1, 1);
+    if (solid.kind !== 'rigid') throw new Error('a block is rigid');
+    expect(solid.turns).toHaveLength(6);
+    for (const turn of solid.turns)
+      expect(turn.widthCm * turn.depthCm * turn.heightCm).toBeCloseTo(l * w * h, 9);
+  }
+  const can = solidOf({ kind: 'cylinder', lengthCm: 20, diameterCm: 10 }, 1.6, 1);
+  if (can.kind !== 'rigid') throw new Error('a can is rigid');
+  for (const turn of can.turns) {
+    const litres = turn.low.reduce((sum, low, k) => sum + turn.high[k]! - low, 0) / 1000;
+    expect(litres).toBeGreaterThan(1.571 * 0.93);
+    expect(litres).toBeLessThan(1.571 * 1.07);
+  }
+  expect(SPREADS.length).toBeGreaterThan(2);
+});

@@ -1,0 +1,98 @@
+/**
+ * Loading a pack as steps: what is done before the first thing goes in, every thing in its turn, and what is done
+ * before the pack is on. The frame of it is common practice, no source; the order of the things is the stow's own.
+ */
+import { packLift } from '../carriage/liftingIndex.js';
+import type { PlacedThing, StowAssessment } from './assessment.js';
+import type { StowProblem } from './stowProblem.js';
+import { isMainZone } from './zoneKinds.js';
+
+export interface LoadingStep {
+  readonly id: string;
+  readonly text: string;
+  readonly hint?: string;
+  /** The thing that goes in with this step. */
+  readonly thingId?: string;
+}
+
+const WHERE: Readonly<Record<string, string>> = {
+  bottom: 'at the bottom',
+  core: 'against the back',
+  outer: 'in the outer layer',
+  top: 'on top',
+};
+
+/** Above this lifting index a pack is not lifted from the ground alone. */
+const HARD_LIFT = 1;
+
+export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
+  const { house, pack } = problem;
+  const inside = (p: PlacedThing): boolean => p.insideId !== undefined;
+  const thingStep = (p: PlacedThing): LoadingStep => {
+    const rides = a.placed.filter((q) => q.insideId === p.thing.id).map((q) => q.thing.name);
+    const where = isMainZone(p.zone.kind)
+      ? `${WHERE[p.zone.kind]}${p.side === 'centre' ? '' : `, ${p.side}`}`
+      : p.zone.name.toLowerCase();
+    const hints = [
+      ...(rides.length > 0 ? [`with ${rides.join(', ')} in it`] : []),
+      ...(p.thing.shape.kind === 'stuff' ? ['squeeze the air out, let it fill the gaps'] : []),
+      ...(p.turn?.upright === true && p.turn.heightCm > p.turn.widthCm ? ['upright'] : []),
+      ...(p.thing.flags.includes('sharp') ? ['point guarded'] : []),
+      ...(p.thing.flags.includes('leaks') || p.thing.flags.includes('liquidFuel')
+        ? ['cap checked, upright']
+        : []),
+      ...(p.thing.flags.includes('mustStayDry') ? ['in its dry bag'] : []),
+    ];
+    return {
+      id: `thing-${p.thing.id}`,
+      text: `${p.thing.name}: ${where}`,
+      thingId: p.thing.id,
+      ...(hints.length === 0 ? {} : { hint: hints.join('; ') }),
+    };
+  };
+  const own = a.placed.filter((p) => !inside(p));
+  const reservoirLast = house.reservoir === 'top';
+  const sleeve = own.filter((p) => p.zone.kind === 'sleeve');
+  const main = own.filter((p) => isMainZone(p.zone.kind));
+  const bottomFirst = [
+    ...main.filter((p) => p.compartmentId === 'bottom'),
+    ...main.filter((p) => p.compartmentId !== 'bottom'),
+  ];
+  const pockets = own.filter((p) => !isMainZone(p.zone.kind) && p.zone.kind !== 'sleeve');
+  const order = ['front', 'side', 'lid', 'lash', 'hipBelt', 'strap'];
+  const inPockets = [...pockets].sort((x, y) => order.indexOf(x.zone.kind) - order.indexOf(y.zone.kind));
+  const lift = a.massKg > 0 ? packLift(a.massKg) : undefined;
+  const step = (id: string, text: string, hint?: string): LoadingStep => ({
+    id,
+    text,
+    ...(hint === undefined ? {} : { hint }),
+  });
+  return [
+    step('loosen', 'Loosen every strap; open all zips', 'lay everything on the floor, in this order'),
+    ...(house.rainProtection === 'liner'
+      ? [step('liner', 'Liner in, its mouth over the pack’s', 'it cannot go in later')]
+      : []),
+    ...(reservoirLast ? [] : sleeve.map(thingStep)),
+    ...(pack.frameless === true && house.frameless === 'uprights'
+      ? [step('uprights', 'Stand the stiff things up first', 'they are the frame')]
+      : []),
+    ...bottomFirst.map(thingStep),
+    ...(reservoirLast ? sleeve.map(thingStep) : []),
+    ...(house.rainProtection === 'liner' ? [step('close-liner', 'Roll the liner shut')] : []),
+    ...inPockets.map(thingStep),
+    step('floor', 'Look at the floor: what is left?'),
+    step('straps', 'Straps snug, evenly left and right; every zip closed and clipped'),
+    step('stand', 'Does it stand alone? Feel for hollows and rattles', 'if it leans, take it out and repack'),
+    lift !== undefined && lift.index > HARD_LIFT
+      ? step(
+          'lift',
+          'Set it on a rock or a stump first, or get a hand',
+          `lifting index ${lift.index.toFixed(1)}: above 1 a lift from the ground is hard on the back`,
+        )
+      : step('lift', 'Lift by the haul loop, knee under it, then swing'),
+    step('belt', 'Hip belt first: half above, half below the hip bone, tight enough to carry everything'),
+    step('shoulders', 'Shoulder straps snug, then a touch back'),
+    step('chest', 'Chest strap loose: it only positions'),
+    step('lifters', 'Load lifters to taste', 'arms free, no numb hands; pain or tingling: stop and refit'),
+  ];
+}

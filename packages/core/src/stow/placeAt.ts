@@ -1,0 +1,78 @@
+/** Putting one thing of a stow somewhere else: its new place in the list, and so in the loading order, with it. */
+import type { Placement, Side } from '../trip/model.js';
+import { compartmentIndex, defaultSpot, FINE_CELL_CM, inLoadingOrder, realise, sideAt } from './layout.js';
+import { dayVolumeL } from './layout.js';
+import { compartmentsOf, type Compartment } from './packGeometry.js';
+import { solidOf } from './solids.js';
+import type { StowProblem } from './stowProblem.js';
+import { isMainZone } from './zoneKinds.js';
+
+export interface StowTarget {
+  readonly zoneId: string;
+  readonly side: Side;
+  /** Where its middle should be, cm, pack frame; what is left out, zone and side decide. */
+  readonly xCm?: number;
+  readonly yCm?: number;
+  readonly zCm?: number;
+  /** How it is turned; as it suits its zone when left out. */
+  readonly turn?: number;
+  readonly pinned: boolean;
+}
+
+/**
+ * A stow with one thing put somewhere. It goes in after everything of that compartment that lies lower than it should;
+ * things that were placed only by zone keep to that.
+ *
+ * @param placements as they are, in loading order
+ */
+export function placeAt(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  thingId: string,
+  target: StowTarget,
+): readonly Placement[] {
+  const zone = problem.pack.zones.find((z) => z.id === target.zoneId);
+  const stowThing = problem.things.find((t) => t.thing.id === thingId);
+  if (zone === undefined || stowThing === undefined) return placements;
+  const others = exact(problem, placements).filter((p) => p.thingId !== thingId);
+  const compartments = compartmentsOf(problem.pack, FINE_CELL_CM);
+  const compartment = compartments[compartmentIndex(compartments, zone)]!;
+  const solid = solidOf(stowThing.thing.shape, dayVolumeL(stowThing, problem.day), FINE_CELL_CM);
+  const usual = defaultSpot(compartment, zone, target.side, solid);
+  const spot = {
+    xCm: target.xCm ?? usual.xCm,
+    yCm: target.yCm ?? usual.yCm,
+    turn: target.turn ?? usual.turn,
+  };
+  const middle = compartment.x0 + (compartment.nx * compartment.cellCm) / 2;
+  const placement: Placement = {
+    thingId,
+    zoneId: zone.id,
+    side: isMainZone(zone.kind) ? sideAt(spot.xCm - middle, compartment.nx * compartment.cellCm) : 'centre',
+    spot,
+    pinned: target.pinned,
+  };
+  const wantedZ = target.zCm ?? (isMainZone(zone.kind) ? zone.at.z + zone.heightCm / 2 : Infinity);
+  const laid = new Map(realise(problem, others).things.map((t) => [t.thing.id, t]));
+  let after = -1;
+  others.forEach((p, i) => {
+    const t = laid.get(p.thingId);
+    if (t !== undefined && t.compartmentId === compartment.id && t.centre.z < wantedZ) after = i;
+  });
+  return [...others.slice(0, after + 1), placement, ...others.slice(after + 1)];
+}
+
+/** The same stow with an exact place for everything, so that a list sorted by zone becomes a loading order. */
+export function exact(problem: StowProblem, placements: readonly Placement[]): readonly Placement[] {
+  if (placements.every((p) => p.spot !== undefined)) return placements;
+  const compartments = compartmentsOf(problem.pack, FINE_CELL_CM);
+  const byId = new Map(problem.things.map((t) => [t.thing.id, t]));
+  return inLoadingOrder(problem, placements).map((p): Placement => {
+    const zone = problem.pack.zones.find((z) => z.id === p.zoneId);
+    const t = byId.get(p.thingId);
+    if (p.spot !== undefined || zone === undefined || t === undefined) return p;
+    const compartment: Compartment = compartments[compartmentIndex(compartments, zone)]!;
+    const solid = solidOf(t.thing.shape, dayVolumeL(t, problem.day), FINE_CELL_CM);
+    return { ...p, spot: defaultSpot(compartment, zone, p.side, solid) };
+  });
+}

@@ -1,0 +1,89 @@
+/**
+ * Practice: a learner's stow of a given load marked against the best plan known, point by point, each lost one with its
+ * reason. The weights are Graft's own; safety weighs most.
+ */
+import type { StowAssessment } from './assessment.js';
+
+export const PRACTICE_PARTS = {
+  fit: { name: 'Everything in', most: 20 },
+  safety: { name: 'Safety', most: 25 },
+  access: { name: 'Access', most: 20 },
+  balance: { name: 'Balance', most: 25 },
+  gaps: { name: 'No hollows', most: 10 },
+} as const;
+export type PracticePart = keyof typeof PRACTICE_PARTS;
+
+export interface LostPoints {
+  readonly part: PracticePart;
+  readonly points: number;
+  readonly why: string;
+}
+export interface PracticeScore {
+  /** Of 100. */
+  readonly points: number;
+  readonly parts: Readonly<Record<PracticePart, number>>;
+  readonly lost: readonly LostPoints[];
+}
+
+const PER_FIT = 5;
+const PER_SAFETY = 6;
+const PER_ACCESS = 4;
+const PER_BAND_CM = 2;
+const PER_ASIDE_CM = 4;
+const PER_OUT_CM = 2;
+const PER_VOID_PERCENT = 1;
+/** So near to the plan nothing is lost, cm. */
+const FREE_CM = 0.5;
+
+/**
+ * @param tried the learner's stow
+ * @param best a planned stow of the same load
+ */
+export function practiceScore(tried: StowAssessment, best: StowAssessment): PracticeScore {
+  const lost: LostPoints[] = [];
+  const lose = (part: PracticePart, points: number, why: string): void => {
+    if (points > 0.05) lost.push({ part, points: Math.round(10 * points) / 10, why });
+  };
+  for (const f of tried.findings) {
+    if (f.severity === 'fit' && f.ruleId !== 'water-has-a-place') lose('fit', PER_FIT, f.message);
+    if (f.severity === 'safety') lose('safety', PER_SAFETY, f.message);
+    if (f.severity === 'access') lose('access', PER_ACCESS, f.message);
+  }
+  if (tried.placed.length > 0) {
+    const miss = Math.abs(tried.bandMissCm) - Math.abs(best.bandMissCm);
+    lose(
+      'balance',
+      PER_BAND_CM * Math.max(0, miss),
+      `the centre of gravity is ${Math.abs(tried.bandMissCm).toFixed(1)} cm ${tried.bandMissCm > 0 ? 'above' : 'below'} the band`,
+    );
+    const aside = Math.abs(tried.centreOfGravityCm.x) - Math.abs(best.centreOfGravityCm.x) - FREE_CM;
+    lose(
+      'balance',
+      PER_ASIDE_CM * Math.max(0, aside),
+      `it is ${Math.abs(tried.centreOfGravityCm.x).toFixed(1)} cm to the ${tried.centreOfGravityCm.x < 0 ? 'left' : 'right'}`,
+    );
+    const out = tried.centreOfGravityCm.y - best.centreOfGravityCm.y - FREE_CM;
+    lose(
+      'balance',
+      PER_OUT_CM * Math.max(0, out),
+      `it is ${tried.centreOfGravityCm.y.toFixed(1)} cm out from the back; ${best.centreOfGravityCm.y.toFixed(1)} cm can be reached`,
+    );
+    const hollow = 100 * (tried.main.voidShare - best.main.voidShare);
+    lose(
+      'gaps',
+      PER_VOID_PERCENT * Math.max(0, hollow),
+      `${tried.main.voidL.toFixed(1)} L of hollows, ${(100 * tried.main.voidShare).toFixed(0)} % of what is filled`,
+    );
+  } else {
+    lose('balance', PRACTICE_PARTS.balance.most, 'nothing is stowed');
+    lose('gaps', PRACTICE_PARTS.gaps.most, 'nothing is stowed');
+  }
+  const parts = Object.fromEntries(
+    (Object.keys(PRACTICE_PARTS) as PracticePart[]).map((part) => {
+      const gone = lost.filter((l) => l.part === part).reduce((sum, l) => sum + l.points, 0);
+      return [part, Math.max(0, PRACTICE_PARTS[part].most - gone)];
+    }),
+  ) as Record<PracticePart, number>;
+  const points = Math.round(10 * Object.values(parts).reduce((a, b) => a + b, 0)) / 10;
+  return { points, parts, lost };
+}

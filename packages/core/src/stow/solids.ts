@@ -1,0 +1,166 @@
+/**
+ * Things as the loader sees them: rigid ones in each way they can be turned, as a floor plan of columns with the lower
+ * and upper edge of the thing over each; soft ones as volumes that flow, between a packed and a loose volume, with a
+ * least thickness, so that nothing is stretched into a thread.
+ */
+import { shapeSizeCm } from '../trip/shapes.js';
+import type { Shape } from '../trip/model.js';
+
+/** One way to turn a rigid thing. */
+export interface Turn {
+  readonly nx: number;
+  readonly ny: number;
+  /** True outer size, cm; the floor plan's cells may stand a little over. */
+  readonly widthCm: number;
+  readonly depthCm: number;
+  readonly heightCm: number;
+  /** Columns it covers, as dx and dy from its first cell, with its lower and upper edge above its lowest point. */
+  readonly dx: Int16Array;
+  readonly dy: Int16Array;
+  readonly low: Float64Array;
+  readonly high: Float64Array;
+  /** Its longest edge stands up. */
+  readonly upright: boolean;
+  /** What it is seen as from the side (looking along x) and from behind (along y). */
+  readonly round: 'none' | 'upright' | 'alongX' | 'alongY';
+}
+
+/** How a soft thing spreads where it is put: over a patch as wide and deep as that, for one of its thicknesses. */
+export interface Spread {
+  /** Width of the patch over its depth. */
+  readonly aspect: number;
+  /** Thickness wished for, as a part of the cube root of the volume. */
+  readonly thickness: number;
+}
+
+export type Solid =
+  | { readonly kind: 'rigid'; readonly turns: readonly Turn[] }
+  | { readonly kind: 'soft'; readonly volumeL: number; readonly looseL: number; readonly leastCm: number };
+
+/** Turns of a soft thing. */
+export const SPREADS: readonly Spread[] = [
+  { aspect: 1, thickness: 0.55 },
+  { aspect: 2.2, thickness: 0.5 },
+  { aspect: 0.45, thickness: 0.5 },
+  { aspect: 1.25, thickness: 0.3 },
+  { aspect: 1, thickness: 0.85 },
+];
+
+/** No soft thing is thinner than this anywhere, cm, unless it is small (Graft's own number). */
+const LEAST_THICKNESS_CM = 2;
+
+/**
+ * @param shape as the thing says
+ * @param volumeL what it takes on the day, packed
+ * @param cellCm edge of a cell
+ */
+export function solidOf(shape: Shape, volumeL: number, cellCm: number): Solid {
+  const size = shapeSizeCm(shape);
+  if (size === undefined) {
+    const looseL = shape.kind === 'stuff' ? Math.max(volumeL, shape.looseVolumeL) : volumeL;
+    const leastCm = Math.min(LEAST_THICKNESS_CM, 0.3 * Math.cbrt(volumeL * 1000));
+    return { kind: 'soft', volumeL, looseL, leastCm };
+  }
+  switch (shape.kind) {
+    case 'block':
+    case 'flat':
+      return { kind: 'rigid', turns: boxTurns(shape.lengthCm, shape.widthCm, shape.heightCm, cellCm) };
+    case 'cylinder':
+    case 'roll':
+    case 'long': {
+      const { lengthCm: l, diameterCm: d } = shape;
+      return {
+        kind: 'rigid',
+        turns: [upright(l, d, cellCm), lying(l, d, 'x', cellCm), lying(l, d, 'y', cellCm)],
+      };
+    }
+    case 'pouch':
+    case 'stuff':
+      throw new Error(`a ${shape.kind} has no size of its own`);
+  }
+}
+
+const cellsFor = (lengthCm: number, cellCm: number): number =>
+  Math.max(1, Math.ceil(lengthCm / cellCm - ROUNDING));
+/** So much of a cell may stand over without counting: cloth gives. */
+const ROUNDING = 0.15;
+
+function boxTurns(a: number, b: number, c: number, cellCm: number): readonly Turn[] {
+  const seen = new Map<string, Turn>();
+  for (const [w, d, h] of [
+    [a, b, c],
+    [b, a, c],
+    [a, c, b],
+    [c, a, b],
+    [b, c, a],
+    [c, b, a],
+  ] as const) {
+    const key = `${w} ${d} ${h}`;
+    if (!seen.has(key)) seen.set(key, box(w, d, h, cellCm));
+  }
+  return [...seen.values()];
+}
+
+function box(w: number, d: number, h: number, cellCm: number): Turn {
+  const nx = cellsFor(w, cellCm);
+  const ny = cellsFor(d, cellCm);
+  return columns(nx, ny, [w, d, h], h >= Math.max(w, d), 'none', () => [0, h]);
+}
+
+function upright(l: number, d: number, cellCm: number): Turn {
+  const n = cellsFor(d, cellCm);
+  const r = n / 2;
+  return columns(n, n, [d, d, l], l >= d, 'upright', (ix, iy) =>
+    Math.hypot(ix + 0.5 - r, iy + 0.5 - r) <= r ? [0, l] : undefined,
+  );
+}
+
+function lying(l: number, d: number, along: 'x' | 'y', cellCm: number): Turn {
+  const [nl, nd] = [cellsFor(l, cellCm), cellsFor(d, cellCm)];
+  const r = d / 2;
+  const edge = (i: number): readonly [number, number] => {
+    const off = Math.min(r, Math.abs(((i + 0.5) / nd - 0.5) * d));
+    const half = Math.sqrt(r * r - off * off);
+    return [r - half, r + half];
+  };
+  return along === 'x'
+    ? columns(nl, nd, [l, d, d], d > l, 'alongX', (_ix, iy) => edge(iy))
+    : columns(nd, nl, [d, l, d], d > l, 'alongY', (ix) => edge(ix));
+}
+
+function columns(
+  nx: number,
+  ny: number,
+  [widthCm, depthCm, heightCm]: readonly [number, number, number],
+  isUpright: boolean,
+  round: Turn['round'],
+  edgesAt: (ix: number, iy: number) => readonly [number, number] | undefined,
+): Turn {
+  const dx: number[] = [];
+  const dy: number[] = [];
+  const low: number[] = [];
+  const high: number[] = [];
+  for (let iy = 0; iy < ny; iy += 1) {
+    for (let ix = 0; ix < nx; ix += 1) {
+      const edges = edgesAt(ix, iy);
+      if (edges === undefined) continue;
+      dx.push(ix);
+      dy.push(iy);
+      low.push(edges[0]);
+      high.push(edges[1]);
+    }
+  }
+  return {
+    nx,
+    ny,
+    widthCm,
+    depthCm,
+    heightCm,
+    dx: Int16Array.from(dx),
+    dy: Int16Array.from(dy),
+    low: Float64Array.from(low),
+    high: Float64Array.from(high),
+    upright: isUpright,
+    round,
+  };
+}

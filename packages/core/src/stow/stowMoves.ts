@@ -1,0 +1,135 @@
+/**
+ * Single moves tried on a stow: each thing to each place that takes it, with what the whole would come to. Cures of
+ * findings and the advice of the ride check are the best of them.
+ */
+import type { Placement, PointCm, Side } from '../trip/model.js';
+import type { Finding } from './assessment.js';
+import { FINE_CELL_CM } from './layout.js';
+import { exact, placeAt, type StowTarget } from './placeAt.js';
+import { StowSearch, type StowCost } from './stowSearch.js';
+import type { StowProblem } from './stowProblem.js';
+import { compareCost } from './planStow.js';
+import { isMainZone } from './zoneKinds.js';
+
+/** What a stow comes to, as far as moves are compared by it. */
+export interface StowState {
+  readonly cost: StowCost;
+  readonly centre: PointCm;
+}
+export interface StowMove {
+  readonly thingId: string;
+  readonly zoneId: string;
+  readonly side: Side;
+  readonly before: StowState;
+  readonly after: StowState;
+  /** The whole stow with the move made. */
+  readonly placements: readonly Placement[];
+}
+
+const SIDES: readonly Side[] = ['left', 'centre', 'right'];
+
+function stateOf(problem: StowProblem, placements: readonly Placement[]): StowState {
+  const search = new StowSearch(problem, placements, FINE_CELL_CM);
+  return { cost: search.cost(), centre: search.centre };
+}
+
+/** Places that a thing could go to: each side of each main zone, and each pocket. */
+function targets(problem: StowProblem, pinned: boolean): readonly StowTarget[] {
+  return problem.pack.zones.flatMap((zone) =>
+    (isMainZone(zone.kind) ? SIDES : (['centre'] as const)).map((side) => ({
+      zoneId: zone.id,
+      side,
+      pinned,
+    })),
+  );
+}
+
+/**
+ * Every single move of some things, best first by a measure of what it comes to; only those that help by it and make
+ * nothing graver: no more that does not fit, no more safety rules broken, nothing deeper than it was.
+ *
+ * @param measure of a state; less is better
+ * @param thingIds which things may move; pinned ones never do
+ * @param most how many to return
+ */
+export function bestMoves(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  measure: (state: StowState) => number,
+  thingIds: readonly string[],
+  most: number,
+): readonly StowMove[] {
+  const from = exact(problem, placements);
+  const before = stateOf(problem, from);
+  const start = measure(before);
+  const found: { readonly move: StowMove; readonly gain: number }[] = [];
+  const pinned = new Set(from.filter((p) => p.pinned).map((p) => p.thingId));
+  for (const thingId of thingIds) {
+    if (pinned.has(thingId)) continue;
+    const here = from.find((p) => p.thingId === thingId);
+    for (const target of targets(problem, false)) {
+      if (here?.zoneId === target.zoneId && here.side === target.side) continue;
+      const next = placeAt(problem, from, thingId, target);
+      const after = stateOf(problem, next);
+      const gain = start - measure(after);
+      if (gain <= LEAST_GAIN || isGraver(before.cost, after.cost)) continue;
+      const { zoneId, side } = target;
+      found.push({ gain, move: { thingId, zoneId, side, before, after, placements: next } });
+    }
+  }
+  found.sort((a, b) => b.gain - a.gain || compareCost(a.move.after.cost, b.move.after.cost));
+  // The best move of each thing is enough.
+  const seen = new Set<string>();
+  return found
+    .map((f) => f.move)
+    .filter((m) => !seen.has(m.thingId) && seen.add(m.thingId) !== undefined)
+    .slice(0, most);
+}
+/** Gains below this are rounding. */
+const LEAST_GAIN = 1e-6;
+
+function isGraver(before: StowCost, after: StowCost): boolean {
+  return (
+    after.misfit > before.misfit + 1e-6 || after.safety > before.safety || after.tooDeep > before.tooDeep
+  );
+}
+
+/** How a stow is weighed when any improvement will do: the tiers of the planner in one number. */
+function wholeOf({ cost, centre }: StowState): number {
+  return (
+    1000 * cost.misfit +
+    300 * cost.safety +
+    80 * cost.tooDeep +
+    20 * cost.bandMissCm +
+    10 * Math.abs(centre.x) +
+    3 * cost.voidPercent +
+    cost.comfort
+  );
+}
+
+const MOST_HEAVY = 8;
+
+/**
+ * The cheapest single move that cures a finding, or helps most towards it; undefined when no single move does.
+ *
+ * Findings on things move the first of them; findings on the balance and on hollows try the heaviest things.
+ */
+export function cureOf(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  finding: Finding,
+): StowMove | undefined {
+  const heavy = [...problem.things]
+    .sort((a, b) => b.massKg - a.massKg)
+    .slice(0, MOST_HEAVY)
+    .map((t) => t.thing.id);
+  const measure = MEASURES[finding.ruleId] ?? wholeOf;
+  const things = finding.thingIds.length > 0 ? finding.thingIds : heavy;
+  return bestMoves(problem, placements, measure, things, 1)[0];
+}
+
+const MEASURES: Readonly<Record<string, (state: StowState) => number>> = {
+  height: ({ cost, centre }) => cost.bandMissCm + 0.1 * Math.abs(centre.x),
+  'even-sides': ({ centre, cost }) => Math.abs(centre.x) + 0.1 * cost.bandMissCm,
+  'no-hollows': ({ cost }) => cost.voidPercent,
+};

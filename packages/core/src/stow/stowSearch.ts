@@ -1,0 +1,570 @@
+/**
+ * The running state of a search for a stow: every thing's compartment, turn, place and turn in the loading order, with
+ * each compartment's figures kept until something in it moves.
+ */
+import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
+import type { Placement, PointCm } from '../trip/model.js';
+import { ColumnLoader, type RigidPlace } from './columnLoader.js';
+import {
+  compartmentIndex,
+  dayVolumeL,
+  defaultSpot,
+  mainParting,
+  mainZoneAt,
+  sideAt,
+  sleeveSlab,
+  type MainParting,
+} from './layout.js';
+import { nestingOf } from './nesting.js';
+import { compartmentsOf, type Compartment } from './packGeometry.js';
+import { clash, densityKgPerL, placementVerdict, type Level } from './placementRules.js';
+import { BLOCKS, REACH_LIMIT } from './reach.js';
+import { goesInto } from './fitsPack.js';
+import { isHardAtBack } from './backRule.js';
+import { solidOf, SPREADS, type Solid } from './solids.js';
+import type { StowProblem } from './stowProblem.js';
+import { isMainZone } from './zoneKinds.js';
+
+/** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
+const { abs, max } = Math;
+
+export interface StowCost {
+  /** Litres, kg and things that do not fit. */
+  readonly misfit: number;
+  /** Safety rules broken. */
+  readonly safety: number;
+  /** Things over a wanted one, above what its need allows, summed. */
+  readonly tooDeep: number;
+  /** How far the centre of gravity is outside the band, cm. */
+  readonly bandMissCm: number;
+  /** How far it is aside beyond half a centimetre, cm. */
+  readonly asideCm: number;
+  /** Voids beyond what is taken as unavoidable, percent of the space filled. */
+  readonly voidPercent: number;
+  /** Distance out, places that are second choice, sides: weighed into one number. */
+  readonly comfort: number;
+}
+
+const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 1, poor: 4 };
+/** A centimetre out from the back against a second-choice zone. */
+const PER_CM_OUT = 5;
+/** A long thing that lies where it should stand. */
+const LYING_LONG = 2;
+const LONG_CM = 30;
+/** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
+const ASIDE_FREE_CM = 0.4 * GOOD_OFFSET_CM;
+/** Voids up to this are nobody's fault. */
+const VOID_FREE_PERCENT = 2.5;
+
+/** What one compartment adds to the whole. */
+interface PartCost {
+  misfit: number;
+  safety: number;
+  tooDeep: number;
+  comfort: number;
+  voidL: number;
+  filledL: number;
+  massKg: number;
+  mx: number;
+  my: number;
+  mz: number;
+}
+
+interface Choice {
+  readonly comfort: number;
+  readonly safety: number;
+  /** Needed while walking, and this zone cannot be reached with the pack on. */
+  readonly tooDeep: number;
+  readonly exempt: boolean;
+}
+
+export class StowSearch {
+  readonly compartments: readonly Compartment[];
+  readonly solids: readonly Solid[];
+  /** Indexes of things that the search may move; nested ones ride with their holders. */
+  readonly movable: readonly number[];
+  /** Compartments that a thing may go into, by thing. */
+  readonly allowed: readonly (readonly number[])[];
+  readonly comp: Int16Array;
+  readonly turn: Int16Array;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  /** Things in loading order. */
+  readonly order: Int16Array;
+  /** Zone that a thing's middle was in when its compartment was last loaded. */
+  readonly zoneOf: Int16Array;
+  /** Where a rigid thing came to rest when its compartment was last loaded: not always where it was put. */
+  private readonly restsOn: (RigidPlace | undefined)[];
+  /** How badly each thing stood when its compartment was last loaded: rules broken, too deep, out of place. */
+  readonly trouble: Float64Array;
+  /** 1 when the centre of gravity was last above its band, −1 below, 0 inside. */
+  tooHigh = 0;
+  /** The centre of gravity when the cost was last asked for, cm. */
+  centre: PointCm = { x: 0, y: 0, z: 0 };
+  /** Compartments loaded since the last move was kept or taken back. */
+  private readonly fresh: number[] = [];
+  private readonly parts: (PartCost | undefined)[];
+  private readonly loaders: (ColumnLoader | undefined)[];
+  private readonly slabLoaders = new Map<string, ColumnLoader>();
+  /** What each loader holds, as it was loaded. */
+  private readonly lately = new Map<
+    ColumnLoader,
+    { readonly t: number; readonly turn: number; readonly x: number; readonly y: number }[]
+  >();
+  private readonly choices: readonly (readonly Choice[])[];
+  private readonly clashes: readonly (readonly boolean[])[];
+  private readonly massKg: readonly number[];
+  private readonly volumeL: readonly number[];
+  private readonly parting: MainParting;
+  private readonly main: number;
+  private readonly sleeve: number;
+  private readonly riders: readonly (readonly number[])[];
+  private readonly pinnedThings: ReadonlySet<number>;
+
+  constructor(
+    readonly problem: StowProblem,
+    placements: readonly Placement[],
+    readonly cellCm: number,
+  ) {
+    const { things, pack, house, day } = problem;
+    const n = things.length;
+    this.compartments = compartmentsOf(pack, cellCm);
+    this.parting = mainParting(pack);
+    this.volumeL = things.map((t) => dayVolumeL(t, day));
+    this.solids = things.map((t, i) => solidOf(t.thing.shape, this.volumeL[i]!, cellCm));
+    const inside = nestingOf(problem);
+    const indexOf = new Map(things.map((t, i) => [t.thing.id, i]));
+    this.riders = things.map((t) =>
+      [...inside].filter(([, holder]) => holder === t.thing.id).map(([id]) => indexOf.get(id)!),
+    );
+    this.massKg = things.map(
+      (t, i) => t.massKg + this.riders[i]!.reduce((sum, r) => sum + things[r]!.massKg, 0),
+    );
+    this.choices = things.map(({ thing }) =>
+      pack.zones.map((zone) => {
+        const verdict = placementVerdict(thing, zone, house);
+        return {
+          comfort: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
+          safety: verdict.level === 'never' ? 1 : 0,
+          tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
+          exempt: verdict.byHouse,
+        };
+      }),
+    );
+    this.clashes = things.map((a) => things.map((b) => clash(a.thing, b.thing) !== undefined));
+    this.main = this.compartments.findIndex((c) => c.id === 'main');
+    this.sleeve = this.compartments.findIndex((c) => c.kind === 'sleeve');
+    this.allowed = things.map((_t, i) => this.allowedFor(i));
+    this.comp = new Int16Array(n).fill(-1);
+    this.turn = new Int16Array(n);
+    this.x = new Float64Array(n);
+    this.y = new Float64Array(n);
+    this.zoneOf = new Int16Array(n);
+    this.trouble = new Float64Array(n);
+    this.restsOn = things.map(() => undefined);
+    this.parts = this.compartments.map(() => undefined);
+    this.loaders = this.compartments.map((c) => new ColumnLoader(c, n));
+    const zones = new Map(pack.zones.map((z) => [z.id, z]));
+    const pinned = new Set<number>();
+    const sequence: number[] = [];
+    for (const p of placements) {
+      const i = indexOf.get(p.thingId);
+      const zone = zones.get(p.zoneId);
+      if (i === undefined || zone === undefined || inside.has(p.thingId)) continue;
+      const c = compartmentIndex(this.compartments, zone);
+      const spot = p.spot ?? defaultSpot(this.compartments[c]!, zone, p.side, this.solids[i]!);
+      this.comp[i] = c;
+      [this.x[i], this.y[i], this.turn[i]] = [spot.xCm, spot.yCm, spot.turn];
+      if (p.pinned) pinned.add(i);
+      sequence.push(i);
+    }
+    this.pinnedThings = pinned;
+    const rest = things.flatMap((t, i) => (sequence.includes(i) || inside.has(t.thing.id) ? [] : [i]));
+    this.order = Int16Array.from([...sequence, ...rest]);
+    this.movable = things.flatMap((t, i) => (pinned.has(i) || inside.has(t.thing.id) ? [] : [i]));
+  }
+
+  isPinned(thing: number): boolean {
+    return this.pinnedThings.has(thing);
+  }
+
+  /** Compartments where a thing breaks no rule and into which it goes; all into which it goes when there are none. */
+  private allowedFor(t: number): readonly number[] {
+    const { thing } = this.problem.things[t]!;
+    const solid = this.solids[t]!;
+    const goesIn = (c: Compartment): boolean =>
+      this.volumeL[t]! <= (c.zone?.volumeL ?? Infinity) + 1e-9 &&
+      (c.kind === 'sleeve' ? solid.kind === 'soft' : goesInto(solid, c));
+    const zonesOf = (c: Compartment): readonly number[] =>
+      c.zone === undefined ? Object.values(this.parting.zones) : [this.problem.pack.zones.indexOf(c.zone)];
+    const fits = this.compartments.flatMap((c, i) =>
+      goesIn(c) && (c.zone?.maxLoadKg === undefined || thing.massKg <= c.zone.maxLoadKg) ? [i] : [],
+    );
+    const safe = fits.filter((i) =>
+      zonesOf(this.compartments[i]!).some((z) => this.choices[t]![z]!.safety === 0),
+    );
+    // What is wanted with the pack on belongs where it can be had, as long as it goes in there.
+    const inTime = safe.filter((i) =>
+      zonesOf(this.compartments[i]!).some(
+        (z) => this.choices[t]![z]!.safety + this.choices[t]![z]!.tooDeep === 0,
+      ),
+    );
+    if (thing.needed === 'walking' && inTime.length > 0) return inTime;
+    return safe.length > 0 ? safe : fits.length > 0 ? fits : this.compartments.map((_c, i) => i);
+  }
+
+  /** Put a thing somewhere; its old and new compartments are loaded anew when next asked for. */
+  put(t: number, c: number, xCm: number, yCm: number, turn: number): void {
+    this.touch(this.comp[t]!);
+    this.comp[t] = c;
+    this.x[t] = xCm;
+    this.y[t] = yCm;
+    this.turn[t] = turn;
+    this.touch(c);
+  }
+
+  touch(c: number): void {
+    if (c < 0) return;
+    this.parts[c] = undefined;
+    if (c === this.sleeve && this.main >= 0) this.parts[this.main] = undefined;
+  }
+
+  /** The figures of all compartments, to be given back when a move is taken back. */
+  snapshot(): readonly (PartCost | undefined)[] {
+    return [...this.parts];
+  }
+  giveBack(parts: readonly (PartCost | undefined)[]): void {
+    this.fresh.length = 0;
+    for (let c = 0; c < parts.length; c += 1) this.parts[c] = parts[c];
+  }
+
+  turnsOf(t: number): number {
+    const solid = this.solids[t]!;
+    return solid.kind === 'soft' ? SPREADS.length : solid.turns.length;
+  }
+
+  cost(): StowCost {
+    const { pack, band } = this.problem;
+    let [misfit, safety, tooDeep, comfort, voidL, filledL] = [0, 0, 0, 0, 0, 0];
+    let massKg = pack.tareKg;
+    let [mx, my, mz] = [
+      pack.tareKg * pack.centreOfGravityCm.x,
+      pack.tareKg * pack.centreOfGravityCm.y,
+      pack.tareKg * pack.centreOfGravityCm.z,
+    ];
+    for (let c = 0; c < this.compartments.length; c += 1) {
+      const part = (this.parts[c] ??= this.loadPart(c));
+      misfit += part.misfit;
+      safety += part.safety;
+      tooDeep += part.tooDeep;
+      comfort += part.comfort;
+      if (this.compartments[c]!.kind === 'main') {
+        voidL += part.voidL;
+        filledL += part.filledL;
+      }
+      massKg += part.massKg;
+      mx += part.mx;
+      my += part.my;
+      mz += part.mz;
+    }
+    if (massKg === 0) return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, comfort };
+    const z = mz / massKg;
+    this.centre = { x: mx / massKg, y: my / massKg, z };
+    this.tooHigh = z > band[1] ? 1 : z < band[0] ? -1 : 0;
+    return {
+      misfit,
+      safety,
+      tooDeep,
+      bandMissCm: max(0, band[0] - z, z - band[1]),
+      asideCm: max(0, abs(mx / massKg) - ASIDE_FREE_CM),
+      voidPercent: filledL <= 0 ? 0 : max(0, (100 * voidL) / (filledL + voidL) - VOID_FREE_PERCENT),
+      comfort: comfort + (PER_CM_OUT * my) / massKg,
+    };
+  }
+
+  private loadPart(c: number): PartCost {
+    const compartment = this.compartments[c]!;
+    if (compartment.kind === 'sleeve') return this.sleevePart(c);
+    const { things, pack } = this.problem;
+    const part: PartCost = emptyPart();
+    const mine: number[] = [];
+    for (let k = 0; k < this.order.length; k += 1)
+      if (this.comp[this.order[k]!] === c) mine.push(this.order[k]!);
+    if (mine.length === 0) return part;
+    const loader = this.loaderFor(c);
+    this.loadAnew(loader, mine);
+    this.fresh.push(c);
+    const zoneIndex = compartment.zone === undefined ? -1 : pack.zones.indexOf(compartment.zone);
+    const over = quickCover(
+      loader,
+      mine.map((t) => REACH_LIMIT[things[t]!.thing.needed] < Infinity),
+    );
+    const area = compartment.cellCm * compartment.cellCm;
+    const { columnX, columnY } = loader;
+    for (let i = 0; i < mine.length; i += 1) {
+      const t = mine[i]!;
+      const mass = this.massKg[t]!;
+      const rigid = loader.rigid[i];
+      let x = this.x[t]!;
+      let y = this.y[t]!;
+      let z = compartment.floor[0]!;
+      let backY = Infinity;
+      let litres = this.volumeL[t]!;
+      if (rigid !== undefined) {
+        x = rigid.xCm;
+        y = rigid.yCm;
+        z = rigid.zCm + rigid.turn.heightCm / 2;
+        backY = rigid.yCm - rigid.turn.depthCm / 2;
+        this.restsOn[t] = rigid;
+      } else {
+        let sum = 0;
+        let sx = 0;
+        let sy = 0;
+        let sz = 0;
+        for (let s = loader.segStart[i]!, end = loader.segStart[i + 1]!; s < end; s += 1) {
+          const column = loader.segColumn[s]!;
+          const high = loader.segHigh[s]!;
+          const low = loader.segLow[s]!;
+          const h = high - low;
+          sum += h;
+          sx += h * columnX[column]!;
+          sy += h * columnY[column]!;
+          sz += h * (high + low);
+        }
+        if (sum > 0) {
+          x = sx / sum;
+          y = sy / sum;
+          z = sz / sum / 2;
+          litres = (sum * area) / 1000;
+        }
+      }
+      part.massKg += mass;
+      part.mx += mass * x;
+      part.my += mass * y;
+      part.mz += mass * z;
+      part.filledL += litres;
+      const zone = zoneIndex >= 0 ? zoneIndex : mainZoneAt(this.parting, y, z);
+      this.zoneOf[t] = zone;
+      const choice = this.choices[t]![zone]!;
+      part.comfort += choice.comfort;
+      part.safety += choice.safety;
+      part.tooDeep += choice.tooDeep;
+      const [safetyBefore, deepBefore] = [part.safety - choice.safety, part.tooDeep - choice.tooDeep];
+      const { thing } = things[t]!;
+      const limit = REACH_LIMIT[thing.needed];
+      if (limit < Infinity && !choice.exempt && choice.tooDeep === 0) part.tooDeep += max(0, over(i) - limit);
+      if (rigid !== undefined) {
+        if (thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM && !rigid.turn.upright)
+          part.comfort += LYING_LONG;
+        if (
+          compartment.kind === 'main' &&
+          isHardAtBack(thing, rigid.turn, backY - compartment.y0, this.hasSlab(loader))
+        )
+          part.safety += 1;
+      }
+      this.trouble[t] =
+        3 * (part.safety - safetyBefore) + 2 * (part.tooDeep - deepBefore) + (choice.comfort >= 4 ? 1 : 0);
+    }
+    for (let i = 0; i < mine.length; i += 1) {
+      for (let j = i + 1; j < mine.length; j += 1) {
+        const [a, b] = [mine[i]!, mine[j]!];
+        if (this.clashes[a]![b]! && this.zoneOf[a] === this.zoneOf[b]) part.safety += 1;
+      }
+    }
+    part.voidL = (loader.voidCm3 + (compartment.kind === 'main' ? loader.creviceCm3() : 0)) / 1000;
+    part.misfit = loader.overflowCm3 / 1000;
+    const { zone } = compartment;
+    if (zone !== undefined) {
+      part.misfit = max(part.misfit, part.filledL + part.misfit - zone.volumeL);
+      part.misfit += max(0, part.massKg - (zone.maxLoadKg ?? Infinity));
+    }
+    part.misfit += this.laterDays(c, mine);
+    return part;
+  }
+
+  /** Litres over on the fullest other day: things join on the way, and every day's must go in. */
+  private laterDays(c: number, mine: readonly number[]): number {
+    const { zone } = this.compartments[c]!;
+    if (zone === undefined) return 0;
+    const days = this.problem.things[mine[0]!]!.volumeL.length;
+    let most = 0;
+    for (let d = 0; d < days; d += 1) {
+      let sum = 0;
+      for (const t of mine) sum += this.problem.things[t]!.volumeL[d]!;
+      if (sum > most) most = sum;
+    }
+    return max(0, most - zone.volumeL);
+  }
+
+  /** Load things in their order, from the first that is not as it was loaded last. */
+  private loadAnew(loader: ColumnLoader, mine: readonly number[]): void {
+    let known = this.lately.get(loader);
+    if (known === undefined) this.lately.set(loader, (known = []));
+    let same = 0;
+    while (same < known.length && same < mine.length) {
+      const was = known[same]!;
+      const t = mine[same]!;
+      if (was.t !== t || was.turn !== this.turn[t] || was.x !== this.x[t] || was.y !== this.y[t]) break;
+      same += 1;
+    }
+    known.length = same;
+    loader.rewind(same);
+    for (const t of mine.slice(same)) {
+      loader.load(this.solids[t]!, this.turn[t]!, this.x[t]!, this.y[t]!, !this.isPinned(t));
+      known.push({ t, turn: this.turn[t]!, x: this.x[t]!, y: this.y[t]! });
+    }
+  }
+
+  /** Keep a move: things are taken to be where they came to rest, so that what was mended need not be again. */
+  accept(): void {
+    for (const c of this.fresh) {
+      const known = this.lately.get(this.loaderFor(c)) ?? [];
+      for (let i = 0; i < known.length; i += 1) {
+        const { t } = known[i]!;
+        const rest = this.restsOn[t];
+        const solid = this.solids[t]!;
+        if (rest === undefined || solid.kind !== 'rigid') continue;
+        const turn = solid.turns.indexOf(rest.turn);
+        if (this.x[t] === rest.xCm && this.y[t] === rest.yCm && this.turn[t] === turn) continue;
+        this.x[t] = rest.xCm;
+        this.y[t] = rest.yCm;
+        this.turn[t] = turn;
+        known[i] = { t, turn, x: rest.xCm, y: rest.yCm };
+      }
+    }
+    this.fresh.length = 0;
+  }
+
+  private hasSlab(loader: ColumnLoader): boolean {
+    return loader !== this.loaders[this.main];
+  }
+
+  private sleevePart(c: number): PartCost {
+    const part = emptyPart();
+    const { pack, things } = this.problem;
+    const mine = things.flatMap((_t, i) => (this.comp[i] === c ? [i] : []));
+    const litres = mine.reduce((sum, t) => sum + this.volumeL[t]!, 0);
+    const slab = sleeveSlab(pack, litres);
+    if (slab === undefined) return part;
+    const zone = pack.zones.indexOf(slab.zone);
+    for (const t of mine) {
+      const mass = this.massKg[t]!;
+      part.massKg += mass;
+      part.mx += mass * slab.zone.at.x;
+      part.my += mass * (slab.zone.at.y + slab.depthCm / 2);
+      part.mz += (mass * (slab.low + slab.high)) / 2;
+      part.comfort += this.choices[t]![zone]!.comfort;
+      part.safety += this.choices[t]![zone]!.safety;
+      this.zoneOf[t] = zone;
+    }
+    part.misfit = max(0, litres - slab.zone.volumeL - SLEEVE_GIVE_L);
+    return part;
+  }
+
+  private loaderFor(c: number): ColumnLoader {
+    if (c !== this.main || this.sleeve < 0) return this.loaders[c]!;
+    let litres = 0;
+    for (let t = 0; t < this.comp.length; t += 1)
+      if (this.comp[t] === this.sleeve) litres += this.volumeL[t]!;
+    const slab = sleeveSlab(this.problem.pack, litres);
+    if (slab === undefined) return this.loaders[c]!;
+    const key = litres.toFixed(3);
+    let loader = this.slabLoaders.get(key);
+    if (loader === undefined) {
+      loader = new ColumnLoader(this.compartments[c]!, this.comp.length, slab);
+      this.slabLoaders.set(key, loader);
+    }
+    return loader;
+  }
+
+  /** The state as placements, in loading order, nested things after their holders. */
+  placements(): readonly Placement[] {
+    const { things, pack } = this.problem;
+    this.cost();
+    return [...this.order].flatMap((t) => {
+      const c = this.compartments[this.comp[t]!]!;
+      const zone = c.zone ?? pack.zones[this.zoneOf[t]!]!;
+      const solid = this.solids[t]!;
+      const rest = this.restsOn[t];
+      const spot =
+        solid.kind === 'rigid' && rest !== undefined
+          ? { xCm: round(rest.xCm), yCm: round(rest.yCm), turn: solid.turns.indexOf(rest.turn) }
+          : { xCm: round(this.x[t]!), yCm: round(this.y[t]!), turn: this.turn[t]! };
+      const made = (i: number): Placement => ({
+        thingId: things[i]!.thing.id,
+        zoneId: zone.id,
+        side: isMainZone(zone.kind)
+          ? sideAt(spot.xCm - (c.x0 + (c.nx * c.cellCm) / 2), c.nx * c.cellCm)
+          : 'centre',
+        spot,
+        pinned: this.isPinned(t),
+      });
+      return [made(t), ...this.riders[t]!.map(made)];
+    });
+  }
+
+  /** kg/L of a thing, for starting orders. */
+  density(t: number): number {
+    return densityKgPerL(this.problem.things[t]!.thing);
+  }
+}
+
+/** A reservoir's cloth gives into the pack. */
+const SLEEVE_GIVE_L = 0.5;
+
+function emptyPart(): PartCost {
+  return {
+    misfit: 0,
+    safety: 0,
+    tooDeep: 0,
+    comfort: 0,
+    voidL: 0,
+    filledL: 0,
+    massKg: 0,
+    mx: 0,
+    my: 0,
+    mz: 0,
+  };
+}
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}
+
+/** How many must come out before the i-th loaded thing, for those that are asked about. */
+function quickCover(loader: ColumnLoader, asked: readonly boolean[]): (i: number) => number {
+  const n = loader.loaded;
+  if (!asked.includes(true)) return () => 0;
+  const counts = new Uint16Array(n * n);
+  const own = new Uint16Array(n);
+  const { stack, stackCount } = loader;
+  const most = stack.length / stackCount.length;
+  for (let c = 0; c < stackCount.length; c += 1) {
+    const count = stackCount[c]!;
+    for (let a = 0; a < count; a += 1) {
+      const below = stack[c * most + a]!;
+      own[below]! += 1;
+      for (let b = a + 1; b < count; b += 1) counts[below * n + stack[c * most + b]!]! += 1;
+    }
+  }
+  const seen = new Uint8Array(n);
+  const todo: number[] = [];
+  return (start) => {
+    seen.fill(0);
+    seen[start] = 1;
+    todo.length = 0;
+    todo.push(start);
+    let found = 0;
+    for (let at = todo.pop(); at !== undefined; at = todo.pop()) {
+      const least = BLOCKS * own[at]!;
+      for (let j = at + 1; j < n; j += 1) {
+        if (seen[j] === 0 && counts[at * n + j]! >= least && counts[at * n + j]! > 0) {
+          seen[j] = 1;
+          found += 1;
+          todo.push(j);
+        }
+      }
+    }
+    return found;
+  };
+}

@@ -236,9 +236,10 @@ function TradeOff({ entries }: { entries: readonly Entry[] }) {
       <text x={CHART.left + 4} y={CHART.top + 10} fill={paint('fg.muted')}>
         sway for a side step, N·m; less is better
       </text>
-      {entries.map((e, i) => (
+      {/* The present one last, so that it lies on top. */}
+      {[...entries].reverse().map((e) => (
         <g key={e.name}>
-          {i === 0 ? (
+          {e === entries[0] ? (
             <circle cx={x(e.body.leanDeg)} cy={y(e.body.swayNm)} r="6" fill={paint('fg')} />
           ) : (
             <rect
@@ -253,7 +254,7 @@ function TradeOff({ entries }: { entries: readonly Entry[] }) {
           )}
           <text
             x={x(e.body.leanDeg) + (x(e.body.leanDeg) > CHART.width - 100 ? -10 : 10)}
-            y={y(e.body.swayNm) + (i === 0 ? -8 : 4)}
+            y={y(e.body.swayNm) + (e === entries[0] ? -8 : 4)}
             textAnchor={x(e.body.leanDeg) > CHART.width - 100 ? 'end' : 'start'}
             fill={paint('fg')}
           >

@@ -1,5 +1,5 @@
 import { cataloguePack, PACK_SIZES } from '@graft/core';
-import { inLayer, inSideCut, makeFrame, packSpans, zoneBox } from './packFrame';
+import { makeFrame, packSpans, seen, zoneBox } from './packFrame';
 
 const pack = cataloguePack(
   'p',
@@ -25,19 +25,19 @@ test('a centimetre is the same across and up, and up is up', () => {
   expect(frame.v(10) - frame.v(11)).toBeCloseTo(5, 12);
   expect([frame.h(-10), frame.v(80)]).toEqual([0, 0]);
 });
-test('the side cut meets the main compartment, passes the pockets of its side, and misses the other side', () => {
-  expect(inSideCut(zoneBox(zone('core')), 'right')).toBe('cut');
-  expect(inSideCut(zoneBox(zone('side-right')), 'right')).toBe('behind');
-  expect(inSideCut(zoneBox(zone('side-left')), 'right')).toBe('away');
-  expect(inSideCut(zoneBox(zone('side-left')), 'left')).toBe('behind');
-  expect(inSideCut({ ...zoneBox(zone('core')), x1: 0 }, 'right')).toBe('away');
+test('the side cut meets what it passes through, sees the pockets of its side, and misses the other side', () => {
+  const right = { axis: 'x', at: 6.5 } as const;
+  expect(seen(zone('lid'), right)).toBe('cut');
+  expect(seen(zone('side-right'), right)).toBe('behind');
+  expect(seen(zone('side-left'), right)).toBe('away');
+  expect(seen(zone('side-left'), { axis: 'x', at: -6.5 })).toBe('behind');
+  expect(seen(zone('side-right'), { axis: 'x', at: 18.5 })).toBe('cut');
 });
-test('the back view shows one layer at a time, and never what hangs in front of the wearer', () => {
-  expect(inLayer(zone('core'), 'core')).toBe(true);
-  expect(inLayer(zone('core'), 'outer')).toBe(false);
-  expect(inLayer(zone('outer'), 'outer')).toBe(true);
-  expect(inLayer(zone('bottom'), 'outer')).toBe(true);
-  expect(inLayer(zone('side-left'), 'core')).toBe(true);
-  for (const id of ['belt-left', 'strap-right', 'sleeve', 'front'])
-    expect(inLayer(zone(id), 'core')).toBe(false);
+test('the back view leaves what hangs before the wearer, and pockets in front of the cut, to the side cut', () => {
+  const near = { axis: 'y', at: 6.5 } as const;
+  expect(seen(zone('lid'), near)).toBe('cut');
+  expect(seen(zone('side-left'), near)).toBe('cut');
+  expect(seen(zone('side-left'), { axis: 'y', at: 20.5 })).toBe('behind');
+  for (const id of ['belt-left', 'strap-right', 'front']) expect(seen(zone(id), near)).toBe('away');
+  expect(seen(zone('front'), { axis: 'y', at: 27.5 })).toBe('cut');
 });

@@ -3,12 +3,17 @@ import { useState } from 'react';
 import {
   customPack,
   formatMass,
+  mainOf,
+  mainVolumeL,
+  OPENINGS,
   OPTIONAL_PARTS,
   packOf,
   packVolumeL,
   parseQuantity,
   putPack,
+  type MainCompartment,
   type Member,
+  type Opening,
   type OptionalPart,
   type Pack,
   type Quantity,
@@ -86,6 +91,7 @@ export function PackPanel({ member }: { member: Member }) {
           </Box>
         </Flex>
         <BuildPack key={pack.id} pack={pack} onBuild={(next) => put(next, 'built anew')} />
+        <MainCompartmentForm pack={pack} put={put} />
       </Box>
       <Box flex="1" minW="36rem">
         <EditableTable
@@ -208,6 +214,108 @@ function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Ent
           {error}
         </Text>
       )}
+    </Box>
+  );
+}
+
+const OPENING_WORDS: Readonly<Record<Opening, string>> = {
+  top: 'top',
+  bottom: 'bottom zip',
+  side: 'side zip',
+  front: 'front panel',
+};
+
+/** The main compartment in true size: what Packs loads. Until something of it is said, the box around the main zones. */
+function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, label: string) => Entry }) {
+  const { massUnit } = usePreferences();
+  const main = mainOf(pack);
+  if (main === undefined) return null;
+  const save = (next: Partial<MainCompartment>, label: string): Entry =>
+    put({ ...pack, main: { ...main, ...next } }, label);
+  const length = (
+    key: 'heightCm' | 'bottomWidthCm' | 'topWidthCm' | 'bottomDepthCm' | 'topDepthCm',
+    label: string,
+  ) => (
+    <TextEntry
+      label={label}
+      w="6.6rem"
+      value={`${main[key].toFixed(1)} cm`}
+      take={(text) => {
+        const parsed = parseQuantity(text, 'length', massUnit);
+        return parsed.ok ? save({ [key]: parsed.value }, label.toLowerCase()) : parsed.error;
+      }}
+    />
+  );
+  const toggle = (opening: Opening): void => {
+    const on = main.openings.includes(opening);
+    const openings = on ? main.openings.filter((o) => o !== opening) : [...main.openings, opening];
+    if (openings.length === 0) return;
+    const part = opening === 'bottom' && !on && main.bottomPartCm === undefined;
+    save({ openings, ...(part ? { bottomPartCm: Math.round(main.heightCm / 4) } : {}) }, 'openings');
+  };
+  return (
+    <Box mt="4" role="group" aria-label="Main compartment">
+      <Text fontWeight="600">Main compartment, {mainVolumeL(main).toFixed(1)} L</Text>
+      <Flex gap="2" wrap="wrap" mt="1">
+        {length('heightCm', 'Height')}
+        {length('bottomWidthCm', 'Width, floor')}
+        {length('topWidthCm', 'Width, top')}
+        {length('bottomDepthCm', 'Depth, floor')}
+        {length('topDepthCm', 'Depth, top')}
+        <TextEntry
+          label="Bottom part"
+          w="6.6rem"
+          value={main.bottomPartCm === undefined ? 'none' : `${main.bottomPartCm.toFixed(1)} cm`}
+          take={(text) => {
+            if (/^\s*(none|0)?\s*$/i.test(text)) {
+              const { bottomPartCm: _gone, ...rest } = main;
+              const openings = rest.openings.filter((o) => o !== 'bottom');
+              return put(
+                {
+                  ...pack,
+                  main: { ...rest, divider: false, openings: openings.length > 0 ? openings : ['top'] },
+                },
+                'bottom part',
+              );
+            }
+            const parsed = parseQuantity(text, 'length', massUnit);
+            return parsed.ok ? save({ bottomPartCm: parsed.value }, 'bottom part') : parsed.error;
+          }}
+        />
+      </Flex>
+      <Flex gap="3" wrap="wrap" mt="2" fontSize="xs">
+        <Text color="fg.muted">Opens at</Text>
+        {OPENINGS.map((opening) => (
+          <label key={opening}>
+            <input
+              type="checkbox"
+              checked={main.openings.includes(opening)}
+              onChange={() => toggle(opening)}
+            />{' '}
+            {OPENING_WORDS[opening]}
+          </label>
+        ))}
+        <label>
+          <input
+            type="checkbox"
+            checked={main.divider}
+            disabled={main.bottomPartCm === undefined}
+            onChange={() => save({ divider: !main.divider }, 'divider')}
+          />{' '}
+          divider over the bottom part
+        </label>
+        <label>
+          <input
+            type="checkbox"
+            checked={pack.frameless === true}
+            onChange={() => {
+              const { frameless: _was, ...rest } = pack;
+              put(pack.frameless === true ? rest : { ...rest, frameless: true }, 'frame');
+            }}
+          />{' '}
+          no frame
+        </label>
+      </Flex>
     </Box>
   );
 }

@@ -3,9 +3,9 @@ import type { Thing } from '../trip/model.js';
 import type { Turn } from './solids.js';
 
 /** Nearer than this a hard thing is felt through the back panel, cm. */
-export const FELT_WITHIN_CM = 1.5;
+const FELT_WITHIN_CM = 1.5;
 /** A flat face at least so large spreads its pressure, cm². */
-export const BROAD_FACE_CM2 = 120;
+const BROAD_FACE_CM2 = 120;
 
 /**
  * Whether a rigid thing is felt in the back: hard or sharp, near the panel, with an edge or a small face to it.

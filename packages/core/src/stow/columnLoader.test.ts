@@ -17,6 +17,7 @@ const box = (nx: number, ny: number, heightCm: number): Compartment => ({
   y0: 0,
   floor: new Float64Array(nx * ny),
   ceiling: new Float64Array(nx * ny).fill(heightCm),
+  holdsFrom: -Infinity,
 });
 const PACK = cataloguePack(
   'p',

@@ -196,7 +196,7 @@ export class ColumnLoader {
   }
 
   private putRigid(wanted: Turn, turns: readonly Turn[], xCm: number, yCm: number, mend: boolean): void {
-    const { nx, ny, cellCm, x0, y0, ceiling } = this.compartment;
+    const { nx, ny, cellCm, x0, y0, ceiling, holdsFrom } = this.compartment;
     this.slackCm3[this.loaded] = 0;
     let turn = wanted;
     let ix = clamp(round((xCm - x0) / cellCm - turn.nx / 2), 0, nx - turn.nx);
@@ -235,7 +235,7 @@ export class ColumnLoader {
       const bottom = z + low[k]!;
       const top = z + high[k]!;
       if (bottom > this.height[c]! + TINY) this.gap(c, bottom);
-      if (top > ceiling[c]!) above += top - max(bottom, ceiling[c]!);
+      if (top > ceiling[c]! && z > holdsFrom) above += top - max(bottom, ceiling[c]!);
       this.fill(c, bottom, top);
     }
     this.overflowCm3 += above * this.cellArea;
@@ -266,7 +266,7 @@ export class ColumnLoader {
       const over = z + high[k]! - ceiling[first + dy[k]! * nx + dx[k]!]!;
       if (over > above) above = over;
     }
-    this.aboveCm = above;
+    this.aboveCm = z > this.compartment.holdsFrom ? above : 0;
     return z;
   }
 

@@ -14,7 +14,10 @@ export function goesInto(solid: Solid, c: Compartment): boolean {
   let tallest = 0;
   for (let i = 0; i < c.floor.length; i += 1) tallest = Math.max(tallest, c.ceiling[i]! - c.floor[i]!);
   return solid.turns.some(
-    (turn) => turn.nx <= c.nx && turn.ny <= c.ny && turn.heightCm <= tallest + ROUNDING_CM,
+    (turn) =>
+      turn.nx <= c.nx &&
+      turn.ny <= c.ny &&
+      (c.zone?.openAbove === true || turn.heightCm <= tallest + ROUNDING_CM),
   );
 }
 

@@ -22,10 +22,14 @@ export interface Compartment {
   /** By column, iy · nx + ix; a column that is not there has its floor at its ceiling. */
   readonly floor: Float64Array;
   readonly ceiling: Float64Array;
+  /** A stiff thing that starts no higher than this may stand out above the ceiling: an open pocket holds it. */
+  readonly holdsFrom: number;
 }
 
 /** Pocket cloth stretches by about this much, cm (Graft's own number). */
 export const POCKET_GIVE_CM = 2;
+/** A stiff thing is held by an open pocket when it starts in this part of its depth (Graft's own number). */
+const HELD_DEPTH = 0.5;
 const STRETCHES: readonly ZoneKind[] = ['side', 'front', 'hipBelt', 'strap'];
 
 /** The main compartment of a pack: its own, or the box around its main zones; undefined for a pack without any. */
@@ -105,7 +109,19 @@ function mainPart(
       ceiling[iy * nx + ix] = main.at.z + Math.max(Math.min(low, high), high);
     }
   }
-  return { id, kind: 'main', zone: undefined, cellCm, nx, ny, x0, y0: main.at.y, floor, ceiling };
+  return {
+    id,
+    kind: 'main',
+    zone: undefined,
+    cellCm,
+    nx,
+    ny,
+    x0,
+    y0: main.at.y,
+    floor,
+    ceiling,
+    holdsFrom: -Infinity,
+  };
 }
 
 /** Between which parts of the height, 0 to 1, a size is within walls that lean evenly from one size to another. */
@@ -123,9 +139,10 @@ function pocket(zone: Zone, cellCm: number): Compartment {
   const nx = cells(zone.widthCm + (alongX ? give : 0), cellCm);
   const ny = cells(zone.depthCm + (alongX ? 0 : give), cellCm);
   const floor = new Float64Array(nx * ny).fill(zone.at.z);
-  const ceiling = new Float64Array(nx * ny).fill(zone.openAbove ? Infinity : zone.at.z + zone.heightCm);
+  const ceiling = new Float64Array(nx * ny).fill(zone.at.z + zone.heightCm);
+  const holdsFrom = zone.openAbove ? zone.at.z + HELD_DEPTH * zone.heightCm : -Infinity;
   const x0 = zone.at.x - (nx * cellCm) / 2;
-  return { id: zone.id, kind: zone.kind, zone, cellCm, nx, ny, x0, y0: zone.at.y, floor, ceiling };
+  return { id: zone.id, kind: zone.kind, zone, cellCm, nx, ny, x0, y0: zone.at.y, floor, ceiling, holdsFrom };
 }
 
 /** Whole cells in a length; a rounding error must not cost one. */

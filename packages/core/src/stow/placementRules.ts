@@ -418,6 +418,11 @@ const SAFETY_RULES: readonly SafetyRule[] = [
     why: 'almost nothing swings outside: it snags, hits rock and gets lost',
   },
   {
+    id: 'water-not-in-straps',
+    forbids: (t, z) => z.kind === 'lash' && isSoft(t) && (t.waterCapacityL !== undefined || has(t, 'leaks')),
+    why: 'a soft reservoir under straps bursts or slips out',
+  },
+  {
     id: 'crushable-not-below',
     forbids: (t, z) => has(t, 'crushable') && ['bottom', 'side', 'lash'].includes(z.kind),
     why: 'crushed under the load or knocked outside',

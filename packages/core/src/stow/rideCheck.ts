@@ -33,6 +33,8 @@ export interface RideAdvice {
 }
 
 const MOST_MOVES = 3;
+/** A smaller change is not felt: in centimetres of the centre of gravity, as the measures count. */
+const FELT_GAIN = 0.25;
 /** From these on a number speaks for a cause (Graft's own). */
 const MUCH_ON_TOP = 0.25;
 const MUCH_AT_BOTTOM = 0.3;
@@ -60,7 +62,8 @@ export function rideAdvice(
   about?: string,
 ): RideAdvice {
   const { cause, found, measure, things } = cases[symptom](problem, a, about);
-  const moves = measure === undefined ? [] : bestMoves(problem, placements, measure, things, MOST_MOVES);
+  const moves =
+    measure === undefined ? [] : bestMoves(problem, placements, measure, things, MOST_MOVES, FELT_GAIN);
   return { symptom, cause, found, strap: STRAPS[symptom], moves };
 }
 

@@ -51,6 +51,7 @@ function targets(problem: StowProblem, pinned: boolean): readonly StowTarget[] {
  * @param measure of a state; less is better
  * @param thingIds which things may move; pinned ones never do
  * @param most how many to return
+ * @param leastGain moves that help by no more than this are left out
  */
 export function bestMoves(
   problem: StowProblem,
@@ -58,6 +59,7 @@ export function bestMoves(
   measure: (state: StowState) => number,
   thingIds: readonly string[],
   most: number,
+  leastGain = LEAST_GAIN,
 ): readonly StowMove[] {
   const from = exact(problem, placements);
   const before = stateOf(problem, from);
@@ -72,7 +74,7 @@ export function bestMoves(
       const next = placeAt(problem, from, thingId, target);
       const after = stateOf(problem, next);
       const gain = start - measure(after);
-      if (gain <= LEAST_GAIN || isGraver(before.cost, after.cost)) continue;
+      if (gain <= leastGain || isGraver(before.cost, after.cost)) continue;
       const { zoneId, side } = target;
       found.push({ gain, move: { thingId, zoneId, side, before, after, placements: next } });
     }

@@ -34,6 +34,8 @@ interface CheckedRule extends StowRule {
 
 /** Rounding slack of volumes, litres. */
 const VOLUME_SLACK_L = 0.005;
+/** So much more goes in by pushing, litres (Graft's own number). */
+const CLOTH_GIVES_L = 0.1;
 const VOIDS_MOST = 0.05;
 /** Frame sheets start to matter above this load, kg. */
 const FRAMELESS_LIGHT_KG = 7;
@@ -113,7 +115,7 @@ const FORBIDDEN: readonly (StowRule & { readonly of: readonly string[] })[] = [
   {
     id: 'little-outside',
     severity: 'safety',
-    of: ['outside-only-what-may'],
+    of: ['outside-only-what-may', 'water-not-in-straps'],
     what: 'almost nothing swings outside',
     why: 'it snags, hits rock on a big step down, and gets lost',
     camp: 'house rule "outside"',
@@ -146,7 +148,7 @@ const CHECKS: readonly CheckedRule[] = [
     why: 'a bulging pack tears, and what sticks out is lost',
     check: (_problem, a) => [
       ...a.layout.compartments
-        .filter((c) => c.overflowL > VOLUME_SLACK_L && c.thingIds.length > 0)
+        .filter((c) => c.overflowL > CLOTH_GIVES_L && c.thingIds.length > 0)
         .map((c) => {
           const name =
             c.compartment.zone?.name ?? (c.compartment.id === 'bottom' ? 'Bottom part' : 'Main compartment');

@@ -90,8 +90,8 @@ test('every view', async ({ page }) => {
   await picture(page, 'library');
   await openStation(page, id, 'packs');
   await station(page, 'Packs').click();
-  await page.getByRole('button', { name: 'Plan all packs' }).click();
-  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Plan all packs', exact: true }).click();
+  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 120_000 });
   await saved(page);
   await page.getByRole('navigation', { name: 'Packs' }).getByText('Oskar').click();
   await picture(page, 'packs');

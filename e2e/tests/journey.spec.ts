@@ -17,6 +17,7 @@ import {
 } from '../support';
 
 test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page }) => {
+  test.slow();
   await enter(page);
   await page.goto(baseUrl());
   await expect(page.getByRole('heading', { name: 'Graft' })).toBeVisible();
@@ -59,8 +60,8 @@ test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page })
   await page.getByRole('button', { name: /^Undo give Dunlin/ }).click();
 
   await station(page, 'Packs').click();
-  await page.getByRole('button', { name: 'Plan all packs' }).click();
-  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Plan all packs', exact: true }).click();
+  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 120_000 });
   await saved(page);
   const planned = (await storedTrip(id)).trip;
   for (const member of planned.members) {
@@ -82,6 +83,7 @@ test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page })
 });
 
 test('by keyboard: share out, move a piece, undo, plan all, move a thing', async ({ page }) => {
+  test.slow();
   const id = await importTrip(demoText('corvane-census'));
   await openStation(page, id, 'shares');
   await page.getByRole('button', { name: 'Share out' }).focus();
@@ -132,25 +134,28 @@ test('by keyboard: share out, move a piece, undo, plan all, move a thing', async
 
   await station(page, 'Packs').focus();
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Plan all packs' }).focus();
+  await page.getByRole('button', { name: 'Plan all packs', exact: true }).focus();
   await page.keyboard.press('Enter');
-  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 60_000 });
+  await expect(station(page, 'Packs')).toContainText('8 of 8 stowed', { timeout: 120_000 });
   const place = page.getByRole('combobox', { name: 'Place of Rain jacket' });
   await place.focus();
   const height = page.getByRole('group', { name: 'Centre of gravity' });
   const before = await height.innerText();
   await place.selectOption('bottom/centre');
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
-    'Rain jacket in Bottom: wanted in a hurry: too deep here; better in Top',
-  );
   expect(await height.innerText()).not.toBe(before);
-  await saved(page);
-  const pinned = (await storedTrip(id)).trip.stows[0]!.placements.find(
-    (p) => p.thingId === 'ilse-rain-jacket',
+  await page.getByRole('radio', { name: 'Places' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
+    /Rain jacket: \d+ things come out first, at most 1 should/,
   );
-  expect(pinned).toMatchObject({ zoneId: 'bottom', pinned: true });
+  await expect
+    .poll(async () =>
+      (await storedTrip(id)).trip.stows[0]!.placements.find((p) => p.thingId === 'ilse-rain-jacket'),
+    )
+    .toMatchObject({ zoneId: 'bottom', pinned: true });
   await page.keyboard.press('Control+z');
-  expect(await height.innerText()).toBe(before);
+  await expect.poll(() => height.innerText()).toBe(before);
 
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Keys' }).focus();
@@ -174,10 +179,12 @@ test('a thing is dragged to another zone', async ({ page }) => {
   await page.mouse.up();
   await expect(page.locator(`[data-zone="lid"] [data-thing="${thingId}"]`)).toBeVisible();
   await saved(page);
-  expect((await storedTrip(id)).trip.stows.find((s) => s.memberId === 'joss')!.placements).toContainEqual({
-    thingId,
+  expect(
+    (await storedTrip(id)).trip.stows
+      .find((s) => s.memberId === 'joss')!
+      .placements.find((p) => p.thingId === thingId),
+  ).toMatchObject({
     zoneId: 'lid',
-    side: 'centre',
     pinned: true,
   });
 });
@@ -189,8 +196,12 @@ test('a large class is shared out and can be stopped on the way', async ({ page 
   await shareOut(page);
   await expect(page.getByTestId('gap')).toHaveText(/^(none: proven best|within 0\.\d %)$/);
   await station(page, 'Packs').click();
-  await page.getByRole('button', { name: 'Plan all packs' }).click();
-  await expect(page.getByText(/^[1-9]\d* of 28$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan all packs', exact: true }).click();
+  const progress = page.getByRole('navigation', { name: 'Packs' }).getByRole('progressbar');
+  // One of twenty-eight is ready at 3.6 %.
+  await expect
+    .poll(async () => Number(await progress.getAttribute('aria-valuenow')), { timeout: 60_000 })
+    .toBeGreaterThan(8);
   await page.getByRole('button', { name: 'Stop' }).click();
   await saved(page);
   const { trip } = await storedTrip(id);

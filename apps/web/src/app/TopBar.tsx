@@ -24,7 +24,8 @@ import { KeysDialog } from './KeysDialog';
 /** Whether a key press is typing, not a command. */
 function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement;
-  return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+  if (target instanceof HTMLInputElement) return !/^(radio|checkbox|range|button)$/.test(target.type);
+  return target.isContentEditable || /^(TEXTAREA|SELECT)$/.test(target.tagName);
 }
 
 /** The bar over an open trip; its parts are drawn apart, since a trip changes with every entry and most of them do not. */

@@ -1,5 +1,5 @@
 import { area, curveMonotoneX, line } from 'd3-shape';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import {
   formatMass,
   isMainZone,
@@ -47,7 +47,53 @@ interface ViewProps {
 export function PackView(props: ViewProps) {
   const { pack, stow, frame, plane, loaded, chosenId, onChoose, onDrag, onCancel } = props;
   const { massUnit } = usePreferences();
-  const held = useRef<{ thingId: string; moved: boolean } | undefined>(undefined);
+  // A drag is heard on the window: the thing in hand may leave this cut, and its outline with it.
+  const drag = useEffectEvent((thingId: string, at: Spot, dropped: boolean) =>
+    onDrag?.(thingId, at, dropped),
+  );
+  const cancel = useEffectEvent(onCancel);
+  const [held, setHeld] = useState<{ readonly thingId: string; readonly svg: SVGSVGElement } | undefined>();
+  const spotOf = useEffectEvent((svg: SVGSVGElement, event: { clientX: number; clientY: number }): Spot => {
+    const box = svg.getBoundingClientRect();
+    const h = frame.cmAcross(event.clientX - box.left);
+    const z = frame.cmUp(event.clientY - box.top);
+    return plane.axis === 'x' ? { x: plane.at, y: h, z } : { x: h, y: plane.at, z };
+  });
+  useEffect(() => {
+    if (held === undefined) return;
+    let moved = false;
+    let frameId = 0;
+    const move = (event: globalThis.PointerEvent): void => {
+      moved = true;
+      cancelAnimationFrame(frameId);
+      // Once a frame is enough: each move loads the pack anew.
+      frameId = requestAnimationFrame(() => drag(held.thingId, spotOf(held.svg, event), false));
+    };
+    const up = (event: globalThis.PointerEvent): void => {
+      cancelAnimationFrame(frameId);
+      setHeld(undefined);
+      if (moved) drag(held.thingId, spotOf(held.svg, event), true);
+    };
+    const leave = (): void => {
+      cancelAnimationFrame(frameId);
+      setHeld(undefined);
+      cancel();
+    };
+    const key = (event: globalThis.KeyboardEvent): void => {
+      if (event.key === 'Escape') leave();
+    };
+    window.addEventListener('pointermove', move);
+    window.addEventListener('pointerup', up);
+    window.addEventListener('pointercancel', leave);
+    window.addEventListener('keydown', key);
+    return () => {
+      cancelAnimationFrame(frameId);
+      window.removeEventListener('pointermove', move);
+      window.removeEventListener('pointerup', up);
+      window.removeEventListener('pointercancel', leave);
+      window.removeEventListener('keydown', key);
+    };
+  }, [held]);
   const zones = pack.zones
     .filter((zone) => !isMainZone(zone.kind))
     .map((zone) => ({ zone, how: seen(zone, plane) }))
@@ -67,12 +113,6 @@ export function PackView(props: ViewProps) {
     .sort((a, b) => (a.how === b.how ? 0 : a.how === 'behind' ? -1 : 1));
   const main = mainOf(pack);
   const { centreOfGravityCm: cg } = stow;
-  const at = (event: PointerEvent<SVGGElement>): Spot => {
-    const svg = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    const h = frame.cmAcross(event.clientX - svg.left);
-    const z = frame.cmUp(event.clientY - svg.top);
-    return plane.axis === 'x' ? { x: plane.at, y: h, z } : { x: h, y: plane.at, z };
-  };
   return (
     <g>
       {main !== undefined && <MainOutline main={main} frame={frame} plane={plane} />}
@@ -107,26 +147,8 @@ export function PackView(props: ViewProps) {
             onClick={() => onChoose(id)}
             onPointerDown={(e) => {
               if (onDrag === undefined || e.button !== 0) return;
-              e.currentTarget.setPointerCapture(e.pointerId);
-              held.current = { thingId: id, moved: false };
               onChoose(id);
-            }}
-            onPointerMove={(e) => {
-              if (held.current === undefined || onDrag === undefined) return;
-              held.current.moved = true;
-              onDrag(held.current.thingId, at(e), false);
-            }}
-            onPointerUp={(e) => {
-              const hand = held.current;
-              held.current = undefined;
-              if (hand?.moved === true && onDrag !== undefined) onDrag(hand.thingId, at(e), true);
-            }}
-            onPointerCancel={() => {
-              held.current = undefined;
-              onCancel();
-            }}
-            onKeyDown={(e: KeyboardEvent) => {
-              if (e.key === 'Escape') onCancel();
+              setHeld({ thingId: id, svg: e.currentTarget.ownerSVGElement! });
             }}
           >
             <Outline

@@ -383,6 +383,16 @@ export function PacksStation() {
           </Flex>
         )}
         <StowFigures stow={stow} bounds={bounds} member={member} />
+        <Box data-print-only px="4" fontSize="sm">
+          <ol>
+            {loading.map((step, i) => (
+              <li key={step.id}>
+                {i + 1}. {step.text}
+                {step.hint !== undefined && ` (${step.hint})`}
+              </li>
+            ))}
+          </ol>
+        </Box>
       </Flex>
       <Flex
         as="aside"

@@ -177,7 +177,7 @@ function Drawing({ frame, label, children }: { frame: Frame; label: string; chil
       height={frame.height}
       role="img"
       aria-label={label}
-      style={{ display: 'block', background: paint('bg.panel') }}
+      style={{ display: 'block', background: paint('bg.panel'), userSelect: 'none' }}
     >
       {children}
     </svg>

@@ -19,6 +19,8 @@ const { abs, cbrt, floor, max, min, round, sqrt } = Math;
 export const TALLEST_SPREAD = 2;
 /** Gaps at the top narrower than this are lost, cm (Graft's own number). */
 const CREVICE_CM = 3;
+/** A soft thing that nearly reaches from wall to wall does, cm (Graft's own number). */
+const WALL_GAP_CM = 3;
 const MOST_IN_COLUMN = 32;
 /** Cells between the places that are tried for a thing that stands out. */
 const MEND_STEP = 2;
@@ -280,8 +282,13 @@ export class ColumnLoader {
     let wide = min(nx * cellCm, sqrt(area * aspect));
     const deep = min(ny * cellCm, area / wide);
     wide = min(nx * cellCm, area / deep);
-    const pw = clamp(round(wide / cellCm), 1, nx);
-    const pd = clamp(round(deep / cellCm), 1, ny);
+    // What is left beside it would be too narrow for anything: it spreads to the wall.
+    const cellsOver = (lengthCm: number, cells: number): number => {
+      const wanted = clamp(round(lengthCm / cellCm), 1, cells);
+      return (cells - wanted) * cellCm <= WALL_GAP_CM ? cells : wanted;
+    };
+    const pw = cellsOver(wide, nx);
+    const pd = cellsOver(deep, ny);
     const ix = clamp(round((xCm - x0) / cellCm - pw / 2), 0, nx - pw);
     const iy = clamp(round((yCm - y0) / cellCm - pd / 2), 0, ny - pd);
     const left = this.flow(volume, solid.leastCm, ix, iy, pw, pd);

@@ -68,9 +68,7 @@ export function bestMoves(
   const pinned = new Set(from.filter((p) => p.pinned).map((p) => p.thingId));
   for (const thingId of thingIds) {
     if (pinned.has(thingId)) continue;
-    const here = from.find((p) => p.thingId === thingId);
     for (const target of targets(problem, false)) {
-      if (here?.zoneId === target.zoneId && here.side === target.side) continue;
       const next = placeAt(problem, from, thingId, target);
       const after = stateOf(problem, next);
       const gain = start - measure(after);

@@ -1,0 +1,362 @@
+import fc from 'fast-check';
+import { seededRandom } from '../random.js';
+import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
+import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
+import type { HouseRules, Pack, PersonalThing, Placement, Shape, Thing, Trip } from '../trip/model.js';
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { assess, assessStow } from './assessStow.js';
+import type { StowAssessment } from './assessment.js';
+import { loadingSteps } from './loadingSteps.js';
+import { placeAt } from './placeAt.js';
+import { practiceScore } from './practice.js';
+import { BLOCKS, closure } from './reach.js';
+import { rideAdvice, SYMPTOMS, type Symptom } from './rideCheck.js';
+import { stowBounds } from './stowBounds.js';
+import { bestMoves, cureOf } from './stowMoves.js';
+import { stowProblem } from './stowProblem.js';
+import { STOW_RULES } from './stowRules.js';
+
+const SIXTY = cataloguePack(
+  'pack-a',
+  PACK_SIZES.find((s) => s.nominalL === 60)!,
+);
+const block = (lengthCm: number, widthCm: number, heightCm: number): Shape => ({
+  kind: 'block',
+  lengthCm,
+  widthCm,
+  heightCm,
+});
+const own = (id: string, more: Partial<Thing> = {}): PersonalThing => ({
+  ...aThing(id, more),
+  memberId: 'a',
+  worn: false,
+});
+const at = (thingId: string, zoneId: string, more: Partial<Placement> = {}): Placement => ({
+  thingId,
+  zoneId,
+  side: 'centre',
+  pinned: false,
+  ...more,
+});
+function tripOf(
+  things: readonly PersonalThing[],
+  {
+    house = {},
+    pack = {},
+    ground = 'path',
+  }: { house?: Partial<HouseRules>; pack?: Partial<Pack>; ground?: 'path' | 'scramble' } = {},
+): Trip {
+  const base = aTrip([aMember('a')], [], things);
+  return {
+    ...base,
+    packs: [{ ...SIXTY, ...pack }],
+    legs: base.legs.map((leg) => ({ ...leg, ground })),
+    houseRules: { ...base.houseRules, ...house },
+  };
+}
+const rulesOf = (trip: Trip, placements: readonly Placement[]): readonly string[] =>
+  assessStow(trip, 'a', 1, placements).findings.map((f) => f.ruleId);
+
+describe('each rule has one case that breaks it and one that keeps it', () => {
+  const tin = own('tin', { massKg: 0.5, volumeL: 0.5, shape: block(10, 10, 5), flags: ['hard'] });
+  const bag = own('bag', { purpose: 'sleepingBag', volumeL: 6, shape: { kind: 'stuff', looseVolumeL: 12 } });
+  const fuel = own('fuel', { flags: ['liquidFuel', 'leaks'], volumeL: 0.7, massKg: 0.5, purpose: 'fuel' });
+  const cases: Readonly<
+    Record<
+      string,
+      readonly [
+        things: readonly PersonalThing[],
+        broken: readonly Placement[],
+        kept: readonly Placement[],
+        options?: Parameters<typeof tripOf>[1],
+        keptOptions?: Parameters<typeof tripOf>[1],
+      ]
+    >
+  > = {
+    'has-a-place': [[tin], [], [at('tin', 'outer')]],
+    'goes-in': [
+      [own('box', { volumeL: 3, shape: block(20, 15, 10) })],
+      [at('box', 'belt-left')],
+      [at('box', 'outer')],
+    ],
+    'pocket-load': [[own('iron', { massKg: 2, volumeL: 0.3 })], [at('iron', 'lid')], [at('iron', 'core')]],
+    'liquid-fuel-outside': [[fuel], [at('fuel', 'core')], [at('fuel', 'side-left')]],
+    'gas-out-of-pockets': [
+      [own('gas', { flags: ['gasFuel'], massKg: 0.3, volumeL: 0.4 })],
+      [at('gas', 'lid')],
+      [at('gas', 'outer')],
+    ],
+    'sharp-off-the-back': [
+      [own('fill', { volumeL: 18 }), own('pegs', { flags: ['sharp'], purpose: 'tentPegs', volumeL: 0.3 })],
+      [at('fill', 'bottom'), at('pegs', 'core', { spot: { xCm: 0, yCm: 5, turn: 0 } })],
+      [at('fill', 'bottom'), at('pegs', 'outer', { spot: { xCm: 0, yCm: 22, turn: 0 } })],
+    ],
+    'lid-light': [[own('book', { massKg: 1, volumeL: 0.5 })], [at('book', 'lid')], [at('book', 'top')]],
+    'water-low': [
+      [own('bottle', { flags: ['leaks'], massKg: 0.2, volumeL: 0.5 })],
+      [at('bottle', 'lid')],
+      [at('bottle', 'side-left')],
+    ],
+    'beacon-sky': [
+      [own('beacon', { flags: ['needsSky'], purpose: 'beacon', massKg: 0.2, volumeL: 0.2 })],
+      [at('beacon', 'core')],
+      [at('beacon', 'lid')],
+    ],
+    'dry-inside': [
+      [own('quilt', { flags: ['mustStayDry'], volumeL: 2 })],
+      [at('quilt', 'front')],
+      [at('quilt', 'bottom')],
+    ],
+    'sleeve-for-water': [[tin], [at('tin', 'sleeve')], [at('tin', 'outer')]],
+    'little-outside': [[own('shirt', { volumeL: 1 })], [at('shirt', 'lash-left')], [at('shirt', 'outer')]],
+    'crushable-safe': [
+      [own('fill', { volumeL: 37 }), own('eggs', { flags: ['crushable'], volumeL: 0.5 })],
+      [at('eggs', 'bottom'), at('fill', 'core')],
+      [at('fill', 'bottom'), at('eggs', 'top')],
+    ],
+    'hard-off-the-back': [
+      [tin],
+      [at('tin', 'core', { spot: { xCm: 0, yCm: 4, turn: 2 } })],
+      [at('tin', 'core', { spot: { xCm: 0, yCm: 12, turn: 2 } })],
+    ],
+    apart: [
+      [fuel, own('shirt', { purpose: 'clothing', volumeL: 0.8 })],
+      [at('fuel', 'side-left'), at('shirt', 'side-left')],
+      [at('fuel', 'side-left'), at('shirt', 'top')],
+    ],
+    'dry-bag': [
+      [own('quilt', { flags: ['mustStayDry'], volumeL: 4, purpose: 'sleepingBag' })],
+      [at('quilt', 'bottom')],
+      [at('quilt', 'bottom')],
+      { house: { rainProtection: 'cover', bags: 'looseInLiner' } },
+      { house: { rainProtection: 'liner', bags: 'looseInLiner' } },
+    ],
+    'first-aid-at-hand': [
+      [
+        own('aid', { purpose: 'firstAid', needed: 'hurry', volumeL: 1 }),
+        own('low', { volumeL: 9 }),
+        own('high', { volumeL: 9 }),
+      ],
+      [at('aid', 'bottom'), at('low', 'core'), at('high', 'top')],
+      [at('low', 'bottom'), at('high', 'core'), at('aid', 'top')],
+      { pack: { main: { ...SIXTY.main!, openings: ['top'] } } },
+    ],
+    'needed-when': [
+      [own('map', { needed: 'walking', purpose: 'navigation', massKg: 0.1, volumeL: 0.2 })],
+      [at('map', 'core')],
+      [at('map', 'belt-left')],
+    ],
+    height: [
+      [own('lead', { massKg: 12, volumeL: 3 })],
+      [at('lead', 'bottom')],
+      [at('soft', 'bottom'), at('lead', 'core')],
+      undefined,
+      undefined,
+    ],
+    'even-sides': [
+      [own('lead', { massKg: 8, volumeL: 1, shape: block(10, 10, 10) })],
+      [at('lead', 'core', { spot: { xCm: -9, yCm: 8, turn: 0 } })],
+      [at('lead', 'core', { spot: { xCm: 0, yCm: 8, turn: 0 } })],
+    ],
+    'no-hollows': [
+      [
+        own('post', { volumeL: 1.6, shape: block(4, 20, 20) }),
+        own('plate', { volumeL: 1.2, shape: block(26, 20, 2.3) }),
+        own('wool', { volumeL: 6 }),
+      ],
+      [
+        at('post', 'bottom', { spot: { xCm: -10, yCm: 12, turn: 0 } }),
+        at('plate', 'bottom', { spot: { xCm: 0, yCm: 12, turn: 0 } }),
+      ],
+      [at('wool', 'bottom')],
+    ],
+    'two-uprights': [
+      [
+        own('load', { massKg: 8, volumeL: 10 }),
+        own('m1', { volumeL: 2, shape: { kind: 'roll', lengthCm: 40, diameterCm: 8 } }),
+        own('m2', { volumeL: 2, shape: { kind: 'roll', lengthCm: 40, diameterCm: 8 } }),
+      ],
+      [at('load', 'bottom'), at('m1', 'lash-left'), at('m2', 'lash-right')],
+      [
+        at('m1', 'bottom', { spot: { xCm: -8, yCm: 6, turn: 0 } }),
+        at('m2', 'bottom', { spot: { xCm: 8, yCm: 6, turn: 0 } }),
+        at('load', 'core'),
+      ],
+      { pack: { frameless: true } },
+    ],
+    'outside-on-rough-ground': [
+      [own('mat', { flags: ['ridesOutside'], purpose: 'mat', volumeL: 2 })],
+      [at('mat', 'lash-below')],
+      [at('mat', 'bottom')],
+      { ground: 'scramble' },
+    ],
+    'water-has-a-place': [
+      [own('bottle', { purpose: 'waterContainer', waterCapacityL: 1, volumeL: 1.1, massKg: 0.1 })],
+      [at('bottle', 'side-left')],
+      [at('bottle', 'side-left')],
+    ],
+  };
+  test('the catalogue and these cases name the same rules', () =>
+    expect(Object.keys(cases).sort()).toEqual(STOW_RULES.map((r) => r.id).sort()));
+  test.each(Object.keys(cases))('%s', (id) => {
+    const [things, broken, kept, options, keptOptions = options] = cases[id]!;
+    let [bad, good] = [tripOf(things, options), tripOf(things, keptOptions)];
+    if (id === 'height') {
+      // Light and bulky under the heavy thing lifts it into the band.
+      good = tripOf([...things, own('soft', { massKg: 0.5, volumeL: 20 })], keptOptions);
+    }
+    if (id === 'water-has-a-place') {
+      bad = { ...bad, legs: bad.legs.map((leg) => ({ ...leg, waterL: 2 })) };
+      good = { ...good, legs: good.legs.map((leg) => ({ ...leg, waterL: 1 })) };
+    }
+    expect(rulesOf(bad, broken)).toContain(id);
+    expect(rulesOf(good, kept)).not.toContain(id);
+  });
+  test('a sleeping bag alone breaks none but the height', () =>
+    expect(rulesOf(tripOf([bag]), [at('bag', 'bottom')])).toEqual(['height']));
+});
+
+test('reach: what blocks a blocker comes out too, as trying every order shows', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 2, max: 6 }), fc.nat(1_000_000), (n, seed) => {
+      const random = seededRandom(seed);
+      const over = Array.from({ length: n }, (_v, i) =>
+        Array.from({ length: n }, (_w, j) => (j > i && random() < 0.4 ? random() : 0)),
+      );
+      const blocks = (a: number, b: number): boolean => over[a]![b]! >= BLOCKS;
+      // Brute force: the smallest set whose removal, one free thing at a time, frees the first thing.
+      let least = Infinity;
+      const search = (out: ReadonlySet<number>): void => {
+        if (out.size >= least) return;
+        const free = (i: number): boolean => over[i]!.every((_s, j) => !blocks(i, j) || out.has(j));
+        if (free(0)) {
+          least = out.size;
+          return;
+        }
+        for (let i = 1; i < n; i += 1) if (!out.has(i) && free(i)) search(new Set([...out, i]));
+      };
+      search(new Set());
+      expect(closure(0, blocks, n)).toHaveLength(least);
+    }),
+    { seed: 71, numRuns: 200 },
+  );
+});
+
+describe('bounds', () => {
+  const trip = stowLoadTrip(STOW_LOADS[0]!, 'middle');
+  const problem = stowProblem(trip, 'wearer', 1);
+  const mains = ['bottom', 'core', 'outer', 'top'];
+  test('no stow is nearer to the back, lower or higher than its bounds', () => {
+    fc.assert(
+      fc.property(fc.nat(1_000_000), (seed) => {
+        const random = seededRandom(seed);
+        const pick = (n: number): number => Math.floor(random() * n);
+        const placements = problem.things
+          .map((t): Placement => ({
+            thingId: t.thing.id,
+            zoneId: mains[pick(4)]!,
+            side: 'centre',
+            pinned: false,
+            spot: { xCm: -12 + 24 * random(), yCm: 2 + 18 * random(), turn: pick(6) },
+          }))
+          .filter(() => random() < 0.7)
+          .sort(() => random() - 0.5);
+        const a = assess(problem, placements);
+        if (a.layout.compartments.some((c) => c.overflowL > 0)) return;
+        const bounds = stowBounds(problem, a);
+        expect(a.centreOfGravityCm.y).toBeGreaterThanOrEqual(bounds.leastOutCm - 1e-6);
+        expect(a.centreOfGravityCm.z).toBeGreaterThanOrEqual(bounds.lowestCm - 1e-6);
+        expect(a.centreOfGravityCm.z).toBeLessThanOrEqual(bounds.highestCm + 1e-6);
+      }),
+      { seed: 72, numRuns: 80 },
+    );
+  });
+});
+
+describe('moves, steps, ride and practice on one stow', () => {
+  const things = [
+    own('lead', { massKg: 4, volumeL: 1, shape: block(10, 10, 10) }),
+    own('quilt', {
+      purpose: 'sleepingBag',
+      massKg: 0.8,
+      volumeL: 6,
+      shape: { kind: 'stuff', looseVolumeL: 12 },
+    }),
+    own('shell', { purpose: 'rainwear', needed: 'hurry', massKg: 0.3, volumeL: 1 }),
+    own('food', { purpose: 'food', massKg: 2, volumeL: 4 }),
+  ];
+  const trip = tripOf(things, { pack: { main: { ...SIXTY.main!, openings: ['top'] } } });
+  const problem = stowProblem(trip, 'a', 1);
+  const bad: readonly Placement[] = [
+    at('shell', 'bottom'),
+    at('quilt', 'bottom'),
+    at('food', 'core'),
+    at('lead', 'top', { spot: { xCm: -9, yCm: 18, turn: 0 } }),
+  ];
+  const a = assess(problem, bad);
+  /** The same with the shell out of the way: nothing but the side is wrong with the lead. */
+  const leaning = bad.map((p) => (p.thingId === 'shell' ? at('shell', 'front') : p));
+  const findingOf = (of: StowAssessment, id: string) => of.findings.find((f) => f.ruleId === id)!;
+  test('a cure makes its finding go, or less, and nothing graver', () => {
+    for (const [id, placements] of [
+      ['needed-when', bad],
+      ['even-sides', leaning],
+    ] as const) {
+      const before = assess(problem, placements);
+      const move = cureOf(problem, placements, findingOf(before, id))!;
+      const after = assess(problem, move.placements);
+      expect(after.findings.map((f) => f.ruleId)).not.toContain(id);
+      const grave = (x: StowAssessment): number =>
+        x.findings.filter((f) => f.severity === 'fit' || f.severity === 'safety').length;
+      expect(grave(after)).toBeLessThanOrEqual(grave(before));
+      expect(move.after.centre.x).toBeCloseTo(after.centreOfGravityCm.x, 6);
+      expect(move.before.centre.z).toBeCloseTo(before.centreOfGravityCm.z, 6);
+    }
+  });
+  test('a pinned thing is never moved', () => {
+    const pinned = bad.map((p) => ({ ...p, pinned: true }));
+    expect(bestMoves(problem, pinned, ({ centre }) => centre.z, ['lead'], 3)).toEqual([]);
+  });
+  test('put somewhere, a thing goes in after all that lies lower', () => {
+    const next = placeAt(problem, bad, 'shell', { zoneId: 'top', side: 'centre', pinned: true });
+    const shell = assess(problem, next).placed.find((p) => p.thing.id === 'shell')!;
+    expect(shell.reach.count).toBeLessThanOrEqual(1);
+    expect(shell.pinned).toBe(true);
+    expect(next).toHaveLength(bad.length);
+  });
+  test('the loading starts with straps and liner, has every thing once, and ends on the back', () => {
+    const steps = loadingSteps(problem, a);
+    expect(steps.slice(0, 2).map((s) => s.id)).toEqual(['loosen', 'liner']);
+    expect(steps.slice(-4).map((s) => s.id)).toEqual(['belt', 'shoulders', 'chest', 'lifters']);
+    const ids = steps.flatMap((s) => s.thingId ?? []);
+    expect([...ids].sort()).toEqual(things.map((t) => t.id).sort());
+    expect(ids).toEqual(['shell', 'quilt', 'food', 'lead']);
+    expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
+  });
+  test('each symptom has a cause in this stow’s numbers, a strap, and moves that help by them', () => {
+    for (const symptom of Object.keys(SYMPTOMS) as Symptom[]) {
+      const advice = rideAdvice(problem, a, bad, symptom);
+      expect(advice.cause).not.toBe('');
+      expect(advice.strap).not.toBe('');
+      expect(advice.moves.length).toBeLessThanOrEqual(3);
+    }
+    const lean = assess(problem, leaning);
+    const side = rideAdvice(problem, lean, leaning, 'toOneSide');
+    expect(side.found).toBe(true);
+    expect(Math.abs(side.moves[0]!.after.centre.x)).toBeLessThan(Math.abs(lean.centreOfGravityCm.x) - 0.25);
+    expect(rideAdvice(problem, a, bad, 'emptied', 'shell').cause).toMatch(/^shell has a reach of [23]/);
+    expect(rideAdvice(problem, a, bad, 'numbHands').moves).toEqual([]);
+  });
+  test('practice: the plan itself has all points, each fault costs its own', () => {
+    expect(practiceScore(a, a)).toMatchObject({
+      parts: { fit: 20, balance: 25, gaps: 10 },
+    });
+    const floor = practiceScore(assess(problem, []), a);
+    expect(floor.parts).toMatchObject({ fit: 0, balance: 0, gaps: 0 });
+    const better = placeAt(problem, bad, 'lead', { zoneId: 'core', side: 'centre', pinned: false });
+    const score = practiceScore(a, assess(problem, better));
+    expect(score.lost.map((l) => l.part)).toContain('balance');
+    const lost = score.lost.reduce((sum, l) => sum + l.points, 0);
+    expect(score.points).toBeGreaterThanOrEqual(100 - lost - 0.1);
+  });
+});

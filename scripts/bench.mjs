@@ -9,6 +9,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { benchShare } from './lib/benchShare.mjs';
+import { benchStow } from './lib/benchStow.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
@@ -63,43 +64,7 @@ await main(async () => {
     }
     await benchShare(core, seed, Number(values.trips), Number(values.mip));
   }
-  if (wants('stow')) {
-    process.stdout.write(
-      '\nstow: packs with nothing misplaced and the centre of gravity in its band; mean distance out, cm;\n',
-    );
-    process.stdout.write('reference: biggest thing first, each to the best place left\n');
-    row('trip', 'planner', 'reference', 'out', 'reference out', 'time, × reference');
-    for (const trip of trips) {
-      const share = core.solveShare(core.shareProblem(trip), { seed });
-      const shared = core.replaceShare(trip, share.share);
-      const run = (options) =>
-        timed(() =>
-          shared.members.map((m) => {
-            const { stow, cost } = core.planStow({ ...shared, stows: [] }, m.id, options);
-            const { centreOfGravityCm } = core.assessStow(
-              shared,
-              m.id,
-              core.planningDay(shared, m.id),
-              stow.placements,
-            );
-            const good = cost.misfit <= 0 && cost.safety === 0 && cost.tooDeep === 0 && cost.bandMissCm === 0;
-            return { good, out: centreOfGravityCm.y };
-          }),
-        );
-      const reference = run({ seed, iterations: 0 });
-      const planner = run({ seed });
-      const good = ({ result }) => `${result.filter((r) => r.good).length} of ${result.length}`;
-      const out = ({ result }) => (result.reduce((sum, r) => sum + r.out, 0) / result.length).toFixed(2);
-      row(
-        trip.id,
-        good(planner),
-        good(reference),
-        out(planner),
-        out(reference),
-        (planner.ms / reference.ms).toFixed(0),
-      );
-    }
-  }
+  if (wants('stow')) await benchStow(core, seed);
   if (wants('track')) {
     const text = longGpx(50_000, seed);
     const parsed = timed(() => core.parseGpx(text));

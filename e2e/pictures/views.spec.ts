@@ -95,6 +95,18 @@ test('every view', async ({ page }) => {
   await saved(page);
   await page.getByRole('navigation', { name: 'Packs' }).getByText('Oskar').click();
   await picture(page, 'packs');
+  await page
+    .getByRole('radiogroup', { name: 'What is shown of the stow' })
+    .getByText('Compare', { exact: true })
+    .click();
+  const plan = page.getByRole('button', { name: 'Plan high, middle and low' });
+  await plan.click();
+  await expect(plan).toBeVisible({ timeout: 90_000 });
+  await picture(page, 'packs-compare');
+  await page
+    .getByRole('radiogroup', { name: 'What is shown of the stow' })
+    .getByText('Places', { exact: true })
+    .click();
   await page.getByRole('button', { name: 'Dark colours' }).click();
   await picture(page, 'packs-dark');
 });

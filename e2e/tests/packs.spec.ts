@@ -84,9 +84,10 @@ test('dragged in the drawing, every figure moves before it is dropped; Escape ta
   await openStation(page, id, 'packs');
   await packs(page).getByText('Eddy').click();
   const before = (await storedTrip(id)).trip;
+  await expect(page.locator('[data-thing="eddy-sleeping-bag"]').first()).toBeVisible();
   const height = () => figures(page).innerText();
   const was = await height();
-  const bag = page.locator('svg[aria-label^="Side cut"] [data-thing$="sleeping-bag"]');
+  const bag = page.locator('svg[aria-label^="Side cut"] [data-thing="eddy-sleeping-bag"]');
   const box = (await bag.boundingBox())!;
   // Its foot, where it is widest: further up it flows around other things.
   const [x, y] = [box.x + box.width / 2, box.y + box.height - 12];

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
-import { NEW_IN_VERSION_4 } from '../trip/emptyTrip.js';
+import { NEW_IN_VERSION_4, NEW_IN_VERSION_5 } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
@@ -64,7 +64,7 @@ describe('trip files', () => {
       weather: [],
     });
     const written = JSON.parse(serialiseTripFile(trip)) as { version: number };
-    expect(written.version).toBe(4);
+    expect(written.version).toBe(5);
     expect(bySchema(written)).toBe(true);
   });
   test('a file of version 2 keeps everything and has an empty larder', () => {
@@ -81,6 +81,7 @@ describe('trip files', () => {
       arrangements: [],
       dismissals: [],
       ...NEW_IN_VERSION_4,
+      ...NEW_IN_VERSION_5,
     });
     expect(bySchema(JSON.parse(serialiseTripFile(trip)))).toBe(true);
   });
@@ -88,7 +89,45 @@ describe('trip files', () => {
     const old = readFileSync(join(__dirname, '../testing/files/hut-roof-version-3.graft.json'), 'utf8');
     const { trip: before, version } = JSON.parse(old) as { version: number; trip: Trip };
     expect(version).toBe(3);
-    expect(parseTripFile(old)).toEqual({ ...before, fairness: 'ownLimit', handovers: [], variants: [] });
+    expect(parseTripFile(old)).toEqual({
+      ...before,
+      fairness: 'ownLimit',
+      handovers: [],
+      variants: [],
+      practice: [],
+    });
+  });
+  test('a file of version 4 keeps everything; nobody has practised, and places are as rough as they were', () => {
+    const { trip } = JSON.parse(demoText('hut-roof')) as { trip: Trip };
+    const { practice: _new, ...old } = trip;
+    const stows = trip.stows.map((s) => ({
+      ...s,
+      placements: s.placements.map(({ spot: _spot, ...p }) => p),
+    }));
+    const file = JSON.stringify({ format: 'graft-trip', version: 4, trip: { ...old, stows } });
+    expect(parseTripFile(file)).toEqual({ ...trip, stows, practice: [] });
+  });
+  test('a bottom zip without a bottom part, and a part as high as the pack, are named', () => {
+    const trip = parseTripFile(demoText('hut-roof'));
+    const main = {
+      at: { x: 0, y: 1.5, z: -9 },
+      heightCm: 60,
+      bottomWidthCm: 27,
+      topWidthCm: 30,
+      bottomDepthCm: 24,
+      topDepthCm: 24,
+      divider: false,
+      openings: ['top', 'bottom'],
+    };
+    const packs = [
+      { ...trip.packs[0], main },
+      { ...trip.packs[1], main: { ...main, bottomPartCm: 60 } },
+    ];
+    const file = JSON.stringify({ format: 'graft-trip', version: 5, trip: { ...trip, packs } });
+    expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual([
+      'trip.packs[0].main.bottomPartCm: expected a height, as there is an opening at the bottom, got nothing',
+      'trip.packs[1].main.bottomPartCm: expected less than 60 cm, the height of the main compartment, got 60',
+    ]);
   });
   test('handovers and what-ifs that point nowhere or say too little are named', () => {
     const trip = parseTripFile(demoText('hut-roof'));
@@ -108,7 +147,7 @@ describe('trip files', () => {
         },
       ],
     };
-    const file = JSON.stringify({ format: 'graft-trip', version: 4, trip: odd });
+    const file = JSON.stringify({ format: 'graft-trip', version: 5, trip: odd });
     expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual([
       'trip.members[0].lastDay: expected a day of the trip, 1 to 3, got 9',
       'trip.handovers[0].pieceId: expected the id of a piece of this trip, got "ghost"',
@@ -174,7 +213,7 @@ describe('a bad file', () => {
     data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
     expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
       expect.arrayContaining([
-        'version: expected 4, got 9',
+        'version: expected 5, got 9',
         'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
         'trip.packingSchool: expected one of high, middle, low, got "sideways"',
         'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',

@@ -76,6 +76,7 @@ export function isTimeZone(value: unknown): boolean {
     throw error;
   }
 }
+const TURN_WORDS = 'a whole number from 0 to 5';
 const TIME_ZONE_WORDS = 'the name of a time zone such as "Europe/Dublin" or "UTC"';
 const TIME_WORDS = 'a time of day such as "08:00"';
 const TIME_PATTERN = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -362,7 +363,12 @@ export const ITEM_SCHEMAS = {
         spot: record({
           xCm: requiredQuantity(-200, 200, 'cm'),
           yCm: requiredQuantity(-200, 200, 'cm'),
-          turn: requiredQuantity(0, 5, ''),
+          turn: required(
+            worded(
+              number().integer(say(TURN_WORDS)).min(0, say(TURN_WORDS)).max(5, say(TURN_WORDS)),
+              TURN_WORDS,
+            ),
+          ),
         }),
         pinned: requiredFlag(),
       }),

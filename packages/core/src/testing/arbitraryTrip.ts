@@ -213,7 +213,7 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
             const { zones } = packs[i]!;
             const { id: zoneId, at } = zones[zone % zones.length]!;
             // Every other thing has an exact place.
-            const spot = k % 2 === 0 ? {} : { spot: { xCm: at.x + zone, yCm: at.y, turn: zone % 3 } };
+            const spot = k % 2 === 0 ? {} : { spot: { xCm: at.x + (zone % 9), yCm: at.y, turn: zone % 3 } };
             return { thingId, zoneId, side, pinned, ...spot };
           }),
         };

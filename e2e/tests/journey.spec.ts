@@ -151,7 +151,9 @@ test('by keyboard: share out, move a piece, undo, plan all, move a thing', async
   );
   await expect
     .poll(async () =>
-      (await storedTrip(id)).trip.stows[0]!.placements.find((p) => p.thingId === 'ilse-rain-jacket'),
+      (await storedTrip(id)).trip.stows
+        .find((s) => s.memberId === 'ilse')!
+        .placements.find((p) => p.thingId === 'ilse-rain-jacket'),
     )
     .toMatchObject({ zoneId: 'bottom', pinned: true });
   await page.keyboard.press('Control+z');

@@ -124,6 +124,8 @@ export function PacksStation() {
       stop.current = started.stop;
       await started.result;
       // What was ready when stopped is kept.
+      // In the members' order, whichever was ready first.
+      stows.sort((a, b) => memberIds.indexOf(a.memberId) - memberIds.indexOf(b.memberId));
       if (stows.length > 0) change(label, (t) => stows.reduce(adoptStow, t));
     } catch (error) {
       setProblemText(error instanceof Error ? error.message : String(error));
@@ -398,7 +400,7 @@ export function PacksStation() {
         as="aside"
         aria-label="Stow"
         direction="column"
-        w={{ base: '100%', lg: '416px' }}
+        w={{ base: '100%', lg: '432px' }}
         flexShrink={0}
         borderLeftWidth="1px"
         bg="bg.panel"

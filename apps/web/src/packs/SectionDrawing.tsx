@@ -31,8 +31,13 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
   const deep = Math.floor(back + (main?.topDepthCm ?? 20)) - 1;
   const [sideAt, setSideAt] = useState(Math.round(half / 3));
   const [backAt, setBackAt] = useState(Math.round(back + 5));
+  // What stands out of open pockets belongs into the picture.
+  const tallest = Math.max(0, ...stow.placed.filter((p) => p.zone.openAbove).map((p) => p.box.z1));
   const frames = useMemo(() => {
-    const vertical = { low: spans.z.low - PAD_CM, high: Math.max(spans.z.high, torsoCm + 8) + PAD_CM };
+    const vertical = {
+      low: spans.z.low - PAD_CM,
+      high: Math.max(spans.z.high, torsoCm + 8, tallest) + PAD_CM,
+    };
     const pxPerCm = DRAWING_HEIGHT / (vertical.high - vertical.low);
     return {
       pxPerCm,
@@ -43,7 +48,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
       ),
       back: makeFrame({ low: spans.x.low - PAD_CM, high: spans.x.high + PAD_CM }, vertical, pxPerCm),
     };
-  }, [spans, torsoCm]);
+  }, [spans, torsoCm, tallest]);
   const cg = stow.centreOfGravityCm;
   const chosen = stow.placed.find((p) => p.thing.id === chosenId);
   /** The plane that was chosen, or, where it passes the chosen thing, one through the middle of that. */

@@ -45,9 +45,9 @@ export function practiceScore(tried: StowAssessment, best: StowAssessment): Prac
     if (points > 0.05) lost.push({ part, points: Math.round(10 * points) / 10, why });
   };
   for (const f of tried.findings) {
-    if (f.severity === 'fit' && f.ruleId !== 'water-has-a-place') lose('fit', PER_FIT, f.message);
+    if (f.severity === 'fit') lose('fit', PER_FIT, f.message);
     if (f.severity === 'safety') lose('safety', PER_SAFETY, f.message);
-    if (f.severity === 'access') lose('access', PER_ACCESS, f.message);
+    if (f.severity === 'access' && f.ruleId !== 'water-has-a-place') lose('access', PER_ACCESS, f.message);
   }
   if (tried.placed.length > 0) {
     const miss = Math.abs(tried.bandMissCm) - Math.abs(best.bandMissCm);

@@ -376,7 +376,7 @@ const CHECKS: readonly CheckedRule[] = [
   },
   {
     id: 'water-has-a-place',
-    severity: 'fit',
+    severity: 'access',
     what: 'the day’s water has containers',
     why: 'planned litres that nobody can carry are not there',
     check: (problem, a) =>

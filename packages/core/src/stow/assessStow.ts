@@ -4,14 +4,12 @@
  */
 import { centreOfGravity } from '../carriage/centreOfGravity.js';
 import type { Placement, Trip, Zone } from '../trip/model.js';
-import { compartmentsOf } from './packGeometry.js';
 import type { MainFill, PlacedThing, StowAssessment, ZoneFill } from './assessment.js';
-import { realise, sideAt, type StowLayout } from './layout.js';
+import { realise, sideIn, type StowLayout } from './layout.js';
 import { placementVerdict } from './placementRules.js';
 import { reachOf } from './reach.js';
 import { stowFindings } from './stowRules.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';
-import { isMainZone } from './zoneKinds.js';
 
 /**
  * Assess a member's stow.
@@ -32,19 +30,16 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
   const { pack, band } = problem;
   const layout = realise(problem, placements);
   const reach = new Map(reachOf(pack, layout).map((r) => [r.thingId, r]));
-  const middle = new Map(
-    compartmentsOf(pack, 1).map((c) => [c.id, { x: c.x0 + (c.nx * c.cellCm) / 2, width: c.nx * c.cellCm }]),
-  );
+  const compartments = new Map(layout.compartments.map(({ compartment }) => [compartment.id, compartment]));
   const rank = new Map(placements.map((p, i) => [p.thingId, i]));
   const placed = layout.things
     .map((t): PlacedThing => {
       const verdict = placementVerdict(t.thing, t.zone, problem.house);
-      const { x, width } = middle.get(t.compartmentId) ?? { x: t.zone.at.x, width: t.zone.widthCm };
       const { pinned } = t.placement;
       return {
         ...t,
         pinned,
-        side: isMainZone(t.zone.kind) ? sideAt(t.centre.x - x, width) : 'centre',
+        side: sideIn(compartments.get(t.compartmentId)!, t.centre.x),
         verdict,
         reach: reach.get(t.thing.id)!,
         reason: pinned ? `pinned here by hand; ${verdict.reason}` : verdict.reason,

@@ -182,8 +182,11 @@ function defaultTurn({ nx, ny }: Compartment, zone: Zone, solid: Solid): number 
   return prices.indexOf(Math.min(...prices));
 }
 
-/** Left, centre or right of the main compartment: a fifth of the width about the middle is its centre. */
-export function sideAt(fromMiddleCm: number, widthCm: number): Placement['side'] {
+/** Left, centre or right of its middle where a compartment has sides: a fifth of the width about the middle is its centre. */
+export function sideIn(c: Compartment, xCm: number): Placement['side'] {
+  if (c.kind !== 'main') return 'centre';
+  const widthCm = c.nx * c.cellCm;
+  const fromMiddleCm = xCm - (c.x0 + widthCm / 2);
   return Math.abs(fromMiddleCm) < widthCm / 10 ? 'centre' : fromMiddleCm < 0 ? 'left' : 'right';
 }
 

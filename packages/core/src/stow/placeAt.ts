@@ -1,10 +1,17 @@
 /** Putting one thing of a stow somewhere else: its new place in the list, and so in the loading order, with it. */
-import type { Placement, Side } from '../trip/model.js';
-import { compartmentIndex, defaultSpot, FINE_CELL_CM, inLoadingOrder, realise, sideAt } from './layout.js';
-import { dayVolumeL } from './layout.js';
+import type { Placement, Side, Spot, Zone } from '../trip/model.js';
+import {
+  compartmentIndex,
+  dayVolumeL,
+  defaultSpot,
+  FINE_CELL_CM,
+  inLoadingOrder,
+  realise,
+  sideIn,
+} from './layout.js';
 import { compartmentsOf, type Compartment } from './packGeometry.js';
 import { solidOf } from './solids.js';
-import type { StowProblem } from './stowProblem.js';
+import type { StowProblem, StowThing } from './stowProblem.js';
 import { isMainZone } from './zoneKinds.js';
 
 export interface StowTarget {
@@ -37,18 +44,16 @@ export function placeAt(
   const others = exact(problem, placements).filter((p) => p.thingId !== thingId);
   const compartments = compartmentsOf(problem.pack, FINE_CELL_CM);
   const compartment = compartments[compartmentIndex(compartments, zone)]!;
-  const solid = solidOf(stowThing.thing.shape, dayVolumeL(stowThing, problem.day), FINE_CELL_CM);
-  const usual = defaultSpot(compartment, zone, target.side, solid);
+  const usual = usualSpot(problem, stowThing, compartment, zone, target.side);
   const spot = {
     xCm: target.xCm ?? usual.xCm,
     yCm: target.yCm ?? usual.yCm,
     turn: target.turn ?? usual.turn,
   };
-  const middle = compartment.x0 + (compartment.nx * compartment.cellCm) / 2;
   const placement: Placement = {
     thingId,
     zoneId: zone.id,
-    side: isMainZone(zone.kind) ? sideAt(spot.xCm - middle, compartment.nx * compartment.cellCm) : 'centre',
+    side: sideIn(compartment, spot.xCm),
     spot,
     pinned: target.pinned,
   };
@@ -71,8 +76,19 @@ export function exact(problem: StowProblem, placements: readonly Placement[]): r
     const zone = problem.pack.zones.find((z) => z.id === p.zoneId);
     const t = byId.get(p.thingId);
     if (p.spot !== undefined || zone === undefined || t === undefined) return p;
-    const compartment: Compartment = compartments[compartmentIndex(compartments, zone)]!;
-    const solid = solidOf(t.thing.shape, dayVolumeL(t, problem.day), FINE_CELL_CM);
-    return { ...p, spot: defaultSpot(compartment, zone, p.side, solid) };
+    const compartment = compartments[compartmentIndex(compartments, zone)]!;
+    return { ...p, spot: usualSpot(problem, t, compartment, zone, p.side) };
   });
+}
+
+/** Where a thing goes on the problem's day when only zone and side are known. */
+function usualSpot(
+  problem: StowProblem,
+  t: StowThing,
+  compartment: Compartment,
+  zone: Zone,
+  side: Side,
+): Spot {
+  const solid = solidOf(t.thing.shape, dayVolumeL(t, problem.day), FINE_CELL_CM);
+  return defaultSpot(compartment, zone, side, solid);
 }

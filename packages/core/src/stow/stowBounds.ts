@@ -6,10 +6,9 @@
  * their least depth. Height: the same from the floor up, lightest or densest first.
  */
 import type { StowAssessment } from './assessment.js';
-import type { LaidCompartment, LaidThing } from './layout.js';
+import { dayVolumeL, type LaidCompartment, type LaidThing } from './layout.js';
 import { solidOf } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
-import { dayVolumeL } from './layout.js';
 
 export interface StowBounds {
   /** No arrangement under the same split has its centre of gravity nearer to the back, cm. */

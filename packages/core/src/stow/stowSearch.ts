@@ -11,7 +11,7 @@ import {
   defaultSpot,
   mainParting,
   mainZoneAt,
-  sideAt,
+  sideIn,
   sleeveSlab,
   type MainParting,
 } from './layout.js';
@@ -23,7 +23,6 @@ import { goesInto } from './fitsPack.js';
 import { isHardAtBack } from './backRule.js';
 import { solidOf, SPREADS, type Solid } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
-import { isMainZone } from './zoneKinds.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
 const { abs, max } = Math;
@@ -493,9 +492,7 @@ export class StowSearch {
       const made = (i: number): Placement => ({
         thingId: things[i]!.thing.id,
         zoneId: zone.id,
-        side: isMainZone(zone.kind)
-          ? sideAt(spot.xCm - (c.x0 + (c.nx * c.cellCm) / 2), c.nx * c.cellCm)
-          : 'centre',
+        side: sideIn(c, spot.xCm),
         spot,
         pinned: this.isPinned(t),
       });

@@ -84,6 +84,7 @@ export class ColumnLoader {
   private mends = 0;
   private level = 0;
   private readonly cellArea: number;
+  private readonly highestCeiling: number;
 
   constructor(
     readonly compartment: Compartment,
@@ -125,6 +126,7 @@ export class ColumnLoader {
     this.low = new Float64Array(n);
     this.top = new Float64Array(n);
     this.cellArea = cellCm * cellCm;
+    this.highestCeiling = compartment.ceiling.reduce((most, at) => max(most, at), -Infinity);
     if (slab !== undefined) {
       this.slabLow = new Float64Array(n).fill(Infinity);
       this.slabHigh = new Float64Array(n).fill(Infinity);
@@ -212,10 +214,15 @@ export class ColumnLoader {
       for (const other of turns) {
         for (let jy = 0; jy <= ny - other.ny; jy += MEND_STEP) {
           for (let jx = 0; jx <= nx - other.nx; jx += MEND_STEP) {
+            if (!this.mayRestBelow(other, jx, jy, lowest - other.heightCm / 2)) continue;
             const at = this.restsAt(other, jx, jy);
             if (this.aboveCm > TINY || at + other.heightCm / 2 >= lowest) continue;
             lowest = at + other.heightCm / 2;
-            [turn, ix, iy, z, fits] = [other, jx, jy, at, true];
+            turn = other;
+            ix = jx;
+            iy = jy;
+            z = at;
+            fits = true;
           }
         }
       }
@@ -242,6 +249,19 @@ export class ColumnLoader {
     }
     this.overflowCm3 += above * this.cellArea;
     this.rigid[this.loaded] = { ...at, zCm: z };
+  }
+
+  /** Whether a turned thing might come to rest below a height and under the ceiling: false as soon as a column says no. */
+  private mayRestBelow(turn: Turn, ix: number, iy: number, below: number): boolean {
+    const { nx, holdsFrom } = this.compartment;
+    const { dx, dy, low } = turn;
+    const { height } = this;
+    const first = iy * nx + ix;
+    const limit = min(below, max(this.highestCeiling - turn.heightCm, holdsFrom) + TINY);
+    for (let k = 0; k < dx.length; k += 1) {
+      if (height[first + dy[k]! * nx + dx[k]!]! - low[k]! >= limit) return false;
+    }
+    return true;
   }
 
   /** Height at which a turned thing comes to rest; `aboveCm` is then how far it is above the lowest ceiling over it. */

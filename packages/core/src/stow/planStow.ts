@@ -60,6 +60,8 @@ const WEIGHTS = {
   voidPercent: 8,
 } as const;
 const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
+/** Denser than clothes and bags (Graft's own number). */
+const DENSE_KG_PER_L = 0.3;
 const HOT = 25;
 const COLD = 0.3;
 
@@ -187,17 +189,18 @@ function anneal(
     const temperature = hot * (cold / hot) ** (i / moves);
     const parts = search.snapshot();
     const undo = propose(search, random, 1 - i / moves);
-    if (undo === undefined) continue;
-    const next = search.cost();
-    const nextEnergy = energyOf(next);
-    if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
-      undo();
-      search.giveBack(parts);
-    } else {
-      search.accept();
-      cost = next;
-      energy = nextEnergy;
-      if (compareCost(cost, best.cost) < 0) best = { cost, state: keep(search) };
+    if (undo !== undefined) {
+      const next = search.cost();
+      const nextEnergy = energyOf(next);
+      if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
+        undo();
+        search.giveBack(parts);
+      } else {
+        search.accept();
+        cost = next;
+        energy = nextEnergy;
+        if (compareCost(cost, best.cost) < 0) best = { cost, state: keep(search) };
+      }
     }
     if (i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
       const now = keep(search);
@@ -211,86 +214,149 @@ function anneal(
 
 /** Make a random move; what it returns takes it back. Undefined when it would change nothing. */
 function propose(search: StowSearch, random: Random, heat: number): (() => void) | undefined {
-  const { movable, comp, x, y, turn, order } = search;
-  let t = movable[pickIndex(random, movable.length)]!;
-  // Things that stand badly come up more often.
-  for (let tries = 0; tries < 2 && search.trouble[t] === 0; tries += 1) {
-    const other = movable[pickIndex(random, movable.length)]!;
-    if (search.trouble[other]! > 0) t = other;
-  }
-  const c = comp[t]!;
-  const old = [c, x[t]!, y[t]!, turn[t]!] as const;
+  const t = pickThing(search, random);
+  const c = search.comp[t]!;
+  const inMain = search.compartments[c]!.kind === 'main';
   const kind = random();
-  if (kind < 0.06) {
+  if (!inMain) {
+    if (kind < 0.55) return elsewhere(search, random, t);
+    if (kind < 0.85) return exchange(search, random, t);
+    return nearby(search, random, t, heat);
+  }
+  if (kind < 0.05) {
     // To the other side.
     const { x0, nx, cellCm } = search.compartments[c]!;
-    search.put(t, c, 2 * x0 + nx * cellCm - x[t]!, y[t]!, turn[t]!);
-    return () => search.put(t, ...old);
+    return place(search, t, c, 2 * x0 + nx * cellCm - search.x[t]!, search.y[t]!, search.turn[t]!);
   }
-  if (kind < 0.4) {
-    // Somewhere else in its compartment, nearer as the search cools.
-    const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
-    const reach = 0.15 + 0.85 * heat;
-    const near = (at: number, low: number, size: number): number =>
-      Math.min(low + size, Math.max(low, at + (random() - 0.5) * 2 * reach * size));
-    search.put(
-      t,
-      c,
-      random() < 0.75 ? near(x[t]!, x0, nx * cellCm) : x[t]!,
-      random() < 0.75 ? near(y[t]!, y0, ny * cellCm) : y[t]!,
-      random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : turn[t]!,
-    );
-    return () => search.put(t, ...old);
+  if (kind < 0.34) return nearby(search, random, t, heat);
+  if (kind < 0.44) {
+    const turns = search.turnsOf(t);
+    const next = (search.turn[t]! + 1 + pickIndex(random, Math.max(1, turns - 1))) % turns;
+    return place(search, t, c, search.x[t]!, search.y[t]!, next);
   }
-  if (kind < 0.5) {
-    const next = pickIndex(random, search.turnsOf(t));
-    if (next === turn[t]) return undefined;
-    search.put(t, c, x[t]!, y[t]!, next);
-    return () => search.put(t, ...old);
-  }
-  if (kind < 0.72) {
-    // Earlier or later.
-    const from = order.indexOf(t);
-    const span = Math.max(2, Math.round(order.length * (0.2 + 0.8 * heat)));
-    const to = Math.min(order.length - 1, Math.max(0, from + Math.round((random() - 0.5) * 2 * span)));
-    if (to === from) return undefined;
-    moveInOrder(order, from, to);
-    search.touch(c);
-    return () => moveInOrder(order, to, from);
-  }
-  const u = movable[pickIndex(random, movable.length)]!;
-  if (kind < 0.88) {
-    // Out of the band, dense things only change for light ones on the side where that helps.
-    if (search.tooHigh !== 0 && random() < 0.7) {
-      const denser = search.density(t) > search.density(u) ? t : u;
-      const below = order.indexOf(denser) < order.indexOf(denser === t ? u : t);
-      if (below !== search.tooHigh < 0) return undefined;
-    }
-    // Two things change places: compartment, middle and turn in the order.
-    if (u === t || !search.allowed[t]!.includes(comp[u]!) || !search.allowed[u]!.includes(c))
-      return undefined;
-    const other = [comp[u]!, x[u]!, y[u]!, turn[u]!] as const;
-    search.put(t, other[0], other[1], other[2], turn[t]!);
-    search.put(u, old[0], old[1], old[2], turn[u]!);
-    const [a, b] = [order.indexOf(t), order.indexOf(u)];
-    [order[a], order[b]] = [u, t];
+  if (kind < 0.58) return inTurn(search, random, t, heat);
+  if (kind < 0.76) {
+    // Loaded at another turn, and where that suits.
+    const back = inTurn(search, random, t, 1);
+    const moved = nearby(search, random, t, 1);
     return () => {
-      [order[a], order[b]] = [t, u];
-      search.put(t, ...old);
-      search.put(u, ...other);
+      moved?.();
+      back?.();
     };
   }
+  if (kind < 0.88) return exchange(search, random, t);
+  return elsewhere(search, random, t);
+}
+
+/** Things of the main compartment come up most: pockets soon have what they will keep. Those that stand badly too. */
+function pickThing(search: StowSearch, random: Random): number {
+  const { movable, comp, compartments, trouble } = search;
+  let t = movable[pickIndex(random, movable.length)]!;
+  for (let tries = 0; tries < 3; tries += 1) {
+    if (trouble[t]! > 0 || (compartments[comp[t]!]!.kind === 'main' && random() < 0.7)) break;
+    t = movable[pickIndex(random, movable.length)]!;
+  }
+  return t;
+}
+
+/** Put a thing somewhere; undefined when it is there. */
+function place(
+  search: StowSearch,
+  t: number,
+  c: number,
+  xCm: number,
+  yCm: number,
+  turn: number,
+): (() => void) | undefined {
+  const old = [search.comp[t]!, search.x[t]!, search.y[t]!, search.turn[t]!] as const;
+  if (old[0] === c && old[1] === xCm && old[2] === yCm && old[3] === turn) return undefined;
+  search.put(t, c, xCm, yCm, turn);
+  return () => search.put(t, ...old);
+}
+
+/** Somewhere else in its compartment, nearer as the search cools. */
+function nearby(search: StowSearch, random: Random, t: number, heat: number): (() => void) | undefined {
+  const c = search.comp[t]!;
+  const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
+  const reach = 0.15 + 0.85 * heat;
+  const near = (at: number, low: number, cells: number): number => {
+    const size = cells * cellCm;
+    return Math.min(low + size, Math.max(low, at + (random() - 0.5) * 2 * reach * size));
+  };
+  return place(
+    search,
+    t,
+    c,
+    random() < 0.75 ? near(search.x[t]!, x0, nx) : search.x[t]!,
+    random() < 0.75 ? near(search.y[t]!, y0, ny) : search.y[t]!,
+    random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : search.turn[t]!,
+  );
+}
+
+/** Earlier or later among the things of its compartment; out of the band, dense ones mostly go the way that helps. */
+function inTurn(search: StowSearch, random: Random, t: number, heat: number): (() => void) | undefined {
+  const { order, comp } = search;
+  const c = comp[t]!;
+  const mine: number[] = [];
+  for (let k = 0; k < order.length; k += 1) if (comp[order[k]!] === c) mine.push(k);
+  if (mine.length < 2) return undefined;
+  const from = mine.findIndex((k) => order[k] === t);
+  const span = Math.max(2, Math.round(mine.length * (0.2 + 0.8 * heat)));
+  let by = 1 + pickIndex(random, span);
+  if (random() < 0.5) by = -by;
+  if (search.tooHigh !== 0 && random() < 0.6) {
+    const dense = search.density(t) >= DENSE_KG_PER_L;
+    by = dense === search.tooHigh < 0 ? Math.abs(by) : -Math.abs(by);
+  }
+  const to = Math.min(mine.length - 1, Math.max(0, from + by));
+  if (to === from) return undefined;
+  const [a, b] = [mine[from]!, mine[to]!];
+  moveInOrder(order, a, b);
+  search.touch(c);
+  return () => {
+    moveInOrder(order, b, a);
+    search.touch(c);
+  };
+}
+
+/** Two things change places: compartment, middle and turn in the order. */
+function exchange(search: StowSearch, random: Random, t: number): (() => void) | undefined {
+  const { movable, comp, x, y, turn, order } = search;
+  const u = movable[pickIndex(random, movable.length)]!;
+  if (u === t || !search.allowed[t]!.includes(comp[u]!) || !search.allowed[u]!.includes(comp[t]!))
+    return undefined;
+  // Out of the band, dense things only change for light ones on the side where that helps.
+  if (search.tooHigh !== 0 && random() < 0.7) {
+    const denser = search.density(t) > search.density(u) ? t : u;
+    const below = order.indexOf(denser) < order.indexOf(denser === t ? u : t);
+    if (below !== search.tooHigh < 0) return undefined;
+  }
+  const old = [comp[t]!, x[t]!, y[t]!, turn[t]!] as const;
+  const other = [comp[u]!, x[u]!, y[u]!, turn[u]!] as const;
+  search.put(t, other[0], other[1], other[2], turn[t]!);
+  search.put(u, old[0], old[1], old[2], turn[u]!);
+  const [a, b] = [order.indexOf(t), order.indexOf(u)];
+  [order[a], order[b]] = [u, t];
+  return () => {
+    [order[a], order[b]] = [t, u];
+    search.put(t, ...old);
+    search.put(u, ...other);
+  };
+}
+
+/** Into another compartment that it may go into, or anywhere in its own. */
+function elsewhere(search: StowSearch, random: Random, t: number): (() => void) | undefined {
   const choices = search.allowed[t]!;
   const to = choices[pickIndex(random, choices.length)]!;
   const { x0, y0, nx, ny, cellCm } = search.compartments[to]!;
-  search.put(
+  return place(
+    search,
     t,
     to,
     x0 + random() * nx * cellCm,
     y0 + random() * ny * cellCm,
     pickIndex(random, search.turnsOf(t)),
   );
-  return () => search.put(t, ...old);
 }
 
 function moveInOrder(order: Int16Array, from: number, to: number): void {

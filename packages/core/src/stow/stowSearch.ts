@@ -46,7 +46,7 @@ export interface StowCost {
 
 const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 1, poor: 4 };
 /** A centimetre out from the back against a second-choice zone. */
-const PER_CM_OUT = 5;
+const PER_CM_OUT = 15;
 /** A long thing that lies where it should stand. */
 const LYING_LONG = 2;
 const LONG_CM = 30;
@@ -216,8 +216,9 @@ export class StowSearch {
   put(t: number, c: number, xCm: number, yCm: number, turn: number): void {
     this.touch(this.comp[t]!);
     this.comp[t] = c;
-    this.x[t] = xCm;
-    this.y[t] = yCm;
+    // As placements are written down, so that none comes to lie elsewhere by the rounding.
+    this.x[t] = round(xCm);
+    this.y[t] = round(yCm);
     this.turn[t] = turn;
     this.touch(c);
   }
@@ -424,11 +425,11 @@ export class StowSearch {
         const solid = this.solids[t]!;
         if (rest === undefined || solid.kind !== 'rigid') continue;
         const turn = solid.turns.indexOf(rest.turn);
-        if (this.x[t] === rest.xCm && this.y[t] === rest.yCm && this.turn[t] === turn) continue;
-        this.x[t] = rest.xCm;
-        this.y[t] = rest.yCm;
+        if (this.x[t] === round(rest.xCm) && this.y[t] === round(rest.yCm) && this.turn[t] === turn) continue;
+        this.x[t] = round(rest.xCm);
+        this.y[t] = round(rest.yCm);
         this.turn[t] = turn;
-        known[i] = { t, turn, x: rest.xCm, y: rest.yCm };
+        known[i] = { t, turn, x: this.x[t]!, y: this.y[t]! };
       }
     }
     this.fresh.length = 0;

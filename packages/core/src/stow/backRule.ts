@@ -3,7 +3,7 @@ import type { Thing } from '../trip/model.js';
 import type { Turn } from './solids.js';
 
 /** Nearer than this a hard thing is felt through the back panel, cm. */
-const FELT_WITHIN_CM = 1.5;
+export const FELT_WITHIN_CM = 1.5;
 /** A flat face at least so large spreads its pressure, cm². */
 const BROAD_FACE_CM2 = 120;
 

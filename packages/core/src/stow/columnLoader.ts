@@ -13,7 +13,7 @@ import type { Compartment } from './packGeometry.js';
 import { SPREADS, type Solid, type Turn } from './solids.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
-const { abs, cbrt, floor, max, min, round, sqrt } = Math;
+const { abs, cbrt, ceil, floor, max, min, round, sqrt } = Math;
 
 /** No soft thing is taller than this many edges of a cube of its volume (Graft's own number). */
 export const TALLEST_SPREAD = 2;
@@ -184,13 +184,21 @@ export class ColumnLoader {
    * Load a thing with its middle over a point of the floor, as near as walls allow.
    *
    * @param mend a rigid thing that would stand out above its ceiling goes to the lowest place there is instead
+   * @param awayCm by turn, how far a rigid thing stays from the back, where there is room for that
    */
-  load(solid: Solid, turn: number, xCm: number, yCm: number, mend = false): void {
+  load(
+    solid: Solid,
+    turn: number,
+    xCm: number,
+    yCm: number,
+    mend = false,
+    awayCm: readonly number[] = [],
+  ): void {
     this.swollenStart[this.loaded] = this.swollen.length;
     this.voidBefore[this.loaded] = this.voidCm3;
     this.overflowBefore[this.loaded] = this.overflowCm3;
     if (solid.kind === 'rigid') {
-      this.putRigid(solid.turns[turn % solid.turns.length]!, solid.turns, xCm, yCm, mend);
+      this.putRigid(solid.turns, turn % solid.turns.length, xCm, yCm, mend, awayCm);
     } else {
       this.rigid[this.loaded] = undefined;
       this.pour(solid, turn % SPREADS.length, xCm, yCm);
@@ -199,20 +207,37 @@ export class ColumnLoader {
     this.segStart[this.loaded] = this.segCount;
   }
 
-  private putRigid(wanted: Turn, turns: readonly Turn[], xCm: number, yCm: number, mend: boolean): void {
+  private putRigid(
+    turns: readonly Turn[],
+    wanted: number,
+    xCm: number,
+    yCm: number,
+    mend: boolean,
+    awayCm: readonly number[],
+  ): void {
     const { nx, ny, cellCm, x0, y0, ceiling, holdsFrom } = this.compartment;
     this.slackCm3[this.loaded] = 0;
-    let turn = wanted;
+    let turn = turns[wanted]!;
+    // The first row that is far enough from the back.
+    const firstRow = (t: number): number => {
+      const { ny: deep, depthCm } = turns[t]!;
+      return max(0, ceil(((awayCm[t] ?? 0) - TINY) / cellCm - (deep - depthCm / cellCm) / 2));
+    };
     let ix = clamp(round((xCm - x0) / cellCm - turn.nx / 2), 0, nx - turn.nx);
-    let iy = clamp(round((yCm - y0) / cellCm - turn.ny / 2), 0, ny - turn.ny);
+    let iy = clamp(
+      round((yCm - y0) / cellCm - turn.ny / 2),
+      min(firstRow(wanted), ny - turn.ny),
+      ny - turn.ny,
+    );
     let fits = turn.nx <= nx && turn.ny <= ny;
     let z = fits ? this.restsAt(turn, ix, iy) : 0;
     if (mend && this.mends < MOST_MENDS && (!fits || this.aboveCm > TINY)) {
       this.mends += 1;
       // Too high where it was put: the lowest place there is, if one is under the ceiling.
       let lowest = Infinity;
-      for (const other of turns) {
-        for (let jy = 0; jy <= ny - other.ny; jy += MEND_STEP) {
+      for (let o = 0; o < turns.length; o += 1) {
+        const other = turns[o]!;
+        for (let jy = firstRow(o); jy <= ny - other.ny; jy += MEND_STEP) {
           for (let jx = 0; jx <= nx - other.nx; jx += MEND_STEP) {
             if (!this.mayRestBelow(other, jx, jy, lowest - other.heightCm / 2)) continue;
             const at = this.restsAt(other, jx, jy);
@@ -561,6 +586,16 @@ export class ColumnLoader {
     if (this.height[c]! < low - 1 || this.height[c]! >= this.slabHigh![c]!) return;
     this.voidCm3 += max(0, low - this.height[c]!) * this.cellArea;
     this.height[c] = this.slabHigh![c]!;
+  }
+
+  /** A filled reservoir lies at the back. */
+  get hasSlab(): boolean {
+    return this.slabLow !== undefined;
+  }
+
+  /** What of the i-th loaded thing did not go in, cm³. */
+  overflowOf(i: number): number {
+    return (i + 1 < this.loaded ? this.overflowBefore[i + 1]! : this.overflowCm3) - this.overflowBefore[i]!;
   }
 
   /** Middle height of the i-th loaded thing over all its columns, cm. */

@@ -42,12 +42,12 @@ export function usualStowIterations(things: number): number {
     Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE / things ** 1.5)),
   );
 }
-const ITERATIONS_FOR_ONE = 2_200_000;
+const ITERATIONS_FOR_ONE = 3_000_000;
 const LEAST_ITERATIONS = 4_000;
 const MOST_ITERATIONS = 24_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
-const COARSE_PART = 0.25;
+const COARSE_PART = 0.6;
 const PROGRESS_EVERY = 800;
 
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
@@ -55,14 +55,21 @@ const WEIGHTS = {
   misfit: 300,
   safety: 150,
   tooDeep: 80,
-  bandMissCm: 25,
+  bandMissCm: 60,
   asideCm: 40,
   voidPercent: 8,
 } as const;
 const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
 /** Denser than clothes and bags (Graft's own number). */
 const DENSE_KG_PER_L = 0.3;
+/** Things out count for less on the coarse grid, so that they can change places; they are larger on it than they are. */
+const COARSE_MISFIT = 100;
+/** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
+const HEAVIER = 0.4;
+const BACKWARD = 0.3;
+/** Temperatures: where the coarse search and the fine one begin, and where the latter ends. */
 const HOT = 25;
+const WARM = 12;
 const COLD = 0.3;
 
 /** Plan one member's pack for the day of their largest load ratio. Pinned placements stay. */
@@ -80,8 +87,6 @@ export function solveStow(
 ): StowPlan {
   const { seed, iterations = usualStowIterations(problem.things.length), onProgress } = options;
   const random = seededRandom(seed);
-  const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
-  startFromRules(coarse);
   let spent = 0;
   const coarseMoves = Math.floor(iterations * COARSE_PART);
   const planOf = (search: StowSearch): StowPlan => ({
@@ -94,6 +99,8 @@ export function solveStow(
     spent += moves;
     onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best: best() });
   };
+  const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
+  startFromRules(coarse);
   anneal(
     coarse,
     random,
@@ -107,7 +114,7 @@ export function solveStow(
     fine,
     random,
     iterations - coarseMoves,
-    6,
+    WARM,
     COLD,
     step(() => planOf(fine)),
   );
@@ -134,9 +141,9 @@ function lastTier(cost: StowCost): number {
   return WEIGHTS.asideCm * cost.asideCm + WEIGHTS.voidPercent * cost.voidPercent + cost.comfort;
 }
 
-function energyOf(cost: StowCost): number {
+function energyOf(cost: StowCost, misfitWeight: number = WEIGHTS.misfit): number {
   return (
-    WEIGHTS.misfit * cost.misfit +
+    misfitWeight * cost.misfit +
     WEIGHTS.safety * cost.safety +
     WEIGHTS.tooDeep * cost.tooDeep +
     WEIGHTS.bandMissCm * cost.bandMissCm +
@@ -182,7 +189,8 @@ function anneal(
 ): void {
   const { movable } = search;
   let cost = search.cost();
-  let energy = energyOf(cost);
+  const misfitWeight = search.cellCm > FINE_CELL_CM ? COARSE_MISFIT : WEIGHTS.misfit;
+  let energy = energyOf(cost, misfitWeight);
   let best = { cost, state: keep(search) };
   if (movable.length === 0) return;
   for (let i = 0; i < moves; i += 1) {
@@ -191,7 +199,7 @@ function anneal(
     const undo = propose(search, random, 1 - i / moves);
     if (undo !== undefined) {
       const next = search.cost();
-      const nextEnergy = energyOf(next);
+      const nextEnergy = energyOf(next, misfitWeight);
       if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
         undo();
         search.giveBack(parts);
@@ -219,7 +227,8 @@ function propose(search: StowSearch, random: Random, heat: number): (() => void)
   const inMain = search.compartments[c]!.kind === 'main';
   const kind = random();
   if (!inMain) {
-    if (kind < 0.55) return elsewhere(search, random, t);
+    if (kind < 0.45) return elsewhere(search, random, t);
+    if (kind < 0.6) return insteadOfAll(search, random, t);
     if (kind < 0.85) return exchange(search, random, t);
     return nearby(search, random, t, heat);
   }
@@ -244,7 +253,8 @@ function propose(search: StowSearch, random: Random, heat: number): (() => void)
       back?.();
     };
   }
-  if (kind < 0.88) return exchange(search, random, t);
+  if (kind < 0.86) return exchange(search, random, t);
+  if (kind < 0.89) return insteadOfAll(search, random, t);
   return elsewhere(search, random, t);
 }
 
@@ -255,6 +265,10 @@ function pickThing(search: StowSearch, random: Random): number {
   for (let tries = 0; tries < 3; tries += 1) {
     if (trouble[t]! > 0 || (compartments[comp[t]!]!.kind === 'main' && random() < 0.7)) break;
     t = movable[pickIndex(random, movable.length)]!;
+  }
+  if (random() < HEAVIER) {
+    const u = movable[pickIndex(random, movable.length)]!;
+    if (compartments[comp[u]!]!.kind === 'main' && search.loadedMassKg(u) > search.loadedMassKg(t)) return u;
   }
   return t;
 }
@@ -288,9 +302,18 @@ function nearby(search: StowSearch, random: Random, t: number, heat: number): ((
     t,
     c,
     random() < 0.75 ? near(search.x[t]!, x0, nx) : search.x[t]!,
-    random() < 0.75 ? near(search.y[t]!, y0, ny) : search.y[t]!,
+    random() < BACKWARD
+      ? y0 + (search.density(t) >= DENSE_KG_PER_L ? backward(random) : 1 - backward(random)) * ny * cellCm
+      : random() < 0.75
+        ? near(search.y[t]!, y0, ny)
+        : search.y[t]!,
     random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : search.turn[t]!,
   );
+}
+
+/** Parts of the depth, small ones more often. */
+function backward(random: Random): number {
+  return 0.8 * random() ** 2;
 }
 
 /** Earlier or later among the things of its compartment; out of the band, dense ones mostly go the way that helps. */
@@ -347,16 +370,40 @@ function exchange(search: StowSearch, random: Random, t: number): (() => void) |
 /** Into another compartment that it may go into, or anywhere in its own. */
 function elsewhere(search: StowSearch, random: Random, t: number): (() => void) | undefined {
   const choices = search.allowed[t]!;
-  const to = choices[pickIndex(random, choices.length)]!;
-  const { x0, y0, nx, ny, cellCm } = search.compartments[to]!;
+  return into(search, random, t, choices[pickIndex(random, choices.length)]!);
+}
+
+function into(search: StowSearch, random: Random, t: number, c: number): (() => void) | undefined {
+  const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
   return place(
     search,
     t,
-    to,
+    c,
     x0 + random() * nx * cellCm,
     y0 + random() * ny * cellCm,
     pickIndex(random, search.turnsOf(t)),
   );
+}
+
+/** Into another pocket, and everything out of that which may go elsewhere. */
+function insteadOfAll(search: StowSearch, random: Random, t: number): (() => void) | undefined {
+  const { movable, comp, compartments, allowed } = search;
+  const choices = allowed[t]!.filter((c) => c !== comp[t] && compartments[c]!.kind !== 'main');
+  if (choices.length === 0) return undefined;
+  const to = choices[pickIndex(random, choices.length)]!;
+  const back: ((() => void) | undefined)[] = [];
+  const from = comp[t]!;
+  for (const u of movable) {
+    if (comp[u] !== to) continue;
+    const others = allowed[u]!.filter((c) => c !== to);
+    if (others.length === 0) continue;
+    const other = others.includes(from) && random() < 0.6 ? from : others[pickIndex(random, others.length)]!;
+    back.push(into(search, random, u, other));
+  }
+  back.push(into(search, random, t, to));
+  return () => {
+    for (const undo of back.reverse()) undo?.();
+  };
 }
 
 function moveInOrder(order: Int16Array, from: number, to: number): void {

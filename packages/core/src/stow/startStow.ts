@@ -20,11 +20,15 @@ export function startFromRules(search: StowSearch): void {
   const freeL = compartments.map((c) => c.zone?.volumeL ?? Infinity);
   const freeKg = compartments.map((c) => c.zone?.maxLoadKg ?? Infinity);
   const fullest = (t: number): number => Math.max(...things[t]!.volumeL);
+  const pockets = compartments.map((c) =>
+    c.zone === undefined || c.kind === 'sleeve' ? undefined : new ColumnLoader(c, things.length),
+  );
   for (let t = 0; t < things.length; t += 1) {
     const c = search.comp[t]!;
     if (c < 0) continue;
     freeL[c]! -= fullest(t);
     freeKg[c]! -= things[t]!.massKg;
+    pockets[c]?.load(search.solids[t]!, search.turn[t]!, search.x[t]!, search.y[t]!);
   }
   const byNeed = [...search.movable].sort(
     (a, b) =>
@@ -45,7 +49,8 @@ export function startFromRules(search: StowSearch): void {
       const price =
         Math.min(...verdicts.map((v) => VERDICT_PRICE[v.level])) +
         PER_LITRE_OVER * Math.max(0, fullest(t) - freeL[c]!) +
-        PER_LITRE_OVER * Math.max(0, things[t]!.massKg - freeKg[c]!);
+        PER_LITRE_OVER * Math.max(0, things[t]!.massKg - freeKg[c]!) +
+        (PER_LITRE_OVER * loadWhereItFits(pockets[c], search, t, false)) / 1000;
       if (price < least) {
         least = price;
         chosen = c;
@@ -53,6 +58,7 @@ export function startFromRules(search: StowSearch): void {
     }
     freeL[chosen]! -= fullest(t);
     freeKg[chosen]! -= things[t]!.massKg;
+    loadWhereItFits(pockets[chosen], search, t, true);
     const wanted = preferredKinds(thing, house).find((kind) => HEIGHT_RANK[kind] !== undefined);
     height.set(t, HEIGHT_RANK[wanted ?? 'outer']!);
     const { x0, y0, nx, ny, cellCm } = compartments[chosen]!;
@@ -73,6 +79,42 @@ export function startFromRules(search: StowSearch): void {
   );
   search.order.set(sorted);
   spread(search);
+}
+
+/**
+ * Try a thing in a pocket, in each way and at a few places.
+ *
+ * @param stays it is loaded where most of it goes in; else the pocket is left as it was
+ * @returns what does not go in at the best place, cm³
+ */
+function loadWhereItFits(
+  pocket: ColumnLoader | undefined,
+  search: StowSearch,
+  t: number,
+  stays: boolean,
+): number {
+  if (pocket === undefined) return 0;
+  const { x0, y0, nx, ny, cellCm } = pocket.compartment;
+  const count = pocket.loaded;
+  let least = Infinity;
+  let best: (() => void) | undefined;
+  for (let turn = 0; turn < search.turnsOf(t); turn += 1) {
+    for (const across of [0, 0.5, 1]) {
+      for (const out of [0, 0.5, 1]) {
+        const load = (): void =>
+          pocket.load(search.solids[t]!, turn, x0 + across * nx * cellCm, y0 + out * ny * cellCm);
+        const before = pocket.overflowCm3;
+        load();
+        const over = pocket.overflowCm3 - before;
+        pocket.rewind(count);
+        if (over >= least) continue;
+        least = over;
+        best = load;
+      }
+    }
+  }
+  if (stays) best?.();
+  return least;
 }
 
 /** Points of the floor that are tried for each thing, as parts of its width and depth. */

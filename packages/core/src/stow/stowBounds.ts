@@ -1,179 +1,181 @@
 /**
- * How near a stow is to the best there is: bounds that no arrangement of the same things in the same compartments beats.
+ * How near a stow is to the best there is: bounds that no arrangement of the same things beats.
  *
- * Distance out: things as fluids, the densest nearest to the back, filling the main compartment's rows from the back
- * outward (no arrangement has a smaller moment: exchange two unequal parts and it falls), stiff ones no nearer than half
- * their least depth. Height: the same from the floor up, lightest or densest first.
+ * Things take room along one axis: soft ones as fluids, stiff ones with the length and the cross-sections they have;
+ * what each slice of a compartment holds is all that limits them (see `momentBound`). So a bound is proven, and not
+ * always reached: gravity, reach and what lies beside what are left out.
  */
 import type { StowAssessment } from './assessment.js';
+import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
 import { dayVolumeL, type LaidCompartment, type LaidThing } from './layout.js';
-import { solidOf } from './solids.js';
+import {
+  leastMomentBound,
+  type BoundThing,
+  type RoomOption,
+  type SliceGroup,
+  type StiffStep,
+} from './momentBound.js';
+import type { Compartment } from './packGeometry.js';
+import { solidOf, type Solid, type Turn } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
 
+const SLICE_CM = 0.5;
+/** Chords of a circle: over this part of the diameter it is at least as wide as the second, of the diameter. */
+const CHORDS: readonly (readonly [part: number, wide: number])[] = [
+  [0.9, 0.436],
+  [0.6, 0.8],
+];
+
 export interface StowBounds {
-  /** No arrangement under the same split has its centre of gravity nearer to the back, cm. */
+  /** No arrangement under the same split with nothing hard felt in the back is nearer to the back, cm. */
   readonly leastOutCm: number;
-  /** Nor lower or higher than these, cm. */
+  /** Nor is any lower or higher than these, cm. */
   readonly lowestCm: number;
   readonly highestCm: number;
 }
 
-/** A thing of the main compartment as fluid. */
-interface Fluid {
-  readonly massKg: number;
-  readonly volumeL: number;
-  readonly leastHalfDepthCm: number;
-}
-
+/** Bounds for the centre of gravity with every thing in the compartment where it is, and pockets as they are. */
 export function stowBounds(
   problem: StowProblem,
-  a: Pick<StowAssessment, 'placed' | 'layout' | 'massKg'>,
+  a: Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGravityCm'>,
 ): StowBounds {
-  const { pack } = problem;
-  let out = pack.tareKg * pack.centreOfGravityCm.y;
-  let [low, high] = [pack.tareKg * pack.centreOfGravityCm.z, pack.tareKg * pack.centreOfGravityCm.z];
-  const mains = new Map(
-    a.layout.compartments
-      .filter((c) => c.compartment.kind === 'main')
-      .map((c) => [c.compartment.id, { laid: c, things: [] as LaidThing[] }]),
-  );
+  const { pack, day } = problem;
+  const mains = a.layout.compartments.filter((c) => c.compartment.kind === 'main');
+  const byId = new Map(problem.things.map((t) => [t.thing.id, t]));
+  const padded = a.placed.some((p) => p.zone.kind === 'sleeve');
+  const fixed = {
+    y: pack.tareKg * pack.centreOfGravityCm.y,
+    z: pack.tareKg * pack.centreOfGravityCm.z,
+  };
+  const inMain: {
+    readonly p: LaidThing;
+    readonly massKg: number;
+    readonly group: number;
+    readonly solid: Solid;
+  }[] = [];
   for (const p of a.placed) {
-    const main = mains.get(p.compartmentId);
-    if (main === undefined || p.insideId !== undefined) {
-      // Pockets are what the split has settled; what rides inside another thing is counted with it below.
-      if (main === undefined) {
-        out += p.massKg * p.centre.y;
-        low += p.massKg * p.centre.z;
-        high += p.massKg * p.centre.z;
-      }
+    if (p.insideId !== undefined) continue;
+    const riders = a.placed.filter((q) => q.insideId === p.thing.id).reduce((sum, q) => sum + q.massKg, 0);
+    const massKg = p.massKg + riders;
+    const group = mains.findIndex((c) => c.compartment.id === p.compartmentId);
+    if (group < 0) {
+      fixed.y += massKg * p.centre.y;
+      fixed.z += massKg * p.centre.z;
       continue;
     }
-    main.things.push(p);
-  }
-  for (const { laid, things } of mains.values()) {
-    const fluids = things.map((p) => fluidOf(problem, a, p, 'packed'));
-    const loose = things.map((p) => fluidOf(problem, a, p, 'loose'));
-    const rows = rowsOf(laid);
-    const levels = levelsOf(laid);
-    const byDensity = (list: readonly Fluid[], sign: 1 | -1): readonly Fluid[] =>
-      [...list].sort((x, y) => sign * (y.massKg * x.volumeL - x.massKg * y.volumeL) || 0);
-    out += leastOut(byDensity(fluids, 1), rows, laid.compartment.y0);
-    low += leastMoment(byDensity(fluids, 1), levels);
-    // As high as can be: the lightest first, swollen as far as they go.
-    high += leastMoment(byDensity(loose, -1), levels);
+    const { cellCm } = mains[group]!.compartment;
+    inMain.push({
+      p,
+      massKg,
+      group,
+      solid: solidOf(p.thing.shape, dayVolumeL(byId.get(p.thing.id)!, day), cellCm),
+    });
   }
   const m = a.massKg || 1;
-  return { leastOutCm: out / m, lowestCm: low / m, highestCm: high / m };
+  const bound = (
+    axis: 'y' | 'z',
+    sign: 1 | -1,
+    groups: readonly SliceGroup[],
+    startsOf: (turn: Turn, p: LaidThing, group: number) => readonly [number, number],
+  ): number => {
+    const things = inMain.map(({ p, massKg, group, solid }): BoundThing => {
+      if (solid.kind === 'soft') return { massKg, options: [fluid(solid, group)] };
+      return {
+        massKg,
+        options: solid.turns.map((turn): RoomOption => {
+          const [low, high] = startsOf(turn, p, group);
+          const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
+          const startCm: [number, number] = sign > 0 ? [low, high] : [-high - lengthCm, -low - lengthCm];
+          return { kind: 'stiff', group, lengthCm, steps: stepsOf(turn, axis), startCm };
+        }),
+      };
+    });
+    const known = sign * (m * a.centreOfGravityCm[axis] - fixed[axis]);
+    return (sign * leastMomentBound(things, groups, known) + fixed[axis]) / m;
+  };
+  const upright = (turn: Turn, _p: LaidThing, group: number): readonly [number, number] => {
+    const { floor, ceiling } = mains[group]!.compartment;
+    const bottom = Math.min(...floor);
+    return [bottom, Math.max(bottom, Math.max(...ceiling) - turn.heightCm)];
+  };
+  return {
+    leastOutCm: bound('y', 1, mains.map(rowsOf), (turn, p, group) => {
+      const { y0, ny, cellCm } = mains[group]!.compartment;
+      const awayCm = isHardAtBack(p.thing, turn, 0, padded) ? FELT_WITHIN_CM : 0;
+      const first = y0 + Math.max(awayCm, (turn.ny * cellCm - turn.depthCm) / 2);
+      return [first, Math.max(first, y0 + ny * cellCm - turn.depthCm)];
+    }),
+    lowestCm: bound(
+      'z',
+      1,
+      mains.map((c) => levelsOf(c.compartment, 1)),
+      upright,
+    ),
+    highestCm: bound(
+      'z',
+      -1,
+      mains.map((c) => levelsOf(c.compartment, -1)),
+      upright,
+    ),
+  };
 }
 
-/**
- * Some things at half their least depth, whatever else there is, and the rest as fluids, as if the former took no room:
- * a bound for any choice of the former; stiff deep ones are taken as long as it rises.
- */
-function leastOut(fluids: readonly Fluid[], rows: readonly Slice[], back: number): number {
-  let alone: readonly Fluid[] = [];
-  const moment = (apart: readonly Fluid[]): number =>
-    apart.reduce((sum, f) => sum + f.massKg * (back + f.leastHalfDepthCm), 0) +
-    leastMoment(
-      fluids.filter((f) => !apart.includes(f)),
-      rows,
-    );
-  let best = moment(alone);
-  const byDepth = [...fluids].sort((a, b) => b.massKg * b.leastHalfDepthCm - a.massKg * a.leastHalfDepthCm);
-  for (const fluid of byDepth) {
-    const next = moment([...alone, fluid]);
-    if (next <= best) continue;
-    best = next;
-    alone = [...alone, fluid];
-  }
-  return best;
+function fluid(solid: Extract<Solid, { kind: 'soft' }>, group: number): RoomOption {
+  const volumeCm3 = solid.volumeL * 1000;
+  return { kind: 'fluid', group, volumeCm3, mostPerCm: volumeCm3 / solid.leastCm };
 }
 
-function fluidOf(
-  problem: StowProblem,
-  a: Pick<StowAssessment, 'placed'>,
-  p: LaidThing,
-  state: 'packed' | 'loose',
-): Fluid {
-  const t = problem.things.find((x) => x.thing === p.thing)!;
-  const solid = solidOf(p.thing.shape, dayVolumeL(t, problem.day), 1);
-  const riders = a.placed.filter((q) => q.insideId === p.thing.id).reduce((sum, q) => sum + q.massKg, 0);
-  const massKg = p.massKg + riders;
-  if (solid.kind === 'soft') {
-    return {
-      massKg,
-      volumeL: state === 'packed' ? solid.volumeL : solid.looseL,
-      leastHalfDepthCm: solid.leastCm / 2,
-    };
-  }
-  return { massKg, volumeL: p.volumeL, leastHalfDepthCm: Math.min(...solid.turns.map((s) => s.depthCm)) / 2 };
+/** A turned thing along an axis, inside its true outline and inside the cells that it takes. */
+function stepsOf(turn: Turn, axis: 'y' | 'z'): readonly StiffStep[] {
+  const boxCm3 = Math.min(turn.widthCm, turn.nx) * Math.min(turn.depthCm, turn.ny) * turn.heightCm;
+  const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
+  if (turn.round === 'none') return [{ lengthCm, volumeCm3: boxCm3 }];
+  return roundSteps(lengthCm, boxCm3, turn.round === (axis === 'y' ? 'alongY' : 'upright'));
 }
 
-/** Thin slices of a compartment: where each begins and how much it holds, litres. */
-interface Slice {
-  readonly from: number;
-  readonly thickness: number;
-  readonly litres: number;
+/** A round thing inside its box: even along its axis, by chords across. */
+function roundSteps(lengthCm: number, boxCm3: number, isEven: boolean): readonly StiffStep[] {
+  const parts = CHORDS.map(([part, wide], i) => ({ part, wide: wide - (CHORDS[i - 1]?.[1] ?? 0) }));
+  if (isEven)
+    return [{ lengthCm, volumeCm3: boxCm3 * parts.reduce((sum, { part, wide }) => sum + part * wide, 0) }];
+  return parts.map(({ part, wide }) => ({ lengthCm: lengthCm * part, volumeCm3: boxCm3 * part * wide }));
 }
 
-function rowsOf({ compartment: c, capacityL }: LaidCompartment): readonly Slice[] {
-  const rows = Array.from({ length: c.ny }, (_v, iy): Slice => {
-    let height = 0;
-    for (let ix = 0; ix < c.nx; ix += 1) height += c.ceiling[iy * c.nx + ix]! - c.floor[iy * c.nx + ix]!;
-    return { from: c.y0 + iy * c.cellCm, thickness: c.cellCm, litres: (height * c.cellCm ** 2) / 1000 };
-  });
+/** A main compartment's rows from the back outward. */
+function rowsOf({ compartment: c, capacityL }: LaidCompartment): SliceGroup {
+  const perCell = Math.round(c.cellCm / SLICE_CM);
+  const rows = new Float64Array(c.ny);
+  for (let i = 0; i < c.floor.length; i += 1)
+    rows[Math.floor(i / c.nx)]! += (c.ceiling[i]! - c.floor[i]!) * c.cellCm ** 2;
   // What the reservoir takes of the rows nearest the back.
-  let takenL = Math.max(0, rows.reduce((sum, r) => sum + r.litres, 0) - capacityL);
-  return rows.map((row) => {
-    const gone = Math.min(row.litres, takenL * RESERVOIR_ROW_PART);
-    takenL -= gone;
-    return { ...row, litres: row.litres - gone };
-  });
+  let taken = Math.max(0, rows.reduce((sum, r) => sum + r, 0) - 1000 * capacityL);
+  const capacityCm3 = new Float64Array(c.ny * perCell);
+  for (let r = 0; r < c.ny; r += 1) {
+    const gone = Math.min(rows[r]!, taken * RESERVOIR_ROW_PART);
+    taken -= gone;
+    capacityCm3.fill((rows[r]! - gone) / perCell, r * perCell, (r + 1) * perCell);
+  }
+  return { fromCm: c.y0, sliceCm: c.cellCm / perCell, capacityCm3 };
 }
 /** The reservoir is about three centimetres thick; taking less from a row keeps the bound a bound. */
 const RESERVOIR_ROW_PART = 1 / 3;
 
-function levelsOf({ compartment: c }: LaidCompartment): readonly Slice[] {
+/** A compartment's levels from the floor up, or from the ceiling down along an axis that points down. */
+function levelsOf(c: Compartment, sign: 1 | -1): SliceGroup {
   const bottom = Math.min(...c.floor);
   const top = Math.max(...c.ceiling);
-  const count = Math.ceil(top - bottom);
-  return Array.from({ length: count }, (_v, k): Slice => {
-    const [z0, z1] = [bottom + k, bottom + k + 1];
+  const count = Math.max(1, Math.ceil((top - bottom) / SLICE_CM));
+  const capacityCm3 = new Float64Array(count);
+  for (let k = 0; k < count; k += 1) {
+    const low = sign > 0 ? bottom + k * SLICE_CM : top - (k + 1) * SLICE_CM;
     let height = 0;
     for (let i = 0; i < c.floor.length; i += 1)
-      height += Math.max(0, Math.min(z1, c.ceiling[i]!) - Math.max(z0, c.floor[i]!));
-    return { from: z0, thickness: 1, litres: (height * c.cellCm ** 2) / 1000 };
-  });
-}
-
-/** Moment of fluids poured into slices one after another, kg·cm. */
-function leastMoment(fluids: readonly Fluid[], slices: readonly Slice[]): number {
-  let moment = 0;
-  let s = 0;
-  let used = 0;
-  for (const { massKg, volumeL } of fluids) {
-    let left = volumeL;
-    if (volumeL <= 0) {
-      moment += massKg * (slices[Math.min(s, slices.length - 1)]?.from ?? 0);
-      continue;
-    }
-    while (left > 1e-12 && s < slices.length) {
-      const slice = slices[s]!;
-      const part = Math.min(left, slice.litres - used);
-      if (part > 0) {
-        const at = slice.from + ((used + part / 2) / slice.litres) * slice.thickness;
-        moment += massKg * (part / volumeL) * at;
-        used += part;
-        left -= part;
-      }
-      if (used >= slice.litres - 1e-12) {
-        s += 1;
-        used = 0;
-      }
-    }
-    const last = slices[slices.length - 1];
-    if (left > 1e-12 && last !== undefined)
-      moment += massKg * (left / volumeL) * (last.from + last.thickness);
+      height += Math.max(0, Math.min(low + SLICE_CM, c.ceiling[i]!) - Math.max(low, c.floor[i]!));
+    capacityCm3[k] = height * c.cellCm ** 2;
   }
-  return moment;
+  return {
+    fromCm: sign > 0 ? bottom : -top,
+    sliceCm: SLICE_CM,
+    capacityCm3,
+  };
 }

@@ -17,10 +17,10 @@ import {
 } from './layout.js';
 import { nestingOf } from './nesting.js';
 import { compartmentsOf, type Compartment } from './packGeometry.js';
-import { clash, densityKgPerL, placementVerdict, type Level } from './placementRules.js';
+import { clash, placementVerdict, type Level } from './placementRules.js';
 import { BLOCKS, REACH_LIMIT } from './reach.js';
 import { goesInto } from './fitsPack.js';
-import { isHardAtBack } from './backRule.js';
+import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
 import { solidOf, SPREADS, type Solid } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
 
@@ -28,7 +28,7 @@ import type { StowProblem } from './stowProblem.js';
 const { abs, max } = Math;
 
 export interface StowCost {
-  /** Litres, kg and things that do not fit. */
+  /** Litres and kg that do not fit; those of things with few places to go count several times. */
   readonly misfit: number;
   /** Safety rules broken. */
   readonly safety: number;
@@ -46,7 +46,7 @@ export interface StowCost {
 
 const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 1, poor: 4 };
 /** A centimetre out from the back against a second-choice zone. */
-const PER_CM_OUT = 15;
+const PER_CM_OUT = 25;
 /** A long thing that lies where it should stand. */
 const LYING_LONG = 2;
 const LONG_CM = 30;
@@ -54,6 +54,12 @@ const LONG_CM = 30;
 const ASIDE_FREE_CM = 0.4 * GOOD_OFFSET_CM;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
+
+/** A thing that may go into no more compartments than this has few choices, and what of it is left out counts for more. */
+const FEW_CHOICES = 2;
+const FEW_CHOICES_COUNT = 4;
+/** More than this over is worth a move. */
+const NOTICEABLE_CM3 = 1;
 
 /** What one compartment adds to the whole. */
 interface PartCost {
@@ -119,6 +125,8 @@ export class StowSearch {
   private readonly sleeve: number;
   private readonly riders: readonly (readonly number[])[];
   private readonly pinnedThings: ReadonlySet<number>;
+  /** By thing and turn, how far it is kept from the back in the main compartment, cm: bare, and behind a reservoir. */
+  private readonly awayCm: readonly (readonly [readonly number[], readonly number[]])[];
 
   constructor(
     readonly problem: StowProblem,
@@ -154,6 +162,14 @@ export class StowSearch {
     this.main = this.compartments.findIndex((c) => c.id === 'main');
     this.sleeve = this.compartments.findIndex((c) => c.kind === 'sleeve');
     this.allowed = things.map((_t, i) => this.allowedFor(i));
+    this.awayCm = things.map(({ thing }, i) => {
+      const solid = this.solids[i]!;
+      const away = (padded: boolean): readonly number[] =>
+        solid.kind === 'soft'
+          ? []
+          : solid.turns.map((turn) => (isHardAtBack(thing, turn, 0, padded) ? FELT_WITHIN_CM : 0));
+      return [away(false), away(true)];
+    });
     this.comp = new Int16Array(n).fill(-1);
     this.turn = new Int16Array(n);
     this.x = new Float64Array(n);
@@ -349,6 +365,7 @@ export class StowSearch {
       part.comfort += choice.comfort;
       part.safety += choice.safety;
       part.tooDeep += choice.tooDeep;
+      const overCm3 = loader.overflowOf(i);
       const [safetyBefore, deepBefore] = [part.safety - choice.safety, part.tooDeep - choice.tooDeep];
       const { thing } = things[t]!;
       const limit = REACH_LIMIT[thing.needed];
@@ -358,12 +375,15 @@ export class StowSearch {
           part.comfort += LYING_LONG;
         if (
           compartment.kind === 'main' &&
-          isHardAtBack(thing, rigid.turn, backY - compartment.y0, this.hasSlab(loader))
+          isHardAtBack(thing, rigid.turn, backY - compartment.y0, loader.hasSlab)
         )
           part.safety += 1;
       }
       this.trouble[t] =
-        3 * (part.safety - safetyBefore) + 2 * (part.tooDeep - deepBefore) + (choice.comfort >= 4 ? 1 : 0);
+        (overCm3 > NOTICEABLE_CM3 ? 3 : 0) +
+        3 * (part.safety - safetyBefore) +
+        2 * (part.tooDeep - deepBefore) +
+        (choice.comfort >= 4 ? 1 : 0);
     }
     for (let i = 0; i < mine.length; i += 1) {
       for (let j = i + 1; j < mine.length; j += 1) {
@@ -379,6 +399,10 @@ export class StowSearch {
       part.misfit += max(0, part.massKg - (zone.maxLoadKg ?? Infinity));
     }
     part.misfit += this.laterDays(c, mine);
+    // What can go nowhere else comes before what can.
+    for (let i = 0; i < mine.length; i += 1)
+      if (this.allowed[mine[i]!]!.length <= FEW_CHOICES)
+        part.misfit += ((FEW_CHOICES_COUNT - 1) * max(0, loader.overflowOf(i))) / 1000;
     return part;
   }
 
@@ -409,8 +433,13 @@ export class StowSearch {
     }
     known.length = same;
     loader.rewind(same);
-    for (const t of mine.slice(same)) {
-      loader.load(this.solids[t]!, this.turn[t]!, this.x[t]!, this.y[t]!, !this.isPinned(t));
+    const inMain = loader.compartment.kind === 'main';
+    const padded = loader.hasSlab ? 1 : 0;
+    for (let i = same; i < mine.length; i += 1) {
+      const t = mine[i]!;
+      const free = !this.isPinned(t);
+      const away = free && inMain ? this.awayCm[t]![padded] : undefined;
+      loader.load(this.solids[t]!, this.turn[t]!, this.x[t]!, this.y[t]!, free, away);
       known.push({ t, turn: this.turn[t]!, x: this.x[t]!, y: this.y[t]! });
     }
   }
@@ -433,10 +462,6 @@ export class StowSearch {
       }
     }
     this.fresh.length = 0;
-  }
-
-  private hasSlab(loader: ColumnLoader): boolean {
-    return loader !== this.loaders[this.main];
   }
 
   private sleevePart(c: number): PartCost {
@@ -501,12 +526,19 @@ export class StowSearch {
     });
   }
 
-  /** kg/L of a thing, for starting orders. */
+  /** kg of a thing with what rides in it. */
+  loadedMassKg(t: number): number {
+    return this.massKg[t]!;
+  }
+
+  /** kg/L of a thing with what it holds. */
   density(t: number): number {
-    return densityKgPerL(this.problem.things[t]!.thing);
+    return this.massKg[t]! / max(TINY_L, this.volumeL[t]!);
   }
 }
 
+/** A thing used up takes no room; its density is then of no interest. */
+const TINY_L = 0.01;
 /** A reservoir's cloth gives into the pack. */
 const SLEEVE_GIVE_L = 0.5;
 

@@ -1,58 +1,129 @@
 /**
  * The stow planner measured on three reference loads by three packing schools, beside heaviest-first and random order
- * in the same run: what fits, what is broken, the centre of gravity against its bound, what it does to the body.
+ * in the same run: what fits, what is broken, the centre of gravity against its bounds, what it does to the body; then
+ * a party's packs on two cores, and what a drag costs.
  */
+import { once } from 'node:events';
+import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
 import { ROOT } from './paths.mjs';
 
+const CORE = join(ROOT, 'packages/core/dist');
 const row = (...cells) =>
   process.stdout.write(`${cells.map((c, i) => (i === 0 ? c.padEnd(34) : c.padStart(9))).join('')}\n`);
+const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
 
 /**
  * @param core the compiled core
  * @param seed of the planner
  */
 export async function benchStow(core, seed) {
-  const { STOW_LOADS, stowLoadTrip } = await import(join(ROOT, 'packages/core/dist/testing/stowLoads.js'));
+  const { STOW_LOADS, stowLoadTrip } = await import(join(CORE, 'testing/stowLoads.js'));
   process.stdout.write(
-    '\nstow: reference loads × schools; out: centre of gravity above its bound under the same split, cm\n',
+    '\nstow: reference loads × schools; band: outside it by, and the nearest the split can come, cm; out: above its bound under the same split, cm; usable: all in and safe after\n',
   );
-  row('', 'L out', 'safety', 'too deep', 'band, cm', 'aside', 'out', 'voids %', 'lean', 'sway', 's');
+  row(
+    '',
+    'L out',
+    'safety',
+    'access',
+    'band',
+    'nearest',
+    'aside',
+    'out',
+    'voids %',
+    'lean',
+    'sway',
+    'usable',
+    's',
+  );
+  const spent = [];
   for (const load of STOW_LOADS) {
     for (const school of ['high', 'middle', 'low']) {
       const trip = stowLoadTrip(load, school);
       const problem = core.stowProblem(trip, 'wearer', 1);
       const measure = (name, make) => {
         const started = performance.now();
-        const placements = make();
+        let usable = '-';
+        const placements = make((cost) => {
+          if (usable === '-' && cost.misfit < 1e-6 && cost.safety === 0)
+            usable = ((performance.now() - started) / 1000).toFixed(1);
+        });
         const seconds = (performance.now() - started) / 1000;
         const a = core.assess(problem, placements);
-        const { y, x } = a.centreOfGravityCm;
-        const bounds = core.stowBounds(problem, a);
-        const body = core.bodyLoad(trip.members[0], a.massKg, a.centreOfGravityCm);
         const count = (severity) => a.findings.filter((f) => f.severity === severity).length;
+        const body = core.bodyLoad(trip.members[0], a.massKg, a.centreOfGravityCm);
+        const nearest = a.inBand
+          ? ''
+          : core.heightBoundCm(problem, a, a.bandMissCm > 0 ? 'lowest' : 'highest') -
+            (a.bandMissCm > 0 ? a.band[1] : a.band[0]);
         row(
           `${load.name} ${school} ${name}`,
           a.layout.compartments.reduce((sum, c) => sum + c.overflowL, 0).toFixed(1),
           String(count('safety')),
           String(count('access')),
           a.bandMissCm.toFixed(1),
-          x.toFixed(2),
-          (y - bounds.leastOutCm).toFixed(2),
+          nearest === '' ? '' : nearest.toFixed(1),
+          a.centreOfGravityCm.x.toFixed(2),
+          (a.centreOfGravityCm.y - core.leastOutCm(problem, a)).toFixed(2),
           (100 * a.main.voidShare).toFixed(1),
           body.leanDeg.toFixed(1),
           body.swayNm.toFixed(1),
+          usable,
           seconds.toFixed(1),
         );
+        return placements;
       };
-      measure('planned', () => core.planStow(trip, 'wearer', { seed }).stow.placements);
+      const planned = measure(
+        'planned',
+        (tell) =>
+          core.planStow(trip, 'wearer', { seed, onProgress: ({ best }) => tell(best.cost) }).stow.placements,
+      );
       measure('heaviest first', () => firstFit(core, problem, (a, b) => b.massKg - a.massKg));
       let state = seed + 1;
       const random = () => (state = (state * 1664525 + 1013904223) % 2 ** 32) / 2 ** 32;
       const rank = new Map(problem.things.map((t) => [t, random()]));
       measure('random order', () => firstFit(core, problem, (a, b) => rank.get(a) - rank.get(b)));
+      for (let k = 0; k < 20; k += 1) {
+        const started = performance.now();
+        core.assess(problem, planned);
+        spent.push(performance.now() - started);
+      }
     }
   }
+  process.stdout.write(
+    `\na stow assessed anew, as on every step of a drag: ${median(spent).toFixed(1)} ms median, ${Math.max(...spent).toFixed(1)} at most\n`,
+  );
+  await benchParty(core, seed);
+}
+
+/** The packs of the census, each core with a worker of its own that takes the next pack. */
+async function benchParty(core, seed) {
+  const text = await readFile(join(ROOT, 'data/demo/corvane-census.graft.json'), 'utf8');
+  const trip = core.parseTripFile(text);
+  const members = trip.members.map((m) => m.id);
+  const started = performance.now();
+  const workers = [0, 1].map(
+    () =>
+      new Worker(new URL('./stowWorker.mjs', import.meta.url), { workerData: { core: CORE, trip, seed } }),
+  );
+  const next = [...members];
+  const misfits = [];
+  await Promise.all(
+    workers.map(async (worker) => {
+      for (let id = next.shift(); id !== undefined; id = next.shift()) {
+        worker.postMessage(id);
+        const [cost] = await once(worker, 'message');
+        if (cost.misfit > 1e-6 || cost.safety > 0) misfits.push(id);
+      }
+      await worker.terminate();
+    }),
+  );
+  const seconds = (performance.now() - started) / 1000;
+  process.stdout.write(
+    `the census, ${members.length} packs on two cores: ${seconds.toFixed(1)} s; ${misfits.length} with something left out or unsafe\n`,
+  );
 }
 
 /** Thing after thing into the first zone that has room for its volume. */

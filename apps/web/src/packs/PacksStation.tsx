@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import {
   adoptStow,
@@ -13,7 +13,6 @@ import {
   packOf,
   placeAt,
   planningDay,
-  stowBounds,
   stowProblem,
   type Pack,
   type Placement,
@@ -39,7 +38,7 @@ import { RideTab } from './RideTab';
 import { SectionDrawing } from './SectionDrawing';
 import { SEED } from './seed';
 import { StepsTab } from './StepsTab';
-import { StowFigures } from './StowFigures';
+import { boundsOf, StowFigures } from './StowFigures';
 import { ZoneList } from './ZoneList';
 import { zoneBox } from './packFrame';
 
@@ -97,10 +96,13 @@ export function PacksStation() {
     () => (problem === undefined ? undefined : assess(problem, placements)),
     [problem, placements],
   );
-  const bounds = useMemo(
-    () => (problem === undefined || stow === undefined ? undefined : stowBounds(problem, stow)),
+  const shown = useMemo(
+    () => (problem === undefined || stow === undefined ? undefined : { problem, stow }),
     [problem, stow],
   );
+  // Bounds take longer than a frame: a drag does not wait for them.
+  const settled = useDeferredValue(shown);
+  const bounds = useMemo(() => (settled === undefined ? undefined : boundsOf(settled)), [settled]);
   const loading = useMemo(
     () => (problem === undefined || stow === undefined ? [] : loadingSteps(problem, stow)),
     [problem, stow],

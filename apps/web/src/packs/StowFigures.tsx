@@ -6,12 +6,14 @@ import {
   formatPercent,
   GOOD_OFFSET_CM,
   gramsToCentre,
+  heightBoundCm,
+  leastOutCm,
   packLift,
   roundLeanDeg,
   type BodyLoad,
   type Member,
   type StowAssessment,
-  type StowBounds,
+  type StowProblem,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
@@ -25,6 +27,22 @@ const FIVE = {
 /** "1.2 cm right". */
 function asideText(x: number): string {
   return Math.abs(x) < 0.05 ? 'even' : `${Math.abs(x).toFixed(1)} cm ${x > 0 ? 'right' : 'left'}`;
+}
+
+export interface StowBounds {
+  readonly leastOutCm: number;
+  /** The nearest to the band that this split can come; undefined inside it. */
+  readonly nearestCm: number | undefined;
+}
+
+/** How near to the best there is a stow could come with every thing in the compartment where it is. */
+export function boundsOf({ problem, stow }: { problem: StowProblem; stow: StowAssessment }): StowBounds {
+  return {
+    leastOutCm: leastOutCm(problem, stow),
+    nearestCm: stow.inBand
+      ? undefined
+      : heightBoundCm(problem, stow, stow.bandMissCm > 0 ? 'lowest' : 'highest'),
+  };
 }
 
 /** What a stowed pack does to its wearer. */
@@ -74,10 +92,12 @@ export function StowFigures({
   );
   const why =
     'Centre of gravity: Σ mᵢrᵢ / Σ mᵢ over the empty pack and everything in it, each thing where it really lies.';
-  const unreachable =
-    !stow.inBand && (bounds.highestCm < stow.band[0] || bounds.lowestCm > stow.band[1])
-      ? `; out of reach for these things in these compartments, which end at ${(bounds.highestCm < stow.band[0] ? bounds.highestCm : bounds.lowestCm).toFixed(1)} cm`
-      : '';
+  const { nearestCm } = bounds;
+  const isOutOfReach =
+    nearestCm !== undefined && (stow.bandMissCm > 0 ? nearestCm > stow.band[1] : nearestCm < stow.band[0]);
+  const unreachable = isOutOfReach
+    ? `; no order of these compartments gets ${stow.bandMissCm > 0 ? 'below' : 'above'} ${nearestCm.toFixed(1)} cm`
+    : '';
   return (
     <Box px="4" pt="2" pb="3">
       <Grid {...FIVE} role="group" aria-label="Centre of gravity">
@@ -98,7 +118,7 @@ export function StowFigures({
         {figure(
           'Out from the back',
           <Why
-            reason={`${why} The closer, the shorter the lever. Least conceivable: these things in these compartments as if they could be poured, the densest nearest to the back.`}
+            reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back.`}
           >
             {y.toFixed(1)} cm
           </Why>,

@@ -48,6 +48,9 @@ const MOST_ITERATIONS = 24_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.6;
+/** Tries more when things are left out, and the part of the moves each gets. */
+const MORE_TRIES = 2;
+const MORE_PART = 0.25;
 const PROGRESS_EVERY = 800;
 
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
@@ -110,15 +113,16 @@ export function solveStow(
     step(() => planOf(coarse)),
   );
   const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
-  anneal(
-    fine,
-    random,
-    iterations - coarseMoves,
-    WARM,
-    COLD,
-    step(() => planOf(fine)),
-  );
+  const fineStep = step(() => planOf(fine));
+  anneal(fine, random, iterations - coarseMoves, WARM, COLD, fineStep);
+  // What is still left out, unsafe or out of reach is worth another try or two.
+  for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
+    anneal(fine, random, Math.floor(iterations * MORE_PART), WARM, COLD, fineStep);
   return planOf(fine);
+}
+
+function isWanting(cost: StowCost): boolean {
+  return cost.misfit > 1e-6 || cost.safety > 0 || cost.tooDeep > 0;
 }
 
 /** What a given stow costs, by the planner's own tiers. */

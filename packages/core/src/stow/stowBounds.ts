@@ -7,7 +7,8 @@
  */
 import type { StowAssessment } from './assessment.js';
 import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
-import { dayVolumeL, type LaidCompartment, type LaidThing } from './layout.js';
+import type { Thing } from '../trip/model.js';
+import { dayVolumeL, type LaidCompartment } from './layout.js';
 import {
   leastMomentBound,
   type BoundThing,
@@ -26,98 +27,79 @@ const CHORDS: readonly (readonly [part: number, wide: number])[] = [
   [0.6, 0.8],
 ];
 
-export interface StowBounds {
-  /** No arrangement under the same split with nothing hard felt in the back is nearer to the back, cm. */
-  readonly leastOutCm: number;
-  /** Nor is any lower or higher than these, cm. */
-  readonly lowestCm: number;
-  readonly highestCm: number;
+type Bounded = Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGravityCm'>;
+
+/**
+ * No arrangement with every thing in the compartment where it is, pockets as they are and nothing hard felt in the back
+ * has its centre of gravity nearer to the back, cm.
+ */
+export function leastOutCm(problem: StowProblem, a: Bounded): number {
+  const padded = a.placed.some((p) => p.zone.kind === 'sleeve');
+  return boundAlong(problem, a, 'y', 1, rowsOf, (turn, thing, { y0, ny, cellCm }) => {
+    const awayCm = isHardAtBack(thing, turn, 0, padded) ? FELT_WITHIN_CM : 0;
+    const first = y0 + Math.max(awayCm, (turn.ny * cellCm - turn.depthCm) / 2);
+    return [first, Math.max(first, y0 + ny * cellCm - turn.depthCm)];
+  });
 }
 
-/** Bounds for the centre of gravity with every thing in the compartment where it is, and pockets as they are. */
-export function stowBounds(
+/**
+ * No arrangement with every thing in the compartment where it is, pockets as they are and nothing above a ceiling has
+ * its centre of gravity lower, or higher, cm.
+ */
+export function heightBoundCm(problem: StowProblem, a: Bounded, which: 'lowest' | 'highest'): number {
+  const sign = which === 'lowest' ? 1 : -1;
+  return boundAlong(
+    problem,
+    a,
+    'z',
+    sign,
+    ({ compartment }) => levelsOf(compartment, sign),
+    (turn, _thing, { floor, ceiling }) => {
+      const bottom = Math.min(...floor);
+      return [bottom, Math.max(bottom, Math.max(...ceiling) - turn.heightCm)];
+    },
+  );
+}
+
+/** The least of one coordinate of the centre of gravity, or with −1 the greatest. */
+function boundAlong(
   problem: StowProblem,
-  a: Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGravityCm'>,
-): StowBounds {
+  a: Bounded,
+  axis: 'y' | 'z',
+  sign: 1 | -1,
+  slicesOf: (laid: LaidCompartment) => SliceGroup,
+  startsOf: (turn: Turn, thing: Thing, c: Compartment) => readonly [number, number],
+): number {
   const { pack, day } = problem;
   const mains = a.layout.compartments.filter((c) => c.compartment.kind === 'main');
   const byId = new Map(problem.things.map((t) => [t.thing.id, t]));
-  const padded = a.placed.some((p) => p.zone.kind === 'sleeve');
-  const fixed = {
-    y: pack.tareKg * pack.centreOfGravityCm.y,
-    z: pack.tareKg * pack.centreOfGravityCm.z,
-  };
-  const inMain: {
-    readonly p: LaidThing;
-    readonly massKg: number;
-    readonly group: number;
-    readonly solid: Solid;
-  }[] = [];
+  let fixed = pack.tareKg * pack.centreOfGravityCm[axis];
+  const things: BoundThing[] = [];
   for (const p of a.placed) {
     if (p.insideId !== undefined) continue;
     const riders = a.placed.filter((q) => q.insideId === p.thing.id).reduce((sum, q) => sum + q.massKg, 0);
     const massKg = p.massKg + riders;
     const group = mains.findIndex((c) => c.compartment.id === p.compartmentId);
     if (group < 0) {
-      fixed.y += massKg * p.centre.y;
-      fixed.z += massKg * p.centre.z;
+      fixed += massKg * p.centre[axis];
       continue;
     }
-    const { cellCm } = mains[group]!.compartment;
-    inMain.push({
-      p,
-      massKg,
-      group,
-      solid: solidOf(p.thing.shape, dayVolumeL(byId.get(p.thing.id)!, day), cellCm),
-    });
+    const { compartment } = mains[group]!;
+    const solid = solidOf(p.thing.shape, dayVolumeL(byId.get(p.thing.id)!, day), compartment.cellCm);
+    const options =
+      solid.kind === 'soft'
+        ? [fluid(solid, group)]
+        : solid.turns.map((turn): RoomOption => {
+            const [low, high] = startsOf(turn, p.thing, compartment);
+            const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
+            const startCm: [number, number] = sign > 0 ? [low, high] : [-high - lengthCm, -low - lengthCm];
+            return { kind: 'stiff', group, lengthCm, steps: stepsOf(turn, axis), startCm };
+          });
+    things.push({ massKg, options });
   }
   const m = a.massKg || 1;
-  const bound = (
-    axis: 'y' | 'z',
-    sign: 1 | -1,
-    groups: readonly SliceGroup[],
-    startsOf: (turn: Turn, p: LaidThing, group: number) => readonly [number, number],
-  ): number => {
-    const things = inMain.map(({ p, massKg, group, solid }): BoundThing => {
-      if (solid.kind === 'soft') return { massKg, options: [fluid(solid, group)] };
-      return {
-        massKg,
-        options: solid.turns.map((turn): RoomOption => {
-          const [low, high] = startsOf(turn, p, group);
-          const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
-          const startCm: [number, number] = sign > 0 ? [low, high] : [-high - lengthCm, -low - lengthCm];
-          return { kind: 'stiff', group, lengthCm, steps: stepsOf(turn, axis), startCm };
-        }),
-      };
-    });
-    const known = sign * (m * a.centreOfGravityCm[axis] - fixed[axis]);
-    return (sign * leastMomentBound(things, groups, known) + fixed[axis]) / m;
-  };
-  const upright = (turn: Turn, _p: LaidThing, group: number): readonly [number, number] => {
-    const { floor, ceiling } = mains[group]!.compartment;
-    const bottom = Math.min(...floor);
-    return [bottom, Math.max(bottom, Math.max(...ceiling) - turn.heightCm)];
-  };
-  return {
-    leastOutCm: bound('y', 1, mains.map(rowsOf), (turn, p, group) => {
-      const { y0, ny, cellCm } = mains[group]!.compartment;
-      const awayCm = isHardAtBack(p.thing, turn, 0, padded) ? FELT_WITHIN_CM : 0;
-      const first = y0 + Math.max(awayCm, (turn.ny * cellCm - turn.depthCm) / 2);
-      return [first, Math.max(first, y0 + ny * cellCm - turn.depthCm)];
-    }),
-    lowestCm: bound(
-      'z',
-      1,
-      mains.map((c) => levelsOf(c.compartment, 1)),
-      upright,
-    ),
-    highestCm: bound(
-      'z',
-      -1,
-      mains.map((c) => levelsOf(c.compartment, -1)),
-      upright,
-    ),
-  };
+  const known = sign * (m * a.centreOfGravityCm[axis] - fixed);
+  return (sign * leastMomentBound(things, mains.map(slicesOf), known) + fixed) / m;
 }
 
 function fluid(solid: Extract<Solid, { kind: 'soft' }>, group: number): RoomOption {

@@ -1,0 +1,9 @@
+/** Plans packs of a trip in a thread of its own: a member's id comes in, the plan's cost goes out. */
+import { join } from 'node:path';
+import { parentPort, workerData } from 'node:worker_threads';
+
+const { core, trip, seed } = workerData;
+const { planStow } = await import(join(core, 'index.js'));
+parentPort.on('message', (memberId) => {
+  parentPort.postMessage(planStow(trip, memberId, { seed }).cost);
+});

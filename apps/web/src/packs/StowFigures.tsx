@@ -164,7 +164,9 @@ export function StowFigures({
           <Why reason="m·a·z at the belt for a quick step to the side of 2 m/s² (Graft's own number).">
             {body.swayNm.toFixed(0)} N·m
           </Why>,
-          'for a side step',
+          <Why reason="Σ m(y² + z²) about the hip axis, over the empty pack and every thing: what a turn or a stumble has to stop. Rises with the square of the distance.">
+            inertia {body.inertiaKgM2.toFixed(2)} kg·m²
+          </Why>,
         )}
         {figure(
           'Lifting it',

@@ -315,6 +315,19 @@ function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, labe
           />{' '}
           no frame
         </label>
+        {pack.zones.some((z) => z.kind === 'lid') && (
+          <label>
+            <input
+              type="checkbox"
+              checked={pack.lidStyle === 'under'}
+              onChange={() => {
+                const { lidStyle: _was, ...rest } = pack;
+                put(pack.lidStyle === 'under' ? rest : { ...rest, lidStyle: 'under' }, 'lid');
+              }}
+            />{' '}
+            lid pocket hangs under the cloth, out of the rain
+          </label>
+        )}
       </Flex>
     </Box>
   );

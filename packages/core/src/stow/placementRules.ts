@@ -5,7 +5,7 @@
  * A thing's home rule is the first that applies. Safety rules then forbid zones whatever the home rule likes, and the
  * time a thing is needed marks zones too deep for it.
  */
-import type { HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
+import type { HouseRules, Needed, Pack, Thing, Zone, ZoneKind } from '../trip/model.js';
 
 export const LEVELS = ['good', 'fair', 'poor', 'never'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -444,6 +444,25 @@ const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   firstInCamp: 'wanted first in camp',
   camp: 'wanted in camp',
 };
+
+/**
+ * Whether a thing that must stay dry gets wet in a lid: loose things have no bag of their own, the liner is in the main
+ * compartment, and rain stands on a pocket over the lid's cloth; one that hangs under it is covered (common practice,
+ * no source).
+ */
+export function isWetInLid(
+  thing: Thing,
+  zone: Zone,
+  pack: Pick<Pack, 'lidStyle'>,
+  house: HouseRules,
+): boolean {
+  return (
+    zone.kind === 'lid' &&
+    pack.lidStyle !== 'under' &&
+    house.bags === 'looseInLiner' &&
+    thing.flags.includes('mustStayDry')
+  );
+}
 
 export function densityKgPerL(thing: Thing): number {
   return thing.volumeL === 0 ? Infinity : thing.massKg / thing.volumeL;

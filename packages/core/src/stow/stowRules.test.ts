@@ -8,6 +8,7 @@ import { assess, assessStow } from './assessStow.js';
 import type { StowAssessment } from './assessment.js';
 import { loadingSteps } from './loadingSteps.js';
 import { placeAt } from './placeAt.js';
+import { planStow } from './planStow.js';
 import { practiceScore } from './practice.js';
 import { BLOCKS, closure } from './reach.js';
 import { rideAdvice, SYMPTOMS, type Symptom } from './rideCheck.js';
@@ -211,6 +212,18 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
     }
     expect(rulesOf(bad, broken)).toContain(id);
     expect(rulesOf(good, kept)).not.toContain(id);
+  });
+  test('loose in a liner, a pocket over the lid is outside it; one under the lid is out of the rain', () => {
+    const things = [own('scarf', { flags: ['mustStayDry'], volumeL: 0.5, purpose: 'warmLayer' })];
+    const house = { rainProtection: 'liner', bags: 'looseInLiner' } as const;
+    const under = { pack: { lidStyle: 'under' } } as const;
+    expect(rulesOf(tripOf(things, { house }), [at('scarf', 'lid')])).toContain('dry-bag');
+    expect(rulesOf(tripOf(things, { house, ...under }), [at('scarf', 'lid')])).not.toContain('dry-bag');
+    expect(rulesOf(tripOf(things, {}), [at('scarf', 'lid')])).not.toContain('dry-bag');
+    // The planner keeps to it.
+    const trip = tripOf([...things, own('tin', { volumeL: 3, massKg: 2 })], { house });
+    const { placements } = planStow(trip, 'a', { seed: 1, iterations: 600 }).stow;
+    expect(placements.find((p) => p.thingId === 'scarf')!.zoneId).not.toBe('lid');
   });
   test('a sleeping bag alone breaks none but the height', () =>
     expect(rulesOf(tripOf([bag]), [at('bag', 'bottom')])).toEqual(['height']));

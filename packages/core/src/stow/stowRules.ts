@@ -13,7 +13,7 @@ import {
   type StowAssessment,
 } from './assessment.js';
 import { isHardAtBack } from './backRule.js';
-import { clash, preferredKinds } from './placementRules.js';
+import { clash, isWetInLid, preferredKinds } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
 import { REACH_LIMIT } from './reach.js';
 import { isMainZone } from './zoneKinds.js';
@@ -244,13 +244,15 @@ const CHECKS: readonly CheckedRule[] = [
     why: 'covers blow off, and no pack is tight',
     camp: 'house rules "rain protection" and "bags"',
     check: (problem, a) => {
-      const { rainProtection, bags } = problem.house;
+      const { house, pack } = problem;
       // Loose under nothing but a cover: every other choice bags it or lines the pack.
-      if (rainProtection !== 'cover' || bags !== 'looseInLiner') return [];
+      const isBare = house.rainProtection === 'cover' && house.bags === 'looseInLiner';
       return each(a, (p) =>
-        has(p, 'mustStayDry') && inMain(p)
+        isBare && has(p, 'mustStayDry') && inMain(p)
           ? `${p.thing.name} has neither a dry bag nor a liner round it`
-          : undefined,
+          : isWetInLid(p.thing, p.zone, pack, house)
+            ? `${p.thing.name} is in a pocket over the lid, outside the liner`
+            : undefined,
       );
     },
   },

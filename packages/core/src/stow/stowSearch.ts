@@ -17,7 +17,7 @@ import {
 } from './layout.js';
 import { nestingOf } from './nesting.js';
 import { compartmentsOf, type Compartment } from './packGeometry.js';
-import { clash, placementVerdict, type Level } from './placementRules.js';
+import { clash, isWetInLid, placementVerdict, type Level } from './placementRules.js';
 import { BLOCKS, REACH_LIMIT } from './reach.js';
 import { goesInto } from './fitsPack.js';
 import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
@@ -152,7 +152,7 @@ export class StowSearch {
         const verdict = placementVerdict(thing, zone, house);
         return {
           comfort: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
-          safety: verdict.level === 'never' ? 1 : 0,
+          safety: verdict.level === 'never' || isWetInLid(thing, zone, pack, house) ? 1 : 0,
           tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
           exempt: verdict.byHouse,
         };

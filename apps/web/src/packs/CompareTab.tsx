@@ -12,7 +12,6 @@ import {
   type Member,
   type PackingSchoolId,
   type Placement,
-  type Stow,
   type StowAssessment,
   type Trip,
 } from '@graft/core';
@@ -54,34 +53,34 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
   const stop = useRef<() => void>(() => undefined);
   useEffect(() => () => stop.current(), []);
   const entry = (name: string, of: Trip, list: readonly Placement[]): Entry => {
-    const a = assess(stowProblem(of, member.id, stow.day), list);
-    return { name, stow: a, body: bodyLoadOf(a, member), placements: list };
+    const problem = stowProblem(of, member.id, stow.day);
+    const a = assess(problem, list);
+    return { name, stow: a, body: bodyLoadOf(a, problem), placements: list };
   };
   const planAll = async (): Promise<void> => {
     setFailed('');
     setDone(0);
-    const found: Entry[] = [];
-    let stopped = false;
+    const parts = PACKING_SCHOOL_IDS.map(() => 0);
+    const found = new Map<PackingSchoolId, Entry>();
     try {
-      for (const [i, id] of PACKING_SCHOOL_IDS.entries()) {
+      const runs = PACKING_SCHOOL_IDS.map((id, i) => {
         const of = bySchool(trip, member, id);
-        let plan: Stow | undefined;
-        const run = runStows(
+        return runStows(
           of,
           [member.id],
           SEED,
-          (s) => (plan = s),
-          (part) => setDone((i + part) / PACKING_SCHOOL_IDS.length),
+          ({ placements: list }) => found.set(id, entry(PACKING_SCHOOLS[id].name, of, list)),
+          (part) => {
+            parts[i] = part;
+            setDone(parts.reduce((sum, p) => sum + p, 0) / parts.length);
+          },
         );
-        stop.current = () => {
-          stopped = true;
-          run.stop();
-        };
-        await run.result;
-        if (plan !== undefined) found.push(entry(PACKING_SCHOOLS[id].name, of, plan.placements));
-        if (stopped) break;
-      }
-      setSchools(found);
+      });
+      stop.current = () => {
+        for (const run of runs) run.stop();
+      };
+      await Promise.all(runs.map((run) => run.result));
+      setSchools(PACKING_SCHOOL_IDS.flatMap((id) => found.get(id) ?? []));
     } catch (error) {
       setFailed(error instanceof Error ? error.message : String(error));
     } finally {
@@ -236,32 +235,56 @@ function TradeOff({ entries }: { entries: readonly Entry[] }) {
       <text x={CHART.left + 4} y={CHART.top + 10} fill={paint('fg.muted')}>
         sway for a side step, N·m; less is better
       </text>
-      {/* The present one last, so that it lies on top. */}
+      {/* The present one last, so that it lies on top, small enough to show one that equals it. */}
       {[...entries].reverse().map((e) => (
         <g key={e.name}>
           {e === entries[0] ? (
-            <circle cx={x(e.body.leanDeg)} cy={y(e.body.swayNm)} r="6" fill={paint('fg')} />
+            <circle cx={x(e.body.leanDeg)} cy={y(e.body.swayNm)} r="4" fill={paint('fg')} />
           ) : (
             <rect
-              x={x(e.body.leanDeg) - 5}
-              y={y(e.body.swayNm) - 5}
-              width="10"
-              height="10"
+              x={x(e.body.leanDeg) - 6}
+              y={y(e.body.swayNm) - 6}
+              width="12"
+              height="12"
               fill={paint('bg.panel')}
               stroke={paint('fg')}
               strokeWidth="2"
             />
           )}
-          <text
-            x={x(e.body.leanDeg) + (x(e.body.leanDeg) > CHART.width - 100 ? -10 : 10)}
-            y={y(e.body.swayNm) + (e === entries[0] ? -8 : 4)}
-            textAnchor={x(e.body.leanDeg) > CHART.width - 100 ? 'end' : 'start'}
-            fill={paint('fg')}
-          >
-            {e.name}
-          </text>
         </g>
+      ))}
+      {apartLabels(
+        entries.map((e) => ({ name: e.name, x: x(e.body.leanDeg), y: y(e.body.swayNm) })),
+        CHART.width,
+      ).map((label) => (
+        <text key={label.name} x={label.x} y={label.y} textAnchor={label.anchor} fill={paint('fg')}>
+          {label.name}
+        </text>
       ))}
     </svg>
   );
+}
+
+const LABEL_LINE = 12;
+const LABEL_REACH = 110;
+
+/** Names beside their points, on the side where there is room, one under another where points are close. */
+export function apartLabels(
+  points: readonly { readonly name: string; readonly x: number; readonly y: number }[],
+  width: number,
+): readonly {
+  readonly name: string;
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'end';
+}[] {
+  const placed: { name: string; x: number; y: number; anchor: 'start' | 'end' }[] = [];
+  for (const point of [...points].sort((a, b) => a.y - b.y)) {
+    const anchor = point.x > width - LABEL_REACH ? 'end' : 'start';
+    let y = point.y + 4;
+    for (const other of placed)
+      if (Math.abs(other.x - point.x) < LABEL_REACH && y - other.y < LABEL_LINE) y = other.y + LABEL_LINE;
+    placed.push({ name: point.name, x: point.x + (anchor === 'end' ? -11 : 11), y, anchor });
+  }
+  return placed;
 }

@@ -386,7 +386,7 @@ export function PacksStation() {
             </Text>
           </Flex>
         )}
-        <StowFigures stow={stow} bounds={bounds} member={member} />
+        <StowFigures stow={stow} bounds={bounds} problem={problem} />
         <Box data-print-only px="4" fontSize="sm">
           <ol>
             {loading.map((step, i) => (

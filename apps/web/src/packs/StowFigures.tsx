@@ -11,7 +11,6 @@ import {
   packLift,
   roundLeanDeg,
   type BodyLoad,
-  type Member,
   type StowAssessment,
   type StowProblem,
 } from '@graft/core';
@@ -46,25 +45,24 @@ export function boundsOf({ problem, stow }: { problem: StowProblem; stow: StowAs
 }
 
 /** What a stowed pack does to its wearer. */
-export function bodyLoadOf(stow: StowAssessment, member: Member): BodyLoad {
-  return bodyLoad(
-    member,
-    stow.massKg,
-    stow.centreOfGravityCm,
-    stow.placed.map((p) => ({ massKg: p.massKg, atCm: p.centre })),
-  );
+export function bodyLoadOf(stow: StowAssessment, { member, pack }: StowProblem): BodyLoad {
+  return bodyLoad(member, stow.massKg, stow.centreOfGravityCm, [
+    { massKg: pack.tareKg, atCm: pack.centreOfGravityCm },
+    ...stow.placed.map((p) => ({ massKg: p.massKg, atCm: p.centre })),
+  ]);
 }
 
 /** Where the centre of gravity is and what that does to the body, in words and numbers. */
 export function StowFigures({
   stow,
   bounds,
-  member,
+  problem,
 }: {
   stow: StowAssessment;
   bounds: StowBounds;
-  member: Member;
+  problem: StowProblem;
 }) {
+  const { member } = problem;
   const { massUnit } = usePreferences();
   const { x, y, z } = stow.centreOfGravityCm;
   const aside = Math.abs(x) <= GOOD_OFFSET_CM ? 'good' : Math.abs(x) <= FAIR_OFFSET_CM ? 'fair' : 'uneven';
@@ -77,7 +75,7 @@ export function StowFigures({
       </Text>
     );
   }
-  const body = bodyLoadOf(stow, member);
+  const body = bodyLoadOf(stow, problem);
   const lift = packLift(stow.massKg);
   const figure = (label: string, value: React.ReactNode, more: React.ReactNode) => (
     <Box minW="0">

@@ -71,7 +71,10 @@ test('each drawing is cut anywhere; each says what it shows', async ({ page }) =
   const near = await back.innerHTML();
   await page.getByRole('slider', { name: 'Back view, where it cuts' }).fill('18');
   expect(await back.innerHTML()).not.toBe(near);
-  await expect(page.getByText(/cm from the back panel/)).toContainText('17 cm');
+  await expect(page.getByRole('slider', { name: 'Back view, where it cuts' })).toHaveAttribute(
+    'aria-valuetext',
+    '17 cm from the back panel',
+  );
   const right = await side.innerHTML();
   await page.getByRole('slider', { name: 'Side cut, where it cuts' }).fill('-8');
   expect(await side.innerHTML()).not.toBe(right);

@@ -309,6 +309,7 @@ export function PacksStation() {
           </Text>
           {!practising && (
             <Button
+              data-screen-only
               size="xs"
               variant="outline"
               disabled={run !== undefined || readOnly}
@@ -323,7 +324,9 @@ export function PacksStation() {
             </Text>
           )}
           <Box flex="1" />
+          <Text data-print-only>masses of day {day}</Text>
           <Flex
+            data-screen-only
             role="radiogroup"
             aria-label="Day of the masses"
             gap="0.5"
@@ -366,7 +369,7 @@ export function PacksStation() {
           onCancel={() => setPreview(undefined)}
         />
         {stow.placed.length > 0 && (
-          <Flex px="4" pt="2" gap="3" align="center" fontSize="xs">
+          <Flex data-screen-only px="4" pt="2" gap="3" align="center" fontSize="xs">
             <Text flexShrink={0} fontWeight="600">
               Loading
             </Text>
@@ -386,7 +389,7 @@ export function PacksStation() {
             </Text>
           </Flex>
         )}
-        <StowFigures stow={stow} bounds={bounds} problem={problem} />
+        <StowFigures stow={stow} bounds={bounds} problem={problem} practising={practising} />
         <Box data-print-only px="4" fontSize="sm">
           <ol>
             {loading.map((step, i) => (

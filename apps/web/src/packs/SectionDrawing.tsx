@@ -62,10 +62,11 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
   const show = { pack, stow, loaded, chosenId, onChoose, onDrag, onCancel };
   return (
     <Flex px="4" gap="5" align="start" wrap="wrap">
-      <Box>
+      <Box maxW={`${Math.max(LEAST_WIDTH, frames.side.width)}px`}>
         <CutSlider
           label="Side cut"
-          unit={(at) =>
+          unit={(at) => (at === 0 ? 'middle' : `${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'}`)}
+          words={(at) =>
             at === 0 ? 'through the middle' : `${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'} of the middle`
           }
           low={-half}
@@ -87,10 +88,11 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
           the wearer’s back is at the left; dashed: pockets beside the cut
         </Text>
       </Box>
-      <Box>
+      <Box maxW={`${Math.max(LEAST_WIDTH, frames.back.width)}px`}>
         <CutSlider
           label="Back view"
-          unit={(at) => `${(at - back).toFixed(0)} cm from the back panel`}
+          unit={(at) => `${(at - back).toFixed(0)} cm out`}
+          words={(at) => `${(at - back).toFixed(0)} cm from the back panel`}
           low={Math.ceil(back)}
           high={deep}
           value={Math.floor(behind.at)}
@@ -126,7 +128,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
               h="11px"
               borderWidth="1px"
               borderColor="border.emphasized"
-              style={{ background: densityShade(from).fill }}
+              style={{ background: densityShade(from).fill, printColorAdjust: 'exact' }}
             />
             {words}
           </Flex>
@@ -148,10 +150,15 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
   );
 }
 
+/** Room for a slider and its words, px. */
+const LEAST_WIDTH = 240;
+
 /** Where a view cuts, moved through the pack. */
 function CutSlider(props: {
   label: string;
   unit: (at: number) => string;
+  /** The same at length. */
+  words: (at: number) => string;
   low: number;
   high: number;
   value: number;
@@ -159,18 +166,25 @@ function CutSlider(props: {
 }) {
   return (
     <Flex align="center" gap="2" fontSize="xs" mb="1">
-      <Text fontWeight="600">{props.label}</Text>
+      <Text fontWeight="600" flexShrink={0}>
+        {props.label}
+      </Text>
       <input
         type="range"
         className="slider"
         aria-label={`${props.label}, where it cuts`}
-        aria-valuetext={props.unit(props.value)}
+        aria-valuetext={props.words(props.value)}
+        title={props.words(props.value)}
+        data-screen-only
+        style={{ flex: 1, minWidth: 0 }}
         min={props.low}
         max={props.high}
         value={props.value}
         onChange={(e) => props.onChange(Number(e.target.value))}
       />
-      <Text color="fg.muted">{props.unit(props.value)}</Text>
+      <Text color="fg.muted" flexShrink={0} minW="4.5em">
+        {props.unit(props.value)}
+      </Text>
     </Flex>
   );
 }

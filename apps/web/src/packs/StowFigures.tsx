@@ -57,10 +57,12 @@ export function StowFigures({
   stow,
   bounds,
   problem,
+  practising,
 }: {
   stow: StowAssessment;
   bounds: StowBounds;
   problem: StowProblem;
+  practising: boolean;
 }) {
   const { member } = problem;
   const { massUnit } = usePreferences();
@@ -71,7 +73,9 @@ export function StowFigures({
       <Text px="4" py="3">
         {stow.unplaced.length === 0
           ? 'There is nothing to stow: add personal things at Kit, or share pieces at Shares.'
-          : 'Nothing is stowed yet. “Plan this pack” finds a place for every thing; or choose a place for each in the list.'}
+          : practising
+            ? 'Everything lies on the floor. Choose a place for each thing in the list; in the drawing it can be moved from there.'
+            : 'Nothing is stowed yet. “Plan this pack” finds a place for every thing; or choose a place for each in the list.'}
       </Text>
     );
   }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { STOW_RULES, type Placement, type StowAssessment, type StowMove, type Trip } from '@graft/core';
 import { runCures } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
+import { namesIn } from './namesIn';
 
 const SEVERITY_WORDS = {
   fit: 'does not fit',
@@ -57,7 +58,7 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
       </Text>
     );
   }
-  const nameOf = (id: string): string => stow.placed.find((p) => p.thing.id === id)?.thing.name ?? id;
+  const nameOf = namesIn(stow);
   return (
     <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Findings">
       {failed !== '' && (

@@ -38,6 +38,7 @@ import { RideTab } from './RideTab';
 import { SectionDrawing } from './SectionDrawing';
 import { SEED } from './seed';
 import { StepsTab } from './StepsTab';
+import { namesIn } from './namesIn';
 import { boundsOf, StowFigures } from './StowFigures';
 import { ZoneList } from './ZoneList';
 import { zoneBox } from './packFrame';
@@ -165,7 +166,7 @@ export function PacksStation() {
       return;
     }
     setPreview(undefined);
-    const name = stow.placed.find((p) => p.thing.id === thingId)?.thing.name ?? thingId;
+    const name = namesIn(stow)(thingId);
     put(next, `put ${name} in ${zone.name}`);
   };
   const shift = (thingId: string, by: -1 | 1): void => {
@@ -179,7 +180,7 @@ export function PacksStation() {
     const [a, b] = [list[here], list[other]];
     if (a === undefined || b === undefined) return;
     [list[here], list[other]] = [b, a];
-    const name = stow.placed.find((p) => p.thing.id === thingId)?.thing.name ?? thingId;
+    const name = namesIn(stow)(thingId);
     put(list, `load ${name} ${by < 0 ? 'earlier' : 'later'}`);
   };
   const startPractice = async (): Promise<void> => {

@@ -1,5 +1,6 @@
 import { Box, Table, Text } from '@chakra-ui/react';
 import { REACH_LIMIT, type Needed, type PlacedThing, type StowAssessment } from '@graft/core';
+import { namesIn } from './namesIn';
 
 const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   walking: 'while walking',
@@ -14,7 +15,7 @@ const RAIN = ['rainwear', 'tarp'];
 
 /** How many things come out before each, through its nearest opening; and what a shower would ask for. */
 export function ReachTab({ stow, onChoose }: { stow: StowAssessment; onChoose: (thingId: string) => void }) {
-  const nameOf = (id: string): string => stow.placed.find((p) => p.thing.id === id)?.thing.name ?? id;
+  const nameOf = namesIn(stow);
   const rain = stow.placed.filter((p) => RAIN.includes(p.thing.purpose));
   const out = new Set(
     rain.flatMap((p) => p.reach.blockers.filter((id) => !rain.some((r) => r.thing.id === id))),

@@ -11,6 +11,7 @@ import {
 import { Select } from '../shared/Select';
 import { runRide } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
+import { namesIn } from './namesIn';
 
 interface Props {
   readonly trip: Trip;
@@ -50,7 +51,7 @@ export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
     };
   }, [trip, memberId, stow, placements, marked, about]);
   const list = advice?.of === stow ? advice.list.filter((a) => marked.includes(a.symptom)) : [];
-  const nameOf = (id: string): string => stow.placed.find((p) => p.thing.id === id)?.thing.name ?? id;
+  const nameOf = namesIn(stow);
   if (stow.placed.length === 0) {
     return (
       <Text p="4" fontSize="sm">

@@ -44,8 +44,8 @@ export interface StowCost {
   readonly comfort: number;
 }
 
-const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 1, poor: 4 };
-/** A centimetre out from the back against a second-choice zone. */
+const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 14 };
+/** A centimetre out from the back, against a zone of second choice (2) and one out of place (14). */
 const PER_CM_OUT = 25;
 /** A long thing that lies where it should stand. */
 const LYING_LONG = 2;

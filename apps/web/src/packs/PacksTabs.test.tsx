@@ -1,0 +1,91 @@
+/** @jest-environment jsdom */
+import { screen, waitFor, within } from '@testing-library/react';
+import { assessStow, planningDay, REACH_LIMIT, type Trip } from '@graft/core';
+import { engineHere } from '../testing/engineHere';
+import { demoTrip } from '../testing/demo';
+import { openTrip, type OpenTrip } from '../testing/openTrip';
+import { apartLabels } from './CompareTab';
+import { PacksStation } from './PacksStation';
+
+jest.mock('../workers/engine', () => engineHere);
+jest.setTimeout(60_000);
+
+const hut = demoTrip('hut-roof');
+const first = hut.members[0]!;
+const open = (trip: Trip): OpenTrip => openTrip(trip, <PacksStation />, { line: true });
+const show = async (opened: OpenTrip, name: string): Promise<void> => {
+  const tabs = screen.getByRole('radiogroup', { name: 'What is shown of the stow' });
+  await opened.user.click(within(tabs).getByRole('radio', { name: new RegExp(`^${name}`) }));
+};
+
+test('reach: every thing with how many come out before it, and what a shower would ask for', async () => {
+  const opened = open(hut);
+  await show(opened, 'Reach');
+  const stow = assessStow(hut, first.id, planningDay(hut, first.id));
+  const table = screen.getByRole('table', { name: 'Reach of every thing' });
+  const rows = within(table).getAllByRole('row').slice(1);
+  expect(rows).toHaveLength(stow.placed.length);
+  for (const p of stow.placed) {
+    const row = rows.find((r) => r.textContent.startsWith(`${p.thing.name}${p.zone.name}`))!;
+    const limit = REACH_LIMIT[p.thing.needed];
+    expect(row.textContent).toContain(`${p.reach.count} (${limit === Infinity ? 'any' : `≤ ${limit}`})`);
+  }
+  const rain = stow.placed.filter((p) => p.thing.purpose === 'rainwear');
+  expect(rain.length).toBeGreaterThan(0);
+  const drill = screen.getByText('What if it rains now?').parentElement!;
+  for (const p of rain) expect(drill.textContent).toContain(`${p.thing.name}: ${p.reach.count}`);
+});
+
+test('reach and compare of an empty pack say what to do first', async () => {
+  const opened = open({ ...hut, stows: [] });
+  await show(opened, 'Reach');
+  expect(screen.getByText(/^Stow the pack first: then the reach/)).toBeDefined();
+  await show(opened, 'Compare');
+  expect(screen.getByText(/^Stow the pack first: then other ways/)).toBeDefined();
+});
+
+test('compare: three schools beside the present stow, and one of them taken', async () => {
+  const opened = open(hut);
+  await show(opened, 'Compare');
+  const table = (): HTMLElement => screen.getByRole('table', { name: 'Stows compared' });
+  expect(within(table()).getAllByRole('row')).toHaveLength(2);
+  await opened.user.click(screen.getByRole('button', { name: 'Keep this stow to compare' }));
+  await opened.user.click(screen.getByRole('button', { name: 'Plan high, middle and low' }));
+  await screen.findByRole('button', { name: 'Take the stow: Low and close' });
+  const rows = within(table()).getAllByRole('row').slice(1);
+  expect(rows.map((r) => within(r).getAllByRole('cell')[0]!.textContent)).toEqual([
+    'as it is now',
+    'kept',
+    'High and close',
+    'Middle and close',
+    'Low and close',
+  ]);
+  const height = (name: string): number =>
+    Number(
+      /(\d+),/.exec(
+        within(rows.find((r) => r.textContent.startsWith(name))!).getAllByRole('cell')[4]!.textContent,
+      )![1],
+    );
+  expect(height('High')).toBeGreaterThan(height('Low'));
+  await opened.user.click(screen.getByRole('button', { name: 'Take the stow: Low and close' }));
+  const of = (trip: Trip): unknown => trip.stows.find((s) => s.memberId === first.id)!.placements;
+  await waitFor(() => expect(of(opened.server.trip)).not.toEqual(of(hut)));
+});
+
+test('names of points that lie close never lie on one another', () => {
+  const points = [
+    { name: 'a', x: 50, y: 40 },
+    { name: 'b', x: 52, y: 41 },
+    { name: 'c', x: 49, y: 43 },
+    { name: 'd', x: 330, y: 42 },
+  ];
+  const labels = apartLabels(points, 350);
+  const near = labels
+    .filter((l) => l.name !== 'd')
+    .map((l) => l.y)
+    .sort((p, q) => p - q);
+  expect(near[1]! - near[0]!).toBeGreaterThanOrEqual(12);
+  expect(near[2]! - near[1]!).toBeGreaterThanOrEqual(12);
+  // At the right edge a name stands to the left of its point.
+  expect(labels.find((l) => l.name === 'd')).toMatchObject({ anchor: 'end', y: 46 });
+});

@@ -185,12 +185,12 @@ describe('planStow', () => {
   test('a band out of reach is proven to be: 40 L of dense things packed high', () => {
     const trip = stowLoadTrip(STOW_LOADS[0]!, 'high');
     const problem = stowProblem(trip, 'wearer', 1);
-    const a = assess(problem, planStow(trip, 'wearer', { seed: 1 }).stow.placements);
+    const a = assess(problem, planStow(trip, 'wearer', { seed: 1, iterations: 12_000 }).stow.placements);
     const highestCm = heightBoundCm(problem, a, 'highest');
     expect(a.inBand).toBe(false);
     expect(highestCm).toBeLessThan(problem.band[0]);
     expect(a.centreOfGravityCm.z).toBeLessThanOrEqual(highestCm);
-    expect(a.centreOfGravityCm.z).toBeGreaterThanOrEqual(highestCm - 3);
+    expect(a.centreOfGravityCm.z).toBeGreaterThanOrEqual(highestCm - 4);
   });
 
   test('the walking bottles get a side pocket each, though one would hold the litres of both', () => {

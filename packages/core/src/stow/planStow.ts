@@ -61,12 +61,15 @@ const WEIGHTS = {
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 8,
-} as const;
+};
 const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
 /** Denser than clothes and bags (Graft's own number). */
 const DENSE_KG_PER_L = 0.3;
-/** Things out count for less on the coarse grid, so that they can change places; they are larger on it than they are. */
-const COARSE_MISFIT = 100;
+/**
+ * On the coarse grid, things out and out of reach count for less: there they are larger than they are, and they change
+ * places only over states that are worse.
+ */
+const COARSE_WEIGHTS = { ...WEIGHTS, misfit: 100, tooDeep: 25 };
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
@@ -145,12 +148,12 @@ function lastTier(cost: StowCost): number {
   return WEIGHTS.asideCm * cost.asideCm + WEIGHTS.voidPercent * cost.voidPercent + cost.comfort;
 }
 
-function energyOf(cost: StowCost, misfitWeight: number = WEIGHTS.misfit): number {
+function energyOf(cost: StowCost, weights: typeof WEIGHTS): number {
   return (
-    misfitWeight * cost.misfit +
-    WEIGHTS.safety * cost.safety +
-    WEIGHTS.tooDeep * cost.tooDeep +
-    WEIGHTS.bandMissCm * cost.bandMissCm +
+    weights.misfit * cost.misfit +
+    weights.safety * cost.safety +
+    weights.tooDeep * cost.tooDeep +
+    weights.bandMissCm * cost.bandMissCm +
     lastTier(cost)
   );
 }
@@ -193,8 +196,8 @@ function anneal(
 ): void {
   const { movable } = search;
   let cost = search.cost();
-  const misfitWeight = search.cellCm > FINE_CELL_CM ? COARSE_MISFIT : WEIGHTS.misfit;
-  let energy = energyOf(cost, misfitWeight);
+  const weights = search.cellCm > FINE_CELL_CM ? COARSE_WEIGHTS : WEIGHTS;
+  let energy = energyOf(cost, weights);
   let best = { cost, state: keep(search) };
   if (movable.length === 0) return;
   for (let i = 0; i < moves; i += 1) {
@@ -203,7 +206,7 @@ function anneal(
     const undo = propose(search, random, 1 - i / moves);
     if (undo !== undefined) {
       const next = search.cost();
-      const nextEnergy = energyOf(next, misfitWeight);
+      const nextEnergy = energyOf(next, weights);
       if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
         undo();
         search.giveBack(parts);

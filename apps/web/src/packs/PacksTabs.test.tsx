@@ -72,20 +72,28 @@ test('compare: three schools beside the present stow, and one of them taken', as
   await waitFor(() => expect(of(opened.server.trip)).not.toEqual(of(hut)));
 });
 
-test('names of points that lie close never lie on one another', () => {
+test('names lie on no other name and on no other point', () => {
   const points = [
-    { name: 'a', x: 50, y: 40 },
-    { name: 'b', x: 52, y: 41 },
-    { name: 'c', x: 49, y: 43 },
-    { name: 'd', x: 330, y: 42 },
+    { name: 'as it is now', x: 120, y: 80 },
+    { name: 'Middle and close', x: 121, y: 80 },
+    { name: 'Low and close', x: 170, y: 92 },
+    { name: 'High and close', x: 335, y: 40 },
   ];
   const labels = apartLabels(points, 350);
-  const near = labels
-    .filter((l) => l.name !== 'd')
-    .map((l) => l.y)
-    .sort((p, q) => p - q);
-  expect(near[1]! - near[0]!).toBeGreaterThanOrEqual(12);
-  expect(near[2]! - near[1]!).toBeGreaterThanOrEqual(12);
-  // At the right edge a name stands to the left of its point.
-  expect(labels.find((l) => l.name === 'd')).toMatchObject({ anchor: 'end', y: 46 });
+  const boxes = labels.map((l) => {
+    const w = 5.8 * l.name.length;
+    return {
+      left: l.anchor === 'start' ? l.x : l.x - w,
+      right: l.anchor === 'start' ? l.x + w : l.x,
+      y: l.y,
+    };
+  });
+  boxes.forEach((a, i) => {
+    expect(a.left).toBeGreaterThanOrEqual(0);
+    expect(a.right).toBeLessThanOrEqual(350);
+    for (const b of boxes.slice(i + 1))
+      expect(a.left < b.right && b.left < a.right && Math.abs(a.y - b.y) < 12).toBe(false);
+    for (const p of points)
+      expect(p.x + 6 > a.left && p.x - 6 < a.right && Math.abs(p.y - (a.y - 4)) < 10).toBe(false);
+  });
 });

@@ -124,7 +124,7 @@ export function StowFigures({
           >
             {y.toFixed(1)} cm
           </Why>,
-          `at least ${bounds.leastOutCm.toFixed(1)} in any order`,
+          `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} above the least, ${bounds.leastOutCm.toFixed(1)}`,
         )}
         {figure(
           'Aside',

@@ -51,6 +51,8 @@ const COARSE_PART = 0.6;
 /** Tries more when things are left out, and the part of the moves each gets. */
 const MORE_TRIES = 2;
 const MORE_PART = 0.25;
+/** Voids beyond the unavoidable that are too many, percent. */
+const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
@@ -118,14 +120,14 @@ export function solveStow(
   const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
   const fineStep = step(() => planOf(fine));
   anneal(fine, random, iterations - coarseMoves, WARM, COLD, fineStep);
-  // What is still left out, unsafe or out of reach is worth another try or two.
+  // What is still left out, unsafe, out of reach or hollow is worth another try or two.
   for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
     anneal(fine, random, Math.floor(iterations * MORE_PART), WARM, COLD, fineStep);
   return planOf(fine);
 }
 
 function isWanting(cost: StowCost): boolean {
-  return cost.misfit > 1e-6 || cost.safety > 0 || cost.tooDeep > 0;
+  return cost.misfit > 1e-6 || cost.safety > 0 || cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT;
 }
 
 /** What a given stow costs, by the planner's own tiers. */

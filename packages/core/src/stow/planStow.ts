@@ -72,6 +72,8 @@ const DENSE_KG_PER_L = 0.3;
  * places only over states that are worse.
  */
 const COARSE_WEIGHTS = { ...WEIGHTS, misfit: 100, tooDeep: 25 };
+/** When that has left something wanting, nothing else is worth it any more. */
+const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 1000, safety: 500, tooDeep: 300 };
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
@@ -113,16 +115,16 @@ export function solveStow(
     coarse,
     random,
     coarseMoves,
-    HOT,
-    1,
+    [HOT, 1],
+    COARSE_WEIGHTS,
     step(() => planOf(coarse)),
   );
   const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
   const fineStep = step(() => planOf(fine));
-  anneal(fine, random, iterations - coarseMoves, WARM, COLD, fineStep);
+  anneal(fine, random, iterations - coarseMoves, [WARM, COLD], WEIGHTS, fineStep);
   // What is still left out, unsafe, out of reach or hollow is worth another try or two.
   for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
-    anneal(fine, random, Math.floor(iterations * MORE_PART), WARM, COLD, fineStep);
+    anneal(fine, random, Math.floor(iterations * MORE_PART), [WARM, COLD], STRICT_WEIGHTS, fineStep);
   return planOf(fine);
 }
 
@@ -192,13 +194,12 @@ function anneal(
   search: StowSearch,
   random: Random,
   moves: number,
-  hot: number,
-  cold: number,
+  [hot, cold]: readonly [number, number],
+  weights: typeof WEIGHTS,
   spend: (moves: number) => void,
 ): void {
   const { movable } = search;
   let cost = search.cost();
-  const weights = search.cellCm > FINE_CELL_CM ? COARSE_WEIGHTS : WEIGHTS;
   let energy = energyOf(cost, weights);
   let best = { cost, state: keep(search) };
   if (movable.length === 0) return;

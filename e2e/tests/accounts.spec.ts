@@ -121,6 +121,16 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await expect(friend.getByRole('button', { name: 'Put aside' })).toHaveCount(0);
   await friend.getByRole('button', { name: 'CSV', exact: true }).click();
   await expect(friend.getByRole('button', { name: 'Save all things as CSV' })).toBeEnabled();
+  // A stow is looked at from every side, and changed nowhere.
+  await friend.goto(tripUrl.replace(/people$/, 'packs'));
+  await expect(friend.getByRole('group', { name: 'Centre of gravity' })).toContainText('cm');
+  await expect(friend.getByRole('button', { name: 'Plan all packs' })).toBeDisabled();
+  await expect(friend.getByRole('button', { name: 'Plan this pack' })).toBeDisabled();
+  await expect(
+    friend.getByRole('combobox', { name: /^Place of/ }).and(friend.locator(':enabled')),
+  ).toHaveCount(0);
+  await expect(friend.getByRole('button', { name: /^Pin / }).and(friend.locator(':enabled'))).toHaveCount(0);
+  await friend.getByRole('slider', { name: 'Back view, where it cuts' }).fill('12');
   await friend.goto(link);
   await expect(friend.getByRole('alert')).toContainText('This invitation is void');
 

@@ -431,6 +431,7 @@ export function PacksStation() {
               pack={pack}
               stow={stow}
               hoveredId={chosenId}
+              isFixed={!mayChange}
               onHover={setChosenId}
               onPlace={place}
               onPin={(thing, pinned) =>

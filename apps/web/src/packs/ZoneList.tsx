@@ -22,13 +22,15 @@ interface Props {
   readonly pack: Pack;
   readonly stow: StowAssessment;
   readonly hoveredId: string | undefined;
+  /** Looked at only: nothing can be moved. */
+  readonly isFixed: boolean;
   readonly onHover: (thingId: string | undefined) => void;
   readonly onPlace: (thing: Thing, zone: Zone, side: Side) => void;
   readonly onPin: (thing: Thing, pinned: boolean) => void;
 }
 
 /** Everything in the pack by zone, top to bottom as it lies, each thing with its reason; drag it or choose its place. */
-export function ZoneList({ pack, stow, hoveredId, onHover, onPlace, onPin }: Props) {
+export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onPin }: Props) {
   const [heldId, setHeldId] = useState<string | undefined>();
   const sensors = useDragSensors();
   const thingOf = (id: string): Thing | undefined =>
@@ -62,6 +64,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace, onPin }: Pro
                 massKg={thing.massKg}
                 day={stow.day}
                 hovered={thing.id === hoveredId}
+                isFixed={isFixed}
                 onHover={onHover}
                 nameOf={nameOf}
                 onPlace={(zone, side) => onPlace(thing, zone, side)}
@@ -85,6 +88,7 @@ export function ZoneList({ pack, stow, hoveredId, onHover, onPlace, onPin }: Pro
                   massKg={p.massKg}
                   day={stow.day}
                   hovered={p.thing.id === hoveredId}
+                  isFixed={isFixed}
                   onHover={onHover}
                   nameOf={nameOf}
                   onPlace={(zone, side) => onPlace(p.thing, zone, side)}
@@ -150,6 +154,7 @@ interface RowProps {
   readonly massKg: number;
   readonly day: number;
   readonly hovered: boolean;
+  readonly isFixed: boolean;
   readonly onHover: (thingId: string | undefined) => void;
   readonly onPlace: (zone: Zone, side: Side) => void;
   readonly onPin?: (pinned: boolean) => void;
@@ -160,9 +165,23 @@ interface RowProps {
 const LEVEL_MARK = { good: '', fair: '', poor: '△ ', never: '▲ ' } as const;
 
 function ThingRow(props: RowProps) {
-  const { thing, placed, pack, zoneId, side, massKg, day, hovered, onHover, onPlace, onPin, nameOf } = props;
+  const {
+    thing,
+    placed,
+    pack,
+    zoneId,
+    side,
+    massKg,
+    day,
+    hovered,
+    isFixed,
+    onHover,
+    onPlace,
+    onPin,
+    nameOf,
+  } = props;
   const { massUnit } = usePreferences();
-  const { setNodeRef, listeners } = useDraggable({ id: thing.id });
+  const { setNodeRef, listeners } = useDraggable({ id: thing.id, disabled: isFixed });
   const level = placed?.verdict.level ?? 'good';
   return (
     <Box
@@ -180,7 +199,7 @@ function ThingRow(props: RowProps) {
           flex="1"
           minW="0"
           truncate
-          cursor="grab"
+          cursor={isFixed ? undefined : 'grab'}
           touchAction="none"
           title={thing.name}
         >
@@ -189,7 +208,7 @@ function ThingRow(props: RowProps) {
         <Text fontSize="xs" whiteSpace="nowrap">
           {massKg > 0 ? formatMass(massKg, massUnit) : absence(thing, day)}
         </Text>
-        <NativeSelect.Root size="xs" w="124px">
+        <NativeSelect.Root size="xs" w="124px" disabled={isFixed}>
           <NativeSelect.Field
             aria-label={`Place of ${thing.name}`}
             value={zoneId === '' ? '' : `${zoneId}/${side}`}
@@ -223,6 +242,7 @@ function ThingRow(props: RowProps) {
           <IconButton
             size="2xs"
             variant="ghost"
+            disabled={isFixed}
             aria-pressed={placed?.pinned === true}
             aria-label={`Pin ${thing.name} here`}
             title={

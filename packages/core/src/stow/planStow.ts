@@ -50,7 +50,7 @@ const COARSE_CELL_CM = 2;
 const COARSE_PART = 0.6;
 /** Tries more when things are left out, and the part of the moves each gets. */
 const MORE_TRIES = 2;
-const MORE_PART = 0.25;
+const MORE_PART = 0.12;
 /** Voids beyond the unavoidable that are too many, percent. */
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;

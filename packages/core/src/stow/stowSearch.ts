@@ -51,7 +51,7 @@ const PER_CM_OUT = 25;
 const LYING_LONG = 2;
 const LONG_CM = 30;
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
-const ASIDE_FREE_CM = 0.4 * GOOD_OFFSET_CM;
+const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
 

@@ -40,7 +40,7 @@ export async function benchStow(core, seed) {
   );
   const spent = [];
   for (const load of STOW_LOADS) {
-    for (const school of ['high', 'middle', 'low']) {
+    for (const school of core.PACKING_SCHOOL_IDS) {
       const trip = stowLoadTrip(load, school);
       const problem = core.stowProblem(trip, 'wearer', 1);
       const measure = (name, make) => {

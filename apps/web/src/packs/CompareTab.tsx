@@ -82,6 +82,8 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
       await Promise.all(runs.map((run) => run.result));
       setSchools(PACKING_SCHOOL_IDS.flatMap((id) => found.get(id) ?? []));
     } catch (error) {
+      // The others' work is of no use any more, and would go on telling how far it is.
+      stop.current();
       setFailed(error instanceof Error ? error.message : String(error));
     } finally {
       setDone(undefined);

@@ -1,9 +1,10 @@
 /** Hard things against the back: what pokes and what lies flat (common practice, no source; the numbers are Graft's own). */
 import type { Thing } from '../trip/model.js';
+import type { StowLayout } from './layout.js';
 import type { Turn } from './solids.js';
 
 /** Nearer than this a hard thing is felt through the back panel, cm. */
-export const FELT_WITHIN_CM = 1.5;
+const FELT_WITHIN_CM = 1.5;
 /** A flat face at least so large spreads its pressure, cm². */
 const BROAD_FACE_CM2 = 120;
 
@@ -24,4 +25,14 @@ export function isHardAtBack(
   if (thing.flags.includes('sharp')) return true;
   if (reservoirBetween) return false;
   return turn.round !== 'none' || turn.widthCm * turn.heightCm < BROAD_FACE_CM2;
+}
+
+/** How far a turned thing stays from the back panel so that it is not felt, cm. */
+export function keptFromBackCm(thing: Thing, turn: Turn, reservoirBetween: boolean): number {
+  return isHardAtBack(thing, turn, 0, reservoirBetween) ? FELT_WITHIN_CM : 0;
+}
+
+/** Whether a reservoir in its sleeve lies between the back and the rest of a stow. */
+export function isReservoirBetween(a: Pick<StowLayout, 'things'>): boolean {
+  return a.things.some((p) => p.zone.kind === 'sleeve');
 }

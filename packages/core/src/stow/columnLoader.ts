@@ -186,14 +186,7 @@ export class ColumnLoader {
    * @param mend a rigid thing that would stand out above its ceiling goes to the lowest place there is instead
    * @param awayCm by turn, how far a rigid thing stays from the back, where there is room for that
    */
-  load(
-    solid: Solid,
-    turn: number,
-    xCm: number,
-    yCm: number,
-    mend = false,
-    awayCm: readonly number[] = [],
-  ): void {
+  load(solid: Solid, turn: number, xCm: number, yCm: number, mend = false, awayCm?: readonly number[]): void {
     this.swollenStart[this.loaded] = this.swollen.length;
     this.voidBefore[this.loaded] = this.voidCm3;
     this.overflowBefore[this.loaded] = this.overflowCm3;
@@ -213,7 +206,7 @@ export class ColumnLoader {
     xCm: number,
     yCm: number,
     mend: boolean,
-    awayCm: readonly number[],
+    awayCm: readonly number[] | undefined,
   ): void {
     const { nx, ny, cellCm, x0, y0, ceiling, holdsFrom } = this.compartment;
     this.slackCm3[this.loaded] = 0;
@@ -221,7 +214,7 @@ export class ColumnLoader {
     // The first row that is far enough from the back.
     const firstRow = (t: number): number => {
       const { ny: deep, depthCm } = turns[t]!;
-      return max(0, ceil(((awayCm[t] ?? 0) - TINY) / cellCm - (deep - depthCm / cellCm) / 2));
+      return max(0, ceil(((awayCm?.[t] ?? 0) - TINY) / cellCm - (deep - depthCm / cellCm) / 2));
     };
     let ix = clamp(round((xCm - x0) / cellCm - turn.nx / 2), 0, nx - turn.nx);
     let iy = clamp(

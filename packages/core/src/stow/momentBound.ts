@@ -48,7 +48,6 @@ export interface BoundThing {
 const ROUNDS = 10;
 /** Part of Polyak's step that is gone at first. */
 const FIRST_STEP = 0.3;
-const HALVINGS = 20;
 /** Rounds without a gain after which steps are halved. */
 const PATIENCE = 6;
 
@@ -67,7 +66,7 @@ export function leastMomentBound(
   let best = -Infinity;
   let scale = FIRST_STEP;
   let idle = 0;
-  for (let round = 0; round < ROUNDS && scale > 2 ** -HALVINGS; round += 1) {
+  for (let round = 0; round < ROUNDS; round += 1) {
     let value = 0;
     for (const [g, group] of groups.entries()) {
       const price = prices[g]!;
@@ -133,7 +132,9 @@ export function leastMomentBound(
  */
 function pouredPrices(things: readonly BoundThing[], groups: readonly SliceGroup[]): Float64Array[] {
   const slices = groups
-    .flatMap((g) => Array.from(g.capacityCm3, (cm3, r) => ({ at: g.fromCm + (r + 0.5) * g.sliceCm, cm3 })))
+    .flatMap((g, group) =>
+      Array.from(g.capacityCm3, (cm3, r) => ({ group, r, at: g.fromCm + (r + 0.5) * g.sliceCm, cm3 })),
+    )
     .sort((a, b) => a.at - b.at);
   const poured = things
     .map(({ massKg, options }) => ({
@@ -158,16 +159,15 @@ function pouredPrices(things: readonly BoundThing[], groups: readonly SliceGroup
     left -= room;
     density[i] = fluid.massKg / fluid.cm3;
   }
-  const worth = slices.map(() => 0);
-  for (let i = slices.length - 2; i >= 0; i -= 1)
-    worth[i] = worth[i + 1]! + density[i + 1]! * (slices[i + 1]!.at - slices[i]!.at);
-  const at = slices.map((s) => s.at);
-  return groups.map((g) =>
-    Float64Array.from(g.capacityCm3, (_cm3, r) => {
-      const middle = g.fromCm + (r + 0.5) * g.sliceCm;
-      return worth[at.findIndex((x) => x >= middle - 1e-9)] ?? 0;
-    }),
-  );
+  const prices = groups.map((g) => new Float64Array(g.capacityCm3.length));
+  let worth = 0;
+  for (let i = slices.length - 1; i >= 0; i -= 1) {
+    const { group, r, at } = slices[i]!;
+    const next = slices[i + 1];
+    if (next !== undefined) worth += density[i + 1]! * (next.at - at);
+    prices[group]![r] = worth;
+  }
+  return prices;
 }
 
 function roomOf(o: Stiff): number {

@@ -65,8 +65,6 @@ const WEIGHTS = {
   voidPercent: 8,
 };
 const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
-/** Denser than clothes and bags (Graft's own number). */
-const DENSE_KG_PER_L = 0.3;
 /**
  * On the coarse grid, things out and out of reach count for less: there they are larger than they are, and they change
  * places only over states that are worse.
@@ -313,7 +311,7 @@ function nearby(search: StowSearch, random: Random, t: number, heat: number): ((
     c,
     random() < 0.75 ? near(search.x[t]!, x0, nx) : search.x[t]!,
     random() < BACKWARD
-      ? y0 + (search.density(t) >= DENSE_KG_PER_L ? backward(random) : 1 - backward(random)) * ny * cellCm
+      ? y0 + (search.isDense(t) ? backward(random) : 1 - backward(random)) * ny * cellCm
       : random() < 0.75
         ? near(search.y[t]!, y0, ny)
         : search.y[t]!,
@@ -338,8 +336,7 @@ function inTurn(search: StowSearch, random: Random, t: number, heat: number): ((
   let by = 1 + pickIndex(random, span);
   if (random() < 0.5) by = -by;
   if (search.tooHigh !== 0 && random() < 0.6) {
-    const dense = search.density(t) >= DENSE_KG_PER_L;
-    by = dense === search.tooHigh < 0 ? Math.abs(by) : -Math.abs(by);
+    by = search.isDense(t) === search.tooHigh < 0 ? Math.abs(by) : -Math.abs(by);
   }
   const to = Math.min(mine.length - 1, Math.max(0, from + by));
   if (to === from) return undefined;

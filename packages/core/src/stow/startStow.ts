@@ -7,8 +7,6 @@ import type { StowSearch } from './stowSearch.js';
 
 const NEED_FIRST = ['walking', 'hurry', 'stop', 'firstInCamp', 'camp'] as const;
 const HEIGHT_RANK: Readonly<Partial<Record<ZoneKind, number>>> = { bottom: 0, core: 1, outer: 1, top: 2 };
-/** Denser than clothes and bags (Graft's own number). */
-const DENSE_KG_PER_L = 0.3;
 const VERDICT_PRICE = { good: 0, fair: 1, poor: 4, never: 50 } as const;
 /** A litre too many in a pocket. */
 const PER_LITRE_OVER = 20;
@@ -41,24 +39,27 @@ export function startFromRules(search: StowSearch): void {
     const { thing } = things[t]!;
     let chosen = search.allowed[t]![0]!;
     let least = Infinity;
+    let loadChosen: () => void = () => undefined;
     for (const c of search.allowed[t]!) {
       const { zone, id } = compartments[c]!;
       const zones =
         zone === undefined ? mainZones.filter((z) => id !== 'bottom' || z.kind === 'bottom') : [zone];
       const verdicts = zones.map((z) => placementVerdict(thing, z, house));
+      const trial = trialLoad(pockets[c], search, t);
       const price =
         Math.min(...verdicts.map((v) => VERDICT_PRICE[v.level])) +
         PER_LITRE_OVER * Math.max(0, fullest(t) - freeL[c]!) +
         PER_LITRE_OVER * Math.max(0, things[t]!.massKg - freeKg[c]!) +
-        (PER_LITRE_OVER * loadWhereItFits(pockets[c], search, t, false)) / 1000;
+        (PER_LITRE_OVER * trial.overCm3) / 1000;
       if (price < least) {
         least = price;
         chosen = c;
+        loadChosen = trial.load;
       }
     }
     freeL[chosen]! -= fullest(t);
     freeKg[chosen]! -= things[t]!.massKg;
-    loadWhereItFits(pockets[chosen], search, t, true);
+    loadChosen();
     const wanted = preferredKinds(thing, house).find((kind) => HEIGHT_RANK[kind] !== undefined);
     height.set(t, HEIGHT_RANK[wanted ?? 'outer']!);
     const { x0, y0, nx, ny, cellCm } = compartments[chosen]!;
@@ -69,7 +70,7 @@ export function startFromRules(search: StowSearch): void {
   const place = new Map([...search.order].map((t, i) => [t, i]));
   // High schools load the dense things late, low ones early.
   const lift = { high: 1.6, middle: 0, low: -1.6 }[problem.school.id];
-  const rank = (t: number): number => (height.get(t) ?? 1) + (search.density(t) >= DENSE_KG_PER_L ? lift : 0);
+  const rank = (t: number): number => (height.get(t) ?? 1) + (search.isDense(t) ? lift : 0);
   const sorted = [...search.order].sort(
     (a, b) =>
       rank(a) - rank(b) ||
@@ -82,22 +83,19 @@ export function startFromRules(search: StowSearch): void {
 }
 
 /**
- * Try a thing in a pocket, in each way and at a few places.
+ * Try a thing in a pocket, in each way and at a few places; the pocket is left as it was.
  *
- * @param stays it is loaded where most of it goes in; else the pocket is left as it was
- * @returns what does not go in at the best place, cm³
+ * @returns what does not go in at the place where most does, cm³, and how to load it there
  */
-function loadWhereItFits(
+function trialLoad(
   pocket: ColumnLoader | undefined,
   search: StowSearch,
   t: number,
-  stays: boolean,
-): number {
-  if (pocket === undefined) return 0;
+): { readonly overCm3: number; readonly load: () => void } {
+  let best = { overCm3: pocket === undefined ? 0 : Infinity, load: (): void => undefined };
+  if (pocket === undefined) return best;
   const { x0, y0, nx, ny, cellCm } = pocket.compartment;
   const count = pocket.loaded;
-  let least = Infinity;
-  let best: (() => void) | undefined;
   for (let turn = 0; turn < search.turnsOf(t); turn += 1) {
     for (const across of [0, 0.5, 1]) {
       for (const out of [0, 0.5, 1]) {
@@ -105,16 +103,13 @@ function loadWhereItFits(
           pocket.load(search.solids[t]!, turn, x0 + across * nx * cellCm, y0 + out * ny * cellCm);
         const before = pocket.overflowCm3;
         load();
-        const over = pocket.overflowCm3 - before;
+        const overCm3 = pocket.overflowCm3 - before;
         pocket.rewind(count);
-        if (over >= least) continue;
-        least = over;
-        best = load;
+        if (overCm3 < best.overCm3) best = { overCm3, load };
       }
     }
   }
-  if (stays) best?.();
-  return least;
+  return best;
 }
 
 /** Points of the floor that are tried for each thing, as parts of its width and depth. */

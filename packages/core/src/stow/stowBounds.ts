@@ -6,7 +6,7 @@
  * always reached: gravity, reach and what lies beside what are left out.
  */
 import type { StowAssessment } from './assessment.js';
-import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
+import { isReservoirBetween, keptFromBackCm } from './backRule.js';
 import type { Thing } from '../trip/model.js';
 import { dayVolumeL, type LaidCompartment } from './layout.js';
 import {
@@ -34,9 +34,9 @@ type Bounded = Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGr
  * has its centre of gravity nearer to the back, cm.
  */
 export function leastOutCm(problem: StowProblem, a: Bounded): number {
-  const padded = a.placed.some((p) => p.zone.kind === 'sleeve');
+  const padded = isReservoirBetween(a.layout);
   return boundAlong(problem, a, 'y', 1, rowsOf, (turn, thing, { y0, ny, cellCm }) => {
-    const awayCm = isHardAtBack(thing, turn, 0, padded) ? FELT_WITHIN_CM : 0;
+    const awayCm = keptFromBackCm(thing, turn, padded);
     const first = y0 + Math.max(awayCm, (turn.ny * cellCm - turn.depthCm) / 2);
     return [first, Math.max(first, y0 + ny * cellCm - turn.depthCm)];
   });

@@ -12,7 +12,7 @@ import {
   type Severity,
   type StowAssessment,
 } from './assessment.js';
-import { isHardAtBack } from './backRule.js';
+import { isHardAtBack, isReservoirBetween } from './backRule.js';
 import { clash, isWetInLid, preferredKinds } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
 import { REACH_LIMIT } from './reach.js';
@@ -207,7 +207,7 @@ const CHECKS: readonly CheckedRule[] = [
     what: 'no edge or lump lies against the back',
     why: 'it is felt after an hour and bruises in a fall',
     check: (_problem, a) => {
-      const reservoir = a.placed.some((p) => p.zone.kind === 'sleeve');
+      const reservoir = isReservoirBetween(a.layout);
       return each(a, (p) => {
         if (p.turn === undefined || !inMain(p)) return undefined;
         const back = a.layout.compartments.find((c) => c.compartment.id === p.compartmentId)!.compartment.y0;

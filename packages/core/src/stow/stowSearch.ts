@@ -20,7 +20,7 @@ import { compartmentsOf, type Compartment } from './packGeometry.js';
 import { clash, isWetInLid, placementVerdict, type Level } from './placementRules.js';
 import { BLOCKS, REACH_LIMIT } from './reach.js';
 import { goesInto } from './fitsPack.js';
-import { FELT_WITHIN_CM, isHardAtBack } from './backRule.js';
+import { isHardAtBack, keptFromBackCm } from './backRule.js';
 import { solidOf, SPREADS, type Solid } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
 
@@ -165,9 +165,7 @@ export class StowSearch {
     this.awayCm = things.map(({ thing }, i) => {
       const solid = this.solids[i]!;
       const away = (padded: boolean): readonly number[] =>
-        solid.kind === 'soft'
-          ? []
-          : solid.turns.map((turn) => (isHardAtBack(thing, turn, 0, padded) ? FELT_WITHIN_CM : 0));
+        solid.kind === 'soft' ? [] : solid.turns.map((turn) => keptFromBackCm(thing, turn, padded));
       return [away(false), away(true)];
     });
     this.comp = new Int16Array(n).fill(-1);
@@ -383,7 +381,7 @@ export class StowSearch {
         (overCm3 > NOTICEABLE_CM3 ? 3 : 0) +
         3 * (part.safety - safetyBefore) +
         2 * (part.tooDeep - deepBefore) +
-        (choice.comfort >= 4 ? 1 : 0);
+        (choice.comfort >= LEVEL_COST.poor ? 1 : 0);
     }
     for (let i = 0; i < mine.length; i += 1) {
       for (let j = i + 1; j < mine.length; j += 1) {
@@ -454,11 +452,13 @@ export class StowSearch {
         const solid = this.solids[t]!;
         if (rest === undefined || solid.kind !== 'rigid') continue;
         const turn = solid.turns.indexOf(rest.turn);
-        if (this.x[t] === round(rest.xCm) && this.y[t] === round(rest.yCm) && this.turn[t] === turn) continue;
-        this.x[t] = round(rest.xCm);
-        this.y[t] = round(rest.yCm);
+        const x = round(rest.xCm);
+        const y = round(rest.yCm);
+        if (this.x[t] === x && this.y[t] === y && this.turn[t] === turn) continue;
+        this.x[t] = x;
+        this.y[t] = y;
         this.turn[t] = turn;
-        known[i] = { t, turn, x: this.x[t]!, y: this.y[t]! };
+        known[i] = { t, turn, x, y };
       }
     }
     this.fresh.length = 0;
@@ -535,8 +535,15 @@ export class StowSearch {
   density(t: number): number {
     return this.massKg[t]! / max(TINY_L, this.volumeL[t]!);
   }
+
+  /** Denser than clothes and bags. */
+  isDense(t: number): boolean {
+    return this.density(t) >= DENSE_KG_PER_L;
+  }
 }
 
+/** Graft's own number. */
+const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
 /** A reservoir's cloth gives into the pack. */

@@ -10,10 +10,10 @@
  * voids, the pack is drawn tight over them.
  */
 import type { Compartment } from './packGeometry.js';
-import { SPREADS, type Solid, type Turn } from './solids.js';
+import { firstRowOff, SPREADS, type Solid, type Turn } from './solids.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
-const { abs, cbrt, ceil, floor, max, min, round, sqrt } = Math;
+const { abs, cbrt, floor, max, min, round, sqrt } = Math;
 
 /** No soft thing is taller than this many edges of a cube of its volume (Graft's own number). */
 export const TALLEST_SPREAD = 2;
@@ -211,11 +211,7 @@ export class ColumnLoader {
     const { nx, ny, cellCm, x0, y0, ceiling, holdsFrom } = this.compartment;
     this.slackCm3[this.loaded] = 0;
     let turn = turns[wanted]!;
-    // The first row that is far enough from the back.
-    const firstRow = (t: number): number => {
-      const { ny: deep, depthCm } = turns[t]!;
-      return max(0, ceil(((awayCm?.[t] ?? 0) - TINY) / cellCm - (deep - depthCm / cellCm) / 2));
-    };
+    const firstRow = (t: number): number => firstRowOff(turns[t]!, awayCm?.[t] ?? 0, cellCm);
     let ix = clamp(round((xCm - x0) / cellCm - turn.nx / 2), 0, nx - turn.nx);
     let iy = clamp(
       round((yCm - y0) / cellCm - turn.ny / 2),

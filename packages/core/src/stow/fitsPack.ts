@@ -1,7 +1,7 @@
 /** Whether a thing goes into or onto a pack at all, by its true size and the ways it can be turned. */
 import type { Pack, Thing } from '../trip/model.js';
 import { compartmentsOf, type Compartment } from './packGeometry.js';
-import { solidOf, type Solid } from './solids.js';
+import { solidOf, type Solid, type Turn } from './solids.js';
 
 /** Cells of a centimetre: the grid on which stows are realised. */
 const CELL_CM = 1;
@@ -10,15 +10,14 @@ const ROUNDING_CM = 1e-6;
 
 /** Whether some turn of a thing stands between the walls and under the ceiling of a compartment. */
 export function goesInto(solid: Solid, c: Compartment): boolean {
-  if (solid.kind === 'soft') return true;
-  let tallest = 0;
-  for (let i = 0; i < c.floor.length; i += 1) tallest = Math.max(tallest, c.ceiling[i]! - c.floor[i]!);
-  return solid.turns.some(
-    (turn) =>
-      turn.nx <= c.nx &&
-      turn.ny <= c.ny &&
-      (c.zone?.openAbove === true || turn.heightCm <= tallest + ROUNDING_CM),
-  );
+  return solid.kind === 'soft' || solid.turns.some((turn) => turnGoesInto(turn, c));
+}
+
+/** Whether a thing turned like this stands between the walls and under the ceiling of a compartment. */
+export function turnGoesInto(turn: Turn, c: Compartment): boolean {
+  if (turn.nx > c.nx || turn.ny > c.ny) return false;
+  if (c.zone?.openAbove === true) return true;
+  return c.floor.some((floor, i) => turn.heightCm <= c.ceiling[i]! - floor + ROUNDING_CM);
 }
 
 const compartments = new WeakMap<Pack, readonly Compartment[]>();

@@ -13,6 +13,8 @@ export interface SliceGroup {
   readonly sliceCm: number;
   /** What each slice holds, cm³. */
   readonly capacityCm3: Float64Array;
+  /** Slices are rows of a grid: what is in one counts at its middle, and stiff things begin where one begins. */
+  readonly gridded?: boolean;
 }
 
 /** A part of a stiff thing that is as thick all along: so much volume, over a length about the thing's middle. */
@@ -44,6 +46,8 @@ export interface BoundThing {
   readonly options: readonly RoomOption[];
 }
 
+/** Halvings of what a fluid's threshold price may be. */
+const HALVINGS = 20;
 /** Rounds of prices; more make the bound a little better. */
 const ROUNDS = 10;
 /** Part of Polyak's step that is gone at first. */
@@ -180,6 +184,13 @@ interface Found {
   readonly at: number;
 }
 
+/** What of a slice is below a threshold, for a fluid that costs `from` at its lower end and `slope` more per slice. */
+function partBelow(threshold: number, from: number, slope: number, gridded: boolean): number {
+  if (gridded) return threshold >= from + slope / 2 ? 1 : 0;
+  const part = (threshold - from) / slope;
+  return part <= 0 ? 0 : part < 1 ? part : 1;
+}
+
 type Fluid = Extract<RoomOption, { kind: 'fluid' }>;
 type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
 
@@ -189,23 +200,24 @@ type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
  */
 function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Float64Array): Found {
   if (o.volumeCm3 <= 0) return { price: massKg * group.fromCm, at: -Infinity };
-  const { fromCm, sliceCm, capacityCm3 } = group;
+  const { fromCm, sliceCm, capacityCm3, gridded = false } = group;
   const slopePer = massKg / o.volumeCm3;
+  const slope = slopePer * sliceCm;
   let low = Infinity;
   let high = -Infinity;
   for (let r = 0; r < prices.length; r += 1) {
-    const at = prices[r]! + slopePer * (fromCm + r * sliceCm);
+    const at = prices[r]! + slopePer * fromCm + r * slope;
     if (at < low) low = at;
     if (at > high) high = at;
   }
-  high += slopePer * sliceCm;
+  high += slope;
   const most = o.mostPerCm * sliceCm;
-  for (let k = 0; k < 20; k += 1) {
+  for (let k = 0; k < HALVINGS; k += 1) {
     const middle = (low + high) / 2;
     let volume = 0;
     for (let r = 0; r < prices.length; r += 1) {
-      const part = (middle - prices[r]! - slopePer * (fromCm + r * sliceCm)) / (slopePer * sliceCm);
-      if (part > 0) volume += Math.min(most, capacityCm3[r]!) * Math.min(1, part);
+      const part = partBelow(middle, prices[r]! + slopePer * fromCm + r * slope, slope, gridded);
+      if (part > 0) volume += Math.min(most, capacityCm3[r]!) * part;
     }
     if (volume > o.volumeCm3) high = middle;
     else low = middle;
@@ -213,16 +225,17 @@ function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Floa
   let price = 0;
   let volume = 0;
   for (let r = 0; r < prices.length; r += 1) {
-    const from = fromCm + r * sliceCm;
-    const part = Math.min(1, (low - prices[r]! - slopePer * from) / (slopePer * sliceCm));
+    const from = prices[r]! + slopePer * fromCm + r * slope;
+    const part = partBelow(low, from, slope, gridded);
     if (part <= 0) continue;
     const cm3 = Math.min(most, capacityCm3[r]!) * part;
     volume += cm3;
-    price += cm3 * (prices[r]! + slopePer * (from + (part * sliceCm) / 2));
+    price += cm3 * (from + (part * slope) / 2);
   }
   return { price: price + (o.volumeCm3 - volume) * low, at: low };
 }
 
+/** Adds what a fluid takes: all below its threshold, the rest where it is the next. */
 function takeFluid(
   massKg: number,
   o: Fluid,
@@ -232,12 +245,25 @@ function takeFluid(
   used: Float64Array,
 ): void {
   if (o.volumeCm3 <= 0) return;
-  const { fromCm, sliceCm, capacityCm3 } = group;
+  const { fromCm, sliceCm, capacityCm3, gridded = false } = group;
   const slopePer = massKg / o.volumeCm3;
+  const slope = slopePer * sliceCm;
+  let left = o.volumeCm3;
+  let next = -1;
+  let nextAt = Infinity;
   for (let r = 0; r < prices.length; r += 1) {
-    const part = (threshold - prices[r]! - slopePer * (fromCm + r * sliceCm)) / (slopePer * sliceCm);
-    if (part > 0) used[r]! += Math.min(o.mostPerCm * sliceCm, capacityCm3[r]!) * Math.min(1, part);
+    const from = prices[r]! + slopePer * fromCm + r * slope;
+    const part = partBelow(threshold, from, slope, gridded);
+    if (part > 0) {
+      const cm3 = Math.min(o.mostPerCm * sliceCm, capacityCm3[r]!) * part;
+      used[r]! += cm3;
+      left -= cm3;
+    } else if (from < nextAt) {
+      next = r;
+      nextAt = from;
+    }
   }
+  if (gridded && next >= 0 && left > 0) used[next]! += left;
 }
 
 /** What a stretch costs: prices are even within a slice, and nothing outside the group. */
@@ -268,6 +294,10 @@ function cheapestStiff(massKg: number, o: Stiff, group: SliceGroup, sums: Float6
       at = start;
     }
   };
+  if (group.gridded === true) {
+    for (let start = from; start <= to + 1e-9; start += sliceCm) tryAt(start);
+    return { price: least, at };
+  }
   tryAt(from);
   if (to > from) tryAt(to);
   for (const { lengthCm } of o.steps) {

@@ -8,6 +8,7 @@
 import type { StowAssessment } from './assessment.js';
 import { isReservoirBetween, keptFromBackCm } from './backRule.js';
 import type { Thing } from '../trip/model.js';
+import { turnGoesInto } from './fitsPack.js';
 import { dayVolumeL, type LaidCompartment } from './layout.js';
 import {
   leastMomentBound,
@@ -17,28 +18,27 @@ import {
   type StiffStep,
 } from './momentBound.js';
 import type { Compartment } from './packGeometry.js';
-import { solidOf, type Solid, type Turn } from './solids.js';
+import { firstRowOff, solidOf, type Solid, type Turn } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
 
 const SLICE_CM = 0.5;
-/** Chords of a circle: over this part of the diameter it is at least as wide as the second, of the diameter. */
-const CHORDS: readonly (readonly [part: number, wide: number])[] = [
-  [0.9, 0.436],
-  [0.6, 0.8],
-];
-
+type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
 type Bounded = Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGravityCm'>;
 
 /**
  * No arrangement with every thing in the compartment where it is, pockets as they are and nothing hard felt in the back
- * has its centre of gravity nearer to the back, cm.
+ * has its centre of gravity nearer to the back, cm, on the grid on which things are placed.
  */
 export function leastOutCm(problem: StowProblem, a: Bounded): number {
   const padded = isReservoirBetween(a.layout);
   return boundAlong(problem, a, 'y', 1, rowsOf, (turn, thing, { y0, ny, cellCm }) => {
-    const awayCm = keptFromBackCm(thing, turn, padded);
-    const first = y0 + Math.max(awayCm, (turn.ny * cellCm - turn.depthCm) / 2);
-    return [first, Math.max(first, y0 + ny * cellCm - turn.depthCm)];
+    const last = Math.max(0, ny - turn.ny);
+    const first = Math.min(last, firstRowOff(turn, keptFromBackCm(thing, turn, padded), cellCm));
+    return {
+      lengthCm: turn.ny * cellCm,
+      steps: rowSteps(turn, cellCm),
+      startCm: [y0 + first * cellCm, y0 + last * cellCm],
+    };
   });
 }
 
@@ -54,9 +54,14 @@ export function heightBoundCm(problem: StowProblem, a: Bounded, which: 'lowest' 
     'z',
     sign,
     ({ compartment }) => levelsOf(compartment, sign),
-    (turn, _thing, { floor, ceiling }) => {
-      const bottom = Math.min(...floor);
-      return [bottom, Math.max(bottom, Math.max(...ceiling) - turn.heightCm)];
+    (turn, _thing, { floor, ceiling, cellCm }) => {
+      const low = Math.min(...floor);
+      const high = Math.max(low, Math.max(...ceiling) - turn.heightCm);
+      return {
+        lengthCm: turn.heightCm,
+        steps: levelSteps(turn, cellCm),
+        startCm: sign > 0 ? [low, high] : [-high - turn.heightCm, -low - turn.heightCm],
+      };
     },
   );
 }
@@ -68,7 +73,7 @@ function boundAlong(
   axis: 'y' | 'z',
   sign: 1 | -1,
   slicesOf: (laid: LaidCompartment) => SliceGroup,
-  startsOf: (turn: Turn, thing: Thing, c: Compartment) => readonly [number, number],
+  roomOf: (turn: Turn, thing: Thing, c: Compartment) => Pick<Stiff, 'lengthCm' | 'steps' | 'startCm'>,
 ): number {
   const { pack, day } = problem;
   const mains = a.layout.compartments.filter((c) => c.compartment.kind === 'main');
@@ -86,15 +91,14 @@ function boundAlong(
     }
     const { compartment } = mains[group]!;
     const solid = solidOf(p.thing.shape, dayVolumeL(byId.get(p.thing.id)!, day), compartment.cellCm);
-    const options =
-      solid.kind === 'soft'
-        ? [fluid(solid, group)]
-        : solid.turns.map((turn): RoomOption => {
-            const [low, high] = startsOf(turn, p.thing, compartment);
-            const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
-            const startCm: [number, number] = sign > 0 ? [low, high] : [-high - lengthCm, -low - lengthCm];
-            return { kind: 'stiff', group, lengthCm, steps: stepsOf(turn, axis), startCm };
-          });
+    if (solid.kind === 'soft') {
+      things.push({ massKg, options: [fluid(solid, group)] });
+      continue;
+    }
+    const able = solid.turns.filter((turn) => turnGoesInto(turn, compartment));
+    const options = (able.length > 0 ? able : solid.turns).map(
+      (turn): Stiff => ({ kind: 'stiff', group, ...roomOf(turn, p.thing, compartment) }),
+    );
     things.push({ massKg, options });
   }
   const m = a.massKg || 1;
@@ -107,37 +111,42 @@ function fluid(solid: Extract<Solid, { kind: 'soft' }>, group: number): RoomOpti
   return { kind: 'fluid', group, volumeCm3, mostPerCm: volumeCm3 / solid.leastCm };
 }
 
-/** A turned thing along an axis, inside its true outline and inside the cells that it takes. */
-function stepsOf(turn: Turn, axis: 'y' | 'z'): readonly StiffStep[] {
-  const boxCm3 = Math.min(turn.widthCm, turn.nx) * Math.min(turn.depthCm, turn.ny) * turn.heightCm;
-  const lengthCm = axis === 'y' ? turn.depthCm : turn.heightCm;
-  if (turn.round === 'none') return [{ lengthCm, volumeCm3: boxCm3 }];
-  return roundSteps(lengthCm, boxCm3, turn.round === (axis === 'y' ? 'alongY' : 'upright'));
+/** Rows of a turned thing, whose middle ones hold the most: one upon another, the outermost first. */
+function rowSteps(turn: Turn, cellCm: number): readonly StiffStep[] {
+  const rows = new Float64Array(turn.ny);
+  for (let k = 0; k < turn.dy.length; k += 1) rows[turn.dy[k]!]! += turn.high[k]! - turn.low[k]!;
+  const steps: StiffStep[] = [];
+  for (let k = 0; k < turn.ny / 2; k += 1) {
+    const more = (rows[k]! - (rows[k - 1] ?? 0)) * cellCm ** 2;
+    const long = turn.ny - 2 * k;
+    if (more > 0) steps.push({ lengthCm: long * cellCm, volumeCm3: more * long });
+  }
+  return steps;
 }
 
-/** A round thing inside its box: even along its axis, by chords across. */
-function roundSteps(lengthCm: number, boxCm3: number, isEven: boolean): readonly StiffStep[] {
-  const parts = CHORDS.map(([part, wide], i) => ({ part, wide: wide - (CHORDS[i - 1]?.[1] ?? 0) }));
-  if (isEven)
-    return [{ lengthCm, volumeCm3: boxCm3 * parts.reduce((sum, { part, wide }) => sum + part * wide, 0) }];
-  return parts.map(({ part, wide }) => ({ lengthCm: lengthCm * part, volumeCm3: boxCm3 * part * wide }));
+/** Columns of a turned thing by how tall they are: each lies about its middle. */
+function levelSteps(turn: Turn, cellCm: number): readonly StiffStep[] {
+  const columns = new Map<number, number>();
+  for (let k = 0; k < turn.dx.length; k += 1) {
+    const tall = Math.round(1000 * (turn.high[k]! - turn.low[k]!)) / 1000;
+    if (tall > 0) columns.set(tall, (columns.get(tall) ?? 0) + 1);
+  }
+  return [...columns].map(([tall, n]) => ({ lengthCm: tall, volumeCm3: tall * n * cellCm ** 2 }));
 }
 
 /** A main compartment's rows from the back outward. */
 function rowsOf({ compartment: c, capacityL }: LaidCompartment): SliceGroup {
-  const perCell = Math.round(c.cellCm / SLICE_CM);
-  const rows = new Float64Array(c.ny);
+  const capacityCm3 = new Float64Array(c.ny);
   for (let i = 0; i < c.floor.length; i += 1)
-    rows[Math.floor(i / c.nx)]! += (c.ceiling[i]! - c.floor[i]!) * c.cellCm ** 2;
+    capacityCm3[Math.floor(i / c.nx)]! += (c.ceiling[i]! - c.floor[i]!) * c.cellCm ** 2;
   // What the reservoir takes of the rows nearest the back.
-  let taken = Math.max(0, rows.reduce((sum, r) => sum + r, 0) - 1000 * capacityL);
-  const capacityCm3 = new Float64Array(c.ny * perCell);
+  let taken = Math.max(0, capacityCm3.reduce((sum, r) => sum + r, 0) - 1000 * capacityL);
   for (let r = 0; r < c.ny; r += 1) {
-    const gone = Math.min(rows[r]!, taken * RESERVOIR_ROW_PART);
+    const gone = Math.min(capacityCm3[r]!, taken * RESERVOIR_ROW_PART);
     taken -= gone;
-    capacityCm3.fill((rows[r]! - gone) / perCell, r * perCell, (r + 1) * perCell);
+    capacityCm3[r]! -= gone;
   }
-  return { fromCm: c.y0, sliceCm: c.cellCm / perCell, capacityCm3 };
+  return { fromCm: c.y0, sliceCm: c.cellCm, capacityCm3, gridded: true };
 }
 /** The reservoir is about three centimetres thick; taking less from a row keeps the bound a bound. */
 const RESERVOIR_ROW_PART = 1 / 3;

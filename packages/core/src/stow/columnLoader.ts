@@ -22,6 +22,8 @@ const CREVICE_CM = 3;
 /** A soft thing that nearly reaches from wall to wall does, cm (Graft's own number). */
 const WALL_GAP_CM = 3;
 const MOST_IN_COLUMN = 32;
+/** More cells than any compartment has along an edge. */
+const MOST_CELLS = 1024;
 /** Cells between the places that are tried for a thing that stands out. */
 const MEND_STEP = 2;
 /** Things that are given another place in one loading: each costs as much as loading all. */
@@ -80,6 +82,11 @@ export class ColumnLoader {
   private readonly top: Float64Array;
   private count = 0;
   private aboveCm = 0;
+  /** The patch of cells that was found last: its first cell and its size. */
+  private patchX = 0;
+  private patchY = 0;
+  private patchWide = 0;
+  private patchDeep = 0;
   /** Places looked for since the loader was last rewound. */
   private mends = 0;
   private level = 0;
@@ -180,6 +187,33 @@ export class ColumnLoader {
     this.loaded = count;
   }
 
+  /** Hold what another loader of the same compartment holds. */
+  copyFrom(other: ColumnLoader): void {
+    const segs = other.segCount;
+    this.segColumn.set(other.segColumn.subarray(0, segs));
+    this.segLow.set(other.segLow.subarray(0, segs));
+    this.segHigh.set(other.segHigh.subarray(0, segs));
+    this.segHeightBefore.set(other.segHeightBefore.subarray(0, segs));
+    this.segTopBefore.set(other.segTopBefore.subarray(0, segs));
+    this.segStart.set(other.segStart);
+    this.height.set(other.height);
+    this.stack.set(other.stack);
+    this.stackCount.set(other.stackCount);
+    this.topSeg.set(other.topSeg);
+    this.swollenStart.set(other.swollenStart);
+    this.voidBefore.set(other.voidBefore);
+    this.overflowBefore.set(other.overflowBefore);
+    this.slackCm3.set(other.slackCm3);
+    this.swollen.length = 0;
+    for (const swelling of other.swollen) this.swollen.push(swelling);
+    for (let i = 0; i < other.loaded; i += 1) this.rigid[i] = other.rigid[i];
+    this.segCount = segs;
+    this.loaded = other.loaded;
+    this.voidCm3 = other.voidCm3;
+    this.overflowCm3 = other.overflowCm3;
+    this.mends = 0;
+  }
+
   /**
    * Load a thing with its middle over a point of the floor, as near as walls allow.
    *
@@ -212,12 +246,8 @@ export class ColumnLoader {
     this.slackCm3[this.loaded] = 0;
     let turn = turns[wanted]!;
     const firstRow = (t: number): number => firstRowOff(turns[t]!, awayCm?.[t] ?? 0, cellCm);
-    let ix = clamp(round((xCm - x0) / cellCm - turn.nx / 2), 0, nx - turn.nx);
-    let iy = clamp(
-      round((yCm - y0) / cellCm - turn.ny / 2),
-      min(firstRow(wanted), ny - turn.ny),
-      ny - turn.ny,
-    );
+    this.findPatch(turn.nx, turn.ny, xCm, yCm, firstRow(wanted));
+    let { patchX: ix, patchY: iy } = this;
     let fits = turn.nx <= nx && turn.ny <= ny;
     let z = fits ? this.restsAt(turn, ix, iy) : 0;
     if (mend && this.mends < MOST_MENDS && (!fits || this.aboveCm > TINY)) {
@@ -307,12 +337,41 @@ export class ColumnLoader {
   }
 
   private pour(solid: Extract<Solid, { kind: 'soft' }>, spread: number, xCm: number, yCm: number): void {
-    const { nx, ny, cellCm, x0, y0 } = this.compartment;
+    const { nx, ny } = this.compartment;
     const volume = solid.volumeL * 1000;
     this.slackCm3[this.loaded] = (solid.looseL - solid.volumeL) * 1000;
     if (volume <= 0) return;
+    this.findSpread(volume, spread, xCm, yCm);
+    const { patchX: ix, patchY: iy, patchWide: pw, patchDeep: pd } = this;
+    const left = this.flow(volume, solid.leastCm, ix, iy, pw, pd);
+    if (left <= TINY) return;
+    // The patch is full to the top: what is left goes wherever there is room, as a hand would push it.
+    this.overflowCm3 += pw < nx || pd < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
+  }
+
+  /** Where a thing would be put: its patch of cells as one number, the same for the same patch. */
+  patchOf(solid: Solid, turn: number, xCm: number, yCm: number, awayCm?: readonly number[]): number {
+    if (solid.kind === 'rigid') {
+      const { nx, ny, depthCm } = solid.turns[turn]!;
+      this.findPatch(nx, ny, xCm, yCm, firstRowOff({ ny, depthCm }, awayCm?.[turn] ?? 0, this.compartment.cellCm));
+    } else this.findSpread(solid.volumeL * 1000, turn, xCm, yCm);
+    return (
+      ((this.patchX * MOST_CELLS + this.patchY) * MOST_CELLS + this.patchWide) * MOST_CELLS + this.patchDeep
+    );
+  }
+
+  private findPatch(wide: number, deep: number, xCm: number, yCm: number, firstRow: number): void {
+    const { nx, ny, cellCm, x0, y0 } = this.compartment;
+    this.patchX = clamp(round((xCm - x0) / cellCm - wide / 2), 0, nx - wide);
+    this.patchY = clamp(round((yCm - y0) / cellCm - deep / 2), min(firstRow, ny - deep), ny - deep);
+    this.patchWide = wide;
+    this.patchDeep = deep;
+  }
+
+  private findSpread(volumeCm3: number, spread: number, xCm: number, yCm: number): void {
+    const { nx, ny, cellCm } = this.compartment;
     const { aspect, thickness } = SPREADS[spread]!;
-    const area = volume / (thickness * cbrt(volume));
+    const area = volumeCm3 / (thickness * cbrt(volumeCm3));
     let wide = min(nx * cellCm, sqrt(area * aspect));
     const deep = min(ny * cellCm, area / wide);
     wide = min(nx * cellCm, area / deep);
@@ -321,14 +380,7 @@ export class ColumnLoader {
       const wanted = clamp(round(lengthCm / cellCm), 1, cells);
       return (cells - wanted) * cellCm <= WALL_GAP_CM ? cells : wanted;
     };
-    const pw = cellsOver(wide, nx);
-    const pd = cellsOver(deep, ny);
-    const ix = clamp(round((xCm - x0) / cellCm - pw / 2), 0, nx - pw);
-    const iy = clamp(round((yCm - y0) / cellCm - pd / 2), 0, ny - pd);
-    const left = this.flow(volume, solid.leastCm, ix, iy, pw, pd);
-    if (left <= TINY) return;
-    // The patch is full to the top: what is left goes wherever there is room, as a hand would push it.
-    this.overflowCm3 += pw < nx || pd < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
+    this.findPatch(cellsOver(wide, nx), cellsOver(deep, ny), xCm, yCm, 0);
   }
 
   /** Pour a volume over a patch; what does not go in under its ceilings comes back, cm³. */

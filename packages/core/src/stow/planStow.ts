@@ -11,10 +11,19 @@ import { pickIndex, seededRandom, type Random } from '../random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { FINE_CELL_CM } from './layout.js';
 import { startFromRules } from './startStow.js';
-import { StowSearch, type StowCost } from './stowSearch.js';
+import {
+  COARSE_WEIGHTS,
+  compareCost,
+  energyOf,
+  STRICT_WEIGHTS,
+  WEIGHTS,
+  type StowCost,
+  type StowWeights,
+} from './stowCost.js';
+import { StowSearch } from './stowSearch.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
-export type { StowCost } from './stowSearch.js';
+export { compareCost, type StowCost } from './stowCost.js';
 
 export interface StowOptions {
   readonly seed: number;
@@ -55,23 +64,6 @@ const MORE_PART = 0.12;
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 
-/** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
-const WEIGHTS = {
-  misfit: 300,
-  safety: 150,
-  tooDeep: 80,
-  bandMissCm: 60,
-  asideCm: 40,
-  voidPercent: 8,
-};
-const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
-/**
- * On the coarse grid, things out and out of reach count for less: there they are larger than they are, and they change
- * places only over states that are worse.
- */
-const COARSE_WEIGHTS = { ...WEIGHTS, misfit: 100, tooDeep: 25 };
-/** When that has left something wanting, nothing else is worth it any more. */
-const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 1000, safety: 500, tooDeep: 300 };
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
@@ -135,31 +127,6 @@ export function costOfStow(problem: StowProblem, placements: readonly Placement[
   return new StowSearch(problem, placements, FINE_CELL_CM).cost();
 }
 
-/** Lexicographic order of costs, with a tolerance for rounding. */
-export function compareCost(a: StowCost, b: StowCost): number {
-  for (const tier of TIERS) if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
-  const last = lastTier(a) - lastTier(b);
-  return Math.abs(last) > 1e-9 ? last : 0;
-}
-
-/**
- * Evenness, voids, closeness to the back and second choices weighed together: half a millimetre of one is not worth a
- * tenth of the pack of another.
- */
-function lastTier(cost: StowCost): number {
-  return WEIGHTS.asideCm * cost.asideCm + WEIGHTS.voidPercent * cost.voidPercent + cost.comfort;
-}
-
-function energyOf(cost: StowCost, weights: typeof WEIGHTS): number {
-  return (
-    weights.misfit * cost.misfit +
-    weights.safety * cost.safety +
-    weights.tooDeep * cost.tooDeep +
-    weights.bandMissCm * cost.bandMissCm +
-    lastTier(cost)
-  );
-}
-
 interface Kept {
   readonly comp: Int16Array;
   readonly turn: Int16Array;
@@ -193,29 +160,27 @@ function anneal(
   random: Random,
   moves: number,
   [hot, cold]: readonly [number, number],
-  weights: typeof WEIGHTS,
+  weights: StowWeights,
   spend: (moves: number) => void,
 ): void {
   const { movable } = search;
-  let cost = search.cost();
-  let energy = energyOf(cost, weights);
-  let best = { cost, state: keep(search) };
+  let best = { cost: search.cost(), state: keep(search) };
+  let energy = energyOf(best.cost, weights);
   if (movable.length === 0) return;
   for (let i = 0; i < moves; i += 1) {
     const temperature = hot * (cold / hot) ** (i / moves);
     const parts = search.snapshot();
     const undo = propose(search, random, 1 - i / moves);
     if (undo !== undefined) {
-      const next = search.cost();
-      const nextEnergy = energyOf(next, weights);
-      if (nextEnergy > energy && random() >= Math.exp((energy - nextEnergy) / temperature)) {
+      const limit = energy - temperature * Math.log(random());
+      const next = search.costWithin(weights, limit);
+      if (next === undefined || energyOf(next, weights) > limit) {
         undo();
         search.giveBack(parts);
       } else {
         search.accept();
-        cost = next;
-        energy = nextEnergy;
-        if (compareCost(cost, best.cost) < 0) best = { cost, state: keep(search) };
+        energy = energyOf(next, weights);
+        if (compareCost(next, best.cost) < 0) best = { cost: next, state: keep(search) };
       }
     }
     if (i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
@@ -290,8 +255,8 @@ function place(
   yCm: number,
   turn: number,
 ): (() => void) | undefined {
+  if (search.isThere(t, c, xCm, yCm, turn)) return undefined;
   const old = [search.comp[t]!, search.x[t]!, search.y[t]!, search.turn[t]!] as const;
-  if (old[0] === c && old[1] === xCm && old[2] === yCm && old[3] === turn) return undefined;
   search.put(t, c, xCm, yCm, turn);
   return () => search.put(t, ...old);
 }

@@ -166,7 +166,7 @@ function columns(
 }
 
 /** The first row of a floor plan in which a turned thing is so far from the back, as its true outline goes. */
-export function firstRowOff(turn: Turn, awayCm: number, cellCm: number): number {
+export function firstRowOff(turn: Pick<Turn, 'ny' | 'depthCm'>, awayCm: number, cellCm: number): number {
   return Math.max(0, Math.ceil((awayCm - TINY_CM) / cellCm - (turn.ny - turn.depthCm / cellCm) / 2));
 }
 const TINY_CM = 1e-6;

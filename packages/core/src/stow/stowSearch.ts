@@ -3,8 +3,10 @@
  * each compartment's figures kept until something in it moves.
  */
 import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
-import type { Placement, PointCm } from '../trip/model.js';
+import type { Placement, PointCm, Thing } from '../trip/model.js';
 import { ColumnLoader, type RigidPlace } from './columnLoader.js';
+import { energyOf, type StowCost, type StowWeights } from './stowCost.js';
+import { TrialLoader, type Put } from './trialLoader.js';
 import {
   compartmentIndex,
   dayVolumeL,
@@ -26,23 +28,6 @@ import type { StowProblem } from './stowProblem.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
 const { abs, max } = Math;
-
-export interface StowCost {
-  /** Litres and kg that do not fit; those of things with few places to go count several times. */
-  readonly misfit: number;
-  /** Safety rules broken. */
-  readonly safety: number;
-  /** Things over a wanted one, above what its need allows, summed. */
-  readonly tooDeep: number;
-  /** How far the centre of gravity is outside the band, cm. */
-  readonly bandMissCm: number;
-  /** How far it is aside beyond half a centimetre, cm. */
-  readonly asideCm: number;
-  /** Voids beyond what is taken as unavoidable, percent of the space filled. */
-  readonly voidPercent: number;
-  /** Distance out, places that are second choice, sides: weighed into one number. */
-  readonly comfort: number;
-}
 
 const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 14 };
 /** A centimetre out from the back, against a zone of second choice (2) and one out of place (14). */
@@ -73,6 +58,13 @@ interface PartCost {
   mx: number;
   my: number;
   mz: number;
+}
+
+/** The most that a state's energy may be, and what all other compartments come to. */
+interface Within {
+  readonly weights: StowWeights;
+  readonly limit: number;
+  readonly others: PartCost;
 }
 
 interface Choice {
@@ -109,17 +101,14 @@ export class StowSearch {
   /** Compartments loaded since the last move was kept or taken back. */
   private readonly fresh: number[] = [];
   private readonly parts: (PartCost | undefined)[];
-  private readonly loaders: (ColumnLoader | undefined)[];
-  private readonly slabLoaders = new Map<string, ColumnLoader>();
-  /** What each loader holds, as it was loaded. */
-  private readonly lately = new Map<
-    ColumnLoader,
-    { readonly t: number; readonly turn: number; readonly x: number; readonly y: number }[]
-  >();
+  private readonly loaders: readonly TrialLoader[];
+  private readonly slabLoaders = new Map<string, TrialLoader>();
   private readonly choices: readonly (readonly Choice[])[];
   private readonly clashes: readonly (readonly boolean[])[];
   private readonly massKg: readonly number[];
   private readonly volumeL: readonly number[];
+  /** What each takes at most, swollen. */
+  private readonly mostL: readonly number[];
   private readonly parting: MainParting;
   private readonly main: number;
   private readonly sleeve: number;
@@ -139,6 +128,7 @@ export class StowSearch {
     this.parting = mainParting(pack);
     this.volumeL = things.map((t) => dayVolumeL(t, day));
     this.solids = things.map((t, i) => solidOf(t.thing.shape, this.volumeL[i]!, cellCm));
+    this.mostL = this.solids.map((s, i) => (s.kind === 'soft' ? s.looseL : this.volumeL[i]!));
     const inside = nestingOf(problem);
     const indexOf = new Map(things.map((t, i) => [t.thing.id, i]));
     this.riders = things.map((t) =>
@@ -176,7 +166,7 @@ export class StowSearch {
     this.trouble = new Float64Array(n);
     this.restsOn = things.map(() => undefined);
     this.parts = this.compartments.map(() => undefined);
-    this.loaders = this.compartments.map((c) => new ColumnLoader(c, n));
+    this.loaders = this.compartments.map((c) => new TrialLoader(() => new ColumnLoader(c, n)));
     const zones = new Map(pack.zones.map((z) => [z.id, z]));
     const pinned = new Set<number>();
     const sequence: number[] = [];
@@ -237,6 +227,21 @@ export class StowSearch {
     this.touch(c);
   }
 
+  /** Whether a thing would be put where it is: in the same cells, turned the same way. */
+  isThere(t: number, c: number, xCm: number, yCm: number, turn: number): boolean {
+    if (this.comp[t] !== c) return false;
+    const solid = this.solids[t]!;
+    if (solid.kind === 'rigid' && this.turn[t] !== turn) return false;
+    const { kind } = this.compartments[c]!;
+    if (kind === 'sleeve') return true;
+    const { loader } = this.loaderFor(c);
+    const away = kind === 'main' ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
+    return (
+      loader.patchOf(solid, turn, round(xCm), round(yCm), away) ===
+      loader.patchOf(solid, this.turn[t]!, this.x[t]!, this.y[t]!, away)
+    );
+  }
+
   touch(c: number): void {
     if (c < 0) return;
     this.parts[c] = undefined;
@@ -258,45 +263,75 @@ export class StowSearch {
   }
 
   cost(): StowCost {
-    const { pack, band } = this.problem;
-    let [misfit, safety, tooDeep, comfort, voidL, filledL] = [0, 0, 0, 0, 0, 0];
-    let massKg = pack.tareKg;
-    let [mx, my, mz] = [
-      pack.tareKg * pack.centreOfGravityCm.x,
-      pack.tareKg * pack.centreOfGravityCm.y,
-      pack.tareKg * pack.centreOfGravityCm.z,
-    ];
-    for (let c = 0; c < this.compartments.length; c += 1) {
-      const part = (this.parts[c] ??= this.loadPart(c));
-      misfit += part.misfit;
-      safety += part.safety;
-      tooDeep += part.tooDeep;
-      comfort += part.comfort;
-      if (this.compartments[c]!.kind === 'main') {
-        voidL += part.voidL;
-        filledL += part.filledL;
-      }
-      massKg += part.massKg;
-      mx += part.mx;
-      my += part.my;
-      mz += part.mz;
+    for (let c = 0; c < this.parts.length; c += 1) this.parts[c] ??= this.loadPart(c)!;
+    return this.costOf(this.sum());
+  }
+
+  /** The cost, unless its energy is certain to be above a limit: as soon as that is seen, the rest is not loaded. */
+  costWithin(weights: StowWeights, limit: number): StowCost | undefined {
+    // The main compartment last: it takes longest to load, and then all else is known.
+    let last = this.parts[this.main] === undefined ? this.main : -1;
+    for (let c = 0; c < this.parts.length; c += 1) {
+      if (this.parts[c] !== undefined || c === this.main) continue;
+      if (last < 0) last = c;
+      else this.parts[c] = this.loadPart(c)!;
     }
+    if (last >= 0) {
+      const part = this.loadPart(last, { weights, limit, others: this.sum() });
+      if (part === undefined) return undefined;
+      this.parts[last] = part;
+    }
+    return this.costOf(this.sum());
+  }
+
+  /** The figures of all compartments that are loaded and of the empty pack. */
+  private sum(): PartCost {
+    const { tareKg, centreOfGravityCm: at } = this.problem.pack;
+    const sum = emptyPart();
+    sum.massKg = tareKg;
+    [sum.mx, sum.my, sum.mz] = [tareKg * at.x, tareKg * at.y, tareKg * at.z];
+    for (let c = 0; c < this.parts.length; c += 1) {
+      const part = this.parts[c];
+      if (part !== undefined) this.add(sum, part, c);
+    }
+    return sum;
+  }
+
+  private add(sum: PartCost, part: PartCost, c: number): void {
+    sum.misfit += part.misfit;
+    sum.safety += part.safety;
+    sum.tooDeep += part.tooDeep;
+    sum.comfort += part.comfort;
+    if (this.compartments[c]!.kind === 'main') {
+      sum.voidL += part.voidL;
+      sum.filledL += part.filledL;
+    }
+    sum.massKg += part.massKg;
+    sum.mx += part.mx;
+    sum.my += part.my;
+    sum.mz += part.mz;
+  }
+
+  private costOf(sum: PartCost): StowCost {
+    const { band } = this.problem;
+    const { misfit, safety, tooDeep, comfort, voidL, filledL, massKg } = sum;
     if (massKg === 0) return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, comfort };
-    const z = mz / massKg;
-    this.centre = { x: mx / massKg, y: my / massKg, z };
+    const [x, y, z] = [sum.mx / massKg, sum.my / massKg, sum.mz / massKg];
+    this.centre = { x, y, z };
     this.tooHigh = z > band[1] ? 1 : z < band[0] ? -1 : 0;
     return {
       misfit,
       safety,
       tooDeep,
       bandMissCm: max(0, band[0] - z, z - band[1]),
-      asideCm: max(0, abs(mx / massKg) - ASIDE_FREE_CM),
-      voidPercent: filledL <= 0 ? 0 : max(0, (100 * voidL) / (filledL + voidL) - VOID_FREE_PERCENT),
-      comfort: comfort + (PER_CM_OUT * my) / massKg,
+      asideCm: max(0, abs(x) - ASIDE_FREE_CM),
+      voidPercent: voidPercentOf(voidL, filledL),
+      comfort: comfort + PER_CM_OUT * y,
     };
   }
 
-  private loadPart(c: number): PartCost {
+  /** Load a compartment; undefined when the whole is then certain to be above a limit. */
+  private loadPart(c: number, within?: Within): PartCost | undefined {
     const compartment = this.compartments[c]!;
     if (compartment.kind === 'sleeve') return this.sleevePart(c);
     const { things, pack } = this.problem;
@@ -305,14 +340,11 @@ export class StowSearch {
     for (let k = 0; k < this.order.length; k += 1)
       if (this.comp[this.order[k]!] === c) mine.push(this.order[k]!);
     if (mine.length === 0) return part;
-    const loader = this.loaderFor(c);
-    this.loadAnew(loader, mine);
+    const trial = this.loaderFor(c);
+    if (!this.loadAnew(trial, c, mine, within)) return undefined;
+    const { loader } = trial;
     this.fresh.push(c);
     const zoneIndex = compartment.zone === undefined ? -1 : pack.zones.indexOf(compartment.zone);
-    const over = quickCover(
-      loader,
-      mine.map((t) => REACH_LIMIT[things[t]!.thing.needed] < Infinity),
-    );
     const area = compartment.cellCm * compartment.cellCm;
     const { columnX, columnY } = loader;
     for (let i = 0; i < mine.length; i += 1) {
@@ -363,31 +395,19 @@ export class StowSearch {
       part.comfort += choice.comfort;
       part.safety += choice.safety;
       part.tooDeep += choice.tooDeep;
-      const overCm3 = loader.overflowOf(i);
-      const [safetyBefore, deepBefore] = [part.safety - choice.safety, part.tooDeep - choice.tooDeep];
-      const { thing } = things[t]!;
-      const limit = REACH_LIMIT[thing.needed];
-      if (limit < Infinity && !choice.exempt && choice.tooDeep === 0) part.tooDeep += max(0, over(i) - limit);
+      let stands = (loader.overflowOf(i) > NOTICEABLE_CM3 ? 3 : 0) + 3 * choice.safety + 2 * choice.tooDeep;
+      if (choice.comfort >= LEVEL_COST.poor) stands += 1;
       if (rigid !== undefined) {
-        if (thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM && !rigid.turn.upright)
-          part.comfort += LYING_LONG;
+        if (isLong(things[t]!.thing) && !rigid.turn.upright) part.comfort += LYING_LONG;
         if (
           compartment.kind === 'main' &&
-          isHardAtBack(thing, rigid.turn, backY - compartment.y0, loader.hasSlab)
-        )
+          isHardAtBack(things[t]!.thing, rigid.turn, backY - compartment.y0, loader.hasSlab)
+        ) {
           part.safety += 1;
+          stands += 3;
+        }
       }
-      this.trouble[t] =
-        (overCm3 > NOTICEABLE_CM3 ? 3 : 0) +
-        3 * (part.safety - safetyBefore) +
-        2 * (part.tooDeep - deepBefore) +
-        (choice.comfort >= LEVEL_COST.poor ? 1 : 0);
-    }
-    for (let i = 0; i < mine.length; i += 1) {
-      for (let j = i + 1; j < mine.length; j += 1) {
-        const [a, b] = [mine[i]!, mine[j]!];
-        if (this.clashes[a]![b]! && this.zoneOf[a] === this.zoneOf[b]) part.safety += 1;
-      }
+      this.trouble[t] = stands;
     }
     part.voidL = (loader.voidCm3 + (compartment.kind === 'main' ? loader.creviceCm3() : 0)) / 1000;
     part.misfit = loader.overflowCm3 / 1000;
@@ -401,6 +421,27 @@ export class StowSearch {
     for (let i = 0; i < mine.length; i += 1)
       if (this.allowed[mine[i]!]!.length <= FEW_CHOICES)
         part.misfit += ((FEW_CHOICES_COUNT - 1) * max(0, loader.overflowOf(i))) / 1000;
+    if (within !== undefined) {
+      const sum = { ...within.others };
+      this.add(sum, part, c);
+      if (energyOf(this.costOf(sum), within.weights) > within.limit) return undefined;
+    }
+    const coverOf = quickCover(loader);
+    for (let i = 0; i < mine.length; i += 1) {
+      const t = mine[i]!;
+      const limit = REACH_LIMIT[things[t]!.thing.needed];
+      const { exempt, tooDeep } = this.choices[t]![this.zoneOf[t]!]!;
+      if (limit === Infinity || exempt || tooDeep > 0) continue;
+      const deep = max(0, coverOf(i) - limit);
+      part.tooDeep += deep;
+      this.trouble[t]! += 2 * deep;
+    }
+    for (let i = 0; i < mine.length; i += 1) {
+      for (let j = i + 1; j < mine.length; j += 1) {
+        const [a, b] = [mine[i]!, mine[j]!];
+        if (this.clashes[a]![b]! && this.zoneOf[a] === this.zoneOf[b]) part.safety += 1;
+      }
+    }
     return part;
   }
 
@@ -418,34 +459,47 @@ export class StowSearch {
     return max(0, most - zone.volumeL);
   }
 
-  /** Load things in their order, from the first that is not as it was loaded last. */
-  private loadAnew(loader: ColumnLoader, mine: readonly number[]): void {
-    let known = this.lately.get(loader);
-    if (known === undefined) this.lately.set(loader, (known = []));
-    let same = 0;
-    while (same < known.length && same < mine.length) {
-      const was = known[same]!;
-      const t = mine[same]!;
-      if (was.t !== t || was.turn !== this.turn[t] || was.x !== this.x[t] || was.y !== this.y[t]) break;
-      same += 1;
-    }
-    known.length = same;
-    loader.rewind(same);
-    const inMain = loader.compartment.kind === 'main';
-    const padded = loader.hasSlab ? 1 : 0;
-    for (let i = same; i < mine.length; i += 1) {
-      const t = mine[i]!;
+  /** Load things in their order; false when the whole is certain to be above the limit. */
+  private loadAnew(trial: TrialLoader, c: number, mine: readonly number[], within?: Within): boolean {
+    const { kind, y0 } = this.compartments[c]!;
+    const padded = trial.loader.hasSlab ? 1 : 0;
+    const list = mine.map((t): Put => ({ t, turn: this.turn[t]!, x: this.x[t]!, y: this.y[t]! }));
+    const load = (loader: ColumnLoader, { t, turn, x, y }: Put): void => {
       const free = !this.isPinned(t);
-      const away = free && inMain ? this.awayCm[t]![padded] : undefined;
-      loader.load(this.solids[t]!, this.turn[t]!, this.x[t]!, this.y[t]!, free, away);
-      known.push({ t, turn: this.turn[t]!, x: this.x[t]!, y: this.y[t]! });
-    }
+      const away = free && kind === 'main' ? this.awayCm[t]![padded] : undefined;
+      loader.load(this.solids[t]!, turn, x, y, free, away);
+    };
+    if (within === undefined) return trial.try(list, load);
+    // What the rest comes to at least, were all of this at the very back: litres over and voids only ever grow.
+    const { others, weights, limit } = within;
+    const massKg = mine.reduce((sum, t) => sum + this.massKg[t]!, 0);
+    const least = energyOf(
+      {
+        misfit: others.misfit,
+        safety: others.safety,
+        tooDeep: others.tooDeep,
+        bandMissCm: 0,
+        asideCm: 0,
+        voidPercent: 0,
+        comfort:
+          others.comfort +
+          (PER_CM_OUT * (others.my + massKg * y0)) / max(TINY_KG, others.massKg + massKg),
+      },
+      weights,
+    );
+    const mostL = others.filledL + mine.reduce((sum, t) => sum + this.mostL[t]!, 0);
+    return trial.try(list, load, () => {
+      const { overflowCm3, voidCm3 } = trial.loader;
+      const voids = kind === 'main' ? voidPercentOf(others.voidL + voidCm3 / 1000, mostL) : 0;
+      return least + (weights.misfit * overflowCm3) / 1000 + weights.voidPercent * voids > limit;
+    });
   }
 
   /** Keep a move: things are taken to be where they came to rest, so that what was mended need not be again. */
   accept(): void {
     for (const c of this.fresh) {
-      const known = this.lately.get(this.loaderFor(c)) ?? [];
+      const trial = this.loaderFor(c);
+      const known = trial.list;
       for (let i = 0; i < known.length; i += 1) {
         const { t } = known[i]!;
         const rest = this.restsOn[t];
@@ -460,6 +514,7 @@ export class StowSearch {
         this.turn[t] = turn;
         known[i] = { t, turn, x, y };
       }
+      trial.keep();
     }
     this.fresh.length = 0;
   }
@@ -486,7 +541,7 @@ export class StowSearch {
     return part;
   }
 
-  private loaderFor(c: number): ColumnLoader {
+  private loaderFor(c: number): TrialLoader {
     if (c !== this.main || this.sleeve < 0) return this.loaders[c]!;
     let litres = 0;
     for (let t = 0; t < this.comp.length; t += 1)
@@ -496,7 +551,9 @@ export class StowSearch {
     const key = litres.toFixed(3);
     let loader = this.slabLoaders.get(key);
     if (loader === undefined) {
-      loader = new ColumnLoader(this.compartments[c]!, this.comp.length, slab);
+      loader = new TrialLoader(
+        () => new ColumnLoader(this.compartments[c]!, this.comp.length, slab),
+      );
       this.slabLoaders.set(key, loader);
     }
     return loader;
@@ -546,6 +603,7 @@ export class StowSearch {
 const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
+const TINY_KG = 1e-9;
 /** A reservoir's cloth gives into the pack. */
 const SLEEVE_GIVE_L = 0.5;
 
@@ -568,22 +626,31 @@ function round(value: number): number {
   return Math.round(value * 100) / 100;
 }
 
-/** How many must come out before the i-th loaded thing, for those that are asked about. */
-function quickCover(loader: ColumnLoader, asked: readonly boolean[]): (i: number) => number {
+function isLong({ shape }: Thing): boolean {
+  return shape.kind === 'long' && shape.lengthCm >= LONG_CM;
+}
+
+function voidPercentOf(voidL: number, filledL: number): number {
+  return filledL <= 0 ? 0 : max(0, (100 * voidL) / (filledL + voidL) - VOID_FREE_PERCENT);
+}
+
+/** How many must come out before the i-th loaded thing. */
+function quickCover(loader: ColumnLoader): (i: number) => number {
   const n = loader.loaded;
-  if (!asked.includes(true)) return () => 0;
-  const counts = new Uint16Array(n * n);
-  const own = new Uint16Array(n);
-  const { stack, stackCount } = loader;
+  const { stack, stackCount, segColumn, segStart } = loader;
   const most = stack.length / stackCount.length;
-  for (let c = 0; c < stackCount.length; c += 1) {
-    const count = stackCount[c]!;
-    for (let a = 0; a < count; a += 1) {
-      const below = stack[c * most + a]!;
-      own[below]! += 1;
-      for (let b = a + 1; b < count; b += 1) counts[below * n + stack[c * most + b]!]! += 1;
+  /** Over how many of its columns each other thing lies, by thing, once it has been asked for. */
+  const rows: (Uint16Array | undefined)[] = [];
+  const rowOf = (below: number): Uint16Array => {
+    let row = rows[below];
+    if (row !== undefined) return row;
+    row = rows[below] = new Uint16Array(n);
+    for (let s = segStart[below]!, end = segStart[below + 1]!; s < end; s += 1) {
+      const c = segColumn[s]!;
+      for (let k = c * most + stackCount[c]! - 1; stack[k]! !== below; k -= 1) row[stack[k]!]! += 1;
     }
-  }
+    return row;
+  };
   const seen = new Uint8Array(n);
   const todo: number[] = [];
   return (start) => {
@@ -593,9 +660,10 @@ function quickCover(loader: ColumnLoader, asked: readonly boolean[]): (i: number
     todo.push(start);
     let found = 0;
     for (let at = todo.pop(); at !== undefined; at = todo.pop()) {
-      const least = BLOCKS * own[at]!;
+      const least = BLOCKS * (segStart[at + 1]! - segStart[at]!);
+      const row = rowOf(at);
       for (let j = at + 1; j < n; j += 1) {
-        if (seen[j] === 0 && counts[at * n + j]! >= least && counts[at * n + j]! > 0) {
+        if (seen[j] === 0 && row[j]! >= least && row[j]! > 0) {
           seen[j] = 1;
           found += 1;
           todo.push(j);

@@ -82,6 +82,11 @@ export class ColumnLoader {
   private readonly top: Float64Array;
   private count = 0;
   private aboveCm = 0;
+  /** What was measured last: a middle, cm, and what a soft thing fills. */
+  middleX = 0;
+  middleY = 0;
+  middleZ = 0;
+  filledCm3 = 0;
   /** The patch of cells that was found last: its first cell and its size. */
   private patchX = 0;
   private patchY = 0;
@@ -353,7 +358,13 @@ export class ColumnLoader {
   patchOf(solid: Solid, turn: number, xCm: number, yCm: number, awayCm?: readonly number[]): number {
     if (solid.kind === 'rigid') {
       const { nx, ny, depthCm } = solid.turns[turn]!;
-      this.findPatch(nx, ny, xCm, yCm, firstRowOff({ ny, depthCm }, awayCm?.[turn] ?? 0, this.compartment.cellCm));
+      this.findPatch(
+        nx,
+        ny,
+        xCm,
+        yCm,
+        firstRowOff({ ny, depthCm }, awayCm?.[turn] ?? 0, this.compartment.cellCm),
+      );
     } else this.findSpread(solid.volumeL * 1000, turn, xCm, yCm);
     return (
       ((this.patchX * MOST_CELLS + this.patchY) * MOST_CELLS + this.patchWide) * MOST_CELLS + this.patchDeep
@@ -639,16 +650,40 @@ export class ColumnLoader {
     return (i + 1 < this.loaded ? this.overflowBefore[i + 1]! : this.overflowCm3) - this.overflowBefore[i]!;
   }
 
-  /** Middle height of the i-th loaded thing over all its columns, cm. */
-  middleHeightOf(i: number): number {
-    let sum = 0;
-    let moment = 0;
-    for (let s = this.segStart[i]!; s < this.segStart[i + 1]!; s += 1) {
-      const h = this.segHigh[s]! - this.segLow[s]!;
-      sum += h;
-      moment += (h * (this.segHigh[s]! + this.segLow[s]!)) / 2;
+  /**
+   * Find the middle of the i-th loaded thing, and what it fills: `middleX`, `middleY`, `middleZ`, `filledCm3`.
+   *
+   * @returns false when nothing of it is in
+   */
+  measure(i: number): boolean {
+    const rigid = this.rigid[i];
+    if (rigid !== undefined) {
+      this.middleX = rigid.xCm;
+      this.middleY = rigid.yCm;
+      this.middleZ = rigid.zCm + rigid.turn.heightCm / 2;
+      return true;
     }
-    return sum > 0 ? moment / sum : this.compartment.floor[0]!;
+    const { segColumn, segLow, segHigh, columnX, columnY } = this;
+    let sum = 0;
+    let sx = 0;
+    let sy = 0;
+    let sz = 0;
+    for (let s = this.segStart[i]!, end = this.segStart[i + 1]!; s < end; s += 1) {
+      const column = segColumn[s]!;
+      const high = segHigh[s]!;
+      const low = segLow[s]!;
+      const h = high - low;
+      sum += h;
+      sx += h * columnX[column]!;
+      sy += h * columnY[column]!;
+      sz += h * (high + low);
+    }
+    if (sum <= 0) return false;
+    this.middleX = sx / sum;
+    this.middleY = sy / sum;
+    this.middleZ = sz / sum / 2;
+    this.filledCm3 = sum * this.cellArea;
+    return true;
   }
 
   /** Gaps at the top that are too narrow for anything, cm³: part of the voids once all is loaded. */

@@ -10,7 +10,7 @@
 import { pickIndex, seededRandom, type Random } from '../random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { FINE_CELL_CM } from './layout.js';
-import { startFromRules } from './startStow.js';
+import { settleNear, startFromRules } from './startStow.js';
 import {
   COARSE_WEIGHTS,
   compareCost,
@@ -51,26 +51,31 @@ export function usualStowIterations(things: number): number {
     Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE / things ** 1.5)),
   );
 }
-const ITERATIONS_FOR_ONE = 3_000_000;
+const ITERATIONS_FOR_ONE = 6_000_000;
 const LEAST_ITERATIONS = 4_000;
-const MOST_ITERATIONS = 24_000;
+const MOST_ITERATIONS = 40_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
-const COARSE_PART = 0.6;
+const COARSE_PART = 0.87;
 /** Tries more when things are left out, and the part of the moves each gets. */
 const MORE_TRIES = 2;
 const MORE_PART = 0.12;
 /** Voids beyond the unavoidable that are too many, percent. */
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
+/** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
+const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY];
+const GLIMPSE_EVERY = 8 * PROGRESS_EVERY;
+const GLIMPSE_MOVES = 200;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
-/** Temperatures: where the coarse search and the fine one begin, and where the latter ends. */
-const HOT = 25;
-const WARM = 12;
-const COLD = 0.3;
+/** Temperatures, from where to where: of the coarse search and of the fine one, which mends what the grids differ in. */
+const COARSE_HEAT = { hot: 25, cold: 0.4, wide: 1 };
+const FINE_HEAT = { hot: 3, cold: 0.3, wide: 0.3 };
+/** How hot a search is, and how far from where they are things are moved at its beginning. */
+type Heat = typeof COARSE_HEAT;
 
 /** Plan one member's pack for the day of their largest load ratio. Pinned placements stay. */
 export function planStow(trip: Trip, memberId: string, options: StowOptions): StowPlan {
@@ -95,26 +100,37 @@ export function solveStow(
     iterations: spent,
     cost: search.cost(),
   });
-  const step = (best: () => StowPlan) => (moves: number) => {
-    spent += moves;
-    onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best: best() });
+  /** What came off the coarse grid, mended a little on the fine one. */
+  const onFineGrid = (coarse: StowSearch, random: Random): StowSearch => {
+    const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
+    settleNear(fine);
+    anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
+    return fine;
+  };
+  let best: StowPlan | undefined;
+  const tell = (plan: StowPlan | undefined): void => {
+    if (plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0)) best = plan;
+    if (best !== undefined) onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best });
   };
   const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
   startFromRules(coarse);
-  anneal(
-    coarse,
-    random,
-    coarseMoves,
-    [HOT, 1],
-    COARSE_WEIGHTS,
-    step(() => planOf(coarse)),
-  );
+  anneal(coarse, random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => {
+    spent += PROGRESS_EVERY;
+    if (onProgress === undefined) return;
+    // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
+    const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
+    tell(isDue ? planOf(onFineGrid(coarse, seededRandom(seed + spent))) : undefined);
+  });
   const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
-  const fineStep = step(() => planOf(fine));
-  anneal(fine, random, iterations - coarseMoves, [WARM, COLD], WEIGHTS, fineStep);
+  settleNear(fine);
+  const fineStep = (): void => {
+    spent += PROGRESS_EVERY;
+    if (onProgress !== undefined) tell(planOf(fine));
+  };
+  anneal(fine, random, iterations - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
   // What is still left out, unsafe, out of reach or hollow is worth another try or two.
   for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
-    anneal(fine, random, Math.floor(iterations * MORE_PART), [WARM, COLD], STRICT_WEIGHTS, fineStep);
+    anneal(fine, random, Math.floor(iterations * MORE_PART), FINE_HEAT, STRICT_WEIGHTS, fineStep);
   return planOf(fine);
 }
 
@@ -159,9 +175,9 @@ function anneal(
   search: StowSearch,
   random: Random,
   moves: number,
-  [hot, cold]: readonly [number, number],
+  { hot, cold, wide }: Heat,
   weights: StowWeights,
-  spend: (moves: number) => void,
+  onProgress?: () => void,
 ): void {
   const { movable } = search;
   let best = { cost: search.cost(), state: keep(search) };
@@ -170,7 +186,7 @@ function anneal(
   for (let i = 0; i < moves; i += 1) {
     const temperature = hot * (cold / hot) ** (i / moves);
     const parts = search.snapshot();
-    const undo = propose(search, random, 1 - i / moves);
+    const undo = propose(search, random, wide * (1 - i / moves));
     if (undo !== undefined) {
       const limit = energy - temperature * Math.log(random());
       const next = search.costWithin(weights, limit);
@@ -183,11 +199,12 @@ function anneal(
         if (compareCost(next, best.cost) < 0) best = { cost: next, state: keep(search) };
       }
     }
-    if (i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
+    if (onProgress !== undefined && i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
       const now = keep(search);
       restore(search, best.state);
-      spend(PROGRESS_EVERY);
+      onProgress?.();
       restore(search, now);
+      search.cost();
     }
   }
   restore(search, best.state);
@@ -217,15 +234,7 @@ function propose(search: StowSearch, random: Random, heat: number): (() => void)
     return place(search, t, c, search.x[t]!, search.y[t]!, next);
   }
   if (kind < 0.58) return inTurn(search, random, t, heat);
-  if (kind < 0.76) {
-    // Loaded at another turn, and where that suits.
-    const back = inTurn(search, random, t, 1);
-    const moved = nearby(search, random, t, 1);
-    return () => {
-      moved?.();
-      back?.();
-    };
-  }
+  if (kind < 0.76) return settled(search, random, t, heat);
   if (kind < 0.86) return exchange(search, random, t);
   if (kind < 0.89) return insteadOfAll(search, random, t);
   return elsewhere(search, random, t);
@@ -282,6 +291,22 @@ function nearby(search: StowSearch, random: Random, t: number, heat: number): ((
         : search.y[t]!,
     random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : search.turn[t]!,
   );
+}
+
+/** Places that a thing looks at before it settles, and how often it is loaded at another turn too. */
+const PLACES = 16;
+const IN_TURN_TOO = 0.5;
+
+/** Loaded at another turn or the same, where it does best of some places. */
+function settled(search: StowSearch, random: Random, t: number, heat: number): (() => void) | undefined {
+  const back = random() < IN_TURN_TOO ? inTurn(search, random, t, heat) : undefined;
+  const { xCm, yCm, turn } = search.suitablePlace(t, random, PLACES);
+  const moved = place(search, t, search.comp[t]!, xCm, yCm, turn);
+  if (moved === undefined) return back;
+  return () => {
+    moved();
+    back?.();
+  };
 }
 
 /** Parts of the depth, small ones more often. */

@@ -138,7 +138,7 @@ function spread(search: StowSearch): void {
               const [voids, over] = [loader.voidCm3, loader.overflowCm3];
               loader.load(solid, turn, x, y);
               const price =
-                loader.middleHeightOf(i) +
+                (loader.measure(i) ? loader.middleZ : compartment.floor[0]!) +
                 (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
                 (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000 +
                 search.density(t) * 10 * out;
@@ -151,6 +151,48 @@ function spread(search: StowSearch): void {
         }
       }
       loader.load(solid, search.turn[t]!, search.x[t]!, search.y[t]!);
+    }
+  }
+}
+
+/** Steps to either side, in cells, within which a thing is moved when a stow comes from a coarser grid. */
+const NEAR_CELLS = [0, -1, 1, -2, 2];
+/** What a step away costs against a centimetre of height. */
+const PER_STEP = 0.2;
+
+/**
+ * Move things of a stow that was made on a coarser grid by a cell or two, one after another, to where they lie lowest
+ * with the least lost under them: rounding alone sets things on each other's edges.
+ */
+export function settleNear(search: StowSearch): void {
+  for (let c = 0; c < search.compartments.length; c += 1) {
+    const compartment = search.compartments[c]!;
+    if (compartment.kind === 'sleeve') continue;
+    const { cellCm } = compartment;
+    const mine = [...search.order].filter((t) => search.comp[t] === c);
+    const loader = search.emptyLoader(c);
+    for (const [i, t] of mine.entries()) {
+      const turn = search.turn[t]!;
+      const [x, y] = [search.x[t]!, search.y[t]!];
+      if (!search.isPinned(t)) {
+        let least = Infinity;
+        for (const dx of NEAR_CELLS) {
+          for (const dy of NEAR_CELLS) {
+            const [voids, over] = [loader.voidCm3, loader.overflowCm3];
+            search.loadInto(loader, c, t, turn, x + dx * cellCm, y + dy * cellCm);
+            const price =
+              (loader.measure(i) ? loader.middleZ : compartment.floor[0]!) +
+              (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
+              (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000 +
+              PER_STEP * (Math.abs(dx) + Math.abs(dy));
+            loader.rewind(i);
+            if (price >= least) continue;
+            least = price;
+            search.put(t, c, x + dx * cellCm, y + dy * cellCm, turn);
+          }
+        }
+      }
+      search.loadInto(loader, c, t, search.turn[t]!, search.x[t]!, search.y[t]!);
     }
   }
 }

@@ -96,9 +96,11 @@ function boundAlong(
       continue;
     }
     const able = solid.turns.filter((turn) => turnGoesInto(turn, compartment));
-    const options = (able.length > 0 ? able : solid.turns).map(
-      (turn): Stiff => ({ kind: 'stiff', group, ...roomOf(turn, p.thing, compartment) }),
-    );
+    const options = (able.length > 0 ? able : solid.turns).map((turn): Stiff => ({
+      kind: 'stiff',
+      group,
+      ...roomOf(turn, p.thing, compartment),
+    }));
     things.push({ massKg, options });
   }
   const m = a.massKg || 1;

@@ -19,9 +19,9 @@ export interface StowCost {
 
 /** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
 export const WEIGHTS = {
-  misfit: 300,
+  misfit: 120,
   safety: 150,
-  tooDeep: 80,
+  tooDeep: 30,
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 8,

@@ -2,10 +2,11 @@
  * The running state of a search for a stow: every thing's compartment, turn, place and turn in the loading order, with
  * each compartment's figures kept until something in it moves.
  */
+import { pickIndex, type Random } from '../random.js';
 import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, PointCm, Thing } from '../trip/model.js';
 import { ColumnLoader, type RigidPlace } from './columnLoader.js';
-import { energyOf, type StowCost, type StowWeights } from './stowCost.js';
+import { energyOf, WEIGHTS, type StowCost, type StowWeights } from './stowCost.js';
 import { TrialLoader, type Put } from './trialLoader.js';
 import {
   compartmentIndex,
@@ -104,7 +105,8 @@ export class StowSearch {
   private readonly loaders: readonly TrialLoader[];
   private readonly slabLoaders = new Map<string, TrialLoader>();
   private readonly choices: readonly (readonly Choice[])[];
-  private readonly clashes: readonly (readonly boolean[])[];
+  /** Pairs of things that must not share a zone. */
+  private readonly clashes: readonly (readonly [number, number])[];
   private readonly massKg: readonly number[];
   private readonly volumeL: readonly number[];
   /** What each takes at most, swollen. */
@@ -114,6 +116,7 @@ export class StowSearch {
   private readonly sleeve: number;
   private readonly riders: readonly (readonly number[])[];
   private readonly pinnedThings: ReadonlySet<number>;
+  private readonly totalKg: number;
   /** By thing and turn, how far it is kept from the back in the main compartment, cm: bare, and behind a reservoir. */
   private readonly awayCm: readonly (readonly [readonly number[], readonly number[]])[];
 
@@ -137,6 +140,10 @@ export class StowSearch {
     this.massKg = things.map(
       (t, i) => t.massKg + this.riders[i]!.reduce((sum, r) => sum + things[r]!.massKg, 0),
     );
+    this.totalKg = this.massKg.reduce(
+      (sum, kg, i) => (inside.has(things[i]!.thing.id) ? sum : sum + kg),
+      max(TINY_KG, pack.tareKg),
+    );
     this.choices = things.map(({ thing }) =>
       pack.zones.map((zone) => {
         const verdict = placementVerdict(thing, zone, house);
@@ -148,7 +155,9 @@ export class StowSearch {
         };
       }),
     );
-    this.clashes = things.map((a) => things.map((b) => clash(a.thing, b.thing) !== undefined));
+    this.clashes = things.flatMap((a, i) =>
+      things.flatMap((b, j) => (j > i && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [])),
+    );
     this.main = this.compartments.findIndex((c) => c.id === 'main');
     this.sleeve = this.compartments.findIndex((c) => c.kind === 'sleeve');
     this.allowed = things.map((_t, i) => this.allowedFor(i));
@@ -345,8 +354,6 @@ export class StowSearch {
     const { loader } = trial;
     this.fresh.push(c);
     const zoneIndex = compartment.zone === undefined ? -1 : pack.zones.indexOf(compartment.zone);
-    const area = compartment.cellCm * compartment.cellCm;
-    const { columnX, columnY } = loader;
     for (let i = 0; i < mine.length; i += 1) {
       const t = mine[i]!;
       const mass = this.massKg[t]!;
@@ -354,36 +361,14 @@ export class StowSearch {
       let x = this.x[t]!;
       let y = this.y[t]!;
       let z = compartment.floor[0]!;
-      let backY = Infinity;
       let litres = this.volumeL[t]!;
-      if (rigid !== undefined) {
-        x = rigid.xCm;
-        y = rigid.yCm;
-        z = rigid.zCm + rigid.turn.heightCm / 2;
-        backY = rigid.yCm - rigid.turn.depthCm / 2;
-        this.restsOn[t] = rigid;
-      } else {
-        let sum = 0;
-        let sx = 0;
-        let sy = 0;
-        let sz = 0;
-        for (let s = loader.segStart[i]!, end = loader.segStart[i + 1]!; s < end; s += 1) {
-          const column = loader.segColumn[s]!;
-          const high = loader.segHigh[s]!;
-          const low = loader.segLow[s]!;
-          const h = high - low;
-          sum += h;
-          sx += h * columnX[column]!;
-          sy += h * columnY[column]!;
-          sz += h * (high + low);
-        }
-        if (sum > 0) {
-          x = sx / sum;
-          y = sy / sum;
-          z = sz / sum / 2;
-          litres = (sum * area) / 1000;
-        }
+      if (loader.measure(i)) {
+        x = loader.middleX;
+        y = loader.middleY;
+        z = loader.middleZ;
+        if (rigid === undefined) litres = loader.filledCm3 / 1000;
       }
+      this.restsOn[t] = rigid;
       part.massKg += mass;
       part.mx += mass * x;
       part.my += mass * y;
@@ -401,7 +386,12 @@ export class StowSearch {
         if (isLong(things[t]!.thing) && !rigid.turn.upright) part.comfort += LYING_LONG;
         if (
           compartment.kind === 'main' &&
-          isHardAtBack(things[t]!.thing, rigid.turn, backY - compartment.y0, loader.hasSlab)
+          isHardAtBack(
+            things[t]!.thing,
+            rigid.turn,
+            y - rigid.turn.depthCm / 2 - compartment.y0,
+            loader.hasSlab,
+          )
         ) {
           part.safety += 1;
           stands += 3;
@@ -436,12 +426,8 @@ export class StowSearch {
       part.tooDeep += deep;
       this.trouble[t]! += 2 * deep;
     }
-    for (let i = 0; i < mine.length; i += 1) {
-      for (let j = i + 1; j < mine.length; j += 1) {
-        const [a, b] = [mine[i]!, mine[j]!];
-        if (this.clashes[a]![b]! && this.zoneOf[a] === this.zoneOf[b]) part.safety += 1;
-      }
-    }
+    for (const [p, q] of this.clashes)
+      if (this.comp[p] === c && this.comp[q] === c && this.zoneOf[p] === this.zoneOf[q]) part.safety += 1;
     return part;
   }
 
@@ -457,6 +443,18 @@ export class StowSearch {
       if (sum > most) most = sum;
     }
     return max(0, most - zone.volumeL);
+  }
+
+  /** A loader of a compartment with nothing in it, reservoir and all. */
+  emptyLoader(c: number): ColumnLoader {
+    return this.loaderFor(c).fresh();
+  }
+
+  /** Load a thing that may be moved, as it is when nothing is mended. */
+  loadInto(loader: ColumnLoader, c: number, t: number, turn: number, xCm: number, yCm: number): void {
+    const inMain = this.compartments[c]!.kind === 'main' && !this.isPinned(t);
+    const away = inMain ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
+    loader.load(this.solids[t]!, turn, round(xCm), round(yCm), false, away);
   }
 
   /** Load things in their order; false when the whole is certain to be above the limit. */
@@ -481,9 +479,7 @@ export class StowSearch {
         bandMissCm: 0,
         asideCm: 0,
         voidPercent: 0,
-        comfort:
-          others.comfort +
-          (PER_CM_OUT * (others.my + massKg * y0)) / max(TINY_KG, others.massKg + massKg),
+        comfort: others.comfort + (PER_CM_OUT * (others.my + massKg * y0)) / this.totalKg,
       },
       weights,
     );
@@ -519,6 +515,47 @@ export class StowSearch {
     this.fresh.length = 0;
   }
 
+  /**
+   * A place for a thing in its compartment at its turn in the order: of some random ones that where it does best by
+   * itself, near the back as it is heavy, low as it is large, even with the rest, with little lost under it.
+   */
+  suitablePlace(t: number, random: Random, tries: number): { xCm: number; yCm: number; turn: number } {
+    const c = this.comp[t]!;
+    const { kind, x0, y0, nx, ny, cellCm } = this.compartments[c]!;
+    const before: number[] = [];
+    for (let k = 0; this.order[k] !== t; k += 1)
+      if (this.comp[this.order[k]!] === c) before.push(this.order[k]!);
+    const trial = this.loaderFor(c);
+    this.loadAnew(trial, c, before);
+    const { loader } = trial;
+    const away = kind === 'main' ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
+    const kg = this.totalKg;
+    const aside = this.centre.x * kg - this.massKg[t]! * this.x[t]!;
+    // How much room above is worth against the rest differs from time to time, so that all kinds of places come up.
+    const perHeight = PER_LITRE_HIGH * 10 ** (random() * 2 - 1) * this.volumeL[t]!;
+    let best = { xCm: this.x[t]!, yCm: this.y[t]!, turn: this.turn[t]! };
+    let least = Infinity;
+    const [voids, over] = [loader.voidCm3, loader.overflowCm3];
+    for (let k = 0; k < tries; k += 1) {
+      const xCm = round(x0 + random() * nx * cellCm);
+      const yCm = round(y0 + random() * ny * cellCm);
+      const turn = pickIndex(random, this.turnsOf(t));
+      loader.load(this.solids[t]!, turn, xCm, yCm, false, away);
+      const price = loader.measure(before.length)
+        ? (PER_CM_OUT * this.massKg[t]! * loader.middleY) / kg +
+          (WEIGHTS.asideCm * abs(aside + this.massKg[t]! * loader.middleX)) / kg +
+          perHeight * loader.middleZ +
+          (PER_LITRE_LOST * (loader.voidCm3 - voids)) / 1000 +
+          (PER_LITRE_OVER * (loader.overflowCm3 - over)) / 1000
+        : Infinity;
+      loader.rewind(before.length);
+      if (price >= least) continue;
+      least = price;
+      best = { xCm, yCm, turn };
+    }
+    return best;
+  }
+
   private sleevePart(c: number): PartCost {
     const part = emptyPart();
     const { pack, things } = this.problem;
@@ -551,9 +588,7 @@ export class StowSearch {
     const key = litres.toFixed(3);
     let loader = this.slabLoaders.get(key);
     if (loader === undefined) {
-      loader = new TrialLoader(
-        () => new ColumnLoader(this.compartments[c]!, this.comp.length, slab),
-      );
+      loader = new TrialLoader(() => new ColumnLoader(this.compartments[c]!, this.comp.length, slab));
       this.slabLoaders.set(key, loader);
     }
     return loader;
@@ -604,6 +639,10 @@ const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
 const TINY_KG = 1e-9;
+/** What a litre a centimetre higher costs a thing that looks for a place, one lost under it, one that stands out. */
+const PER_LITRE_HIGH = 0.3;
+const PER_LITRE_LOST = 10;
+const PER_LITRE_OVER = 200;
 /** A reservoir's cloth gives into the pack. */
 const SLEEVE_GIVE_L = 0.5;
 

@@ -21,9 +21,12 @@ export class TrialLoader {
   private kept: Held;
   private tried: Held;
 
-  constructor(make: () => ColumnLoader) {
-    this.kept = { loader: make(), list: [] };
-    this.tried = { loader: make(), list: [] };
+  constructor(
+    /** Another loader of the compartment, with nothing in it. */
+    readonly fresh: () => ColumnLoader,
+  ) {
+    this.kept = { loader: fresh(), list: [] };
+    this.tried = { loader: fresh(), list: [] };
   }
 
   /** The loader that holds what was tried last. */
@@ -43,7 +46,11 @@ export class TrialLoader {
    * @param isEnough asked after each thing; when it says so the rest is left
    * @returns whether all is loaded
    */
-  try(list: readonly Put[], load: (loader: ColumnLoader, put: Put) => void, isEnough?: () => boolean): boolean {
+  try(
+    list: readonly Put[],
+    load: (loader: ColumnLoader, put: Put) => void,
+    isEnough?: () => boolean,
+  ): boolean {
     const { kept, tried } = this;
     let same = sameStart(tried.list, list);
     const asKept = sameStart(kept.list, list);

@@ -276,14 +276,11 @@ export class ColumnLoader {
         }
       }
     }
-    const at = {
-      turn,
-      xCm: x0 + (ix + turn.nx / 2) * cellCm,
-      yCm: y0 + (iy + turn.ny / 2) * cellCm,
-    };
+    const atX = x0 + (ix + turn.nx / 2) * cellCm;
+    const atY = y0 + (iy + turn.ny / 2) * cellCm;
     if (!fits) {
       this.overflowCm3 += turn.widthCm * turn.depthCm * turn.heightCm;
-      this.rigid[this.loaded] = { ...at, zCm: this.height[0]! };
+      this.rigid[this.loaded] = { turn, xCm: atX, yCm: atY, zCm: this.height[0]! };
       return;
     }
     const { dx, dy, low, high } = turn;
@@ -297,7 +294,7 @@ export class ColumnLoader {
       this.fill(c, bottom, top);
     }
     this.overflowCm3 += above * this.cellArea;
-    this.rigid[this.loaded] = { ...at, zCm: z };
+    this.rigid[this.loaded] = { turn, xCm: atX, yCm: atY, zCm: z };
   }
 
   /** Whether a turned thing might come to rest below a height and under the ceiling: false as soon as a column says no. */
@@ -442,16 +439,18 @@ export class ColumnLoader {
     const { columns, low, top } = this;
     const wanted = volume / this.cellArea;
     let count = listed;
+    let sumLow = 0;
+    for (let i = 0; i < count; i += 1) sumLow += low[i]!;
     // Nothing is full until it shows.
     let level = -Infinity;
     for (;;) {
-      let sum = wanted;
-      let open = 0;
-      for (let i = 0; i < count; i += 1) {
-        if (top[i]! < level) sum -= top[i]! - low[i]!;
-        else {
-          sum += low[i]!;
-          open += 1;
+      let sum = wanted + sumLow;
+      let open = count;
+      if (level > -Infinity) {
+        for (let i = 0; i < count; i += 1) {
+          if (top[i]! >= level) continue;
+          sum -= top[i]!;
+          open -= 1;
         }
       }
       if (open === 0) {
@@ -460,35 +459,46 @@ export class ColumnLoader {
         return;
       }
       const next = sum / open;
+      const thin = next - leastCm + TINY;
       let kept = 0;
+      let keptLow = 0;
       let full = false;
       for (let i = 0; i < count; i += 1) {
-        if (next - low[i]! < leastCm - TINY) continue;
+        const from = low[i]!;
+        if (from > thin) continue;
         if (top[i]! < next) full = true;
-        columns[kept] = columns[i]!;
-        low[kept] = low[i]!;
-        top[kept] = top[i]!;
+        if (kept < i) {
+          columns[kept] = columns[i]!;
+          low[kept] = from;
+          top[kept] = top[i]!;
+        }
+        keptLow += from;
         kept += 1;
       }
       let out = kept < count;
-      count = kept;
       if (!out && (!full || abs(next - level) < TINY)) {
         kept = 0;
+        keptLow = 0;
         for (let i = 0; i < count; i += 1) {
-          if (next - low[i]! > tallest) continue;
-          columns[kept] = columns[i]!;
-          low[kept] = low[i]!;
-          top[kept] = top[i]!;
+          const from = low[i]!;
+          if (next - from > tallest) continue;
+          if (kept < i) {
+            columns[kept] = columns[i]!;
+            low[kept] = from;
+            top[kept] = top[i]!;
+          }
+          keptLow += from;
           kept += 1;
         }
         out = kept < count;
-        count = kept;
         if (!out) {
           this.count = count;
           this.level = next;
           return;
         }
       }
+      count = kept;
+      sumLow = keptLow;
       level = out ? -Infinity : next;
     }
   }

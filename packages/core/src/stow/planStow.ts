@@ -45,15 +45,13 @@ export interface StowPlan {
   readonly cost: StowCost;
 }
 
-/** Moves that a pack's number of things asks for: about equal time for few and many. */
+/** Moves that a pack's number of things asks for. */
 export function usualStowIterations(things: number): number {
-  return Math.round(
-    Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE / things ** 1.5)),
-  );
+  return Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE * things));
 }
-const ITERATIONS_FOR_ONE = 6_000_000;
+const ITERATIONS_FOR_ONE = 1_400;
 const LEAST_ITERATIONS = 4_000;
-const MOST_ITERATIONS = 40_000;
+const MOST_ITERATIONS = 32_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.87;
@@ -65,8 +63,8 @@ const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
 const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY];
-const GLIMPSE_EVERY = 8 * PROGRESS_EVERY;
-const GLIMPSE_MOVES = 200;
+const GLIMPSE_EVERY = 5 * PROGRESS_EVERY;
+const GLIMPSE_MOVES = 300;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;

@@ -22,6 +22,8 @@ const CREVICE_CM = 3;
 /** A soft thing that nearly reaches from wall to wall does, cm (Graft's own number). */
 const WALL_GAP_CM = 3;
 const MOST_IN_COLUMN = 32;
+/** A soft thing is poured twice at most. */
+const MOST_OF_ONE = 2;
 /** More cells than any compartment has along an edge. */
 const MOST_CELLS = 1024;
 /** Cells between the places that are tried for a thing that stands out. */
@@ -111,21 +113,23 @@ export class ColumnLoader {
   ) {
     const { nx, ny, cellCm } = compartment;
     const n = nx * ny;
-    this.columnX = Float64Array.from({ length: n }, (_v, c) => compartment.x0 + ((c % nx) + 0.5) * cellCm);
-    this.columnY = Float64Array.from(
-      { length: n },
-      (_v, c) => compartment.y0 + (floor(c / nx) + 0.5) * cellCm,
-    );
+    this.columnX = new Float64Array(n);
+    this.columnY = new Float64Array(n);
+    for (let c = 0; c < n; c += 1) {
+      this.columnX[c] = compartment.x0 + ((c % nx) + 0.5) * cellCm;
+      this.columnY[c] = compartment.y0 + (floor(c / nx) + 0.5) * cellCm;
+    }
+    const segments = n * min(MOST_IN_COLUMN, MOST_OF_ONE * most);
     this.height = new Float64Array(n);
-    this.segColumn = new Int32Array(n * MOST_IN_COLUMN);
-    this.segLow = new Float64Array(n * MOST_IN_COLUMN);
-    this.segHigh = new Float64Array(n * MOST_IN_COLUMN);
+    this.segColumn = new Int32Array(segments);
+    this.segLow = new Float64Array(segments);
+    this.segHigh = new Float64Array(segments);
     this.segStart = new Int32Array(most + 1);
     this.stack = new Uint8Array(n * MOST_IN_COLUMN);
     this.stackCount = new Uint8Array(n);
     this.topSeg = new Int32Array(n);
-    this.segHeightBefore = new Float64Array(n * MOST_IN_COLUMN);
-    this.segTopBefore = new Int32Array(n * MOST_IN_COLUMN);
+    this.segHeightBefore = new Float64Array(segments);
+    this.segTopBefore = new Int32Array(segments);
     this.swollenStart = new Int32Array(most + 1);
     this.voidBefore = new Float64Array(most + 1);
     this.overflowBefore = new Float64Array(most + 1);

@@ -20,13 +20,9 @@ export function turnGoesInto(turn: Turn, c: Compartment): boolean {
   return c.floor.some((floor, i) => turn.heightCm <= c.ceiling[i]! - floor + ROUNDING_CM);
 }
 
-const compartments = new WeakMap<Pack, readonly Compartment[]>();
-
 /** Whether some part of the pack, inside or out, takes the thing's shape; soft things fit everywhere. */
 export function fitsPack(thing: Thing, pack: Pack): boolean {
   const solid = solidOf(thing.shape, thing.volumeL, CELL_CM);
   if (solid.kind === 'soft') return true;
-  let parts = compartments.get(pack);
-  if (parts === undefined) compartments.set(pack, (parts = compartmentsOf(pack, CELL_CM)));
-  return parts.some((c) => goesInto(solid, c));
+  return compartmentsOf(pack, CELL_CM).some((c) => goesInto(solid, c));
 }

@@ -236,7 +236,7 @@ export function realise(
         compartmentIndex(compartments, zoneById.get(p.zoneId)!) === index &&
         compartment.kind !== 'sleeve',
     );
-    const loader = new ColumnLoader(compartment, mine.length, compartment.id === 'main' ? slab : undefined);
+    const loader = loaderOf(compartment, mine.length, compartment.id === 'main' ? slab : undefined);
     let filledL = 0;
     const solids: Solid[] = [];
     for (const p of mine) {
@@ -327,6 +327,22 @@ export function realise(
     unplaced: problem.things.filter((t) => !placed.has(t.thing.id)),
   };
 }
+
+/** An empty loader; one without a reservoir is used again for the next stow of the same pack. */
+function loaderOf(
+  compartment: Compartment,
+  most: number,
+  slab: ConstructorParameters<typeof ColumnLoader>[2],
+): ColumnLoader {
+  if (slab !== undefined) return new ColumnLoader(compartment, most, slab);
+  let used = loaders.get(compartment);
+  if (used === undefined || used.most < most) {
+    used = { most, loader: new ColumnLoader(compartment, most) };
+    loaders.set(compartment, used);
+  } else used.loader.reset();
+  return used.loader;
+}
+const loaders = new WeakMap<Compartment, { readonly most: number; readonly loader: ColumnLoader }>();
 
 type Geometry = Pick<LaidThing, 'volumeL' | 'centre' | 'box' | 'turn' | 'segments'>;
 

@@ -71,6 +71,17 @@ export function mainVolumeL(main: MainCompartment): number {
 
 /** Main compartment, or its two parts where a divider is between them, then each pocket inside or outside. */
 export function compartmentsOf(pack: Pack, cellCm: number): readonly Compartment[] {
+  let byCell = known.get(pack);
+  if (byCell === undefined) known.set(pack, (byCell = new Map<number, readonly Compartment[]>()));
+  let list = byCell.get(cellCm);
+  if (list === undefined) byCell.set(cellCm, (list = makeCompartments(pack, cellCm)));
+  return list;
+}
+
+/** Every step of a drag asks for them again. */
+const known = new WeakMap<Pack, Map<number, readonly Compartment[]>>();
+
+function makeCompartments(pack: Pack, cellCm: number): readonly Compartment[] {
   const main = mainOf(pack);
   const list: Compartment[] = [];
   if (main !== undefined) {

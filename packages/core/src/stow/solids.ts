@@ -55,24 +55,31 @@ const LEAST_THICKNESS_CM = 2;
  * @param cellCm edge of a cell
  */
 export function solidOf(shape: Shape, volumeL: number, cellCm: number): Solid {
-  const size = shapeSizeCm(shape);
-  if (size === undefined) {
+  if (shapeSizeCm(shape) === undefined) {
     const looseL = shape.kind === 'stuff' ? Math.max(volumeL, shape.looseVolumeL) : volumeL;
     const leastCm = Math.min(LEAST_THICKNESS_CM, 0.3 * Math.cbrt(volumeL * 1000));
     return { kind: 'soft', volumeL, looseL, leastCm };
   }
+  let bySize = rigid.get(shape);
+  if (bySize === undefined) rigid.set(shape, (bySize = new Map<number, Solid>()));
+  let solid = bySize.get(cellCm);
+  if (solid === undefined) bySize.set(cellCm, (solid = { kind: 'rigid', turns: turnsOf(shape, cellCm) }));
+  return solid;
+}
+
+/** Rigid solids by shape and size of cell: every step of a drag asks for them again. */
+const rigid = new WeakMap<Shape, Map<number, Solid>>();
+
+function turnsOf(shape: Shape, cellCm: number): readonly Turn[] {
   switch (shape.kind) {
     case 'block':
     case 'flat':
-      return { kind: 'rigid', turns: boxTurns(shape.lengthCm, shape.widthCm, shape.heightCm, cellCm) };
+      return boxTurns(shape.lengthCm, shape.widthCm, shape.heightCm, cellCm);
     case 'cylinder':
     case 'roll':
     case 'long': {
       const { lengthCm: l, diameterCm: d } = shape;
-      return {
-        kind: 'rigid',
-        turns: [upright(l, d, cellCm), lying(l, d, 'x', cellCm), lying(l, d, 'y', cellCm)],
-      };
+      return [upright(l, d, cellCm), lying(l, d, 'x', cellCm), lying(l, d, 'y', cellCm)];
     }
     case 'pouch':
     case 'stuff':

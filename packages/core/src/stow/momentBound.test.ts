@@ -87,6 +87,49 @@ describe('the bound on moments', () => {
     );
   });
 
+  test('on a grid, against HiGHS: never above the linear program and near it', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(
+          fc.record({ massKg: fc.integer({ min: 1, max: 30 }), volumeL: fc.integer({ min: 1, max: 6 }) }),
+          { minLength: 1, maxLength: 6 },
+        ),
+        fc.array(fc.integer({ min: 3, max: 8 }), { minLength: 14, maxLength: 18 }),
+        async (list, litres) => {
+          const things = list.map((t) => ({ massKg: t.massKg / 10, volumeL: t.volumeL }));
+          const least = await leastByProgram(things, litres, 2);
+          const bound = leastMomentBound(
+            things.map((t) => fluid(t.massKg, t.volumeL)),
+            [{ ...group(litres), gridded: true }],
+            least,
+          );
+          expect(bound).toBeLessThanOrEqual(least + 1e-6);
+          expect(bound).toBeGreaterThanOrEqual(0.88 * least - 1e-6);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  test('on a grid a stiff thing begins where a row begins: by hand', () => {
+    const rows = { ...group([1, 1, 1, 1]), gridded: true };
+    // 4 cm long in rows of 2 cm: its middle is 2 cm above where it begins.
+    const thing = (from: number): BoundThing => ({
+      massKg: 2,
+      options: [
+        {
+          kind: 'stiff',
+          group: 0,
+          lengthCm: 4,
+          steps: [{ lengthCm: 4, volumeCm3: 400 }],
+          startCm: [from, 4],
+        },
+      ],
+    });
+    expect(leastMomentBound([thing(0)], [rows], 20)).toBeCloseTo(2 * 2, 6);
+    expect(leastMomentBound([thing(2)], [rows], 20)).toBeCloseTo(2 * 4, 6);
+  });
+
   test('stiff things one after another: never above the best of all orders, and well above nothing', () => {
     fc.assert(
       fc.property(

@@ -6,7 +6,7 @@ import { placeThing } from '../trip/changes.js';
 import { thingsInPack } from '../trip/queries.js';
 import { assessStow } from './assessStow.js';
 import { gramsToCentre } from './assessment.js';
-import { compareCost, costOfStow, planStow, solveStow } from './planStow.js';
+import { compareCost, costOfStow, planStow, solveStow, type StowPlan } from './planStow.js';
 import { heightBoundCm, leastOutCm } from './stowBounds.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import { assess } from './assessStow.js';
@@ -243,6 +243,20 @@ describe('planStow', () => {
     expect(planStow(trip, 'a', { seed: 3, iterations: 2000 })).toEqual(
       planStow(trip, 'a', { seed: 3, iterations: 2000 }),
     );
+  });
+
+  test('every stow shown on the way is one of the centimetre grid, none worse than the last, and listening changes nothing', () => {
+    const trip = stowLoadTrip(STOW_LOADS[1]!, 'middle');
+    const problem = stowProblem(trip, 'wearer', 1);
+    const shown: StowPlan[] = [];
+    const options = { seed: 4, iterations: 9000 };
+    const plan = planStow(trip, 'wearer', { ...options, onProgress: ({ best }) => shown.push(best) });
+    expect(shown.length).toBeGreaterThan(3);
+    for (const [i, { cost, stow }] of shown.entries()) {
+      expect(compareCost(costOfStow(problem, stow.placements), cost)).toBe(0);
+      if (i > 0) expect(compareCost(cost, shown[i - 1]!.cost)).toBeLessThanOrEqual(0);
+    }
+    expect(planStow(trip, 'wearer', options).stow).toEqual(plan.stow);
   });
 
   test('food that is eaten makes room for food that arrives', () => {

@@ -51,13 +51,13 @@ export function usualStowIterations(things: number): number {
 }
 const ITERATIONS_FOR_ONE = 1_400;
 const LEAST_ITERATIONS = 4_000;
-const MOST_ITERATIONS = 32_000;
+const MOST_ITERATIONS = 28_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.87;
 /** Tries more when things are left out, and the part of the moves each gets. */
 const MORE_TRIES = 2;
-const MORE_PART = 0.12;
+const MORE_PART = 0.06;
 /** Voids beyond the unavoidable that are too many, percent. */
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
@@ -72,6 +72,7 @@ const BACKWARD = 0.3;
 /** Temperatures, from where to where: of the coarse search and of the fine one, which mends what the grids differ in. */
 const COARSE_HEAT = { hot: 25, cold: 0.4, wide: 1 };
 const FINE_HEAT = { hot: 3, cold: 0.3, wide: 0.3 };
+const MORE_HEAT = { hot: 12, cold: 0.3, wide: 1 };
 /** How hot a search is, and how far from where they are things are moved at its beginning. */
 type Heat = typeof COARSE_HEAT;
 
@@ -128,7 +129,7 @@ export function solveStow(
   anneal(fine, random, iterations - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
   // What is still left out, unsafe, out of reach or hollow is worth another try or two.
   for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
-    anneal(fine, random, Math.floor(iterations * MORE_PART), FINE_HEAT, STRICT_WEIGHTS, fineStep);
+    anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
   return planOf(fine);
 }
 

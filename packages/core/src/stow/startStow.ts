@@ -135,12 +135,8 @@ function spread(search: StowSearch): void {
           for (const out of OUT) {
             for (let turn = 0; turn < search.turnsOf(t); turn += 1) {
               const [x, y] = [compartment.x0 + across * w, compartment.y0 + out * d];
-              const [voids, over] = [loader.voidCm3, loader.overflowCm3];
-              loader.load(solid, turn, x, y);
               const price =
-                (loader.measure(i) ? loader.middleZ : compartment.floor[0]!) +
-                (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
-                (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000 +
+                priceOf(loader, i, compartment.floor[0]!, () => loader.load(solid, turn, x, y)) +
                 search.density(t) * 10 * out;
               loader.rewind(i);
               if (price >= least) continue;
@@ -157,6 +153,9 @@ function spread(search: StowSearch): void {
 
 /** Steps to either side, in cells, within which a thing is moved when a stow comes from a coarser grid. */
 const NEAR_CELLS = [0, -1, 1, -2, 2];
+/** Lost by a thing, cm³: then it is tried everywhere, in steps of so many cells. */
+const NOTICEABLY_LOST_CM3 = 250;
+const FAR_STEP = 2;
 /** What a step away costs against a centimetre of height. */
 const PER_STEP = 0.2;
 
@@ -171,30 +170,45 @@ export function settleNear(search: StowSearch): void {
     const { cellCm } = compartment;
     const mine = [...search.order].filter((t) => search.comp[t] === c);
     const loader = search.emptyLoader(c);
+    const { x0, y0, nx, ny } = compartment;
     for (const [i, t] of mine.entries()) {
-      const turn = search.turn[t]!;
-      const [x, y] = [search.x[t]!, search.y[t]!];
       if (!search.isPinned(t)) {
+        const [x, y, old] = [search.x[t]!, search.y[t]!, search.turn[t]!];
         let least = Infinity;
-        for (const dx of NEAR_CELLS) {
-          for (const dy of NEAR_CELLS) {
-            const [voids, over] = [loader.voidCm3, loader.overflowCm3];
-            search.loadInto(loader, c, t, turn, x + dx * cellCm, y + dy * cellCm);
-            const price =
-              (loader.measure(i) ? loader.middleZ : compartment.floor[0]!) +
-              (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
-              (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000 +
-              PER_STEP * (Math.abs(dx) + Math.abs(dy));
-            loader.rewind(i);
-            if (price >= least) continue;
-            least = price;
-            search.put(t, c, x + dx * cellCm, y + dy * cellCm, turn);
-          }
-        }
+        let lostCm3 = 0;
+        const look = (turn: number, xCm: number, yCm: number): void => {
+          const lost = loader.voidCm3 + loader.overflowCm3;
+          const price = priceOf(loader, i, compartment.floor[0]!, () =>
+            search.loadInto(loader, c, t, turn, xCm, yCm),
+          );
+          const far = (PER_STEP * (Math.abs(xCm - x) + Math.abs(yCm - y))) / cellCm;
+          const lostHere = loader.voidCm3 + loader.overflowCm3 - lost;
+          loader.rewind(i);
+          if (price + far >= least) return;
+          least = price + far;
+          lostCm3 = lostHere;
+          search.put(t, c, xCm, yCm, turn);
+        };
+        for (const dx of NEAR_CELLS) for (const dy of NEAR_CELLS) look(old, x + dx * cellCm, y + dy * cellCm);
+        // It stands on an edge: anywhere else.
+        for (let turn = 0; lostCm3 > NOTICEABLY_LOST_CM3 && turn < search.turnsOf(t); turn += 1)
+          for (let jy = 1; jy < ny; jy += FAR_STEP)
+            for (let jx = 1; jx < nx; jx += FAR_STEP) look(turn, x0 + jx * cellCm, y0 + jy * cellCm);
       }
       search.loadInto(loader, c, t, search.turn[t]!, search.x[t]!, search.y[t]!);
     }
   }
+}
+
+/** What a place costs by itself: the height, what is lost under it, what stands out. The thing stays loaded. */
+function priceOf(loader: ColumnLoader, i: number, floorCm: number, load: () => void): number {
+  const [voids, over] = [loader.voidCm3, loader.overflowCm3];
+  load();
+  return (
+    (loader.measure(i) ? loader.middleZ : floorCm) +
+    (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
+    (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000
+  );
 }
 
 /** Standing in open pockets; elsewhere with the smallest depth that fits under the ceiling. */

@@ -24,7 +24,7 @@ export const WEIGHTS = {
   tooDeep: 30,
   bandMissCm: 60,
   asideCm: 40,
-  voidPercent: 8,
+  voidPercent: 12,
 };
 const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
 /**

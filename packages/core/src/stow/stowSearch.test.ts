@@ -1,0 +1,87 @@
+import { pickIndex, seededRandom } from '../random.js';
+import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
+import { planStow } from './planStow.js';
+import { energyOf, WEIGHTS } from './stowCost.js';
+import { settleNear, startFromRules } from './startStow.js';
+import { StowSearch } from './stowSearch.js';
+import { stowProblem } from './stowProblem.js';
+
+const searchOf = (load: number, cellCm: number): StowSearch => {
+  const search = new StowSearch(
+    stowProblem(stowLoadTrip(STOW_LOADS[load]!, 'middle'), 'wearer', 1),
+    [],
+    cellCm,
+  );
+  startFromRules(search);
+  return search;
+};
+
+describe('a search for a stow', () => {
+  test.each([0, 2])('a cost is left out only when its energy is above the limit, load %i', (load) => {
+    const search = searchOf(load, 2);
+    const random = seededRandom(5);
+    let energy = energyOf(search.cost(), WEIGHTS);
+    let [left, kept] = [0, 0];
+    for (let i = 0; i < 300; i += 1) {
+      const parts = search.snapshot();
+      const t = search.movable[pickIndex(random, search.movable.length)]!;
+      const places = search.allowed[t]!;
+      const c = places[pickIndex(random, places.length)]!;
+      const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
+      const old = [search.comp[t]!, search.x[t]!, search.y[t]!, search.turn[t]!] as const;
+      const turn = pickIndex(random, search.turnsOf(t));
+      search.put(t, c, x0 + random() * nx * cellCm, y0 + random() * ny * cellCm, turn);
+      const limit = energy + 40 * random();
+      const within = search.costWithin(WEIGHTS, limit);
+      // The same state asked for without a limit.
+      const whole = energyOf(search.cost(), WEIGHTS);
+      if (within === undefined) {
+        left += 1;
+        expect(whole).toBeGreaterThan(limit);
+      } else expect(energyOf(within, WEIGHTS)).toBeCloseTo(whole, 6);
+      if (whole <= limit) {
+        kept += 1;
+        search.accept();
+        energy = whole;
+      } else {
+        search.put(t, ...old);
+        search.giveBack(parts);
+      }
+    }
+    expect(left).toBeGreaterThan(20);
+    expect(kept).toBeGreaterThan(20);
+  });
+
+  test('a place that suits by itself is inside, and asking for it moves nothing', () => {
+    const search = searchOf(1, 2);
+    const before = search.cost();
+    for (const t of search.movable) {
+      const { x0, y0, nx, ny, cellCm } = search.compartments[search.comp[t]!]!;
+      if (search.compartments[search.comp[t]!]!.kind === 'sleeve') continue;
+      const { xCm, yCm, turn } = search.suitablePlace(t, seededRandom(t), 24);
+      expect(xCm).toBeGreaterThanOrEqual(x0);
+      expect(xCm).toBeLessThanOrEqual(x0 + nx * cellCm);
+      expect(yCm).toBeGreaterThanOrEqual(y0);
+      expect(yCm).toBeLessThanOrEqual(y0 + ny * cellCm);
+      expect(turn).toBeLessThan(search.turnsOf(t));
+    }
+    for (let c = 0; c < search.compartments.length; c += 1) search.touch(c);
+    expect(search.cost()).toEqual(before);
+  });
+
+  test('what comes off a coarser grid settles: less lost than by rounding alone', () => {
+    const trip = stowLoadTrip(STOW_LOADS[2]!, 'middle');
+    const problem = stowProblem(trip, 'wearer', 1);
+    const { stow } = planStow(trip, 'wearer', { seed: 2, iterations: 4000 });
+    const coarse = new StowSearch(problem, stow.placements, 2);
+    const rounded = new StowSearch(problem, coarse.placements(), 1);
+    const settled = new StowSearch(problem, coarse.placements(), 1);
+    settleNear(settled);
+    const [before, after] = [rounded.cost(), settled.cost()];
+    expect(120 * after.misfit + 12 * after.voidPercent).toBeLessThan(
+      120 * before.misfit + 12 * before.voidPercent,
+    );
+    // Every thing stays in its compartment.
+    expect([...settled.comp]).toEqual([...rounded.comp]);
+  });
+});

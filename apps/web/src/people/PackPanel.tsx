@@ -225,6 +225,20 @@ const OPENING_WORDS: Readonly<Record<Opening, string>> = {
   front: 'front panel',
 };
 
+function Tick(props: { label: string; on: boolean; disabled?: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label>
+      <input
+        type="checkbox"
+        checked={props.on}
+        disabled={props.disabled}
+        onChange={(e) => props.onChange(e.target.checked)}
+      />{' '}
+      {props.label}
+    </label>
+  );
+}
+
 /** The main compartment in true size: what Packs loads. Until something of it is said, the box around the main zones. */
 function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, label: string) => Entry }) {
   const { massUnit } = usePreferences();
@@ -286,47 +300,36 @@ function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, labe
       <Flex gap="3" wrap="wrap" mt="2" fontSize="xs">
         <Text color="fg.muted">Opens at</Text>
         {OPENINGS.map((opening) => (
-          <label key={opening}>
-            <input
-              type="checkbox"
-              checked={main.openings.includes(opening)}
-              onChange={() => toggle(opening)}
-            />{' '}
-            {OPENING_WORDS[opening]}
-          </label>
+          <Tick
+            key={opening}
+            label={OPENING_WORDS[opening]}
+            on={main.openings.includes(opening)}
+            onChange={() => toggle(opening)}
+          />
         ))}
-        <label>
-          <input
-            type="checkbox"
-            checked={main.divider}
-            disabled={main.bottomPartCm === undefined}
-            onChange={() => save({ divider: !main.divider }, 'divider')}
-          />{' '}
-          divider over the bottom part
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            checked={pack.frameless === true}
-            onChange={() => {
-              const { frameless: _was, ...rest } = pack;
-              put(pack.frameless === true ? rest : { ...rest, frameless: true }, 'frame');
-            }}
-          />{' '}
-          no frame
-        </label>
+        <Tick
+          label="divider over the bottom part"
+          on={main.divider}
+          disabled={main.bottomPartCm === undefined}
+          onChange={(divider) => void save({ divider }, 'divider')}
+        />
+        <Tick
+          label="no frame"
+          on={pack.frameless === true}
+          onChange={(on) => {
+            const { frameless: _was, ...rest } = pack;
+            put(on ? { ...rest, frameless: true } : rest, 'frame');
+          }}
+        />
         {pack.zones.some((z) => z.kind === 'lid') && (
-          <label>
-            <input
-              type="checkbox"
-              checked={pack.lidStyle === 'under'}
-              onChange={() => {
-                const { lidStyle: _was, ...rest } = pack;
-                put(pack.lidStyle === 'under' ? rest : { ...rest, lidStyle: 'under' }, 'lid');
-              }}
-            />{' '}
-            lid pocket hangs under the cloth, out of the rain
-          </label>
+          <Tick
+            label="lid pocket hangs under the cloth, out of the rain"
+            on={pack.lidStyle === 'under'}
+            onChange={(on) => {
+              const { lidStyle: _was, ...rest } = pack;
+              put(on ? { ...rest, lidStyle: 'under' } : rest, 'lid');
+            }}
+          />
         )}
       </Flex>
     </Box>

@@ -34,7 +34,7 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
   const rank = new Map(placements.map((p, i) => [p.thingId, i]));
   const placed = layout.things
     .map((t): PlacedThing => {
-      const verdict = placementVerdict(t.thing, t.zone, problem.house);
+      const verdict = placementVerdict(t.thing, t.zone, problem.house, problem.pack);
       const { pinned } = t.placement;
       return {
         ...t,

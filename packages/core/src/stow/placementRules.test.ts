@@ -12,7 +12,19 @@ const verdict = (thing: Thing, zoneId: string, house: HouseRules = DEFAULT_HOUSE
     thing,
     pack.zones.find((z) => z.id === zoneId)!,
     house,
+    pack,
   );
+
+test('in a pocket over the lid what must stay dry gets wet, unless it has a bag of its own or the pocket hangs under', () => {
+  const lid = pack.zones.find((z) => z.kind === 'lid')!;
+  const small = aThing('gloves', { purpose: 'warmLayer', flags: ['mustStayDry'], massKg: 0.1, volumeL: 0.3 });
+  const loose: HouseRules = { ...DEFAULT_HOUSE_RULES, bags: 'looseInLiner' };
+  const over = placementVerdict(small, lid, loose, {});
+  expect(over).toMatchObject({ level: 'never', ruleId: 'dry-not-over-the-lid' });
+  expect(placementVerdict(small, lid, loose, { lidStyle: 'under' }).level).not.toBe('never');
+  expect(placementVerdict(small, lid, { ...loose, bags: 'dryBags' }, {}).level).not.toBe('never');
+  expect(placementVerdict({ ...small, flags: [] }, lid, loose, {}).level).not.toBe('never');
+});
 
 const fuel = aThing('fuel', { purpose: 'fuel', flags: ['liquidFuel', 'hard'], volumeL: 0.9 });
 const gas = aThing('gas', { purpose: 'fuel', flags: ['gasFuel', 'hard'], massKg: 0.4, volumeL: 0.8 });

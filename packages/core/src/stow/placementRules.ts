@@ -350,9 +350,12 @@ const HOME_RULES: readonly HomeRule[] = [
   },
 ];
 
+/** What of a pack the rules on single placements ask for. */
+type PackStyle = Pick<Pack, 'lidStyle'>;
+
 interface SafetyRule {
   readonly id: string;
-  readonly forbids: (thing: Thing, zone: Zone, house: HouseRules) => boolean;
+  readonly forbids: (thing: Thing, zone: Zone, house: HouseRules, pack: PackStyle) => boolean;
   readonly why: string;
 }
 
@@ -404,6 +407,14 @@ const SAFETY_RULES: readonly SafetyRule[] = [
     why: 'must stay dry: never in an open pocket or outside',
   },
   {
+    // Loose things have no bag of their own and the liner is in the main compartment; rain stands on a pocket over the
+    // lid's cloth, one that hangs under it is covered (common practice, no source).
+    id: 'dry-not-over-the-lid',
+    forbids: (t, z, h, pack) =>
+      has(t, 'mustStayDry') && z.kind === 'lid' && pack.lidStyle !== 'under' && h.bags === 'looseInLiner',
+    why: 'must stay dry: a pocket over the lid is outside the liner',
+  },
+  {
     id: 'sleeve-is-for-water',
     forbids: (t, z) => z.kind === 'sleeve' && !(t.purpose === 'waterContainer' && isSoft(t)),
     why: 'the sleeve is for the reservoir',
@@ -445,32 +456,24 @@ const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   camp: 'wanted in camp',
 };
 
-/**
- * Whether a thing that must stay dry gets wet in a lid: loose things have no bag of their own, the liner is in the main
- * compartment, and rain stands on a pocket over the lid's cloth; one that hangs under it is covered (common practice,
- * no source).
- */
-export function isWetInLid(
-  thing: Thing,
-  zone: Zone,
-  pack: Pick<Pack, 'lidStyle'>,
-  house: HouseRules,
-): boolean {
-  return (
-    zone.kind === 'lid' &&
-    pack.lidStyle !== 'under' &&
-    house.bags === 'looseInLiner' &&
-    thing.flags.includes('mustStayDry')
-  );
-}
-
 export function densityKgPerL(thing: Thing): number {
   return thing.volumeL === 0 ? Infinity : thing.massKg / thing.volumeL;
 }
 
+/** Whether one rule forbids a zone to a thing: a verdict names only the first that does. */
+export function isForbiddenBy(
+  ruleId: string,
+  thing: Thing,
+  zone: Zone,
+  house: HouseRules,
+  pack: PackStyle,
+): boolean {
+  return SAFETY_RULES.some((rule) => rule.id === ruleId && rule.forbids(thing, zone, house, pack));
+}
+
 /** What the rules say to a thing in a zone. */
-export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules): Verdict {
-  const broken = SAFETY_RULES.find((rule) => rule.forbids(thing, zone, house));
+export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pack: PackStyle): Verdict {
+  const broken = SAFETY_RULES.find((rule) => rule.forbids(thing, zone, house, pack));
   const home = homeRule(thing, house);
   const inTime = IN_TIME[thing.needed];
   const houseChoseIt =

@@ -51,7 +51,7 @@ export function usualStowIterations(things: number): number {
 }
 const ITERATIONS_FOR_ONE = 1_400;
 const LEAST_ITERATIONS = 4_000;
-const MOST_ITERATIONS = 28_000;
+const MOST_ITERATIONS = 32_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.87;
@@ -233,7 +233,15 @@ function propose(search: StowSearch, random: Random, heat: number): (() => void)
     return place(search, t, c, search.x[t]!, search.y[t]!, next);
   }
   if (kind < 0.58) return inTurn(search, random, t, heat);
-  if (kind < 0.76) return settled(search, random, t, heat);
+  if (kind < 0.76) {
+    // Loaded at another turn, and where that suits.
+    const back = inTurn(search, random, t, 1);
+    const moved = nearby(search, random, t, 1);
+    return () => {
+      moved?.();
+      back?.();
+    };
+  }
   if (kind < 0.86) return exchange(search, random, t);
   if (kind < 0.89) return insteadOfAll(search, random, t);
   return elsewhere(search, random, t);
@@ -290,22 +298,6 @@ function nearby(search: StowSearch, random: Random, t: number, heat: number): ((
         : search.y[t]!,
     random() < 0.3 ? pickIndex(random, search.turnsOf(t)) : search.turn[t]!,
   );
-}
-
-/** Places that a thing looks at before it settles, and how often it is loaded at another turn too. */
-const PLACES = 16;
-const IN_TURN_TOO = 0.5;
-
-/** Loaded at another turn or the same, where it does best of some places. */
-function settled(search: StowSearch, random: Random, t: number, heat: number): (() => void) | undefined {
-  const back = random() < IN_TURN_TOO ? inTurn(search, random, t, heat) : undefined;
-  const { xCm, yCm, turn } = search.suitablePlace(t, random, PLACES);
-  const moved = place(search, t, search.comp[t]!, xCm, yCm, turn);
-  if (moved === undefined) return back;
-  return () => {
-    moved();
-    back?.();
-  };
 }
 
 /** Parts of the depth, small ones more often. */

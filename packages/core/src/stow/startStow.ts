@@ -44,7 +44,7 @@ export function startFromRules(search: StowSearch): void {
       const { zone, id } = compartments[c]!;
       const zones =
         zone === undefined ? mainZones.filter((z) => id !== 'bottom' || z.kind === 'bottom') : [zone];
-      const verdicts = zones.map((z) => placementVerdict(thing, z, house));
+      const verdicts = zones.map((z) => placementVerdict(thing, z, house, pack));
       const trial = trialLoad(pockets[c], search, t);
       const price =
         Math.min(...verdicts.map((v) => VERDICT_PRICE[v.level])) +

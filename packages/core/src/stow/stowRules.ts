@@ -13,7 +13,7 @@ import {
   type StowAssessment,
 } from './assessment.js';
 import { isHardAtBack, isReservoirBetween } from './backRule.js';
-import { clash, isWetInLid, preferredKinds } from './placementRules.js';
+import { clash, isForbiddenBy, preferredKinds } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
 import { REACH_LIMIT } from './reach.js';
 import { isMainZone } from './zoneKinds.js';
@@ -250,7 +250,7 @@ const CHECKS: readonly CheckedRule[] = [
       return each(a, (p) =>
         isBare && has(p, 'mustStayDry') && inMain(p)
           ? `${p.thing.name} has neither a dry bag nor a liner round it`
-          : isWetInLid(p.thing, p.zone, pack, house)
+          : isForbiddenBy('dry-not-over-the-lid', p.thing, p.zone, house, pack)
             ? `${p.thing.name} is in a pocket over the lid, outside the liner`
             : undefined,
       );

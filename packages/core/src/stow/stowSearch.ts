@@ -2,11 +2,10 @@
  * The running state of a search for a stow: every thing's compartment, turn, place and turn in the loading order, with
  * each compartment's figures kept until something in it moves.
  */
-import { pickIndex, type Random } from '../random.js';
 import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, PointCm, Thing } from '../trip/model.js';
 import { ColumnLoader, type RigidPlace } from './columnLoader.js';
-import { energyOf, WEIGHTS, type StowCost, type StowWeights } from './stowCost.js';
+import { energyOf, type StowCost, type StowWeights } from './stowCost.js';
 import { TrialLoader, type Put } from './trialLoader.js';
 import {
   compartmentIndex,
@@ -20,7 +19,7 @@ import {
 } from './layout.js';
 import { nestingOf } from './nesting.js';
 import { compartmentsOf, type Compartment } from './packGeometry.js';
-import { clash, isWetInLid, placementVerdict, type Level } from './placementRules.js';
+import { clash, placementVerdict, type Level } from './placementRules.js';
 import { BLOCKS, REACH_LIMIT } from './reach.js';
 import { goesInto } from './fitsPack.js';
 import { isHardAtBack, keptFromBackCm } from './backRule.js';
@@ -146,10 +145,10 @@ export class StowSearch {
     );
     this.choices = things.map(({ thing }) =>
       pack.zones.map((zone) => {
-        const verdict = placementVerdict(thing, zone, house);
+        const verdict = placementVerdict(thing, zone, house, pack);
         return {
           comfort: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
-          safety: verdict.level === 'never' || isWetInLid(thing, zone, pack, house) ? 1 : 0,
+          safety: verdict.level === 'never' ? 1 : 0,
           tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
           exempt: verdict.byHouse,
         };
@@ -515,47 +514,6 @@ export class StowSearch {
     this.fresh.length = 0;
   }
 
-  /**
-   * A place for a thing in its compartment at its turn in the order: of some random ones that where it does best by
-   * itself, near the back as it is heavy, low as it is large, even with the rest, with little lost under it.
-   */
-  suitablePlace(t: number, random: Random, tries: number): { xCm: number; yCm: number; turn: number } {
-    const c = this.comp[t]!;
-    const { kind, x0, y0, nx, ny, cellCm } = this.compartments[c]!;
-    const before: number[] = [];
-    for (let k = 0; this.order[k] !== t; k += 1)
-      if (this.comp[this.order[k]!] === c) before.push(this.order[k]!);
-    const trial = this.loaderFor(c);
-    this.loadAnew(trial, c, before);
-    const { loader } = trial;
-    const away = kind === 'main' ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
-    const kg = this.totalKg;
-    const aside = this.centre.x * kg - this.massKg[t]! * this.x[t]!;
-    // How much room above is worth against the rest differs from time to time, so that all kinds of places come up.
-    const perHeight = PER_LITRE_HIGH * 10 ** (random() * 2 - 1) * this.volumeL[t]!;
-    let best = { xCm: this.x[t]!, yCm: this.y[t]!, turn: this.turn[t]! };
-    let least = Infinity;
-    const [voids, over] = [loader.voidCm3, loader.overflowCm3];
-    for (let k = 0; k < tries; k += 1) {
-      const xCm = round(x0 + random() * nx * cellCm);
-      const yCm = round(y0 + random() * ny * cellCm);
-      const turn = pickIndex(random, this.turnsOf(t));
-      loader.load(this.solids[t]!, turn, xCm, yCm, false, away);
-      const price = loader.measure(before.length)
-        ? (PER_CM_OUT * this.massKg[t]! * loader.middleY) / kg +
-          (WEIGHTS.asideCm * abs(aside + this.massKg[t]! * loader.middleX)) / kg +
-          perHeight * loader.middleZ +
-          (PER_LITRE_LOST * (loader.voidCm3 - voids)) / 1000 +
-          (PER_LITRE_OVER * (loader.overflowCm3 - over)) / 1000
-        : Infinity;
-      loader.rewind(before.length);
-      if (price >= least) continue;
-      least = price;
-      best = { xCm, yCm, turn };
-    }
-    return best;
-  }
-
   private sleevePart(c: number): PartCost {
     const part = emptyPart();
     const { pack, things } = this.problem;
@@ -639,10 +597,6 @@ const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
 const TINY_KG = 1e-9;
-/** What a litre a centimetre higher costs a thing that looks for a place, one lost under it, one that stands out. */
-const PER_LITRE_HIGH = 0.3;
-const PER_LITRE_LOST = 10;
-const PER_LITRE_OVER = 200;
 /** A reservoir's cloth gives into the pack. */
 const SLEEVE_GIVE_L = 0.5;
 

@@ -84,15 +84,15 @@ describe('house rules', () => {
     });
     const zone = (kind: string) => pack.zones.find((z) => z.kind === kind)!;
     const rules = { ...DEFAULT_HOUSE_RULES, lid: 'off', tent: 'neverUpper', firstAid: 'lowOwnZip' } as const;
-    expect(placementVerdict(aThing('map'), zone('lid'), rules)).toMatchObject({
+    expect(placementVerdict(aThing('map'), zone('lid'), rules, {})).toMatchObject({
       level: 'never',
       ruleId: 'lid-left-off',
     });
     const tent = aThing('tent', { purpose: 'tentBody' });
-    expect(placementVerdict(tent, zone('top'), rules).level).toBe('poor');
-    expect(placementVerdict(tent, zone('bottom'), rules).level).toBe('good');
+    expect(placementVerdict(tent, zone('top'), rules, {}).level).toBe('poor');
+    expect(placementVerdict(tent, zone('bottom'), rules, {}).level).toBe('good');
     const aid = aThing('aid', { purpose: 'firstAid', needed: 'hurry' });
-    expect(placementVerdict(aid, zone('bottom'), rules)).toMatchObject({ level: 'good', tooDeep: false });
+    expect(placementVerdict(aid, zone('bottom'), rules, {})).toMatchObject({ level: 'good', tooDeep: false });
   });
   test('one carries a tent whole: its parts ride together', () => {
     const parts = ['tentBody', 'tentFly', 'tentPoles'] as const;

@@ -45,19 +45,18 @@ export interface StowPlan {
   readonly cost: StowCost;
 }
 
-/** Moves that a pack's number of things asks for. */
+/** Moves that a pack's number of things asks for: about equal time for few and many. */
 export function usualStowIterations(things: number): number {
-  return Math.min(MOST_ITERATIONS, Math.max(LEAST_ITERATIONS, ITERATIONS_FOR_ONE * things));
+  return Math.round(Math.min(MOST_ITERATIONS, ITERATIONS_FOR_ONE / Math.max(1, things)));
 }
-const ITERATIONS_FOR_ONE = 1_400;
-const LEAST_ITERATIONS = 4_000;
-const MOST_ITERATIONS = 32_000;
+const ITERATIONS_FOR_ONE = 1_360_000;
+const MOST_ITERATIONS = 44_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.87;
 /** Tries more when things are left out, and the part of the moves each gets. */
 const MORE_TRIES = 2;
-const MORE_PART = 0.06;
+const MORE_PART = 0.04;
 /** Voids beyond the unavoidable that are too many, percent. */
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;

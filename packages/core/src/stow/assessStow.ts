@@ -3,11 +3,11 @@
  * every thing, how full each part is, and every finding in words. The same for a planned stow and one made by hand.
  */
 import { centreOfGravity } from '../carriage/centreOfGravity.js';
-import type { Placement, Trip, Zone } from '../trip/model.js';
+import type { Placement, Thing, Trip, Zone } from '../trip/model.js';
 import type { MainFill, PlacedThing, StowAssessment, ZoneFill } from './assessment.js';
 import { realise, sideIn, type StowLayout } from './layout.js';
-import { placementVerdict } from './placementRules.js';
-import { reachOf } from './reach.js';
+import { NEEDED_WORDS, placementVerdict, type Verdict } from './placementRules.js';
+import { REACH_LIMIT, reachOf } from './reach.js';
 import { stowFindings } from './stowRules.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -26,6 +26,17 @@ export function assessStow(
   return assess(stowProblem(trip, memberId, day), placements);
 }
 
+/** A place too deep by its zone does when so little lies over the thing that it is had in time. */
+function soonAtHand(verdict: Verdict, thing: Thing, reach: number): Verdict {
+  const { needed } = thing;
+  if (verdict.ruleId !== 'needed-when' || needed === 'walking' || reach > REACH_LIMIT[needed]) return verdict;
+  return {
+    ...verdict,
+    level: 'fair',
+    reason: `${NEEDED_WORDS[needed]}: not its place, yet soon at hand here`,
+  };
+}
+
 export function assess(problem: StowProblem, placements: readonly Placement[]): StowAssessment {
   const { pack, band } = problem;
   const layout = realise(problem, placements);
@@ -34,14 +45,19 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
   const rank = new Map(placements.map((p, i) => [p.thingId, i]));
   const placed = layout.things
     .map((t): PlacedThing => {
-      const verdict = placementVerdict(t.thing, t.zone, problem.house, problem.pack);
+      const itsReach = reach.get(t.thing.id)!;
+      const verdict = soonAtHand(
+        placementVerdict(t.thing, t.zone, problem.house, problem.pack),
+        t.thing,
+        itsReach.count,
+      );
       const { pinned } = t.placement;
       return {
         ...t,
         pinned,
         side: sideIn(compartments.get(t.compartmentId)!, t.centre.x),
         verdict,
-        reach: reach.get(t.thing.id)!,
+        reach: itsReach,
         reason: pinned ? `pinned here by hand; ${verdict.reason}` : verdict.reason,
       };
     })

@@ -448,7 +448,7 @@ const IN_TIME: Readonly<Record<Needed, readonly ZoneKind[] | 'any'>> = {
   firstInCamp: ['top', 'lid', 'front', 'side', 'lash', 'outer', 'core'],
   camp: 'any',
 };
-const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
+export const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   walking: 'wanted while walking',
   hurry: 'wanted in a hurry',
   stop: 'wanted at stops',

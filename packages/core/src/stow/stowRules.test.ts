@@ -225,6 +225,16 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
     const { placements } = planStow(trip, 'a', { seed: 1, iterations: 600 }).stow;
     expect(placements.find((p) => p.thingId === 'scarf')!.zoneId).not.toBe('lid');
   });
+  test('deep by its zone, yet nothing lies over it: second choice, and no rule broken', () => {
+    const aid = own('aid', { purpose: 'firstAid', needed: 'hurry', volumeL: 0.5 });
+    const trip = tripOf([aid, bag]);
+    const lies = (order: readonly Placement[]) =>
+      assessStow(trip, 'a', 1, order).placed.find((p) => p.thing.id === 'aid')!;
+    const free = lies([at('bag', 'bottom'), at('aid', 'bottom')]);
+    expect(free).toMatchObject({ reach: { count: 0 }, verdict: { level: 'fair' } });
+    expect(free.reason).toContain('soon at hand here');
+    expect(rulesOf(trip, [at('bag', 'bottom'), at('aid', 'bottom')])).not.toContain('first-aid-at-hand');
+  });
   test('a sleeping bag alone breaks none but the height', () =>
     expect(rulesOf(tripOf([bag]), [at('bag', 'bottom')])).toEqual(['height']));
 });

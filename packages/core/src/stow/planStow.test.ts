@@ -245,7 +245,7 @@ describe('planStow', () => {
     );
   });
 
-  test('every stow shown on the way is one of the centimetre grid, none worse than the last, and listening changes nothing', () => {
+  test('every stow shown on the way is one of the centimetre grid, none worse than the last, and no better than what comes of it', () => {
     const trip = stowLoadTrip(STOW_LOADS[1]!, 'middle');
     const problem = stowProblem(trip, 'wearer', 1);
     const shown: StowPlan[] = [];
@@ -256,7 +256,8 @@ describe('planStow', () => {
       expect(compareCost(costOfStow(problem, stow.placements), cost)).toBe(0);
       if (i > 0) expect(compareCost(cost, shown[i - 1]!.cost)).toBeLessThanOrEqual(0);
     }
-    expect(planStow(trip, 'wearer', options).stow).toEqual(plan.stow);
+    for (const { cost } of shown) expect(compareCost(plan.cost, cost)).toBeLessThanOrEqual(0);
+    expect(compareCost(plan.cost, planStow(trip, 'wearer', options).cost)).toBeLessThanOrEqual(0);
   });
 
   test('food that is eaten makes room for food that arrives', () => {

@@ -29,7 +29,7 @@ export interface StowOptions {
   readonly seed: number;
   /** Search moves; parts of them on the coarse grid. */
   readonly iterations?: number;
-  /** Told every so many moves, with the best stow so far. */
+  /** Told every so many moves, with the best stow so far, on the grid of a centimetre. */
   readonly onProgress?: (progress: StowProgress) => void;
 }
 export interface StowProgress {
@@ -129,7 +129,9 @@ export function solveStow(
   // What is still left out, unsafe, out of reach or hollow is worth another try or two.
   for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
     anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
-  return planOf(fine);
+  const last = planOf(fine);
+  // What was shown on the way is never better than what comes of it.
+  return best !== undefined && compareCost(best.cost, last.cost) < 0 ? { ...best, iterations: spent } : last;
 }
 
 function isWanting(cost: StowCost): boolean {

@@ -61,8 +61,8 @@ const MORE_PART = 0.04;
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
-const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY];
-const GLIMPSE_EVERY = 5 * PROGRESS_EVERY;
+const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY, 6 * PROGRESS_EVERY];
+const GLIMPSE_EVERY = 14 * PROGRESS_EVERY;
 const GLIMPSE_MOVES = 300;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */

@@ -54,15 +54,16 @@ const MOST_ITERATIONS = 44_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.87;
-/** Tries more when things are left out, and the part of the moves each gets. */
-const MORE_TRIES = 2;
+/** Tries more when things are left out or unsafe, when they are out of reach or hollow, and the part of the moves each gets. */
+const TRIES_IF_OUT = 6;
+const TRIES_IF_WANTING = 2;
 const MORE_PART = 0.04;
 /** Voids beyond the unavoidable that are too many, percent. */
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
 const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY, 6 * PROGRESS_EVERY];
-const GLIMPSE_EVERY = 14 * PROGRESS_EVERY;
+const GLIMPSE_EVERY = 8 * PROGRESS_EVERY;
 const GLIMPSE_MOVES = 300;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
@@ -126,16 +127,18 @@ export function solveStow(
     if (onProgress !== undefined) tell(planOf(fine));
   };
   anneal(fine, random, iterations - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
-  // What is still left out, unsafe, out of reach or hollow is worth another try or two.
-  for (let more = 0; more < MORE_TRIES && isWanting(fine.cost()); more += 1)
+  // What is still left out or unsafe is worth more tries; what is out of reach or hollow, one or two.
+  for (let more = 0; more < triesFor(fine.cost()); more += 1)
     anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
   const last = planOf(fine);
   // What was shown on the way is never better than what comes of it.
   return best !== undefined && compareCost(best.cost, last.cost) < 0 ? { ...best, iterations: spent } : last;
 }
 
-function isWanting(cost: StowCost): boolean {
-  return cost.misfit > 1e-6 || cost.safety > 0 || cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT;
+/** How many tries more a stow is worth. */
+function triesFor(cost: StowCost): number {
+  if (cost.misfit > 1e-6 || cost.safety > 0) return TRIES_IF_OUT;
+  return cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT ? TRIES_IF_WANTING : 0;
 }
 
 /** What a given stow costs, by the planner's own tiers. */

@@ -24,6 +24,12 @@ const box = (massKg: number, lengthCm: number, area: number, spanCm: number): Bo
   ],
 });
 
+const arbitraryFluids = fc.array(
+  fc.record({ massKg: fc.integer({ min: 1, max: 30 }), volumeL: fc.integer({ min: 1, max: 6 }) }),
+  { minLength: 1, maxLength: 6 },
+);
+const arbitraryLitres = fc.array(fc.integer({ min: 3, max: 8 }), { minLength: 14, maxLength: 18 });
+
 /** Fluids in slices as a linear program: each slice's share of each thing, at the slice's middle. */
 async function leastByProgram(
   things: readonly { readonly massKg: number; readonly volumeL: number }[],
@@ -61,52 +67,35 @@ describe('the bound on moments', () => {
 
   test('against HiGHS: never above the linear program, and below it by half a slice at most', async () => {
     await fc.assert(
-      fc.asyncProperty(
-        fc.array(
-          fc.record({ massKg: fc.integer({ min: 1, max: 30 }), volumeL: fc.integer({ min: 1, max: 6 }) }),
-          {
-            minLength: 1,
-            maxLength: 6,
-          },
-        ),
-        fc.array(fc.integer({ min: 3, max: 8 }), { minLength: 14, maxLength: 18 }),
-        async (list, litres) => {
-          const things = list.map((t) => ({ massKg: t.massKg / 10, volumeL: t.volumeL }));
-          const least = await leastByProgram(things, litres, 2);
-          const bound = leastMomentBound(
-            things.map((t) => fluid(t.massKg, t.volumeL)),
-            [group(litres)],
-            least,
-          );
-          const massKg = things.reduce((sum, t) => sum + t.massKg, 0);
-          expect(bound).toBeLessThanOrEqual(least + 1e-6);
-          expect(bound).toBeGreaterThanOrEqual(least - 1.05 * massKg - 1e-6);
-        },
-      ),
+      fc.asyncProperty(arbitraryFluids, arbitraryLitres, async (list, litres) => {
+        const things = list.map((t) => ({ massKg: t.massKg / 10, volumeL: t.volumeL }));
+        const least = await leastByProgram(things, litres, 2);
+        const bound = leastMomentBound(
+          things.map((t) => fluid(t.massKg, t.volumeL)),
+          [group(litres)],
+          least,
+        );
+        const massKg = things.reduce((sum, t) => sum + t.massKg, 0);
+        expect(bound).toBeLessThanOrEqual(least + 1e-6);
+        expect(bound).toBeGreaterThanOrEqual(least - 1.05 * massKg - 1e-6);
+      }),
       { numRuns: 60 },
     );
   });
 
   test('on a grid, against HiGHS: never above the linear program and near it', async () => {
     await fc.assert(
-      fc.asyncProperty(
-        fc.array(
-          fc.record({ massKg: fc.integer({ min: 1, max: 30 }), volumeL: fc.integer({ min: 1, max: 6 }) }),
-          { minLength: 1, maxLength: 6 },
-        ),
-        fc.array(fc.integer({ min: 3, max: 8 }), { minLength: 14, maxLength: 18 }),
-        async (list, litres) => {
-          const things = list.map((t) => ({ massKg: t.massKg / 10, volumeL: t.volumeL }));
-          const least = await leastByProgram(things, litres, 2);
-          const bound = leastMomentBound(
-            things.map((t) => fluid(t.massKg, t.volumeL)),
-            [{ ...group(litres), gridded: true }],
-            least,
-          );
-          expect(bound).toBeLessThanOrEqual(least + 1e-6);
-          expect(bound).toBeGreaterThanOrEqual(0.88 * least - 1e-6);
-        },
-      ),
+      fc.asyncProperty(arbitraryFluids, arbitraryLitres, async (list, litres) => {
+        const things = list.map((t) => ({ massKg: t.massKg / 10, volumeL: t.volumeL }));
+        const least = await leastByProgram(things, litres, 2);
+        const bound = leastMomentBound(
+          things.map((t) => fluid(t.massKg, t.volumeL)),
+          [{ ...group(litres), gridded: true }],
+          least,
+        );
+        expect(bound).toBeLessThanOrEqual(least + 1e-6);
+        expect(bound).toBeGreaterThanOrEqual(0.88 * least - 1e-6);
+      }),
       { numRuns: 60 },
     );
   });

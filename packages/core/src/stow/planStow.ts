@@ -205,7 +205,7 @@ function anneal(
     if (onProgress !== undefined && i % PROGRESS_EVERY === PROGRESS_EVERY - 1) {
       const now = keep(search);
       restore(search, best.state);
-      onProgress?.();
+      onProgress();
       restore(search, now);
       search.cost();
     }

@@ -179,7 +179,7 @@ export function settleNear(search: StowSearch): void {
         const look = (turn: number, xCm: number, yCm: number): void => {
           const lost = loader.voidCm3 + loader.overflowCm3;
           const price = priceOf(loader, i, compartment.floor[0]!, () =>
-            search.loadInto(loader, c, t, turn, xCm, yCm),
+            search.loadInto(loader, t, turn, xCm, yCm),
           );
           const far = (PER_STEP * (Math.abs(xCm - x) + Math.abs(yCm - y))) / cellCm;
           const lostHere = loader.voidCm3 + loader.overflowCm3 - lost;
@@ -195,7 +195,7 @@ export function settleNear(search: StowSearch): void {
           for (let jy = 1; jy < ny; jy += FAR_STEP)
             for (let jx = 1; jx < nx; jx += FAR_STEP) look(turn, x0 + jx * cellCm, y0 + jy * cellCm);
       }
-      search.loadInto(loader, c, t, search.turn[t]!, search.x[t]!, search.y[t]!);
+      search.loadInto(loader, t, search.turn[t]!, search.x[t]!, search.y[t]!);
     }
   }
 }

@@ -6,10 +6,9 @@ import type { Placement, PointCm, Side } from '../trip/model.js';
 import type { Finding } from './assessment.js';
 import { FINE_CELL_CM } from './layout.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
-import type { StowCost } from './stowCost.js';
 import { StowSearch } from './stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
-import { compareCost } from './stowCost.js';
+import { compareCost, type StowCost } from './stowCost.js';
 import { isMainZone } from './zoneKinds.js';
 
 /** What a stow comes to, as far as moves are compared by it. */

@@ -240,10 +240,9 @@ export class StowSearch {
     if (this.comp[t] !== c) return false;
     const solid = this.solids[t]!;
     if (solid.kind === 'rigid' && this.turn[t] !== turn) return false;
-    const { kind } = this.compartments[c]!;
-    if (kind === 'sleeve') return true;
+    if (this.compartments[c]!.kind === 'sleeve') return true;
     const { loader } = this.loaderFor(c);
-    const away = kind === 'main' ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
+    const away = this.awayFor(t, loader);
     return (
       loader.patchOf(solid, turn, round(xCm), round(yCm), away) ===
       loader.patchOf(solid, this.turn[t]!, this.x[t]!, this.y[t]!, away)
@@ -450,22 +449,22 @@ export class StowSearch {
   }
 
   /** Load a thing that may be moved, as it is when nothing is mended. */
-  loadInto(loader: ColumnLoader, c: number, t: number, turn: number, xCm: number, yCm: number): void {
-    const inMain = this.compartments[c]!.kind === 'main' && !this.isPinned(t);
-    const away = inMain ? this.awayCm[t]![loader.hasSlab ? 1 : 0] : undefined;
-    loader.load(this.solids[t]!, turn, round(xCm), round(yCm), false, away);
+  loadInto(loader: ColumnLoader, t: number, turn: number, xCm: number, yCm: number): void {
+    loader.load(this.solids[t]!, turn, round(xCm), round(yCm), false, this.awayFor(t, loader));
+  }
+
+  /** How far a thing keeps from the back, by turn; pinned ones stay where they were put. */
+  private awayFor(t: number, { compartment, hasSlab }: ColumnLoader): readonly number[] | undefined {
+    if (compartment.kind !== 'main' || this.isPinned(t)) return undefined;
+    return this.awayCm[t]![hasSlab ? 1 : 0];
   }
 
   /** Load things in their order; false when the whole is certain to be above the limit. */
   private loadAnew(trial: TrialLoader, c: number, mine: readonly number[], within?: Within): boolean {
     const { kind, y0 } = this.compartments[c]!;
-    const padded = trial.loader.hasSlab ? 1 : 0;
     const list = mine.map((t): Put => ({ t, turn: this.turn[t]!, x: this.x[t]!, y: this.y[t]! }));
-    const load = (loader: ColumnLoader, { t, turn, x, y }: Put): void => {
-      const free = !this.isPinned(t);
-      const away = free && kind === 'main' ? this.awayCm[t]![padded] : undefined;
-      loader.load(this.solids[t]!, turn, x, y, free, away);
-    };
+    const load = (loader: ColumnLoader, { t, turn, x, y }: Put): void =>
+      loader.load(this.solids[t]!, turn, x, y, !this.isPinned(t), this.awayFor(t, loader));
     if (within === undefined) return trial.try(list, load);
     // What the rest comes to at least, were all of this at the very back: litres over and voids only ever grow.
     const { others, weights, limit } = within;

@@ -1,10 +1,8 @@
 /** Whether a thing goes into or onto a pack at all, by its true size and the ways it can be turned. */
 import type { Pack, Thing } from '../trip/model.js';
-import { compartmentsOf, type Compartment } from './packGeometry.js';
+import { compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
 import { solidOf, type Solid, type Turn } from './solids.js';
 
-/** Cells of a centimetre: the grid on which stows are realised. */
-const CELL_CM = 1;
 /** Lengths above a ceiling by less than this are rounding, cm. */
 const ROUNDING_CM = 1e-6;
 
@@ -22,7 +20,7 @@ export function turnGoesInto(turn: Turn, c: Compartment): boolean {
 
 /** Whether some part of the pack, inside or out, takes the thing's shape; soft things fit everywhere. */
 export function fitsPack(thing: Thing, pack: Pack): boolean {
-  const solid = solidOf(thing.shape, thing.volumeL, CELL_CM);
+  const solid = solidOf(thing.shape, thing.volumeL, FINE_CELL_CM);
   if (solid.kind === 'soft') return true;
-  return compartmentsOf(pack, CELL_CM).some((c) => goesInto(solid, c));
+  return compartmentsOf(pack, FINE_CELL_CM).some((c) => goesInto(solid, c));
 }

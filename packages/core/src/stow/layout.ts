@@ -5,14 +5,11 @@
 import type { Pack, Placement, PointCm, Thing, Zone, ZoneKind } from '../trip/model.js';
 import { ColumnLoader } from './columnLoader.js';
 import { compareLoading } from './loadingOrder.js';
-import { capacityL, compartmentsOf, type Compartment } from './packGeometry.js';
+import { capacityL, compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
 import { nestingOf } from './nesting.js';
 import { solidOf, type Solid, type Turn } from './solids.js';
 import type { StowProblem, StowThing } from './stowProblem.js';
 import { isMainZone } from './zoneKinds.js';
-
-/** Edge of a cell on which stows are realised, cm. */
-export const FINE_CELL_CM = 1;
 
 export interface Box {
   readonly x0: number;

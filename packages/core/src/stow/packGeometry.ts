@@ -26,6 +26,8 @@ export interface Compartment {
   readonly holdsFrom: number;
 }
 
+/** Edge of a cell on which stows are realised, cm. */
+export const FINE_CELL_CM = 1;
 /** Pocket cloth stretches by about this much, cm (Graft's own number). */
 export const POCKET_GIVE_CM = 2;
 /** A stiff thing is held by an open pocket when it starts in this part of its depth (Graft's own number). */
@@ -105,7 +107,7 @@ function mainPart(
   const deepest = Math.max(main.bottomDepthCm, main.topDepthCm);
   const nx = cells(widest, cellCm);
   const ny = cells(deepest, cellCm);
-  const x0 = main.at.x - (nx * cellCm) / 2;
+  const x0 = firstX(main.at.x, widest, cellCm);
   const floor = new Float64Array(nx * ny);
   const ceiling = new Float64Array(nx * ny);
   for (let iy = 0; iy < ny; iy += 1) {
@@ -152,8 +154,18 @@ function pocket(zone: Zone, cellCm: number): Compartment {
   const floor = new Float64Array(nx * ny).fill(zone.at.z);
   const ceiling = new Float64Array(nx * ny).fill(zone.at.z + zone.heightCm);
   const holdsFrom = zone.openAbove ? zone.at.z + HELD_DEPTH * zone.heightCm : -Infinity;
-  const x0 = zone.at.x - (nx * cellCm) / 2;
+  const x0 = firstX(zone.at.x, zone.widthCm + (alongX ? give : 0), cellCm);
   return { id: zone.id, kind: zone.kind, zone, cellCm, nx, ny, x0, y0: zone.at.y, floor, ceiling, holdsFrom };
+}
+
+/**
+ * Where the first of the cells across begins. Larger cells are made of whole ones of the fine grid: what lies beside
+ * each other on theirs then does so on the fine one, too.
+ */
+function firstX(middleCm: number, widthCm: number, cellCm: number): number {
+  const fineCm = cells(widthCm, FINE_CELL_CM) * FINE_CELL_CM;
+  const overCm = Math.max(0, fineCm - cells(widthCm, cellCm) * cellCm);
+  return middleCm - fineCm / 2 + Math.floor(overCm / 2 / FINE_CELL_CM) * FINE_CELL_CM;
 }
 
 /** Whole cells in a length; a rounding error must not cost one. */

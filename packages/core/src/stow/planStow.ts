@@ -9,7 +9,7 @@
  */
 import { pickIndex, seededRandom, type Random } from '../random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
-import { FINE_CELL_CM } from './layout.js';
+import { FINE_CELL_CM } from './packGeometry.js';
 import { settleNear, startFromRules } from './startStow.js';
 import {
   COARSE_WEIGHTS,
@@ -20,7 +20,7 @@ import {
   type StowCost,
   type StowWeights,
 } from './stowCost.js';
-import { StowSearch } from './stowSearch.js';
+import { keep, restore, StowSearch } from './stowSearch.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
 export { compareCost, type StowCost } from './stowCost.js';
@@ -49,11 +49,11 @@ export interface StowPlan {
 export function usualStowIterations(things: number): number {
   return Math.round(Math.min(MOST_ITERATIONS, ITERATIONS_FOR_ONE / Math.max(1, things)));
 }
-const ITERATIONS_FOR_ONE = 1_360_000;
-const MOST_ITERATIONS = 44_000;
+const ITERATIONS_FOR_ONE = 1_600_000;
+const MOST_ITERATIONS = 50_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
-const COARSE_PART = 0.87;
+const COARSE_PART = 0.9;
 /** Tries more when things are left out or unsafe, when they are out of reach or hollow, and the part of the moves each gets. */
 const TRIES_IF_OUT = 6;
 const TRIES_IF_WANTING = 2;
@@ -63,14 +63,14 @@ const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
 const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY, 6 * PROGRESS_EVERY];
-const GLIMPSE_EVERY = 8 * PROGRESS_EVERY;
+const GLIMPSE_EVERY = 24 * PROGRESS_EVERY;
 const GLIMPSE_MOVES = 300;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
 /** Temperatures, from where to where: of the coarse search and of the fine one, which mends what the grids differ in. */
-const COARSE_HEAT = { hot: 25, cold: 0.4, wide: 1 };
+const COARSE_HEAT = { hot: 40, cold: 0.8, wide: 1 };
 const FINE_HEAT = { hot: 3, cold: 0.3, wide: 0.3 };
 const MORE_HEAT = { hot: 12, cold: 0.3, wide: 1 };
 /** How hot a search is, and how far from where they are things are moved at its beginning. */
@@ -144,33 +144,6 @@ function triesFor(cost: StowCost): number {
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {
   return new StowSearch(problem, placements, FINE_CELL_CM).cost();
-}
-
-interface Kept {
-  readonly comp: Int16Array;
-  readonly turn: Int16Array;
-  readonly x: Float64Array;
-  readonly y: Float64Array;
-  readonly order: Int16Array;
-}
-
-function keep(search: StowSearch): Kept {
-  return {
-    comp: search.comp.slice(),
-    turn: search.turn.slice(),
-    x: search.x.slice(),
-    y: search.y.slice(),
-    order: search.order.slice(),
-  };
-}
-
-function restore(search: StowSearch, kept: Kept): void {
-  search.comp.set(kept.comp);
-  search.turn.set(kept.turn);
-  search.x.set(kept.x);
-  search.y.set(kept.y);
-  search.order.set(kept.order);
-  for (let c = 0; c < search.compartments.length; c += 1) search.touch(c);
 }
 
 /** Simulated annealing over places, turns, loading order and compartments; ends on the best stow it has seen. */
@@ -336,15 +309,15 @@ function inTurn(search: StowSearch, random: Random, t: number, heat: number): ((
 
 /** Two things change places: compartment, middle and turn in the order. */
 function exchange(search: StowSearch, random: Random, t: number): (() => void) | undefined {
-  const { movable, comp, x, y, turn, order } = search;
+  const { movable, comp, x, y, turn, order, heightOf } = search;
   const u = movable[pickIndex(random, movable.length)]!;
   if (u === t || !search.allowed[t]!.includes(comp[u]!) || !search.allowed[u]!.includes(comp[t]!))
     return undefined;
   // Out of the band, dense things only change for light ones on the side where that helps.
   if (search.tooHigh !== 0 && random() < 0.7) {
     const denser = search.density(t) > search.density(u) ? t : u;
-    const below = order.indexOf(denser) < order.indexOf(denser === t ? u : t);
-    if (below !== search.tooHigh < 0) return undefined;
+    const isBelow = heightOf[denser]! < heightOf[denser === t ? u : t]!;
+    if (isBelow !== search.tooHigh < 0) return undefined;
   }
   const old = [comp[t]!, x[t]!, y[t]!, turn[t]!] as const;
   const other = [comp[u]!, x[u]!, y[u]!, turn[u]!] as const;

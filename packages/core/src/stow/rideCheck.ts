@@ -6,6 +6,7 @@
 import { FAIR_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, Zone } from '../trip/model.js';
 import type { PlacedThing, StowAssessment } from './assessment.js';
+import { comfortOf } from './stowCost.js';
 import { bestMoves, type StowMove, type StowState } from './stowMoves.js';
 import type { StowProblem } from './stowProblem.js';
 
@@ -152,7 +153,7 @@ const cases: Readonly<Record<Symptom, (problem: StowProblem, a: StowAssessment, 
             ? 'Nothing hard is in the pack: look for a zip or a buckle.'
             : `The hard thing nearest to the back is ${nearest[0].thing.name}, ${nearest[0].box.y0.toFixed(1)} cm from it.`,
       found: felt.length > 0,
-      measure: ({ cost }) => 10 * cost.safety + 0.05 * cost.comfort,
+      measure: ({ cost }) => 10 * cost.safety + 0.05 * comfortOf(cost),
       things: idsOf(names.length > 0 ? names : nearest.slice(0, 2)),
     };
   },
@@ -167,7 +168,7 @@ const cases: Readonly<Record<Symptom, (problem: StowProblem, a: StowAssessment, 
           : `${thing.thing.name} has a reach of ${thing.reach.count}: ${thing.reach.count === 0 ? 'nothing comes' : `${thing.reach.blockers.map((id) => a.placed.find((p) => p.thing.id === id)?.thing.name ?? id).join(', ')} come${thing.reach.count === 1 ? 's' : ''}`} out first.`,
       found: (thing?.reach.count ?? 0) > 1,
       // A place nearer to an opening: the planner's own words for too deep, then order for its own sake.
-      measure: ({ cost }) => 10 * cost.tooDeep + cost.comfort,
+      measure: ({ cost }) => 10 * cost.tooDeep + comfortOf(cost),
       things: thing === undefined ? [] : [thing.thing.id],
     };
   },

@@ -44,6 +44,8 @@ export const SPREADS: readonly Spread[] = [
   { aspect: 0.45, thickness: 0.5 },
   { aspect: 1.25, thickness: 0.3 },
   { aspect: 1, thickness: 0.85 },
+  { aspect: 2.4, thickness: 1 },
+  { aspect: 4, thickness: 0.8 },
 ];
 
 /** No soft thing is thinner than this anywhere, cm, unless it is small (Graft's own number). */
@@ -88,8 +90,11 @@ function turnsOf(shape: Shape, cellCm: number): readonly Turn[] {
 }
 
 const cellsFor = (lengthCm: number, cellCm: number): number =>
-  Math.max(1, Math.ceil(lengthCm / cellCm - ROUNDING));
-/** So much of a cell may stand over without counting: cloth gives. */
+  Math.max(1, Math.ceil(lengthCm / cellCm - ROUNDING * cellCm));
+/**
+ * So much of a cell of a centimetre may stand over without counting: cloth gives. Of larger cells more may, so that
+ * small things do not come out much larger than they are.
+ */
 const ROUNDING = 0.15;
 
 function boxTurns(a: number, b: number, c: number, cellCm: number): readonly Turn[] {

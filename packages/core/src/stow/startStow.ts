@@ -3,7 +3,8 @@ import type { ZoneKind } from '../trip/model.js';
 import { ColumnLoader } from './columnLoader.js';
 import { compareLoading } from './loadingOrder.js';
 import { placementVerdict, preferredKinds } from './placementRules.js';
-import type { StowSearch } from './stowSearch.js';
+import { energyOf, WEIGHTS } from './stowCost.js';
+import { keep, restore, type StowSearch } from './stowSearch.js';
 
 const NEED_FIRST = ['walking', 'hurry', 'stop', 'firstInCamp', 'camp'] as const;
 const HEIGHT_RANK: Readonly<Partial<Record<ZoneKind, number>>> = { bottom: 0, core: 1, outer: 1, top: 2 };
@@ -161,9 +162,11 @@ const PER_STEP = 0.2;
 
 /**
  * Move things of a stow that was made on a coarser grid by a cell or two, one after another, to where they lie lowest
- * with the least lost under them: rounding alone sets things on each other's edges.
+ * with the least lost under them: rounding alone may set things on each other's edges. Where it does not, all stays.
  */
 export function settleNear(search: StowSearch): void {
+  const rounded = search.cost();
+  const state = keep(search);
   for (let c = 0; c < search.compartments.length; c += 1) {
     const compartment = search.compartments[c]!;
     if (compartment.kind === 'sleeve') continue;
@@ -198,6 +201,7 @@ export function settleNear(search: StowSearch): void {
       search.loadInto(loader, t, search.turn[t]!, search.x[t]!, search.y[t]!);
     }
   }
+  if (energyOf(rounded, WEIGHTS) < energyOf(search.cost(), WEIGHTS)) restore(search, state);
 }
 
 /** What a place costs by itself: the height, what is lost under it, what stands out. The thing stays loaded. */

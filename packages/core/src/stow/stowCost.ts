@@ -13,27 +13,42 @@ export interface StowCost {
   readonly asideCm: number;
   /** Voids beyond what is taken as unavoidable, percent of the space filled. */
   readonly voidPercent: number;
-  /** Distance out, places that are second choice, sides: weighed into one number. */
-  readonly comfort: number;
+  /** Distance of the centre of gravity out from the back, cm. */
+  readonly outCm: number;
+  /** Places that are second choice or worse, each by how bad it is. */
+  readonly misplaced: number;
 }
 
-/** Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. */
+/**
+ * Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. A millimetre from the
+ * back against a place of second choice (2), one out of place (14), a quarter of a percent of voids.
+ */
 export const WEIGHTS = {
-  misfit: 120,
+  misfit: 240,
+  safety: 300,
+  tooDeep: 60,
+  bandMissCm: 120,
+  asideCm: 90,
+  voidPercent: 24,
+  outCm: 60,
+  misplaced: 1,
+};
+const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
+/**
+ * On the coarse grid all that is wrong counts for less against the way from the back: there things are not as large as
+ * they are, and they change places only over states that are worse.
+ */
+export const COARSE_WEIGHTS = {
+  ...WEIGHTS,
+  misfit: 100,
   safety: 150,
-  tooDeep: 30,
+  tooDeep: 25,
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 12,
 };
-const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
-/**
- * On the coarse grid, things out and out of reach count for less: there they are larger than they are, and they change
- * places only over states that are worse.
- */
-export const COARSE_WEIGHTS = { ...WEIGHTS, misfit: 100, tooDeep: 25 };
 /** When that has left something wanting, nothing else is worth it any more. */
-export const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 1000, safety: 500, tooDeep: 300 };
+export const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 2000, safety: 1000, tooDeep: 600 };
 export type StowWeights = typeof WEIGHTS;
 
 /** Lexicographic order of costs, with a tolerance for rounding. */
@@ -47,8 +62,13 @@ export function compareCost(a: StowCost, b: StowCost): number {
  * Evenness, voids, closeness to the back and second choices weighed together: half a millimetre of one is not worth a
  * tenth of the pack of another.
  */
-function lastTier(cost: StowCost): number {
-  return WEIGHTS.asideCm * cost.asideCm + WEIGHTS.voidPercent * cost.voidPercent + cost.comfort;
+function lastTier(cost: StowCost, weights: StowWeights = WEIGHTS): number {
+  return (
+    weights.asideCm * cost.asideCm +
+    weights.voidPercent * cost.voidPercent +
+    weights.outCm * cost.outCm +
+    weights.misplaced * cost.misplaced
+  );
 }
 
 /** All tiers in one number, as the annealing compares states. */
@@ -58,6 +78,12 @@ export function energyOf(cost: StowCost, weights: StowWeights): number {
     weights.safety * cost.safety +
     weights.tooDeep * cost.tooDeep +
     weights.bandMissCm * cost.bandMissCm +
-    lastTier(cost)
+    lastTier(cost, weights)
   );
 }
+
+/** Closeness to the back and places of second choice, as single moves by hand are weighed: a place counts for more. */
+export function comfortOf({ outCm, misplaced }: StowCost): number {
+  return COMFORT_PER_CM_OUT * outCm + misplaced;
+}
+const COMFORT_PER_CM_OUT = 25;

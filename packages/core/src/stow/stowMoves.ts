@@ -4,11 +4,11 @@
  */
 import type { Placement, PointCm, Side } from '../trip/model.js';
 import type { Finding } from './assessment.js';
-import { FINE_CELL_CM } from './layout.js';
+import { FINE_CELL_CM } from './packGeometry.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
 import { StowSearch } from './stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
-import { compareCost, type StowCost } from './stowCost.js';
+import { comfortOf, compareCost, type StowCost } from './stowCost.js';
 import { isMainZone } from './zoneKinds.js';
 
 /** What a stow comes to, as far as moves are compared by it. */
@@ -103,7 +103,7 @@ function wholeOf({ cost, centre }: StowState): number {
     20 * cost.bandMissCm +
     10 * Math.abs(centre.x) +
     3 * cost.voidPercent +
-    cost.comfort
+    comfortOf(cost)
   );
 }
 

@@ -52,7 +52,7 @@ describe('a search for a stow', () => {
     expect(kept).toBeGreaterThan(20);
   });
 
-  test('what comes off a coarser grid settles: less lost than by rounding alone', () => {
+  test('what comes off a coarser grid settles: never worse than by rounding alone', () => {
     const trip = stowLoadTrip(STOW_LOADS[2]!, 'middle');
     const problem = stowProblem(trip, 'wearer', 1);
     const { stow } = planStow(trip, 'wearer', { seed: 2, iterations: 4000 });
@@ -61,9 +61,7 @@ describe('a search for a stow', () => {
     const settled = new StowSearch(problem, coarse.placements(), 1);
     settleNear(settled);
     const [before, after] = [rounded.cost(), settled.cost()];
-    expect(120 * after.misfit + 12 * after.voidPercent).toBeLessThan(
-      120 * before.misfit + 12 * before.voidPercent,
-    );
+    expect(energyOf(after, WEIGHTS)).toBeLessThanOrEqual(energyOf(before, WEIGHTS));
     // Every thing stays in its compartment.
     expect([...settled.comp]).toEqual([...rounded.comp]);
   });

@@ -30,8 +30,8 @@ import type { StowProblem } from './stowProblem.js';
 const { abs, max } = Math;
 
 const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 14 };
-/** A centimetre out from the back, against a zone of second choice (2) and one out of place (14). */
-const PER_CM_OUT = 25;
+/** A pinned soft thing that others push away from where it was put, for each centimetre. */
+const PER_CM_ASTRAY = 60;
 /** A long thing that lies where it should stand. */
 const LYING_LONG = 2;
 const LONG_CM = 30;
@@ -51,7 +51,7 @@ interface PartCost {
   misfit: number;
   safety: number;
   tooDeep: number;
-  comfort: number;
+  misplaced: number;
   voidL: number;
   filledL: number;
   massKg: number;
@@ -68,7 +68,7 @@ interface Within {
 }
 
 interface Choice {
-  readonly comfort: number;
+  readonly misplaced: number;
   readonly safety: number;
   /** Needed while walking, and this zone cannot be reached with the pack on. */
   readonly tooDeep: number;
@@ -90,6 +90,8 @@ export class StowSearch {
   readonly order: Int16Array;
   /** Zone that a thing's middle was in when its compartment was last loaded. */
   readonly zoneOf: Int16Array;
+  /** How high a thing's middle was, cm. */
+  readonly heightOf: Float64Array;
   /** Where a rigid thing came to rest when its compartment was last loaded: not always where it was put. */
   private readonly restsOn: (RigidPlace | undefined)[];
   /** How badly each thing stood when its compartment was last loaded: rules broken, too deep, out of place. */
@@ -147,7 +149,7 @@ export class StowSearch {
       pack.zones.map((zone) => {
         const verdict = placementVerdict(thing, zone, house, pack);
         return {
-          comfort: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
+          misplaced: LEVEL_COST[verdict.level === 'never' ? 'poor' : verdict.level],
           safety: verdict.level === 'never' ? 1 : 0,
           tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
           exempt: verdict.byHouse,
@@ -171,6 +173,7 @@ export class StowSearch {
     this.x = new Float64Array(n);
     this.y = new Float64Array(n);
     this.zoneOf = new Int16Array(n);
+    this.heightOf = new Float64Array(n);
     this.trouble = new Float64Array(n);
     this.restsOn = things.map(() => undefined);
     this.parts = this.compartments.map(() => undefined);
@@ -308,7 +311,7 @@ export class StowSearch {
     sum.misfit += part.misfit;
     sum.safety += part.safety;
     sum.tooDeep += part.tooDeep;
-    sum.comfort += part.comfort;
+    sum.misplaced += part.misplaced;
     if (this.compartments[c]!.kind === 'main') {
       sum.voidL += part.voidL;
       sum.filledL += part.filledL;
@@ -321,8 +324,9 @@ export class StowSearch {
 
   private costOf(sum: PartCost): StowCost {
     const { band } = this.problem;
-    const { misfit, safety, tooDeep, comfort, voidL, filledL, massKg } = sum;
-    if (massKg === 0) return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, comfort };
+    const { misfit, safety, tooDeep, misplaced, voidL, filledL, massKg } = sum;
+    if (massKg === 0)
+      return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, outCm: 0, misplaced };
     const [x, y, z] = [sum.mx / massKg, sum.my / massKg, sum.mz / massKg];
     this.centre = { x, y, z };
     this.tooHigh = z > band[1] ? 1 : z < band[0] ? -1 : 0;
@@ -333,7 +337,8 @@ export class StowSearch {
       bandMissCm: max(0, band[0] - z, z - band[1]),
       asideCm: max(0, abs(x) - ASIDE_FREE_CM),
       voidPercent: voidPercentOf(voidL, filledL),
-      comfort: comfort + PER_CM_OUT * y,
+      outCm: y,
+      misplaced,
     };
   }
 
@@ -367,6 +372,7 @@ export class StowSearch {
         if (rigid === undefined) litres = loader.filledCm3 / 1000;
       }
       this.restsOn[t] = rigid;
+      this.heightOf[t] = z;
       part.massKg += mass;
       part.mx += mass * x;
       part.my += mass * y;
@@ -375,13 +381,15 @@ export class StowSearch {
       const zone = zoneIndex >= 0 ? zoneIndex : mainZoneAt(this.parting, y, z);
       this.zoneOf[t] = zone;
       const choice = this.choices[t]![zone]!;
-      part.comfort += choice.comfort;
+      part.misplaced += choice.misplaced;
+      if (rigid === undefined && this.isPinned(t))
+        part.misplaced += PER_CM_ASTRAY * Math.hypot(x - this.x[t]!, y - this.y[t]!);
       part.safety += choice.safety;
       part.tooDeep += choice.tooDeep;
       let stands = (loader.overflowOf(i) > NOTICEABLE_CM3 ? 3 : 0) + 3 * choice.safety + 2 * choice.tooDeep;
-      if (choice.comfort >= LEVEL_COST.poor) stands += 1;
+      if (choice.misplaced >= LEVEL_COST.poor) stands += 1;
       if (rigid !== undefined) {
-        if (isLong(things[t]!.thing) && !rigid.turn.upright) part.comfort += LYING_LONG;
+        if (isLong(things[t]!.thing) && !rigid.turn.upright) part.misplaced += LYING_LONG;
         if (
           compartment.kind === 'main' &&
           isHardAtBack(
@@ -477,7 +485,8 @@ export class StowSearch {
         bandMissCm: 0,
         asideCm: 0,
         voidPercent: 0,
-        comfort: others.comfort + (PER_CM_OUT * (others.my + massKg * y0)) / this.totalKg,
+        outCm: (others.my + massKg * y0) / this.totalKg,
+        misplaced: others.misplaced,
       },
       weights,
     );
@@ -527,9 +536,10 @@ export class StowSearch {
       part.mx += mass * slab.zone.at.x;
       part.my += mass * (slab.zone.at.y + slab.depthCm / 2);
       part.mz += (mass * (slab.low + slab.high)) / 2;
-      part.comfort += this.choices[t]![zone]!.comfort;
+      part.misplaced += this.choices[t]![zone]!.misplaced;
       part.safety += this.choices[t]![zone]!.safety;
       this.zoneOf[t] = zone;
+      this.heightOf[t] = (slab.low + slab.high) / 2;
     }
     part.misfit = max(0, litres - slab.zone.volumeL - SLEEVE_GIVE_L);
     return part;
@@ -591,6 +601,35 @@ export class StowSearch {
   }
 }
 
+interface Kept {
+  readonly comp: Int16Array;
+  readonly turn: Int16Array;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly order: Int16Array;
+}
+
+/** The state of a search, to be given back. */
+export function keep(search: StowSearch): Kept {
+  return {
+    comp: search.comp.slice(),
+    turn: search.turn.slice(),
+    x: search.x.slice(),
+    y: search.y.slice(),
+    order: search.order.slice(),
+  };
+}
+
+/** Give a state back. */
+export function restore(search: StowSearch, kept: Kept): void {
+  search.comp.set(kept.comp);
+  search.turn.set(kept.turn);
+  search.x.set(kept.x);
+  search.y.set(kept.y);
+  search.order.set(kept.order);
+  for (let c = 0; c < search.compartments.length; c += 1) search.touch(c);
+}
+
 /** Graft's own number. */
 const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
@@ -604,7 +643,7 @@ function emptyPart(): PartCost {
     misfit: 0,
     safety: 0,
     tooDeep: 0,
-    comfort: 0,
+    misplaced: 0,
     voidL: 0,
     filledL: 0,
     massKg: 0,

@@ -32,6 +32,7 @@ import {
 } from './schemaParts.js';
 import { MEAL_KINDS, PARCELS, PICKUP_KINDS, STOVE_KINDS, TREATMENTS, WINDS } from '../trip/larderModel.js';
 import { COLLECTIONS, type Collection } from '../trip/edits.js';
+import { MOST_TURNS } from '../trip/shapes.js';
 import {
   AGE_BANDS,
   ARRANGEMENT_KINDS,
@@ -76,7 +77,7 @@ export function isTimeZone(value: unknown): boolean {
     throw error;
   }
 }
-const TURN_WORDS = 'a whole number from 0 to 5';
+const TURN_WORDS = `a whole number from 0 to ${MOST_TURNS - 1}`;
 const TIME_ZONE_WORDS = 'the name of a time zone such as "Europe/Dublin" or "UTC"';
 const TIME_WORDS = 'a time of day such as "08:00"';
 const TIME_PATTERN = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -365,7 +366,10 @@ export const ITEM_SCHEMAS = {
           yCm: requiredQuantity(-200, 200, 'cm'),
           turn: required(
             worded(
-              number().integer(say(TURN_WORDS)).min(0, say(TURN_WORDS)).max(5, say(TURN_WORDS)),
+              number()
+                .integer(say(TURN_WORDS))
+                .min(0, say(TURN_WORDS))
+                .max(MOST_TURNS - 1, say(TURN_WORDS)),
               TURN_WORDS,
             ),
           ),

@@ -125,6 +125,9 @@ export function dayVolumeL(t: StowThing, day: number): number {
 /** An empty reservoir, rolled flat, against a full one. */
 const EMPTY_RESERVOIR = 0.1;
 
+/** A reservoir's cloth gives into the pack by so much, litres (Graft's own number). */
+export const SLEEVE_GIVE_L = 0.5;
+
 /** The filled reservoir as a slab in its sleeve; undefined when the sleeve is empty. */
 export function sleeveSlab(
   pack: Pack,

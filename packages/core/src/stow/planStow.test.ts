@@ -4,6 +4,7 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import type { Pack, PersonalThing, Placement, Thing, Trip, Zone } from '../trip/model.js';
 import { placeThing } from '../trip/changes.js';
 import { thingsInPack } from '../trip/queries.js';
+import { shapeVolumeL } from '../trip/shapes.js';
 import { assessStow } from './assessStow.js';
 import { gramsToCentre } from './assessment.js';
 import { compareCost, costOfStow, planStow, solveStow, type StowPlan } from './planStow.js';
@@ -237,6 +238,36 @@ describe('planStow', () => {
     const { x } = assessStow(trip, 'a', 1, stow.placements).placed.find((p) => p.thing.id === 'food')!.centre;
     expect(x).toBeLessThan(0);
     expect(stow.placements).toHaveLength(TINY_THINGS.length);
+  });
+
+  test('a pinned soft thing is not pushed to the other side by what comes before it', () => {
+    for (const side of ['left', 'right'] as const) {
+      const pinned = { thingId: 'food', zoneId: 'core', side, pinned: true };
+      const trip = placeThing(withTinyPack(TINY_THINGS), 'a', pinned);
+      for (const seed of [1, 2, 3, 4]) {
+        const { placements } = planStow(trip, 'a', { seed, iterations: 4000 }).stow;
+        const food = assessStow(trip, 'a', 1, placements).placed.find((p) => p.thing.id === 'food')!;
+        expect(Math.sign(food.centre.x)).toBe(side === 'left' ? -1 : 1);
+      }
+    }
+  });
+
+  test('what the planner takes to fit does fit, where stiff things are told smaller than they are', () => {
+    for (const load of STOW_LOADS.slice(0, 2)) {
+      const trip = stowLoadTrip(load, 'middle');
+      const told = {
+        ...trip,
+        personalThings: trip.personalThings.map((t) =>
+          shapeVolumeL(t.shape) === undefined ? t : { ...t, volumeL: 0.8 * t.volumeL },
+        ),
+      };
+      for (const seed of [1, 2, 3]) {
+        const { cost, stow } = planStow(told, 'wearer', { seed, iterations: 3000 });
+        const { compartments } = assessStow(told, 'wearer', 1, stow.placements).layout;
+        const overL = Math.max(...compartments.map((c) => c.overflowL));
+        expect(cost.misfit > 1e-6).toBe(overL > 1e-6);
+      }
+    }
   });
 
   test('the same seed gives the same stow', () => {

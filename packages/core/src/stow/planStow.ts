@@ -55,7 +55,7 @@ const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.9;
 /** Tries more when things are left out or unsafe, when they are out of reach or hollow, and the part of the moves each gets. */
-const TRIES_IF_OUT = 6;
+const TRIES_IF_OUT = 4;
 const TRIES_IF_WANTING = 2;
 const MORE_PART = 0.04;
 /** Voids beyond the unavoidable that are too many, percent. */
@@ -111,33 +111,49 @@ export function solveStow(
     if (plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0)) best = plan;
     if (best !== undefined) onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best });
   };
-  const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
-  startFromRules(coarse);
-  anneal(coarse, random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => {
-    spent += PROGRESS_EVERY;
-    if (onProgress === undefined) return;
-    // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
-    const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
-    tell(isDue ? planOf(onFineGrid(coarse, seededRandom(seed + spent))) : undefined);
-  });
-  const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
-  settleNear(fine);
-  const fineStep = (): void => {
-    spent += PROGRESS_EVERY;
-    if (onProgress !== undefined) tell(planOf(fine));
+  const attempt = (): StowPlan => {
+    const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
+    startFromRules(coarse);
+    anneal(coarse, random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => {
+      spent += PROGRESS_EVERY;
+      if (onProgress === undefined) return;
+      // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
+      const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
+      tell(isDue ? planOf(onFineGrid(coarse, seededRandom(seed + spent))) : undefined);
+    });
+    const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
+    settleNear(fine);
+    const fineStep = (): void => {
+      spent += PROGRESS_EVERY;
+      if (onProgress !== undefined) tell(planOf(fine));
+    };
+    anneal(fine, random, iterations - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
+    // What is still left out or unsafe is worth more tries; what is out of reach or hollow, one or two.
+    for (let more = 0; more < triesFor(fine.cost()); more += 1)
+      anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
+    return planOf(fine);
   };
-  anneal(fine, random, iterations - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
-  // What is still left out or unsafe is worth more tries; what is out of reach or hollow, one or two.
-  for (let more = 0; more < triesFor(fine.cost()); more += 1)
-    anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
-  const last = planOf(fine);
+  let last = attempt();
+  // Tries more mend what is near; what they leave out or unsafe is worth beginning anew, once.
+  if (isAmiss(last.cost)) {
+    const again = attempt();
+    if (compareCost(again.cost, last.cost) < 0) last = again;
+  }
   // What was shown on the way is never better than what comes of it.
-  return best !== undefined && compareCost(best.cost, last.cost) < 0 ? { ...best, iterations: spent } : last;
+  return {
+    ...(best !== undefined && compareCost(best.cost, last.cost) < 0 ? best : last),
+    iterations: spent,
+  };
+}
+
+/** Something is left out, or a safety rule broken. */
+function isAmiss({ misfit, safety }: StowCost): boolean {
+  return misfit > 1e-6 || safety > 0;
 }
 
 /** How many tries more a stow is worth. */
 function triesFor(cost: StowCost): number {
-  if (cost.misfit > 1e-6 || cost.safety > 0) return TRIES_IF_OUT;
+  if (isAmiss(cost)) return TRIES_IF_OUT;
   return cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT ? TRIES_IF_WANTING : 0;
 }
 

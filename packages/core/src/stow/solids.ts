@@ -37,15 +37,14 @@ export type Solid =
   | { readonly kind: 'rigid'; readonly turns: readonly Turn[] }
   | { readonly kind: 'soft'; readonly volumeL: number; readonly looseL: number; readonly leastCm: number };
 
-/** Turns of a soft thing. */
+/** Turns of a soft thing, no more than a trip file knows; the last stands as a slab, as against the back. */
 export const SPREADS: readonly Spread[] = [
   { aspect: 1, thickness: 0.55 },
   { aspect: 2.2, thickness: 0.5 },
   { aspect: 0.45, thickness: 0.5 },
   { aspect: 1.25, thickness: 0.3 },
   { aspect: 1, thickness: 0.85 },
-  { aspect: 2.4, thickness: 1 },
-  { aspect: 4, thickness: 0.8 },
+  { aspect: 3.2, thickness: 0.9 },
 ];
 
 /** No soft thing is thinner than this anywhere, cm, unless it is small (Graft's own number). */

@@ -13,6 +13,7 @@ import {
   type StowAssessment,
 } from './assessment.js';
 import { isHardAtBack, isReservoirBetween } from './backRule.js';
+import { SLEEVE_GIVE_L } from './layout.js';
 import { clash, isForbiddenBy, preferredKinds } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
 import { REACH_LIMIT } from './reach.js';
@@ -167,8 +168,9 @@ const CHECKS: readonly CheckedRule[] = [
         .filter(
           (f) =>
             !isMainZone(f.zone.kind) &&
-            f.fullestDay !== a.day &&
-            f.fullestL > f.zone.volumeL + VOLUME_SLACK_L,
+            // On the day looked at, compartments tell by themselves; a sleeve is no compartment to load.
+            (f.fullestDay !== a.day || f.zone.kind === 'sleeve') &&
+            f.fullestL > f.zone.volumeL + (f.zone.kind === 'sleeve' ? SLEEVE_GIVE_L : 0) + VOLUME_SLACK_L,
         )
         .map((f) => ({
           thingIds: a.placed.filter((p) => p.zone === f.zone).map((p) => p.thing.id),

@@ -4,6 +4,7 @@
  */
 import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, PointCm, Thing } from '../trip/model.js';
+import { shapeVolumeL } from '../trip/shapes.js';
 import { ColumnLoader, type RigidPlace } from './columnLoader.js';
 import { energyOf, type StowCost, type StowWeights } from './stowCost.js';
 import { TrialLoader, type Put } from './trialLoader.js';
@@ -14,6 +15,7 @@ import {
   mainParting,
   mainZoneAt,
   sideIn,
+  SLEEVE_GIVE_L,
   sleeveSlab,
   type MainParting,
 } from './layout.js';
@@ -130,7 +132,8 @@ export class StowSearch {
     const n = things.length;
     this.compartments = compartmentsOf(pack, cellCm);
     this.parting = mainParting(pack);
-    this.volumeL = things.map((t) => dayVolumeL(t, day));
+    // Stiff things by their outline, as stows are realised, whatever volume is told.
+    this.volumeL = things.map((t) => shapeVolumeL(t.thing.shape) ?? dayVolumeL(t, day));
     this.solids = things.map((t, i) => solidOf(t.thing.shape, this.volumeL[i]!, cellCm));
     this.mostL = this.solids.map((s, i) => (s.kind === 'soft' ? s.looseL : this.volumeL[i]!));
     const inside = nestingOf(problem);
@@ -412,7 +415,7 @@ export class StowSearch {
       part.misfit = max(part.misfit, part.filledL + part.misfit - zone.volumeL);
       part.misfit += max(0, part.massKg - (zone.maxLoadKg ?? Infinity));
     }
-    part.misfit += this.laterDays(c, mine);
+    part.misfit += this.fullestOver(c, mine);
     // What can go nowhere else comes before what can.
     for (let i = 0; i < mine.length; i += 1)
       if (this.allowed[mine[i]!]!.length <= FEW_CHOICES)
@@ -437,8 +440,8 @@ export class StowSearch {
     return part;
   }
 
-  /** Litres over on the fullest other day: things join on the way, and every day's must go in. */
-  private laterDays(c: number, mine: readonly number[]): number {
+  /** Litres over on the fullest day: things join on the way, and every day's must go in. */
+  private fullestOver(c: number, mine: readonly number[]): number {
     const { zone } = this.compartments[c]!;
     if (zone === undefined) return 0;
     const days = this.problem.things[mine[0]!]!.volumeL.length;
@@ -541,7 +544,7 @@ export class StowSearch {
       this.zoneOf[t] = zone;
       this.heightOf[t] = (slab.low + slab.high) / 2;
     }
-    part.misfit = max(0, litres - slab.zone.volumeL - SLEEVE_GIVE_L);
+    part.misfit = max(0, this.fullestOver(c, mine) - SLEEVE_GIVE_L);
     return part;
   }
 
@@ -635,8 +638,6 @@ const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
 const TINY_KG = 1e-9;
-/** A reservoir's cloth gives into the pack. */
-const SLEEVE_GIVE_L = 0.5;
 
 function emptyPart(): PartCost {
   return {

@@ -1,5 +1,8 @@
 import type { Shape } from './model.js';
 
+/** No thing is turned in more ways than a box: what a trip file knows. */
+export const MOST_TURNS = 6;
+
 /** The volume of a shape's own outline, litres, or undefined for soft things that take any form. */
 export function shapeVolumeL(shape: Shape): number | undefined {
   switch (shape.kind) {

@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { compareCost, energyOf, STRICT_WEIGHTS, WEIGHTS, type StowCost } from './stowCost.js';
+
+const NOTHING: StowCost = {
+  misfit: 0,
+  safety: 0,
+  tooDeep: 0,
+  bandMissCm: 0,
+  asideCm: 0,
+  voidPercent: 0,
+  outCm: 0,
+  misplaced: 0,
+};
+const tenths = (max: number) => fc.integer({ min: 0, max: 10 * max }).map((v) => v / 10);
+const arbitraryCost: fc.Arbitrary<StowCost> = fc.record({
+  misfit: tenths(3),
+  safety: fc.integer({ min: 0, max: 3 }),
+  tooDeep: fc.integer({ min: 0, max: 3 }),
+  bandMissCm: tenths(5),
+  asideCm: tenths(2),
+  voidPercent: tenths(10),
+  outCm: tenths(20),
+  misplaced: tenths(100),
+});
+
+describe('what a stow costs', () => {
+  test.each([
+    ['misfit', 'safety'],
+    ['safety', 'tooDeep'],
+    ['tooDeep', 'bandMissCm'],
+    ['bandMissCm', 'outCm'],
+  ] as const)('any more of %s is worse than all of %s and what is below', (above, below) => {
+    fc.assert(
+      fc.property(arbitraryCost, arbitraryCost, (a, b) => {
+        const order: readonly (keyof StowCost)[] = ['misfit', 'safety', 'tooDeep', 'bandMissCm'];
+        const same = Object.fromEntries(order.slice(0, order.indexOf(above)).map((k) => [k, a[k]]));
+        const less = { ...b, ...same, [above]: a[above], [below]: 1000 };
+        const more = { ...a, [above]: a[above] + 1 };
+        expect(compareCost(less, more)).toBeLessThan(0);
+        expect(compareCost(more, less)).toBeGreaterThan(0);
+      }),
+      { seed: 1 },
+    );
+  });
+
+  test('is an order: no stow beats itself, and of three the best beats the worst', () => {
+    fc.assert(
+      fc.property(arbitraryCost, arbitraryCost, arbitraryCost, (...costs) => {
+        for (const cost of costs) expect(compareCost(cost, { ...cost })).toBe(0);
+        const [best, middle, worst] = [...costs].sort(compareCost);
+        expect(compareCost(best!, middle!)).toBeLessThanOrEqual(0);
+        expect(compareCost(middle!, worst!)).toBeLessThanOrEqual(0);
+        expect(compareCost(best!, worst!)).toBeLessThanOrEqual(0);
+      }),
+      { seed: 2 },
+    );
+  });
+
+  test('with the upper tiers alike, the order is that of the energy', () => {
+    fc.assert(
+      fc.property(arbitraryCost, arbitraryCost, (a, b) => {
+        const { misfit, safety, tooDeep, bandMissCm } = a;
+        const other = { ...b, misfit, safety, tooDeep, bandMissCm };
+        const by = energyOf(a, WEIGHTS) - energyOf(other, WEIGHTS);
+        if (Math.abs(by) > 1e-6) expect(Math.sign(compareCost(a, other))).toBe(Math.sign(by));
+      }),
+      { seed: 3 },
+    );
+  });
+
+  test('a centimetre nearer to the back is worth four places of second hand, and not a litre left out', () => {
+    const out = energyOf({ ...NOTHING, outCm: 1 }, WEIGHTS);
+    expect(out).toBeGreaterThan(energyOf({ ...NOTHING, misplaced: 4 * 14 }, WEIGHTS));
+    expect(out).toBeLessThan(energyOf({ ...NOTHING, misfit: 1 }, WEIGHTS));
+    expect(10 * out).toBeLessThan(energyOf({ ...NOTHING, safety: 1 }, STRICT_WEIGHTS));
+  });
+});

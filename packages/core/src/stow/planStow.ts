@@ -1,6 +1,6 @@
 /**
- * The stow planner: a start from the placement rules, one annealing on a coarse grid, then a longer one on the grid of
- * a centimetre on which stows are realised, so that what is planned is what is shown.
+ * The stow planner: a start from the placement rules, one long annealing on a coarse grid, then a short one on the grid
+ * of a centimetre on which stows are realised, so that what is planned is what is shown.
  *
  * Objective in tiers, each worth more than all below it could gain: (1) everything fits; (2) no safety rule broken;
  * (3) needed-when respected; (4) centre of gravity inside the band; then left and right, voids, closeness to the

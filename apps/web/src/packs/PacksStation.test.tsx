@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { assessStow, planningDay, stowProblem, exact, type Trip } from '@graft/core';
+import { assessStow, emptyTrip, planningDay, stowProblem, exact, type Trip } from '@graft/core';
 import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
@@ -29,6 +29,13 @@ test('all packs planned: everything has a place, and the line of stations says s
     expect(stow.placed.length).toBeGreaterThan(0);
   }
   expect(await screen.findByText(`${hut.members.length} of ${hut.members.length} stowed`)).toBeDefined();
+});
+
+test('with nobody to carry, the way to People is one click', () => {
+  openTrip(emptyTrip('t', 'Nobody yet', '2027-05-10', 2), <PacksStation />);
+  expect(screen.getByText(/each pack is planned here/)).toBeDefined();
+  expect(screen.getByRole('link', { name: 'People' }).getAttribute('href')).toMatch(/people$/);
+  expect(screen.queryByRole('button', { name: 'Plan all packs' })).toBeNull();
 });
 
 test('another pack is chosen, and a day of its masses', async () => {

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import {
   adoptStow,
   assess,
@@ -112,7 +112,11 @@ export function PacksStation() {
   if (member === undefined || problem === undefined || stow === undefined || bounds === undefined) {
     return (
       <Text p="10" fontSize="md">
-        Add the members and their packs at People first: each pack is planned here.
+        Add the members and their packs at{' '}
+        <Link to="../people" style={{ textDecoration: 'underline' }}>
+          People
+        </Link>{' '}
+        first: each pack is planned here.
       </Text>
     );
   }

@@ -99,10 +99,15 @@ export function solveStow(
     iterations: spent,
     cost: search.cost(),
   });
-  /** What came off the coarse grid, mended a little on the fine one. */
-  const onFineGrid = (coarse: StowSearch, random: Random): StowSearch => {
+  /** What came off the coarse grid, on the fine one. */
+  const settledFrom = (coarse: StowSearch): StowSearch => {
     const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
     settleNear(fine);
+    return fine;
+  };
+  /** The same, mended a little. */
+  const onFineGrid = (coarse: StowSearch, random: Random): StowSearch => {
+    const fine = settledFrom(coarse);
     anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
     return fine;
   };
@@ -121,8 +126,7 @@ export function solveStow(
       const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
       tell(isDue ? planOf(onFineGrid(coarse, seededRandom(seed + spent))) : undefined);
     });
-    const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
-    settleNear(fine);
+    const fine = settledFrom(coarse);
     const fineStep = (): void => {
       spent += PROGRESS_EVERY;
       if (onProgress !== undefined) tell(planOf(fine));

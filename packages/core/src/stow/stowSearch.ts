@@ -533,16 +533,17 @@ export class StowSearch {
     const slab = sleeveSlab(pack, litres);
     if (slab === undefined) return part;
     const zone = pack.zones.indexOf(slab.zone);
+    const height = (slab.low + slab.high) / 2;
     for (const t of mine) {
       const mass = this.massKg[t]!;
       part.massKg += mass;
       part.mx += mass * slab.zone.at.x;
       part.my += mass * (slab.zone.at.y + slab.depthCm / 2);
-      part.mz += (mass * (slab.low + slab.high)) / 2;
+      part.mz += mass * height;
       part.misplaced += this.choices[t]![zone]!.misplaced;
       part.safety += this.choices[t]![zone]!.safety;
       this.zoneOf[t] = zone;
-      this.heightOf[t] = (slab.low + slab.high) / 2;
+      this.heightOf[t] = height;
     }
     part.misfit = max(0, this.fullestOver(c, mine) - SLEEVE_GIVE_L);
     return part;

@@ -21,9 +21,6 @@ export const TALLEST_SPREAD = 2;
 const CREVICE_CM = 3;
 /** A soft thing that nearly reaches from wall to wall does, cm (Graft's own number). */
 const WALL_GAP_CM = 3;
-const MOST_IN_COLUMN = 32;
-/** A soft thing is poured twice at most. */
-const MOST_OF_ONE = 2;
 /** More cells than any compartment has along an edge. */
 const MOST_CELLS = 1024;
 /** Cells between the places that are tried for a thing that stands out. */
@@ -42,36 +39,54 @@ export interface RigidPlace {
   readonly zCm: number;
 }
 
+/** What a thing fills of a column, between two heights, cm. */
+export interface ColumnPart {
+  readonly column: number;
+  readonly low: number;
+  high: number;
+}
+
+/** What a compartment holds when so many things are loaded, and where the last of them lies. */
+export interface Stage {
+  /** Height that each column is filled to. */
+  readonly height: Float64Array;
+  /** What is uppermost in each column, by place in the loading order; −1 where nothing is. */
+  readonly topmost: Int16Array;
+  /** For each soft thing what it fills, in cm of columns, that times x, y and twice z, and what it may still swell, cm³. */
+  readonly sums: Float64Array;
+  voidCm3: number;
+  overflowCm3: number;
+  /** The last thing's parts. */
+  count: number;
+  readonly column: Int32Array;
+  readonly low: Float64Array;
+  readonly high: Float64Array;
+  rigid: RigidPlace | undefined;
+  /** What swelled when the last thing came over it: column, thing, cm. */
+  swellings: number;
+  readonly swollenColumn: Int32Array;
+  readonly swollenThing: Int16Array;
+  readonly swollenCm: Float64Array;
+}
+/** Figures in `sums` for each thing. */
+const SUMS = 5;
+const SLACK = 4;
+
+/** A turn's columns as steps from its first one in a grid. */
+interface Footprint {
+  readonly steps: Int32Array;
+  /** Its lower edge is level. */
+  readonly isLevel: boolean;
+}
+
 export class ColumnLoader {
   /** Middle of each column, cm. */
   readonly columnX: Float64Array;
   readonly columnY: Float64Array;
-  /** Height that each column is filled to. */
-  readonly height: Float64Array;
-  voidCm3 = 0;
-  overflowCm3 = 0;
-  /** Segments of all things in the order they were loaded: column, lower and upper end. */
-  readonly segColumn: Int32Array;
-  readonly segLow: Float64Array;
-  readonly segHigh: Float64Array;
-  segCount = 0;
-  /** First segment of each loaded thing, by its place in the order; one more at the end. */
-  readonly segStart: Int32Array;
-  readonly rigid: (RigidPlace | undefined)[] = [];
+  /** By how many things are loaded. Later ones than `loaded` are of no meaning: they are written over. */
+  readonly stages: Stage[];
   loaded = 0;
-  /** What lies in each column, from below, by place in the loading order. */
-  readonly stack: Uint8Array;
-  readonly stackCount: Uint8Array;
-  private readonly topSeg: Int32Array;
-  /** What a segment's column was before it: its height and its topmost segment. */
-  private readonly segHeightBefore: Float64Array;
-  private readonly segTopBefore: Int32Array;
-  /** Swellings in the order they happened, to be taken back: segment, owner, cm³; how many before each loaded thing. */
-  private readonly swollen: { readonly seg: number; readonly owner: number; readonly cm3: number }[] = [];
-  private readonly swollenStart: Int32Array;
-  private readonly voidBefore: Float64Array;
-  private readonly overflowBefore: Float64Array;
-  private readonly slackCm3: Float64Array;
+  private now: Stage;
   private readonly slabLow: Float64Array | undefined;
   private readonly slabHigh: Float64Array | undefined;
   private readonly base: Float64Array;
@@ -84,6 +99,7 @@ export class ColumnLoader {
   private readonly top: Float64Array;
   private count = 0;
   private aboveCm = 0;
+  private readonly footprints = new Map<Turn, Footprint>();
   /** What was measured last: a middle, cm, and what a soft thing fills. */
   middleX = 0;
   middleY = 0;
@@ -98,11 +114,12 @@ export class ColumnLoader {
   private mends = 0;
   private level = 0;
   private readonly cellArea: number;
+  private readonly lowestCeiling: number;
   private readonly highestCeiling: number;
 
   constructor(
     readonly compartment: Compartment,
-    most: number,
+    private readonly most: number,
     /** A filled reservoir in its sleeve: columns nearer to the back than `depthCm` have it between two heights. */
     slab?: {
       readonly widthCm: number;
@@ -111,7 +128,7 @@ export class ColumnLoader {
       readonly high: number;
     },
   ) {
-    const { nx, ny, cellCm } = compartment;
+    const { nx, ny, cellCm, ceiling } = compartment;
     const n = nx * ny;
     this.columnX = new Float64Array(n);
     this.columnY = new Float64Array(n);
@@ -119,21 +136,6 @@ export class ColumnLoader {
       this.columnX[c] = compartment.x0 + ((c % nx) + 0.5) * cellCm;
       this.columnY[c] = compartment.y0 + (floor(c / nx) + 0.5) * cellCm;
     }
-    const segments = n * min(MOST_IN_COLUMN, MOST_OF_ONE * most);
-    this.height = new Float64Array(n);
-    this.segColumn = new Int32Array(segments);
-    this.segLow = new Float64Array(segments);
-    this.segHigh = new Float64Array(segments);
-    this.segStart = new Int32Array(most + 1);
-    this.stack = new Uint8Array(n * MOST_IN_COLUMN);
-    this.stackCount = new Uint8Array(n);
-    this.topSeg = new Int32Array(n);
-    this.segHeightBefore = new Float64Array(segments);
-    this.segTopBefore = new Int32Array(segments);
-    this.swollenStart = new Int32Array(most + 1);
-    this.voidBefore = new Float64Array(most + 1);
-    this.overflowBefore = new Float64Array(most + 1);
-    this.slackCm3 = new Float64Array(most);
     this.base = new Float64Array(n);
     this.active = new Uint8Array(n);
     this.queue = new Int32Array(n);
@@ -142,7 +144,8 @@ export class ColumnLoader {
     this.low = new Float64Array(n);
     this.top = new Float64Array(n);
     this.cellArea = cellCm * cellCm;
-    this.highestCeiling = compartment.ceiling.reduce((most, at) => max(most, at), -Infinity);
+    this.lowestCeiling = ceiling.reduce((least, at) => min(least, at), Infinity);
+    this.highestCeiling = ceiling.reduce((most, at) => max(most, at), -Infinity);
     if (slab !== undefined) {
       this.slabLow = new Float64Array(n).fill(Infinity);
       this.slabHigh = new Float64Array(n).fill(Infinity);
@@ -156,71 +159,52 @@ export class ColumnLoader {
         }
       }
     }
-    this.reset();
+    const empty = this.newStage();
+    empty.height.set(compartment.floor);
+    empty.topmost.fill(-1);
+    this.stages = [empty];
+    this.now = empty;
+    if (this.slabLow !== undefined) for (let c = 0; c < n; c += 1) this.passSlab(c);
   }
 
-  reset(): void {
-    const { floor } = this.compartment;
-    this.height.set(floor);
-    this.stackCount.fill(0);
-    this.topSeg.fill(-1);
-    this.segCount = 0;
-    this.loaded = 0;
-    this.voidCm3 = 0;
-    this.overflowCm3 = 0;
-    this.segStart[0] = 0;
-    this.swollen.length = 0;
-    this.mends = 0;
-    if (this.slabLow !== undefined) for (let c = 0; c < floor.length; c += 1) this.passSlab(c);
+  /** Room for what the compartment may hold at some stage. */
+  newStage(): Stage {
+    const n = this.base.length;
+    // A thing that is poured twice may come to lie under a reservoir and over it.
+    const parts = this.slabLow === undefined ? n : 2 * n;
+    return {
+      height: new Float64Array(n),
+      topmost: new Int16Array(n),
+      sums: new Float64Array(SUMS * this.most),
+      voidCm3: 0,
+      overflowCm3: 0,
+      count: 0,
+      column: new Int32Array(parts),
+      low: new Float64Array(parts),
+      high: new Float64Array(parts),
+      rigid: undefined,
+      swellings: 0,
+      swollenColumn: new Int32Array(parts),
+      swollenThing: new Int16Array(parts),
+      swollenCm: new Float64Array(parts),
+    };
+  }
+
+  /** Height that each column is filled to. */
+  get height(): Float64Array {
+    return this.stages[this.loaded]!.height;
+  }
+  get voidCm3(): number {
+    return this.stages[this.loaded]!.voidCm3;
+  }
+  get overflowCm3(): number {
+    return this.stages[this.loaded]!.overflowCm3;
   }
 
   /** Take out all but the first things that were loaded. */
   rewind(count: number): void {
     this.mends = 0;
-    if (count >= this.loaded) return;
-    for (let s = this.swollen.length - 1; s >= this.swollenStart[count]!; s -= 1) {
-      const { seg, owner, cm3 } = this.swollen[s]!;
-      this.segHigh[seg]! -= cm3 / this.cellArea;
-      this.slackCm3[owner]! += cm3;
-    }
-    this.swollen.length = this.swollenStart[count]!;
-    for (let s = this.segCount - 1; s >= this.segStart[count]!; s -= 1) {
-      const c = this.segColumn[s]!;
-      this.height[c] = this.segHeightBefore[s]!;
-      this.topSeg[c] = this.segTopBefore[s]!;
-      this.stackCount[c]! -= 1;
-    }
-    this.segCount = this.segStart[count]!;
-    this.voidCm3 = this.voidBefore[count]!;
-    this.overflowCm3 = this.overflowBefore[count]!;
-    this.loaded = count;
-  }
-
-  /** Hold what another loader of the same compartment holds. */
-  copyFrom(other: ColumnLoader): void {
-    const segs = other.segCount;
-    this.segColumn.set(other.segColumn.subarray(0, segs));
-    this.segLow.set(other.segLow.subarray(0, segs));
-    this.segHigh.set(other.segHigh.subarray(0, segs));
-    this.segHeightBefore.set(other.segHeightBefore.subarray(0, segs));
-    this.segTopBefore.set(other.segTopBefore.subarray(0, segs));
-    this.segStart.set(other.segStart);
-    this.height.set(other.height);
-    this.stack.set(other.stack);
-    this.stackCount.set(other.stackCount);
-    this.topSeg.set(other.topSeg);
-    this.swollenStart.set(other.swollenStart);
-    this.voidBefore.set(other.voidBefore);
-    this.overflowBefore.set(other.overflowBefore);
-    this.slackCm3.set(other.slackCm3);
-    this.swollen.length = 0;
-    for (const swelling of other.swollen) this.swollen.push(swelling);
-    for (let i = 0; i < other.loaded; i += 1) this.rigid[i] = other.rigid[i];
-    this.segCount = segs;
-    this.loaded = other.loaded;
-    this.voidCm3 = other.voidCm3;
-    this.overflowCm3 = other.overflowCm3;
-    this.mends = 0;
+    this.loaded = min(count, this.loaded);
   }
 
   /**
@@ -230,17 +214,24 @@ export class ColumnLoader {
    * @param awayCm by turn, how far a rigid thing stays from the back, where there is room for that
    */
   load(solid: Solid, turn: number, xCm: number, yCm: number, mend = false, awayCm?: readonly number[]): void {
-    this.swollenStart[this.loaded] = this.swollen.length;
-    this.voidBefore[this.loaded] = this.voidCm3;
-    this.overflowBefore[this.loaded] = this.overflowCm3;
+    const i = this.loaded;
+    const before = this.stages[i]!;
+    const now = (this.stages[i + 1] ??= this.newStage());
+    this.now = now;
+    now.height.set(before.height);
+    now.topmost.set(before.topmost);
+    const { sums } = now;
+    for (let k = 0; k < SUMS * i; k += 1) sums[k] = before.sums[k]!;
+    for (let k = SUMS * i; k < SUMS * (i + 1); k += 1) sums[k] = 0;
+    now.voidCm3 = before.voidCm3;
+    now.overflowCm3 = before.overflowCm3;
+    now.count = 0;
+    now.swellings = 0;
+    now.rigid = undefined;
     if (solid.kind === 'rigid') {
       this.putRigid(solid.turns, turn % solid.turns.length, xCm, yCm, mend, awayCm);
-    } else {
-      this.rigid[this.loaded] = undefined;
-      this.pour(solid, turn % SPREADS.length, xCm, yCm);
-    }
-    this.loaded += 1;
-    this.segStart[this.loaded] = this.segCount;
+    } else this.pour(solid, turn % SPREADS.length, xCm, yCm);
+    this.loaded = i + 1;
   }
 
   private putRigid(
@@ -252,7 +243,6 @@ export class ColumnLoader {
     awayCm: readonly number[] | undefined,
   ): void {
     const { nx, ny, cellCm, x0, y0, ceiling, holdsFrom } = this.compartment;
-    this.slackCm3[this.loaded] = 0;
     let turn = turns[wanted]!;
     const firstRow = (t: number): number => firstRowOff(turns[t]!, awayCm?.[t] ?? 0, cellCm);
     this.findPatch(turn.nx, turn.ny, xCm, yCm, firstRow(wanted));
@@ -282,77 +272,110 @@ export class ColumnLoader {
     }
     const atX = x0 + (ix + turn.nx / 2) * cellCm;
     const atY = y0 + (iy + turn.ny / 2) * cellCm;
+    const { now } = this;
+    const i = this.loaded;
     if (!fits) {
-      this.overflowCm3 += turn.widthCm * turn.depthCm * turn.heightCm;
-      this.rigid[this.loaded] = { turn, xCm: atX, yCm: atY, zCm: this.height[0]! };
+      now.overflowCm3 += turn.widthCm * turn.depthCm * turn.heightCm;
+      now.rigid = { turn, xCm: atX, yCm: atY, zCm: now.height[0]! };
       return;
     }
-    const { dx, dy, low, high } = turn;
+    const { low, high } = turn;
+    const { steps } = this.footprintOf(turn);
+    const { height, topmost } = now;
+    const first = iy * nx + ix;
+    const count = steps.length;
+    const standsOut = z > holdsFrom && z + turn.heightCm > this.lowestCeiling;
     let above = 0;
-    for (let k = 0; k < dx.length; k += 1) {
-      const c = (iy + dy[k]!) * nx + ix + dx[k]!;
+    for (let k = 0; k < count; k += 1) {
+      const c = first + steps[k]!;
       const bottom = z + low[k]!;
       const top = z + high[k]!;
-      if (bottom > this.height[c]! + TINY) this.gap(c, bottom);
-      if (top > ceiling[c]! && z > holdsFrom) above += top - max(bottom, ceiling[c]!);
-      this.fill(c, bottom, top);
+      if (bottom > height[c]! + TINY) this.gap(c, bottom);
+      if (standsOut && top > ceiling[c]!) above += top - max(bottom, ceiling[c]!);
+      now.column[k] = c;
+      now.low[k] = bottom;
+      now.high[k] = top;
+      height[c] = top;
+      topmost[c] = i;
     }
-    this.overflowCm3 += above * this.cellArea;
-    this.rigid[this.loaded] = { turn, xCm: atX, yCm: atY, zCm: z };
+    now.count = count;
+    if (this.slabLow !== undefined) for (let k = 0; k < count; k += 1) this.passSlab(first + steps[k]!);
+    now.overflowCm3 += above * this.cellArea;
+    now.rigid = { turn, xCm: atX, yCm: atY, zCm: z };
+  }
+
+  private footprintOf(turn: Turn): Footprint {
+    let found = this.footprints.get(turn);
+    if (found === undefined) {
+      const { dx, dy, low } = turn;
+      const { nx } = this.compartment;
+      found = { steps: Int32Array.from(dx, (x, k) => dy[k]! * nx + x), isLevel: low.every((at) => at === 0) };
+      this.footprints.set(turn, found);
+    }
+    return found;
   }
 
   /** Whether a turned thing might come to rest below a height and under the ceiling: false as soon as a column says no. */
   private mayRestBelow(turn: Turn, ix: number, iy: number, below: number): boolean {
     const { nx, holdsFrom } = this.compartment;
-    const { dx, dy, low } = turn;
-    const { height } = this;
+    const { low } = turn;
+    const { steps } = this.footprintOf(turn);
+    const { height } = this.now;
     const first = iy * nx + ix;
     const limit = min(below, max(this.highestCeiling - turn.heightCm, holdsFrom) + TINY);
-    for (let k = 0; k < dx.length; k += 1) {
-      if (height[first + dy[k]! * nx + dx[k]!]! - low[k]! >= limit) return false;
-    }
+    for (let k = 0; k < steps.length; k += 1) if (height[first + steps[k]!]! - low[k]! >= limit) return false;
     return true;
   }
 
   /** Height at which a turned thing comes to rest; `aboveCm` is then how far it is above the lowest ceiling over it. */
   private restsAt(turn: Turn, ix: number, iy: number): number {
-    const { nx, ceiling } = this.compartment;
-    const { dx, dy, low, high } = turn;
-    const { height } = this;
-    const count = dx.length;
+    const { nx, ceiling, holdsFrom } = this.compartment;
+    const { low, high } = turn;
+    const { steps, isLevel } = this.footprintOf(turn);
+    const { height } = this.now;
+    const count = steps.length;
     const first = iy * nx + ix;
     let z = -Infinity;
-    for (let k = 0; k < count; k += 1) {
-      const rest = height[first + dy[k]! * nx + dx[k]!]! - low[k]!;
-      if (rest > z) z = rest;
+    if (isLevel) {
+      for (let k = 0; k < count; k += 1) {
+        const rest = height[first + steps[k]!]!;
+        if (rest > z) z = rest;
+      }
+    } else {
+      for (let k = 0; k < count; k += 1) {
+        const rest = height[first + steps[k]!]! - low[k]!;
+        if (rest > z) z = rest;
+      }
     }
     if (this.slabLow !== undefined) {
       for (let k = 0; k < count; k += 1) {
-        const c = first + dy[k]! * nx + dx[k]!;
+        const c = first + steps[k]!;
         const beyond = this.slabHigh![c]!;
         if (z + high[k]! > this.slabLow[c]! + TINY && z + low[k]! < beyond - TINY) z = beyond - low[k]!;
       }
     }
     let above = 0;
-    for (let k = 0; k < count; k += 1) {
-      const over = z + high[k]! - ceiling[first + dy[k]! * nx + dx[k]!]!;
-      if (over > above) above = over;
+    if (z > holdsFrom && z + turn.heightCm > this.lowestCeiling) {
+      for (let k = 0; k < count; k += 1) {
+        const over = z + high[k]! - ceiling[first + steps[k]!]!;
+        if (over > above) above = over;
+      }
     }
-    this.aboveCm = z > this.compartment.holdsFrom ? above : 0;
+    this.aboveCm = above;
     return z;
   }
 
   private pour(solid: Extract<Solid, { kind: 'soft' }>, spread: number, xCm: number, yCm: number): void {
     const { nx, ny } = this.compartment;
     const volume = solid.volumeL * 1000;
-    this.slackCm3[this.loaded] = (solid.looseL - solid.volumeL) * 1000;
+    this.now.sums[SUMS * this.loaded + SLACK] = (solid.looseL - solid.volumeL) * 1000;
     if (volume <= 0) return;
     this.findSpread(volume, spread, xCm, yCm);
     const { patchX: ix, patchY: iy, patchWide: pw, patchDeep: pd } = this;
     const left = this.flow(volume, solid.leastCm, ix, iy, pw, pd);
     if (left <= TINY) return;
     // The patch is full to the top: what is left goes wherever there is room, as a hand would push it.
-    this.overflowCm3 += pw < nx || pd < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
+    this.now.overflowCm3 += pw < nx || pd < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
   }
 
   /** Where a thing would be put: its patch of cells as one number, the same for the same patch. */
@@ -398,40 +421,84 @@ export class ColumnLoader {
   /** Pour a volume over a patch; what does not go in under its ceilings comes back, cm³. */
   private flow(volume: number, leastCm: number, ix: number, iy: number, pw: number, pd: number): number {
     const { nx, cellCm, ceiling } = this.compartment;
-    const { base, columns, low, top } = this;
-    this.closeGaps(round(leastCm / cellCm), ix, iy, pw, pd);
+    const { columns, low, top, now, slabLow } = this;
+    const { height, topmost, sums } = now;
+    const narrow = round(leastCm / cellCm);
+    let base = height;
+    if (narrow > 1) {
+      this.closeGaps(narrow, ix, iy, pw, pd);
+      base = this.base;
+    }
     let count = 0;
+    let sumLow = 0;
+    let lowest = Infinity;
+    let highest = -Infinity;
+    let leastTop = Infinity;
     for (let j = iy; j < iy + pd; j += 1) {
-      for (let c = j * nx + ix; c < j * nx + ix + pw; c += 1) {
-        const upTo = this.topOf(c, ceiling[c]!);
-        if (upTo - base[c]! < leastCm) continue;
+      for (let c = j * nx + ix, end = c + pw; c < end; c += 1) {
+        const upTo = slabLow === undefined ? ceiling[c]! : this.topOf(c, ceiling[c]!);
+        const from = base[c]!;
+        if (upTo - from < leastCm) continue;
         columns[count] = c;
-        low[count] = base[c]!;
+        low[count] = from;
         top[count] = upTo;
         count += 1;
+        sumLow += from;
+        if (from < lowest) lowest = from;
+        if (from > highest) highest = from;
+        if (upTo < leastTop) leastTop = upTo;
       }
     }
     const tallest = max(TALLEST_SPREAD * cbrt(volume), (2 * volume) / (pw * pd * this.cellArea));
-    this.settle(count, volume, leastCm, tallest);
+    // Mostly all columns are in at once, none too thin, too deep or full.
+    const even = (volume / this.cellArea + sumLow) / count;
+    if (highest <= even - leastCm + TINY && leastTop >= even && even - lowest <= tallest) {
+      this.count = count;
+      this.level = even;
+    } else this.settle(count, volume, leastCm, tallest);
     // Columns left out may have parted the thing: its largest part takes all of it.
-    if (this.count < pw * pd && this.keepLargest()) this.settle(this.count, volume, leastCm, tallest);
-    let placed = 0;
-    for (let i = 0; i < this.count; i += 1) {
-      const c = columns[i]!;
-      const from = low[i]!;
-      const to = this.level < top[i]! ? this.level : top[i]!;
+    if (this.count < pw * pd && !this.isSurelyWhole(ix, iy, pw) && this.keepLargest())
+      this.settle(this.count, volume, leastCm, tallest);
+    const { level, columnX, columnY } = this;
+    const i = this.loaded;
+    const listed = this.count;
+    let parts = now.count;
+    let filled = 0;
+    let mx = 0;
+    let my = 0;
+    let mz = 0;
+    for (let k = 0; k < listed; k += 1) {
+      const c = columns[k]!;
+      const from = low[k]!;
+      const to = level < top[k]! ? level : top[k]!;
       if (to <= from) continue;
-      if (from > this.height[c]! + TINY) this.gap(c, from);
-      this.fill(c, from, to);
-      placed += to - from;
+      if (from > height[c]! + TINY) this.gap(c, from);
+      now.column[parts] = c;
+      now.low[parts] = from;
+      now.high[parts] = to;
+      parts += 1;
+      height[c] = to;
+      topmost[c] = i;
+      const h = to - from;
+      filled += h;
+      mx += h * columnX[c]!;
+      my += h * columnY[c]!;
+      mz += h * (from + to);
     }
-    return volume - placed * this.cellArea;
+    if (slabLow !== undefined) for (let k = now.count; k < parts; k += 1) this.passSlab(now.column[k]!);
+    now.count = parts;
+    const s = SUMS * i;
+    sums[s]! += filled;
+    sums[s + 1]! += mx;
+    sums[s + 2]! += my;
+    sums[s + 3]! += mz;
+    return volume - filled * this.cellArea;
   }
 
   /** How far a column can be filled from where it is: to its ceiling, or to the reservoir. */
   private topOf(c: number, ceiling: number): number {
     const slab = this.slabLow?.[c];
-    return slab !== undefined && this.height[c]! < slab ? min(slab, ceiling) : ceiling;
+    return slab !== undefined && this.now.height[c]! < slab ? min(slab, ceiling) : ceiling;
   }
 
   /**
@@ -507,6 +574,34 @@ export class ColumnLoader {
     }
   }
 
+  /** Whether the listed columns of a patch are certain to hang together: a run in each row, each beside the last. */
+  private isSurelyWhole(ix: number, iy: number, wide: number): boolean {
+    const { nx } = this.compartment;
+    const { columns, count } = this;
+    if (count === 0) return true;
+    let end = iy * nx + ix + wide;
+    let c = columns[0]!;
+    while (c >= end) end += nx;
+    // The run of the row before, and where this one began; the first row has none to hang on.
+    let [from, to] = [-Infinity, Infinity];
+    let start = c;
+    for (let i = 1; i <= count; i += 1) {
+      const next = i < count ? columns[i]! : Infinity;
+      if (next === c + 1 && next < end) {
+        c = next;
+        continue;
+      }
+      if (start > to + nx || c < from + nx) return false;
+      if (i === count) return true;
+      if (next < end || next >= end + nx) return false;
+      [from, to] = [start, c];
+      end += nx;
+      start = next;
+      c = next;
+    }
+    return true;
+  }
+
   /** Keep the largest connected part of the listed columns; true when others were dropped. */
   private keepLargest(): boolean {
     const { nx } = this.compartment;
@@ -556,7 +651,8 @@ export class ColumnLoader {
   /** Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square. */
   private closeGaps(k: number, ix: number, iy: number, pw: number, pd: number): void {
     const { nx } = this.compartment;
-    const { base, height } = this;
+    const { base } = this;
+    const { height } = this.now;
     for (let j = iy; j < iy + pd; j += 1) {
       for (let c = j * nx + ix; c < j * nx + ix + pw; c += 1) base[c] = height[c]!;
     }
@@ -614,44 +710,37 @@ export class ColumnLoader {
 
   /** Space between what a column holds and what comes over it: a void, unless what lies there swells into it. */
   private gap(c: number, upTo: number): void {
-    let lost = (upTo - this.height[c]!) * this.cellArea;
-    const seg = this.topSeg[c]!;
-    if (seg >= 0) {
-      const owner = this.stack[c * MOST_IN_COLUMN + this.stackCount[c]! - 1]!;
-      const swells = min(lost, this.slackCm3[owner]!);
-      if (swells > 0 && this.segHigh[seg]! >= this.height[c]! - TINY) {
-        this.swollen.push({ seg, owner, cm3: swells });
-        this.slackCm3[owner]! -= swells;
-        this.segHigh[seg]! += swells / this.cellArea;
-        lost -= swells;
-      }
+    const { now, cellArea } = this;
+    const { sums } = now;
+    const from = now.height[c]!;
+    let lost = (upTo - from) * cellArea;
+    const thing = now.topmost[c]!;
+    const s = SUMS * thing;
+    // What lies under a reservoir does not swell over it.
+    if (thing >= 0 && sums[s + SLACK]! > 0 && from !== this.slabHigh?.[c]) {
+      const swells = min(lost, sums[s + SLACK]!);
+      const cm = swells / cellArea;
+      sums[s]! += cm;
+      sums[s + 1]! += cm * this.columnX[c]!;
+      sums[s + 2]! += cm * this.columnY[c]!;
+      sums[s + 3]! += cm * (2 * from + cm);
+      sums[s + SLACK]! -= swells;
+      now.swollenColumn[now.swellings] = c;
+      now.swollenThing[now.swellings] = thing;
+      now.swollenCm[now.swellings] = cm;
+      now.swellings += 1;
+      lost -= swells;
     }
-    this.voidCm3 += lost;
-  }
-
-  private fill(c: number, from: number, to: number): void {
-    const n = this.stackCount[c]!;
-    if (n < MOST_IN_COLUMN && this.segCount < this.segColumn.length) {
-      this.stack[c * MOST_IN_COLUMN + n] = this.loaded;
-      this.stackCount[c] = n + 1;
-      this.segHeightBefore[this.segCount] = this.height[c]!;
-      this.segTopBefore[this.segCount] = this.topSeg[c]!;
-      this.segColumn[this.segCount] = c;
-      this.segLow[this.segCount] = from;
-      this.segHigh[this.segCount] = to;
-      this.topSeg[c] = this.segCount;
-      this.segCount += 1;
-    }
-    this.height[c] = to;
-    if (this.slabLow !== undefined) this.passSlab(c);
+    now.voidCm3 += lost;
   }
 
   /** A column filled up to the reservoir goes on above it. */
   private passSlab(c: number): void {
+    const { height } = this.now;
     const low = this.slabLow![c]!;
-    if (this.height[c]! < low - 1 || this.height[c]! >= this.slabHigh![c]!) return;
-    this.voidCm3 += max(0, low - this.height[c]!) * this.cellArea;
-    this.height[c] = this.slabHigh![c]!;
+    if (height[c]! < low - 1 || height[c]! >= this.slabHigh![c]!) return;
+    this.now.voidCm3 += max(0, low - height[c]!) * this.cellArea;
+    height[c] = this.slabHigh![c]!;
   }
 
   /** A filled reservoir lies at the back. */
@@ -661,7 +750,51 @@ export class ColumnLoader {
 
   /** What of the i-th loaded thing did not go in, cm³. */
   overflowOf(i: number): number {
-    return (i + 1 < this.loaded ? this.overflowBefore[i + 1]! : this.overflowCm3) - this.overflowBefore[i]!;
+    return this.stages[i + 1]!.overflowCm3 - this.stages[i]!.overflowCm3;
+  }
+
+  /** Where the i-th loaded thing is, if it is a rigid one. */
+  rigidAt(i: number): RigidPlace | undefined {
+    return this.stages[i + 1]!.rigid;
+  }
+
+  /** What the i-th loaded thing fills, column by column, swollen as it is. */
+  partsOf(i: number): readonly ColumnPart[] {
+    const { count, column, low, high } = this.stages[i + 1]!;
+    const parts = Array.from({ length: count }, (_v, k): ColumnPart => ({
+      column: column[k]!,
+      low: low[k]!,
+      high: high[k]!,
+    }));
+    let uppermost: Map<number, ColumnPart> | undefined;
+    for (let j = i + 2; j <= this.loaded; j += 1) {
+      const { swellings, swollenColumn, swollenThing, swollenCm } = this.stages[j]!;
+      for (let k = 0; k < swellings; k += 1) {
+        if (swollenThing[k]! !== i) continue;
+        uppermost ??= new Map(parts.map((p) => [p.column, p]));
+        uppermost.get(swollenColumn[k]!)!.high += swollenCm[k]!;
+      }
+    }
+    return parts;
+  }
+
+  /** How many columns the i-th loaded thing takes. */
+  columnsOf(i: number): number {
+    return this.stages[i + 1]!.count;
+  }
+
+  /** Over how many of the i-th thing's columns each later one lies, by place in the loading order. */
+  coversOf(i: number): Uint16Array {
+    const { loaded } = this;
+    const { column, count } = this.stages[i + 1]!;
+    const covers = new Uint16Array(loaded);
+    for (let j = i + 1; j < loaded; j += 1) {
+      const { topmost } = this.stages[j + 1]!;
+      let columns = 0;
+      for (let k = 0; k < count; k += 1) if (topmost[column[k]!]! === j) columns += 1;
+      covers[j] = columns;
+    }
+    return covers;
   }
 
   /**
@@ -670,44 +803,34 @@ export class ColumnLoader {
    * @returns false when nothing of it is in
    */
   measure(i: number): boolean {
-    const rigid = this.rigid[i];
+    const { rigid } = this.stages[i + 1]!;
     if (rigid !== undefined) {
       this.middleX = rigid.xCm;
       this.middleY = rigid.yCm;
       this.middleZ = rigid.zCm + rigid.turn.heightCm / 2;
       return true;
     }
-    const { segColumn, segLow, segHigh, columnX, columnY } = this;
-    let sum = 0;
-    let sx = 0;
-    let sy = 0;
-    let sz = 0;
-    for (let s = this.segStart[i]!, end = this.segStart[i + 1]!; s < end; s += 1) {
-      const column = segColumn[s]!;
-      const high = segHigh[s]!;
-      const low = segLow[s]!;
-      const h = high - low;
-      sum += h;
-      sx += h * columnX[column]!;
-      sy += h * columnY[column]!;
-      sz += h * (high + low);
-    }
-    if (sum <= 0) return false;
-    this.middleX = sx / sum;
-    this.middleY = sy / sum;
-    this.middleZ = sz / sum / 2;
-    this.filledCm3 = sum * this.cellArea;
+    const { sums } = this.stages[this.loaded]!;
+    const s = SUMS * i;
+    const filled = sums[s]!;
+    if (filled <= 0) return false;
+    this.middleX = sums[s + 1]! / filled;
+    this.middleY = sums[s + 2]! / filled;
+    this.middleZ = sums[s + 3]! / filled / 2;
+    this.filledCm3 = filled * this.cellArea;
     return true;
   }
 
   /** Gaps at the top that are too narrow for anything, cm³: part of the voids once all is loaded. */
   creviceCm3(): number {
     const { nx, ny, cellCm, ceiling, floor } = this.compartment;
+    this.now = this.stages[this.loaded]!;
+    const { height } = this.now;
     this.closeGaps(round(CREVICE_CM / cellCm), 0, 0, nx, ny);
     let lost = 0;
     for (let c = 0; c < this.base.length; c += 1) {
       if (ceiling[c]! <= floor[c]!) continue;
-      lost += max(0, min(this.base[c]!, ceiling[c]!) - this.height[c]!);
+      lost += max(0, min(this.base[c]!, ceiling[c]!) - height[c]!);
     }
     return lost * this.cellArea;
   }

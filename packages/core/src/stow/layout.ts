@@ -339,7 +339,7 @@ function loaderOf(
   if (used === undefined || used.most < most) {
     used = { most, loader: new ColumnLoader(compartment, most) };
     loaders.set(compartment, used);
-  } else used.loader.reset();
+  } else used.loader.rewind(0);
   return used.loader;
 }
 const loaders = new WeakMap<Compartment, { readonly most: number; readonly loader: ColumnLoader }>();
@@ -354,7 +354,7 @@ function geometryOf(
   spot: Placement['spot'],
   c: Compartment,
 ): Geometry {
-  const rigid = loader.rigid[i];
+  const rigid = loader.rigidAt(i);
   if (rigid !== undefined && solid.kind === 'rigid') {
     const { turn, xCm, yCm, zCm } = rigid;
     const box = {
@@ -373,11 +373,8 @@ function geometryOf(
   const half = c.cellCm / 2;
   let [sum, mx, my, mz] = [0, 0, 0, 0];
   let box: Box | undefined;
-  for (let s = loader.segStart[i]!; s < loader.segStart[i + 1]!; s += 1) {
-    const column = loader.segColumn[s]!;
-    const x = c.x0 + ((column % c.nx) + 0.5) * c.cellCm;
-    const y = c.y0 + (Math.floor(column / c.nx) + 0.5) * c.cellCm;
-    const [z0, z1] = [loader.segLow[s]!, loader.segHigh[s]!];
+  for (const { column, low: z0, high: z1 } of loader.partsOf(i)) {
+    const [x, y] = [loader.columnX[column]!, loader.columnY[column]!];
     segments.push({ x, y, z0, z1 });
     const h = z1 - z0;
     sum += h;
@@ -417,21 +414,8 @@ function geometryOf(
 
 /** For each pair of loaded things, the part of the first one's floor plan that the second lies over. */
 export function coverage(loader: ColumnLoader): number[][] {
-  const n = loader.loaded;
-  const counts = Array.from({ length: n }, () => new Array<number>(n).fill(0));
-  const own = new Array<number>(n).fill(0);
-  const { stack, stackCount } = loader;
-  const most = stack.length / stackCount.length;
-  for (let c = 0; c < stackCount.length; c += 1) {
-    const count = stackCount[c]!;
-    for (let a = 0; a < count; a += 1) {
-      const below = stack[c * most + a]!;
-      own[below]! += 1;
-      for (let b = a + 1; b < count; b += 1) {
-        const above = stack[c * most + b]!;
-        if (above !== below) counts[below]![above]! += 1;
-      }
-    }
-  }
-  return counts.map((line, i) => line.map((count) => (own[i] === 0 ? 0 : count / own[i]!)));
+  return Array.from({ length: loader.loaded }, (_v, i) => {
+    const own = loader.columnsOf(i);
+    return Array.from(loader.coversOf(i), (count) => (own === 0 ? 0 : count / own));
+  });
 }

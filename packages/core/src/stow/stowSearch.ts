@@ -363,7 +363,7 @@ export class StowSearch {
     for (let i = 0; i < mine.length; i += 1) {
       const t = mine[i]!;
       const mass = this.massKg[t]!;
-      const rigid = loader.rigid[i];
+      const rigid = loader.rigidAt(i);
       let x = this.x[t]!;
       let y = this.y[t]!;
       let z = compartment.floor[0]!;
@@ -670,20 +670,8 @@ function voidPercentOf(voidL: number, filledL: number): number {
 /** How many must come out before the i-th loaded thing. */
 function quickCover(loader: ColumnLoader): (i: number) => number {
   const n = loader.loaded;
-  const { stack, stackCount, segColumn, segStart } = loader;
-  const most = stack.length / stackCount.length;
   /** Over how many of its columns each other thing lies, by thing, once it has been asked for. */
   const rows: (Uint16Array | undefined)[] = [];
-  const rowOf = (below: number): Uint16Array => {
-    let row = rows[below];
-    if (row !== undefined) return row;
-    row = rows[below] = new Uint16Array(n);
-    for (let s = segStart[below]!, end = segStart[below + 1]!; s < end; s += 1) {
-      const c = segColumn[s]!;
-      for (let k = c * most + stackCount[c]! - 1; stack[k]! !== below; k -= 1) row[stack[k]!]! += 1;
-    }
-    return row;
-  };
   const seen = new Uint8Array(n);
   const todo: number[] = [];
   return (start) => {
@@ -693,8 +681,8 @@ function quickCover(loader: ColumnLoader): (i: number) => number {
     todo.push(start);
     let found = 0;
     for (let at = todo.pop(); at !== undefined; at = todo.pop()) {
-      const least = BLOCKS * (segStart[at + 1]! - segStart[at]!);
-      const row = rowOf(at);
+      const least = BLOCKS * loader.columnsOf(at);
+      const row = (rows[at] ??= loader.coversOf(at));
       for (let j = at + 1; j < n; j += 1) {
         if (seen[j] === 0 && row[j]! >= least && row[j]! > 0) {
           seen[j] = 1;

@@ -61,10 +61,10 @@ test('after any row of trials, kept or not, a compartment holds what a fresh one
           const { loader } = trial;
           expect(loader.height).toEqual(fresh.height);
           expect(loader.loaded).toBe(fresh.loaded);
-          expect(loader.segCount).toBe(fresh.segCount);
           expect(loader.voidCm3).toBeCloseTo(fresh.voidCm3, 6);
           expect(loader.overflowCm3).toBeCloseTo(fresh.overflowCm3, 6);
           for (let i = 0; i < fresh.loaded; i += 1) {
+            expect(loader.partsOf(i)).toEqual(fresh.partsOf(i));
             expect(loader.measure(i)).toBe(fresh.measure(i));
             expect(loader.middleZ).toBeCloseTo(fresh.middleZ, 6);
             expect(loader.middleX).toBeCloseTo(fresh.middleX, 6);

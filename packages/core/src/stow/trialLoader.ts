@@ -2,7 +2,7 @@
  * A compartment loaded again and again with small changes: what was kept last stays loaded beside what is being tried,
  * so that a trial only loads anew from the first thing that is not where it was.
  */
-import type { ColumnLoader } from './columnLoader.js';
+import type { ColumnLoader, Stage } from './columnLoader.js';
 
 /** A thing as it was put: its index, its turn and its middle, cm. */
 export interface Put {
@@ -12,31 +12,23 @@ export interface Put {
   readonly y: number;
 }
 
-interface Held {
-  readonly loader: ColumnLoader;
-  readonly list: Put[];
-}
-
 export class TrialLoader {
-  private kept: Held;
-  private tried: Held;
+  readonly loader: ColumnLoader;
+  /** What was tried last, and what was kept, in loading order. */
+  list: Put[] = [];
+  private kept: Put[] = [];
+  /** By how many things are loaded: the stages of what was kept, and those that a trial may write over. */
+  private readonly keptStages: Stage[];
+  private readonly spareStages: Stage[];
 
   constructor(
     /** Another loader of the compartment, with nothing in it. */
     readonly fresh: () => ColumnLoader,
   ) {
-    this.kept = { loader: fresh(), list: [] };
-    this.tried = { loader: fresh(), list: [] };
-  }
-
-  /** The loader that holds what was tried last. */
-  get loader(): ColumnLoader {
-    return this.tried.loader;
-  }
-
-  /** What was tried last, in loading order. */
-  get list(): Put[] {
-    return this.tried.list;
+    this.loader = fresh();
+    const [empty] = this.loader.stages;
+    this.keptStages = [empty!];
+    this.spareStages = [empty!];
   }
 
   /**
@@ -51,28 +43,39 @@ export class TrialLoader {
     load: (loader: ColumnLoader, put: Put) => void,
     isEnough?: () => boolean,
   ): boolean {
-    const { kept, tried } = this;
-    let same = sameStart(tried.list, list);
-    const asKept = sameStart(kept.list, list);
+    const { loader, keptStages, spareStages } = this;
+    const { stages } = loader;
+    let same = sameStart(this.list, list);
+    const asKept = sameStart(this.kept, list);
     if (asKept > same) {
-      tried.loader.copyFrom(kept.loader);
-      tried.list.length = 0;
-      for (let i = 0; i < asKept; i += 1) tried.list.push(kept.list[i]!);
       same = asKept;
+      for (let i = 1; i <= same; i += 1) stages[i] = keptStages[i]!;
+      this.list.length = 0;
+      for (let i = 0; i < same; i += 1) this.list.push(this.kept[i]!);
     }
-    tried.loader.rewind(same);
-    tried.list.length = same;
+    for (let i = same + 1; i <= list.length; i += 1)
+      stages[i] = spareStages[i] ??= loader.newStage();
+    loader.loaded = same;
+    loader.rewind(same);
+    this.list.length = same;
     for (let i = same; i < list.length; i += 1) {
       if (isEnough?.() === true) return false;
-      load(tried.loader, list[i]!);
-      tried.list.push(list[i]!);
+      load(loader, list[i]!);
+      this.list.push(list[i]!);
     }
     return isEnough?.() !== true;
   }
 
   /** What was tried last is what later trials will mostly begin with. */
   keep(): void {
-    [this.kept, this.tried] = [this.tried, this.kept];
+    const { keptStages, spareStages } = this;
+    const { stages, loaded } = this.loader;
+    for (let i = 1; i <= loaded; i += 1) {
+      if (stages[i] !== spareStages[i]) continue;
+      spareStages[i] = keptStages[i] ?? this.loader.newStage();
+      keptStages[i] = stages[i]!;
+    }
+    this.kept = [...this.list];
   }
 }
 

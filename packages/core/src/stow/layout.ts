@@ -374,7 +374,7 @@ function geometryOf(
   let [sum, mx, my, mz] = [0, 0, 0, 0];
   let box: Box | undefined;
   for (const { column, low: z0, high: z1 } of loader.partsOf(i)) {
-    const [x, y] = [loader.columnX[column]!, loader.columnY[column]!];
+    const [x, y] = [loader.columnX(column), loader.columnY(column)];
     segments.push({ x, y, z0, z1 });
     const h = z1 - z0;
     sum += h;

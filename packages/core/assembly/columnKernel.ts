@@ -1,0 +1,580 @@
+/**
+ * What the loader does to a stage of a compartment, compiled to WebAssembly (AssemblyScript): nearly all of a search's
+ * time goes here. `src/stow/columnLoader.ts` lays the memory out, says where things go, and reads the results.
+ *
+ * Memory, byte offsets; every block is a multiple of 8 long. Loader: 32-bit nx, ny, columns, parts; 64-bit cell, area
+ * of a cell, lowest roof, highest ceiling, height up to which an open pocket holds, CREVICE_CM; then by column 64-bit
+ * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, window, and 32-bit
+ * queue and mark. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit
+ * lower and upper edge and 32-bit step from the first column. Stage: see `STAGE` below.
+ */
+
+// Loader.
+let nx: i32 = 0;
+let ny: i32 = 0;
+let columns: i32 = 0;
+let hasSlab: bool = false;
+let cellCm: f64 = 0;
+let cellArea: f64 = 0;
+let lowestRoof: f64 = 0;
+let highestCeiling: f64 = 0;
+let holdsFrom: f64 = 0;
+let ceilings: usize = 0;
+let floors: usize = 0;
+let xs: usize = 0;
+let ys: usize = 0;
+let slabLows: usize = 0;
+let slabHighs: usize = 0;
+let bases: usize = 0;
+let window: usize = 0;
+let queue: usize = 0;
+let marks: usize = 0;
+
+// Stage: voids and what did not go in, cm³; count and swellings; sums by thing; then by column or part.
+const VOIDS: usize = 0;
+const OVER: usize = 8;
+const COUNT: usize = 16;
+const SWELLINGS: usize = 20;
+const SUMS: usize = 24;
+const SUM_BYTES: usize = 40;
+let now: usize = 0;
+let thing: i32 = 0;
+let sums: usize = 0;
+let heights: usize = 0;
+let lows: usize = 0;
+let highs: usize = 0;
+let swollenCms: usize = 0;
+let column: usize = 0;
+let swollenColumns: usize = 0;
+let swollenThings: usize = 0;
+let topmosts: usize = 0;
+
+/** Lengths below this are rounding, cm. */
+const TINY: f64 = 1e-6;
+
+// What was found last.
+let above: f64 = 0;
+let listed: i32 = 0;
+let sumLow: f64 = 0;
+let lowest: f64 = 0;
+let highest: f64 = 0;
+let level: f64 = 0;
+
+function f(block: usize, i: i32): f64 {
+  return load<f64>(block + ((<usize>i) << 3));
+}
+function n(block: usize, i: i32): i32 {
+  return load<i32>(block + ((<usize>i) << 2));
+}
+function putF(block: usize, i: i32, value: f64): void {
+  store<f64>(block + ((<usize>i) << 3), value);
+}
+function putN(block: usize, i: i32, value: i32): void {
+  store<i32>(block + ((<usize>i) << 2), value);
+}
+
+/** Work on the compartment of a loader. */
+export function useLoader(loader: usize): void {
+  nx = load<i32>(loader);
+  ny = load<i32>(loader + 4);
+  columns = nx * ny;
+  hasSlab = load<i32>(loader + 8) !== 0;
+  cellCm = load<f64>(loader + 16);
+  cellArea = cellCm * cellCm;
+  lowestRoof = load<f64>(loader + 24);
+  highestCeiling = load<f64>(loader + 32);
+  holdsFrom = load<f64>(loader + 40);
+  const line = (<usize>columns) << 3;
+  ceilings = loader + 48;
+  floors = ceilings + line;
+  xs = floors + line;
+  ys = xs + line;
+  slabLows = ys + line;
+  slabHighs = slabLows + line;
+  bases = slabHighs + line;
+  window = bases + line;
+  queue = window + line;
+  marks = queue + (line >> 1);
+}
+
+/** Work on a stage, where so many things have their sums and a thing may have so many parts. */
+export function useStage(stage: usize, things: i32, parts: i32): void {
+  now = stage;
+  sums = stage + SUMS;
+  heights = sums + <usize>things * SUM_BYTES;
+  lows = heights + ((<usize>columns) << 3);
+  highs = lows + ((<usize>parts) << 3);
+  swollenCms = highs + ((<usize>parts) << 3);
+  topmosts = swollenCms + ((<usize>parts) << 3);
+  column = topmosts + ((<usize>columns) << 2);
+  swollenColumns = column + ((<usize>parts) << 2);
+  swollenThings = swollenColumns + ((<usize>parts) << 2);
+}
+
+/** Make the stage in use what another is, with one thing more to come, so many cm³ of which may swell. */
+export function begin(before: usize, loaded: i32, slackCm3: f64): void {
+  thing = loaded;
+  memory.copy(now, before, 16);
+  memory.copy(sums, before + SUMS, <usize>loaded * SUM_BYTES);
+  memory.copy(heights, before + (heights - now), (<usize>columns) << 3);
+  memory.copy(topmosts, before + (topmosts - now), (<usize>columns) << 2);
+  store<i32>(now + COUNT, 0);
+  store<i32>(now + SWELLINGS, 0);
+  const own = sums + <usize>loaded * SUM_BYTES;
+  memory.fill(own, 0, SUM_BYTES);
+  store<f64>(own + 32, slackCm3);
+}
+
+/** Make the stage in use an empty compartment. */
+export function empty(): void {
+  memory.fill(now, 0, SUMS);
+  memory.copy(heights, floors, (<usize>columns) << 3);
+  memory.fill(topmosts, 255, (<usize>columns) << 2);
+  if (hasSlab) for (let c = 0; c < columns; c++) passSlab(c);
+}
+
+/** Height at which a turned thing comes to rest; `aboveCm` is then how far it is above the lowest ceiling over it. */
+export function restsAt(turn: usize, first: i32): f64 {
+  const count = load<i32>(turn);
+  const low = turn + 24;
+  const high = low + ((<usize>count) << 3);
+  const steps = high + ((<usize>count) << 3);
+  let z = -Infinity;
+  if (load<i32>(turn + 4) !== 0) {
+    for (let k = 0; k < count; k++) z = max(z, f(heights, first + n(steps, k)));
+  } else {
+    for (let k = 0; k < count; k++) z = max(z, f(heights, first + n(steps, k)) - f(low, k));
+  }
+  if (hasSlab) {
+    for (let k = 0; k < count; k++) {
+      const c = first + n(steps, k);
+      const beyond = f(slabHighs, c);
+      if (z + f(high, k) > f(slabLows, c) + TINY && z + f(low, k) < beyond - TINY) z = beyond - f(low, k);
+    }
+  }
+  above = 0;
+  if (z > holdsFrom && z + load<f64>(turn + 16) > lowestRoof) {
+    for (let k = 0; k < count; k++) above = max(above, z + f(high, k) - f(ceilings, first + n(steps, k)));
+  }
+  return z;
+}
+
+export function aboveCm(): f64 {
+  return above;
+}
+
+/** The place under the ceiling where a turned thing's middle would be lowest, and lower than one that is known: its first column; −1 when there is none. */
+export function lowestPlace(turn: usize, firstRow: i32, step: i32, known: f64): i32 {
+  const count = load<i32>(turn);
+  const wide = load<i32>(turn + 8);
+  const deep = load<i32>(turn + 12);
+  const height = load<f64>(turn + 16);
+  const low = turn + 24;
+  const steps = low + ((<usize>count) << 4);
+  let place = -1;
+  let least = known;
+  for (let jy = firstRow; jy <= ny - deep; jy += step) {
+    for (let jx = 0; jx <= nx - wide; jx += step) {
+      const first = jy * nx + jx;
+      // False as soon as a column says no.
+      const limit = min(least - height / 2, max(highestCeiling - height, holdsFrom) + TINY);
+      let mayRest = true;
+      for (let k = 0; k < count; k++) {
+        if (f(heights, first + n(steps, k)) - f(low, k) >= limit) {
+          mayRest = false;
+          break;
+        }
+      }
+      if (!mayRest) continue;
+      const middle = restsAt(turn, first) + height / 2;
+      if (above > TINY || middle >= least) continue;
+      least = middle;
+      place = first;
+    }
+  }
+  return place;
+}
+
+/** Put a turned thing where it rests, over a first column. */
+export function putRigid(turn: usize, first: i32, z: f64): void {
+  const count = load<i32>(turn);
+  const low = turn + 24;
+  const high = low + ((<usize>count) << 3);
+  const steps = high + ((<usize>count) << 3);
+  for (let k = 0; k < count; k++) {
+    const c = first + n(steps, k);
+    const bottom = z + f(low, k);
+    if (bottom > f(heights, c) + TINY) gap(c, bottom);
+  }
+  if (z > holdsFrom && z + load<f64>(turn + 16) > lowestRoof) {
+    let over: f64 = 0;
+    for (let k = 0; k < count; k++) {
+      const roof = f(ceilings, first + n(steps, k));
+      const top = z + f(high, k);
+      if (top > roof) over += top - max(z + f(low, k), roof);
+    }
+    store<f64>(now + OVER, load<f64>(now + OVER) + over * cellArea);
+  }
+  for (let k = 0; k < count; k++) {
+    const c = first + n(steps, k);
+    const top = z + f(high, k);
+    putF(heights, c, top);
+    putF(lows, k, z + f(low, k));
+    putF(highs, k, top);
+    putN(column, k, c);
+    putN(topmosts, c, thing);
+  }
+  store<i32>(now + COUNT, count);
+  if (hasSlab) for (let k = 0; k < count; k++) passSlab(n(column, k));
+}
+
+/** Pour a volume over a patch; what does not go in under its ceilings comes back, cm³. */
+export function flow(
+  volume: f64,
+  leastCm: f64,
+  narrow: i32,
+  tallest: f64,
+  ix: i32,
+  iy: i32,
+  wide: i32,
+  deep: i32,
+): f64 {
+  if (narrow > 1) closeGaps(narrow, ix, iy, wide, deep);
+  list(narrow > 1 ? bases : heights, leastCm, ix, iy, wide, deep);
+  settle(volume, leastCm, tallest);
+  // Columns left out may have parted the thing: its largest part takes all of it.
+  if (listed < wide * deep && !isSurelyWhole(ix, iy, wide) && keepLargest()) settle(volume, leastCm, tallest);
+  return volume - fillUp() * cellArea;
+}
+
+/** List the columns of a patch that take a least thickness; they are written down after what the thing has filled. */
+function list(base: usize, leastCm: f64, ix: i32, iy: i32, wide: i32, deep: i32): void {
+  const start = load<i32>(now + COUNT);
+  const surely = lowestRoof - leastCm;
+  let at = start;
+  for (let j = iy; j < iy + deep; j++) {
+    for (let c = j * nx + ix, end = c + wide; c < end; c++) {
+      const from = f(base, c);
+      if (from > surely && roofOf(c) - from < leastCm) continue;
+      putN(column, at, c);
+      putF(lows, at, from);
+      at++;
+    }
+  }
+  listed = at - start;
+  sumUp();
+}
+
+/** The lower ends of listed columns: their sum, the lowest and the highest. */
+function sumUp(): void {
+  const start = load<i32>(now + COUNT);
+  sumLow = 0;
+  lowest = Infinity;
+  highest = -Infinity;
+  let sum: f64 = 0;
+  let least: f64 = Infinity;
+  let most: f64 = -Infinity;
+  for (let k = start, end = start + listed; k < end; k++) {
+    const from = f(lows, k);
+    sum += from;
+    least = min(least, from);
+    most = max(most, from);
+  }
+  sumLow = sum;
+  lowest = least;
+  highest = most;
+}
+
+/** How far a column can be filled from where it is: to its ceiling, or to the reservoir. */
+function roofOf(c: i32): f64 {
+  const ceiling = f(ceilings, c);
+  if (!hasSlab) return ceiling;
+  const slab = f(slabLows, c);
+  return f(heights, c) < slab ? min(slab, ceiling) : ceiling;
+}
+
+/**
+ * Find the height at which a volume is in, over the listed columns. Columns that would get less than the least
+ * thickness leave the list, then those so deep that it would be stretched; columns only ever leave, so it comes to an
+ * end. `level` is infinite when all columns are full and some is left.
+ */
+function settle(volume: f64, leastCm: f64, tallest: f64): void {
+  const wanted = volume / cellArea;
+  const start = load<i32>(now + COUNT);
+  // Nothing is full until it shows.
+  let known = -Infinity;
+  while (true) {
+    let sum = wanted + sumLow;
+    let open = listed;
+    if (known > lowestRoof) {
+      for (let k = start, end = start + listed; k < end; k++) {
+        const roof = roofOf(n(column, k));
+        if (roof >= known) continue;
+        sum -= roof;
+        open--;
+      }
+    }
+    if (open === 0) {
+      level = sum > TINY ? Infinity : known;
+      return;
+    }
+    const next = sum / <f64>open;
+    const thin = next - leastCm + TINY;
+    if (highest > thin) {
+      leaveOut(-Infinity, thin);
+      known = -Infinity;
+    } else if (!isAnyFull(next) || Math.abs(next - known) < TINY) {
+      if (lowest >= next - tallest) {
+        level = next;
+        return;
+      }
+      leaveOut(next - tallest, Infinity);
+      known = -Infinity;
+    } else known = next;
+  }
+}
+
+/** Whether a listed column is full below a level. */
+function isAnyFull(at: f64): bool {
+  if (at <= lowestRoof) return false;
+  const start = load<i32>(now + COUNT);
+  for (let k = start, end = start + listed; k < end; k++) if (roofOf(n(column, k)) < at) return true;
+  return false;
+}
+
+/** Keep of the listed columns those that begin between two heights. */
+function leaveOut(least: f64, most: f64): void {
+  const start = load<i32>(now + COUNT);
+  let at = start;
+  for (let k = start, end = start + listed; k < end; k++) {
+    const from = f(lows, k);
+    if (from < least || from > most) continue;
+    putN(column, at, n(column, k));
+    putF(lows, at, from);
+    at++;
+  }
+  listed = at - start;
+  sumUp();
+}
+
+/** Whether the listed columns of a patch are certain to hang together: a run in each row, each beside the last. */
+function isSurelyWhole(ix: i32, iy: i32, wide: i32): bool {
+  if (listed === 0) return true;
+  const start = load<i32>(now + COUNT);
+  let end = iy * nx + ix + wide;
+  let c = n(column, start);
+  while (c >= end) end += nx;
+  // The run of the row before, and where this one began; the first row has none to hang on.
+  let from = i32.MIN_VALUE / 2;
+  let to = i32.MAX_VALUE / 2;
+  let begins = c;
+  for (let i = 1; i <= listed; i++) {
+    const next = i < listed ? n(column, start + i) : i32.MAX_VALUE;
+    if (next === c + 1 && next < end) {
+      c = next;
+      continue;
+    }
+    if (begins > to + nx || c < from + nx) return false;
+    if (i === listed) return true;
+    if (next < end || next >= end + nx) return false;
+    from = begins;
+    to = c;
+    end += nx;
+    begins = next;
+    c = next;
+  }
+  return true;
+}
+
+/** Keep the largest connected part of the listed columns; true when others were dropped. */
+function keepLargest(): bool {
+  const start = load<i32>(now + COUNT);
+  const all = start + listed;
+  for (let i = start; i < all; i++) putN(marks, n(column, i), 1);
+  let parts = 0;
+  let best = 0;
+  let most = -1;
+  for (let i = start; i < all; i++) {
+    const first = n(column, i);
+    if (n(marks, first) !== 1) continue;
+    parts++;
+    const mark = parts + 1;
+    let head = 0;
+    let tail = 0;
+    putN(queue, tail++, first);
+    putN(marks, first, mark);
+    while (head < tail) {
+      const c = n(queue, head++);
+      const x = c % nx;
+      if (x > 0 && n(marks, c - 1) === 1) {
+        putN(marks, c - 1, mark);
+        putN(queue, tail++, c - 1);
+      }
+      if (x < nx - 1 && n(marks, c + 1) === 1) {
+        putN(marks, c + 1, mark);
+        putN(queue, tail++, c + 1);
+      }
+      if (c >= nx && n(marks, c - nx) === 1) {
+        putN(marks, c - nx, mark);
+        putN(queue, tail++, c - nx);
+      }
+      if (c + nx < columns && n(marks, c + nx) === 1) {
+        putN(marks, c + nx, mark);
+        putN(queue, tail++, c + nx);
+      }
+    }
+    if (tail > most) {
+      most = tail;
+      best = mark;
+    }
+  }
+  let kept = start;
+  for (let i = start; i < all; i++) {
+    const c = n(column, i);
+    const isBest = n(marks, c) === best;
+    putN(marks, c, 0);
+    if (!isBest) continue;
+    putN(column, kept, c);
+    putF(lows, kept, f(lows, i));
+    kept++;
+  }
+  listed = kept - start;
+  sumUp();
+  return parts > 1;
+}
+
+/** Fill the listed columns up to the level or as far as they go; in cm of columns what is filled. */
+function fillUp(): f64 {
+  const start = load<i32>(now + COUNT);
+  const mayBeFull = level > lowestRoof;
+  let at = start;
+  let filled: f64 = 0;
+  let mx: f64 = 0;
+  let my: f64 = 0;
+  let mz: f64 = 0;
+  for (let k = start, end = start + listed; k < end; k++) {
+    const c = n(column, k);
+    const from = f(lows, k);
+    const to = mayBeFull ? min(level, roofOf(c)) : level;
+    if (to <= from) continue;
+    if (from > f(heights, c) + TINY) gap(c, from);
+    putN(column, at, c);
+    putF(lows, at, from);
+    putF(highs, at, to);
+    at++;
+    putF(heights, c, to);
+    putN(topmosts, c, thing);
+    const h = to - from;
+    filled += h;
+    mx += h * f(xs, c);
+    my += h * f(ys, c);
+    mz += h * (from + to);
+  }
+  store<i32>(now + COUNT, at);
+  const own = sums + <usize>thing * SUM_BYTES;
+  store<f64>(own, load<f64>(own) + filled);
+  store<f64>(own + 8, load<f64>(own + 8) + mx);
+  store<f64>(own + 16, load<f64>(own + 16) + my);
+  store<f64>(own + 24, load<f64>(own + 24) + mz);
+  if (hasSlab) for (let k = start; k < at; k++) passSlab(n(column, k));
+  return filled;
+}
+
+/** Space between what a column holds and what comes over it: a void, unless what lies there swells into it. */
+function gap(c: i32, upTo: f64): void {
+  const from = f(heights, c);
+  let lost = (upTo - from) * cellArea;
+  const below = n(topmosts, c);
+  // What lies under a reservoir does not swell over it.
+  if (below >= 0 && from !== f(slabHighs, c)) {
+    const its = sums + <usize>below * SUM_BYTES;
+    const slack = load<f64>(its + 32);
+    if (slack > 0) {
+      const swells = min(lost, slack);
+      const cm = swells / cellArea;
+      store<f64>(its, load<f64>(its) + cm);
+      store<f64>(its + 8, load<f64>(its + 8) + cm * f(xs, c));
+      store<f64>(its + 16, load<f64>(its + 16) + cm * f(ys, c));
+      store<f64>(its + 24, load<f64>(its + 24) + cm * (2 * from + cm));
+      store<f64>(its + 32, slack - swells);
+      const at = load<i32>(now + SWELLINGS);
+      putN(swollenColumns, at, c);
+      putN(swollenThings, at, below);
+      putF(swollenCms, at, cm);
+      store<i32>(now + SWELLINGS, at + 1);
+      lost -= swells;
+    }
+  }
+  store<f64>(now + VOIDS, load<f64>(now + VOIDS) + lost);
+}
+
+/** A column filled up to the reservoir goes on above it. */
+function passSlab(c: i32): void {
+  const at = f(heights, c);
+  const low = f(slabLows, c);
+  const high = f(slabHighs, c);
+  if (at < low - 1 || at >= high) return;
+  store<f64>(now + VOIDS, load<f64>(now + VOIDS) + max(0, low - at) * cellArea);
+  putF(heights, c, high);
+}
+
+/** Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square. */
+function closeGaps(k: i32, ix: i32, iy: i32, wide: i32, deep: i32): void {
+  for (let j = iy; j < iy + deep; j++) {
+    const at = (<usize>(j * nx + ix)) << 3;
+    memory.copy(bases + at, heights + at, (<usize>wide) << 3);
+  }
+  if (k <= 1) return;
+  closeAlong(min(k, wide), 1, wide, iy * nx + ix, deep, nx);
+  closeAlong(min(k, deep), nx, deep, iy * nx + ix, wide, 1);
+}
+
+/**
+ * Closing along one direction of the patch: the greatest of each window of k cells, then the least of the windows over a
+ * cell. Either is k − 1 times that of two neighbours.
+ */
+function closeAlong(k: i32, step: i32, length: i32, first: i32, lines: i32, lineStep: i32): void {
+  for (let l = 0; l < lines; l++) {
+    const from = first + l * lineStep;
+    for (let i = 0; i < length; i++) putF(window, i, f(bases, from + i * step));
+    for (let last = length - 1; last > length - k; last--) {
+      let here = f(window, 0);
+      for (let i = 0; i < last; i++) {
+        const next = f(window, i + 1);
+        putF(window, i, max(here, next));
+        here = next;
+      }
+    }
+    for (let last = length - k + 1; last < length; last++) {
+      let here = f(window, last - 1);
+      putF(window, last, here);
+      for (let i = last - 1; i > 0; i--) {
+        const before = f(window, i - 1);
+        putF(window, i, min(before, here));
+        here = before;
+      }
+    }
+    for (let i = 0; i < length; i++) putF(bases, from + i * step, f(window, i));
+  }
+}
+
+/** Gaps at the top that are narrower than k cells, cm³. */
+export function creviceCm3(k: i32): f64 {
+  closeGaps(k, 0, 0, nx, ny);
+  let lost: f64 = 0;
+  for (let c = 0; c < columns; c++) {
+    const ceiling = f(ceilings, c);
+    if (ceiling <= f(floors, c)) continue;
+    lost += max(0, min(f(bases, c), ceiling) - f(heights, c));
+  }
+  return lost * cellArea;
+}
+
+/** Over how many of the columns of another stage's last thing a thing lies that is the last of the stage in use. */
+export function coveredColumns(stage: usize, last: i32): i32 {
+  const count = load<i32>(stage + COUNT);
+  const its = stage + (column - now);
+  let covered = 0;
+  for (let k = 0; k < count; k++) covered += i32(n(topmosts, n(its, k)) === last);
+  return covered;
+}

@@ -4,8 +4,8 @@
  *
  * Memory, byte offsets; every block is a multiple of 8 long. Loader: 32-bit nx, ny, columns, parts; 64-bit cell, area
  * of a cell, lowest roof, highest ceiling, height up to which an open pocket holds, CREVICE_CM; then by column 64-bit
- * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, window, and 32-bit
- * queue and mark. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit
+ * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, window, and four
+ * 32-bit figures of runs. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit
  * lower and upper edge and 32-bit step from the first column. Stage: see `STAGE` below.
  */
 
@@ -27,8 +27,7 @@ let slabLows: usize = 0;
 let slabHighs: usize = 0;
 let bases: usize = 0;
 let window: usize = 0;
-let queue: usize = 0;
-let marks: usize = 0;
+let runs: usize = 0;
 
 // Stage: voids and what did not go in, cm³; count and swellings; sums by thing; then by column or part.
 const VOIDS: usize = 0;
@@ -93,8 +92,7 @@ export function useLoader(loader: usize): void {
   slabHighs = slabLows + line;
   bases = slabHighs + line;
   window = bases + line;
-  queue = window + line;
-  marks = queue + (line >> 1);
+  runs = window + line;
 }
 
 /** Work on a stage, where so many things have their sums and a thing may have so many parts. */
@@ -243,7 +241,7 @@ export function flow(
   list(narrow > 1 ? bases : heights, leastCm, ix, iy, wide, deep);
   settle(volume, leastCm, tallest);
   // Columns left out may have parted the thing: its largest part takes all of it.
-  if (listed < wide * deep && !isSurelyWhole(ix, iy, wide) && keepLargest()) settle(volume, leastCm, tallest);
+  if (listed < wide * deep && keepLargest()) settle(volume, leastCm, tallest);
   return volume - fillUp() * cellArea;
 }
 
@@ -357,90 +355,78 @@ function leaveOut(least: f64, most: f64): void {
   sumUp();
 }
 
-/** Whether the listed columns of a patch are certain to hang together: a run in each row, each beside the last. */
-function isSurelyWhole(ix: i32, iy: i32, wide: i32): bool {
-  if (listed === 0) return true;
-  const start = load<i32>(now + COUNT);
-  let end = iy * nx + ix + wide;
-  let c = n(column, start);
-  while (c >= end) end += nx;
-  // The run of the row before, and where this one began; the first row has none to hang on.
-  let from = i32.MIN_VALUE / 2;
-  let to = i32.MAX_VALUE / 2;
-  let begins = c;
-  for (let i = 1; i <= listed; i++) {
-    const next = i < listed ? n(column, start + i) : i32.MAX_VALUE;
-    if (next === c + 1 && next < end) {
-      c = next;
-      continue;
-    }
-    if (begins > to + nx || c < from + nx) return false;
-    if (i === listed) return true;
-    if (next < end || next >= end + nx) return false;
-    from = begins;
-    to = c;
-    end += nx;
-    begins = next;
-    c = next;
-  }
-  return true;
+// Of each run of listed columns side by side in a row: where it begins in the list, its first column, its length, and
+// another run that it hangs together with, or itself.
+const RUN: i32 = 4;
+function rootOf(run: i32): i32 {
+  let root = run;
+  while (n(runs, root * RUN + 3) !== root) root = n(runs, root * RUN + 3);
+  return root;
 }
 
 /** Keep the largest connected part of the listed columns; true when others were dropped. */
 function keepLargest(): bool {
   const start = load<i32>(now + COUNT);
   const all = start + listed;
-  for (let i = start; i < all; i++) putN(marks, n(column, i), 1);
+  let count = 0;
+  let row = -2;
+  // Runs of the row before this one, and this one's first.
+  let from = 0;
+  let to = 0;
+  let own = 0;
+  for (let i = start; i < all;) {
+    const c = n(column, i);
+    const its = c / nx;
+    if (its !== row) {
+      from = its === row + 1 ? own : count;
+      to = count;
+      own = count;
+      row = its;
+    }
+    const end = (its + 1) * nx;
+    let next = i + 1;
+    while (next < all && n(column, next) === c + next - i && n(column, next) < end) next++;
+    const at = count * RUN;
+    putN(runs, at, i);
+    putN(runs, at + 1, c);
+    putN(runs, at + 2, next - i);
+    putN(runs, at + 3, count);
+    for (let p = from; p < to; p++) {
+      const above = n(runs, p * RUN + 1) + nx;
+      if (above >= c + next - i || above + n(runs, p * RUN + 2) <= c) continue;
+      const a = rootOf(p);
+      const b = rootOf(count);
+      putN(runs, max(a, b) * RUN + 3, min(a, b));
+    }
+    count++;
+    i = next;
+  }
   let parts = 0;
   let best = 0;
   let most = -1;
-  for (let i = start; i < all; i++) {
-    const first = n(column, i);
-    if (n(marks, first) !== 1) continue;
+  for (let r = 0; r < count; r++) {
+    if (n(runs, r * RUN + 3) !== r) continue;
     parts++;
-    const mark = parts + 1;
-    let head = 0;
-    let tail = 0;
-    putN(queue, tail++, first);
-    putN(marks, first, mark);
-    while (head < tail) {
-      const c = n(queue, head++);
-      const x = c % nx;
-      if (x > 0 && n(marks, c - 1) === 1) {
-        putN(marks, c - 1, mark);
-        putN(queue, tail++, c - 1);
-      }
-      if (x < nx - 1 && n(marks, c + 1) === 1) {
-        putN(marks, c + 1, mark);
-        putN(queue, tail++, c + 1);
-      }
-      if (c >= nx && n(marks, c - nx) === 1) {
-        putN(marks, c - nx, mark);
-        putN(queue, tail++, c - nx);
-      }
-      if (c + nx < columns && n(marks, c + nx) === 1) {
-        putN(marks, c + nx, mark);
-        putN(queue, tail++, c + nx);
-      }
-    }
-    if (tail > most) {
-      most = tail;
-      best = mark;
-    }
+    let size = 0;
+    for (let other = r; other < count; other++) if (rootOf(other) === r) size += n(runs, other * RUN + 2);
+    if (size <= most) continue;
+    most = size;
+    best = r;
   }
+  if (parts <= 1) return false;
   let kept = start;
-  for (let i = start; i < all; i++) {
-    const c = n(column, i);
-    const isBest = n(marks, c) === best;
-    putN(marks, c, 0);
-    if (!isBest) continue;
-    putN(column, kept, c);
-    putF(lows, kept, f(lows, i));
-    kept++;
+  for (let r = 0; r < count; r++) {
+    if (rootOf(r) !== best) continue;
+    const first = n(runs, r * RUN);
+    for (let k = 0, length = n(runs, r * RUN + 2); k < length; k++) {
+      putN(column, kept, n(column, first + k));
+      putF(lows, kept, f(lows, first + k));
+      kept++;
+    }
   }
   listed = kept - start;
   sumUp();
-  return parts > 1;
+  return true;
 }
 
 /** Fill the listed columns up to the level or as far as they go; in cm of columns what is filled. */

@@ -17,7 +17,7 @@ interface Memory {
 declare function atob(base64: string): string;
 
 /** Addresses are in bytes. What each does is told in `assembly/columnKernel.ts`. */
-export interface ColumnKernel {
+interface ColumnKernel {
   useLoader(loader: number): void;
   useStage(stage: number, things: number, parts: number): void;
   begin(before: number, loaded: number, slackCm3: number): void;
@@ -41,7 +41,7 @@ export interface ColumnKernel {
 }
 
 /** Everything that was given out since it was opened is given up when it is closed. */
-export interface Scope {
+interface Scope {
   readonly isOpen: boolean;
 }
 
@@ -66,8 +66,13 @@ class Heap {
     this.i32 = new Int32Array(this.memory.buffer);
   }
 
-  /** Room for so many bytes, at an address that is a multiple of 8. What is in it is anything. */
-  allocate(bytes: number): number {
+  /**
+   * Room for so many bytes, at an address that is a multiple of 8. What is in it is anything.
+   *
+   * @param scope whose memory it is to be: the innermost, for what lies above goes when that is closed
+   */
+  allocate(bytes: number, scope: Scope): number {
+    if (scope !== this.scope) throw new Error('only the innermost scope is given memory');
     const at = this.top;
     this.top += 8 * Math.ceil(bytes / 8);
     const missing = this.top - this.memory.buffer.byteLength;

@@ -32,7 +32,7 @@ const MOST_MENDS = 4;
 const TINY = 1e-6;
 /** Bytes of a loader and of a turn in the kernel's memory before what they have by column, and those by column. */
 const LOADER_HEAD = 48;
-const LOADER_COLUMN = 72;
+const LOADER_COLUMN = 80;
 const TURN_HEAD = 24;
 
 /** Where a rigid thing ended up, cm, pack frame. */
@@ -103,7 +103,7 @@ export class ColumnLoader {
     this.columns = n;
     this.parts = slab === undefined ? n : 2 * n;
     this.cellArea = cellCm * cellCm;
-    this.at = this.heap.allocate(LOADER_HEAD + LOADER_COLUMN * n + 8);
+    this.at = this.heap.allocate(LOADER_HEAD + LOADER_COLUMN * n, this.scope);
     const { f64, i32 } = this.heap;
     i32.set([nx, ny, slab === undefined ? 0 : 1], this.at / 4);
     const lowestRoof = ceiling.reduce((least, at) => min(least, at), slab?.low ?? Infinity);
@@ -117,7 +117,6 @@ export class ColumnLoader {
       f64[block + 2 * n + c] = this.columnX(c);
       f64[block + 3 * n + c] = this.columnY(c);
     }
-    i32.fill(0, (this.at + LOADER_HEAD + LOADER_COLUMN * n) / 4 - n, (this.at + LOADER_HEAD + LOADER_COLUMN * n) / 4);
     if (slab !== undefined) {
       const rows = min(ny, max(1, round(slab.depthCm / cellCm)));
       const wide = min(nx, round(slab.widthCm / cellCm));
@@ -147,7 +146,7 @@ export class ColumnLoader {
   newStage(): Stage {
     const { columns, parts, most } = this;
     const bytes = STAGE_HEAD + 8 * SUMS * most + 12 * columns + 36 * parts;
-    return { at: this.heap.allocate(bytes), rigid: undefined };
+    return { at: this.heap.allocate(bytes, this.scope), rigid: undefined };
   }
 
   /** Let the kernel work on one of this loader's stages. */
@@ -258,7 +257,7 @@ export class ColumnLoader {
     if (known !== undefined) return known;
     const { dx, dy, low, high } = turn;
     const count = dx.length;
-    const at = this.heap.allocate(TURN_HEAD + 20 * count);
+    const at = this.heap.allocate(TURN_HEAD + 20 * count, this.scope);
     const { f64, i32 } = this.heap;
     i32.set([count, low.every((edge) => edge === 0) ? 1 : 0, turn.nx, turn.ny], at / 4);
     f64[at / 8 + 2] = turn.heightCm;

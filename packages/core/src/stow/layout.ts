@@ -3,6 +3,7 @@
  * list. What is shown, weighed and checked is this, whether a plan or a hand made the placements.
  */
 import type { Pack, Placement, PointCm, Thing, Zone, ZoneKind } from '../trip/model.js';
+import { withLoaders } from './columnKernel.js';
 import { ColumnLoader } from './columnLoader.js';
 import { compareLoading } from './loadingOrder.js';
 import { capacityL, compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
@@ -215,6 +216,10 @@ export function realise(
   placements: readonly Placement[],
   cellCm = FINE_CELL_CM,
 ): StowLayout {
+  return withLoaders(() => realised(problem, placements, cellCm));
+}
+
+function realised(problem: StowProblem, placements: readonly Placement[], cellCm: number): StowLayout {
   const { pack, day } = problem;
   const compartments = compartmentsOf(pack, cellCm);
   const byId = new Map(problem.things.map((t) => [t.thing.id, t]));
@@ -236,7 +241,7 @@ export function realise(
         compartmentIndex(compartments, zoneById.get(p.zoneId)!) === index &&
         compartment.kind !== 'sleeve',
     );
-    const loader = loaderOf(compartment, mine.length, compartment.id === 'main' ? slab : undefined);
+    const loader = new ColumnLoader(compartment, mine.length, compartment.id === 'main' ? slab : undefined);
     let filledL = 0;
     const solids: Solid[] = [];
     for (const p of mine) {
@@ -327,22 +332,6 @@ export function realise(
     unplaced: problem.things.filter((t) => !placed.has(t.thing.id)),
   };
 }
-
-/** An empty loader; one without a reservoir is used again for the next stow of the same pack. */
-function loaderOf(
-  compartment: Compartment,
-  most: number,
-  slab: ConstructorParameters<typeof ColumnLoader>[2],
-): ColumnLoader {
-  if (slab !== undefined) return new ColumnLoader(compartment, most, slab);
-  let used = loaders.get(compartment);
-  if (used === undefined || used.most < most) {
-    used = { most, loader: new ColumnLoader(compartment, most) };
-    loaders.set(compartment, used);
-  } else used.loader.rewind(0);
-  return used.loader;
-}
-const loaders = new WeakMap<Compartment, { readonly most: number; readonly loader: ColumnLoader }>();
 
 type Geometry = Pick<LaidThing, 'volumeL' | 'centre' | 'box' | 'turn' | 'segments'>;
 

@@ -9,6 +9,7 @@
  */
 import { pickIndex, seededRandom, type Random } from '../random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
+import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { settleNear, startFromRules } from './startStow.js';
 import {
@@ -89,6 +90,10 @@ export function solveStow(
   pinned: readonly Placement[],
   options: StowOptions,
 ): StowPlan {
+  return withLoaders(() => solve(problem, pinned, options));
+}
+
+function solve(problem: StowProblem, pinned: readonly Placement[], options: StowOptions): StowPlan {
   const { seed, iterations = usualStowIterations(problem.things.length), onProgress } = options;
   const random = seededRandom(seed);
   let spent = 0;
@@ -100,17 +105,18 @@ export function solveStow(
     cost: search.cost(),
   });
   /** What came off the coarse grid, on the fine one. */
-  const settledFrom = (coarse: StowSearch): StowSearch => {
-    const fine = new StowSearch(problem, coarse.placements(), FINE_CELL_CM);
+  const settledFrom = (coarse: readonly Placement[]): StowSearch => {
+    const fine = new StowSearch(problem, coarse, FINE_CELL_CM);
     settleNear(fine);
     return fine;
   };
   /** The same, mended a little. */
-  const onFineGrid = (coarse: StowSearch, random: Random): StowSearch => {
-    const fine = settledFrom(coarse);
-    anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
-    return fine;
-  };
+  const glimpseOf = (coarse: readonly Placement[], random: Random): StowPlan =>
+    withLoaders(() => {
+      const fine = settledFrom(coarse);
+      anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
+      return planOf(fine);
+    });
   let best: StowPlan | undefined;
   const tell = (plan: StowPlan | undefined): void => {
     if (plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0)) best = plan;
@@ -124,9 +130,9 @@ export function solveStow(
       if (onProgress === undefined) return;
       // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
       const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
-      tell(isDue ? planOf(onFineGrid(coarse, seededRandom(seed + spent))) : undefined);
+      tell(isDue ? glimpseOf(coarse.placements(), seededRandom(seed + spent)) : undefined);
     });
-    const fine = settledFrom(coarse);
+    const fine = settledFrom(coarse.placements());
     const fineStep = (): void => {
       spent += PROGRESS_EVERY;
       if (onProgress !== undefined) tell(planOf(fine));
@@ -163,7 +169,7 @@ function triesFor(cost: StowCost): number {
 
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {
-  return new StowSearch(problem, placements, FINE_CELL_CM).cost();
+  return withLoaders(() => new StowSearch(problem, placements, FINE_CELL_CM).cost());
 }
 
 /** Simulated annealing over places, turns, loading order and compartments; ends on the best stow it has seen. */

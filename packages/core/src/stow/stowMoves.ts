@@ -4,6 +4,7 @@
  */
 import type { Placement, PointCm, Side } from '../trip/model.js';
 import type { Finding } from './assessment.js';
+import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
 import { StowSearch } from './stowSearch.js';
@@ -29,8 +30,10 @@ export interface StowMove {
 const SIDES: readonly Side[] = ['left', 'centre', 'right'];
 
 function stateOf(problem: StowProblem, placements: readonly Placement[]): StowState {
-  const search = new StowSearch(problem, placements, FINE_CELL_CM);
-  return { cost: search.cost(), centre: search.centre };
+  return withLoaders(() => {
+    const search = new StowSearch(problem, placements, FINE_CELL_CM);
+    return { cost: search.cost(), centre: search.centre };
+  });
 }
 
 /** Places that a thing could go to: each side of each main zone, and each pocket. */

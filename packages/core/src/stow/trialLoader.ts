@@ -53,8 +53,7 @@ export class TrialLoader {
       this.list.length = 0;
       for (let i = 0; i < same; i += 1) this.list.push(this.kept[i]!);
     }
-    for (let i = same + 1; i <= list.length; i += 1)
-      stages[i] = spareStages[i] ??= loader.newStage();
+    for (let i = same + 1; i <= list.length; i += 1) stages[i] = spareStages[i] ??= loader.newStage();
     loader.loaded = same;
     loader.rewind(same);
     this.list.length = same;

@@ -16,7 +16,18 @@ await main(async () => {
   const { default: compiler } = await import('assemblyscript/asc');
   let code;
   const { error, stderr } = await compiler.main(
-    [SOURCE, '-O3', '--noAssert', '--runtime', 'stub', '--importMemory', '--outFile', 'kernel.wasm'],
+    [
+      SOURCE,
+      '-O3',
+      '--noAssert',
+      '--runtime',
+      'stub',
+      '--importMemory',
+      '--enable',
+      'simd',
+      '--outFile',
+      'kernel.wasm',
+    ],
     {
       readFile: (name) => {
         try {

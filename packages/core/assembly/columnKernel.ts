@@ -4,7 +4,7 @@
  *
  * Memory, byte offsets; every block is a multiple of 8 long. Loader: 32-bit nx, ny, columns, parts; 64-bit cell, area
  * of a cell, lowest roof, highest ceiling, height up to which an open pocket holds, CREVICE_CM; then by column 64-bit
- * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, window, and four
+ * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, and four
  * 32-bit figures of runs. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit
  * lower and upper edge and 32-bit step from the first column. Stage: see `STAGE` below.
  */
@@ -26,7 +26,6 @@ let ys: usize = 0;
 let slabLows: usize = 0;
 let slabHighs: usize = 0;
 let bases: usize = 0;
-let window: usize = 0;
 let runs: usize = 0;
 
 // Stage: voids and what did not go in, cm³; count and swellings; sums by thing; then by column or part.
@@ -91,8 +90,7 @@ export function useLoader(loader: usize): void {
   slabLows = ys + line;
   slabHighs = slabLows + line;
   bases = slabHighs + line;
-  window = bases + line;
-  runs = window + line;
+  runs = bases + line;
 }
 
 /** Work on a stage, where so many things have their sums and a thing may have so many parts. */
@@ -139,9 +137,15 @@ export function restsAt(turn: usize, first: i32): f64 {
   const steps = high + ((<usize>count) << 3);
   let z = -Infinity;
   if (load<i32>(turn + 4) !== 0) {
-    for (let k = 0; k < count; k++) z = max(z, f(heights, first + n(steps, k)));
+    for (let k = 0; k < count; k++) {
+      const rest = f(heights, first + n(steps, k));
+      if (rest > z) z = rest;
+    }
   } else {
-    for (let k = 0; k < count; k++) z = max(z, f(heights, first + n(steps, k)) - f(low, k));
+    for (let k = 0; k < count; k++) {
+      const rest = f(heights, first + n(steps, k)) - f(low, k);
+      if (rest > z) z = rest;
+    }
   }
   if (hasSlab) {
     for (let k = 0; k < count; k++) {
@@ -266,21 +270,26 @@ function list(base: usize, leastCm: f64, ix: i32, iy: i32, wide: i32, deep: i32)
 /** The lower ends of listed columns: their sum, the lowest and the highest. */
 function sumUp(): void {
   const start = load<i32>(now + COUNT);
-  sumLow = 0;
-  lowest = Infinity;
-  highest = -Infinity;
-  let sum: f64 = 0;
-  let least: f64 = Infinity;
-  let most: f64 = -Infinity;
-  for (let k = start, end = start + listed; k < end; k++) {
-    const from = f(lows, k);
-    sum += from;
-    least = min(least, from);
-    most = max(most, from);
+  let at = lows + ((<usize>start) << 3);
+  const end = at + ((<usize>listed) << 3);
+  let sum = f64x2.splat(0);
+  let least = f64x2.splat(Infinity);
+  let most = f64x2.splat(-Infinity);
+  for (; at + 8 < end; at += 16) {
+    const two = v128.load(at);
+    sum = f64x2.add(sum, two);
+    least = f64x2.pmin(least, two);
+    most = f64x2.pmax(most, two);
   }
-  sumLow = sum;
-  lowest = least;
-  highest = most;
+  sumLow = f64x2.extract_lane(sum, 0) + f64x2.extract_lane(sum, 1);
+  lowest = min(f64x2.extract_lane(least, 0), f64x2.extract_lane(least, 1));
+  highest = max(f64x2.extract_lane(most, 0), f64x2.extract_lane(most, 1));
+  if (at < end) {
+    const last = load<f64>(at);
+    sumLow += last;
+    lowest = min(lowest, last);
+    highest = max(highest, last);
+  }
 }
 
 /** How far a column can be filled from where it is: to its ceiling, or to the reservoir. */
@@ -504,44 +513,52 @@ function passSlab(c: i32): void {
   putF(heights, c, high);
 }
 
-/** Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square. */
-function closeGaps(k: i32, ix: i32, iy: i32, wide: i32, deep: i32): void {
-  for (let j = iy; j < iy + deep; j++) {
-    const at = (<usize>(j * nx + ix)) << 3;
-    memory.copy(bases + at, heights + at, (<usize>wide) << 3);
-  }
-  if (k <= 1) return;
-  closeAlong(min(k, wide), 1, wide, iy * nx + ix, deep, nx);
-  closeAlong(min(k, deep), nx, deep, iy * nx + ix, wide, 1);
-}
-
 /**
- * Closing along one direction of the patch: the greatest of each window of k cells, then the least of the windows over a
+ * Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square, first
+ * along the rows and then across them: the greatest of each window of k cells, then the least of the windows over a
  * cell. Either is k − 1 times that of two neighbours.
  */
-function closeAlong(k: i32, step: i32, length: i32, first: i32, lines: i32, lineStep: i32): void {
-  for (let l = 0; l < lines; l++) {
-    const from = first + l * lineStep;
-    for (let i = 0; i < length; i++) putF(window, i, f(bases, from + i * step));
-    for (let last = length - 1; last > length - k; last--) {
-      let here = f(window, 0);
-      for (let i = 0; i < last; i++) {
-        const next = f(window, i + 1);
-        putF(window, i, max(here, next));
-        here = next;
-      }
+function closeGaps(k: i32, ix: i32, iy: i32, wide: i32, deep: i32): void {
+  const line = (<usize>nx) << 3;
+  const patch = bases + ((<usize>(iy * nx + ix)) << 3);
+  const bytes = (<usize>wide) << 3;
+  const end = patch + <usize>deep * line;
+  for (let row = patch; row < end; row += line) memory.copy(row, row - bases + heights, bytes);
+  const along = min(k, wide);
+  for (let row = patch; row < end; row += line) {
+    for (let last = wide - 1; last > wide - along; last--) raise(row, row + 8, last);
+    for (let last = wide - along + 1; last < wide; last++) {
+      putF(row, last, f(row, last - 1));
+      lower(row + 8, row, last - 1);
     }
-    for (let last = length - k + 1; last < length; last++) {
-      let here = f(window, last - 1);
-      putF(window, last, here);
-      for (let i = last - 1; i > 0; i--) {
-        const before = f(window, i - 1);
-        putF(window, i, min(before, here));
-        here = before;
-      }
-    }
-    for (let i = 0; i < length; i++) putF(bases, from + i * step, f(window, i));
   }
+  const across = min(k, deep);
+  for (let last = deep - 1; last > deep - across; last--)
+    for (let j = 0; j < last; j++) raise(patch + <usize>j * line, patch + <usize>(j + 1) * line, wide);
+  for (let last = deep - across + 1; last < deep; last++) {
+    memory.copy(patch + <usize>last * line, patch + <usize>(last - 1) * line, bytes);
+    for (let j = last - 1; j > 0; j--) lower(patch + <usize>j * line, patch + <usize>(j - 1) * line, wide);
+  }
+}
+
+/** Raise heights to those of others, from the first on: the others may lie just after them. */
+function raise(cells: usize, others: usize, count: i32): void {
+  let i = 0;
+  for (; i < count - 1; i += 2) {
+    const at = (<usize>i) << 3;
+    v128.store(cells + at, f64x2.pmax(v128.load(cells + at), v128.load(others + at)));
+  }
+  if (i < count && f(others, i) > f(cells, i)) putF(cells, i, f(others, i));
+}
+
+/** Lower heights to those of others, from the last on: the others may lie just before them. */
+function lower(cells: usize, others: usize, count: i32): void {
+  let i = count;
+  for (; i > 1; i -= 2) {
+    const at = (<usize>(i - 2)) << 3;
+    v128.store(cells + at, f64x2.pmin(v128.load(cells + at), v128.load(others + at)));
+  }
+  if (i > 0 && f(others, 0) < f(cells, 0)) putF(cells, 0, f(others, 0));
 }
 
 /** Gaps at the top that are narrower than k cells, cm³. */

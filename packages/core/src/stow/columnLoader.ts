@@ -32,7 +32,7 @@ const MOST_MENDS = 4;
 const TINY = 1e-6;
 /** Bytes of a loader and of a turn in the kernel's memory before what they have by column, and those by column. */
 const LOADER_HEAD = 48;
-const LOADER_COLUMN = 80;
+const LOADER_COLUMN = 72;
 const TURN_HEAD = 24;
 
 /** Where a rigid thing ended up, cm, pack frame. */

@@ -15,6 +15,11 @@ export interface SliceGroup {
   readonly capacityCm3: Float64Array;
   /** Slices are rows of a grid: what is in one counts at its middle, and stiff things begin where one begins. */
   readonly gridded?: boolean;
+  /**
+   * Slices lie askew to the grid: what is in one counts at its middle, stiff things begin anywhere, and their steps are
+   * twice a whole number of slices long.
+   */
+  readonly leans?: boolean;
 }
 
 /** A part of a stiff thing that is as thick all along: so much volume, over a length about the thing's middle. */
@@ -185,8 +190,8 @@ interface Found {
 }
 
 /** What of a slice is below a threshold, for a fluid that costs `from` at its lower end and `slope` more per slice. */
-function partBelow(threshold: number, from: number, slope: number, gridded: boolean): number {
-  if (gridded) return threshold >= from + slope / 2 ? 1 : 0;
+function partBelow(threshold: number, from: number, slope: number, whole: boolean): number {
+  if (whole) return threshold >= from + slope / 2 ? 1 : 0;
   const part = (threshold - from) / slope;
   return part <= 0 ? 0 : part < 1 ? part : 1;
 }
@@ -200,7 +205,8 @@ type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
  */
 function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Float64Array): Found {
   if (o.volumeCm3 <= 0) return { price: massKg * group.fromCm, at: -Infinity };
-  const { fromCm, sliceCm, capacityCm3, gridded = false } = group;
+  const { fromCm, sliceCm, capacityCm3, gridded, leans } = group;
+  const whole = gridded === true || leans === true;
   const slopePer = massKg / o.volumeCm3;
   const slope = slopePer * sliceCm;
   let low = Infinity;
@@ -216,7 +222,7 @@ function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Floa
     const middle = (low + high) / 2;
     let volume = 0;
     for (let r = 0; r < prices.length; r += 1) {
-      const part = partBelow(middle, prices[r]! + slopePer * fromCm + r * slope, slope, gridded);
+      const part = partBelow(middle, prices[r]! + slopePer * fromCm + r * slope, slope, whole);
       if (part > 0) volume += Math.min(most, capacityCm3[r]!) * part;
     }
     if (volume > o.volumeCm3) high = middle;
@@ -226,7 +232,7 @@ function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Floa
   let volume = 0;
   for (let r = 0; r < prices.length; r += 1) {
     const from = prices[r]! + slopePer * fromCm + r * slope;
-    const part = partBelow(low, from, slope, gridded);
+    const part = partBelow(low, from, slope, whole);
     if (part <= 0) continue;
     const cm3 = Math.min(most, capacityCm3[r]!) * part;
     volume += cm3;
@@ -245,7 +251,8 @@ function takeFluid(
   used: Float64Array,
 ): void {
   if (o.volumeCm3 <= 0) return;
-  const { fromCm, sliceCm, capacityCm3, gridded = false } = group;
+  const { fromCm, sliceCm, capacityCm3, gridded, leans } = group;
+  const whole = gridded === true || leans === true;
   const slopePer = massKg / o.volumeCm3;
   const slope = slopePer * sliceCm;
   let left = o.volumeCm3;
@@ -253,7 +260,7 @@ function takeFluid(
   let nextAt = Infinity;
   for (let r = 0; r < prices.length; r += 1) {
     const from = prices[r]! + slopePer * fromCm + r * slope;
-    const part = partBelow(threshold, from, slope, gridded);
+    const part = partBelow(threshold, from, slope, whole);
     if (part > 0) {
       const cm3 = Math.min(o.mostPerCm * sliceCm, capacityCm3[r]!) * part;
       used[r]! += cm3;
@@ -263,7 +270,7 @@ function takeFluid(
       nextAt = from;
     }
   }
-  if (gridded && next >= 0 && left > 0) used[next]! += left;
+  if (whole && next >= 0 && left > 0) used[next]! += left;
 }
 
 /** What a stretch costs: prices are even within a slice, and nothing outside the group. */
@@ -300,6 +307,13 @@ function cheapestStiff(massKg: number, o: Stiff, group: SliceGroup, sums: Float6
   }
   tryAt(from);
   if (to > from) tryAt(to);
+  if (group.leans === true) {
+    // Steps end a whole number of slices from the middle.
+    const first = Math.ceil((from + o.lengthCm / 2 - fromCm) / sliceCm);
+    const last = Math.floor((to + o.lengthCm / 2 - fromCm) / sliceCm);
+    for (let k = first; k <= last; k += 1) tryAt(fromCm + k * sliceCm - o.lengthCm / 2);
+    return { price: least, at };
+  }
   for (const { lengthCm } of o.steps) {
     for (const end of [-lengthCm / 2, lengthCm / 2]) {
       // start + length / 2 + end on a slice's border

@@ -101,8 +101,10 @@ export function PacksStation() {
     () => (problem === undefined || stow === undefined ? undefined : { problem, stow }),
     [problem, stow],
   );
-  // Bounds take longer than a frame: a drag does not wait for them.
-  const settled = useDeferredValue(shown);
+  // Bounds take longer than a frame: while a thing is dragged those of where it came from stay.
+  const [rested, setRested] = useState(shown);
+  if (preview === undefined && rested !== shown) setRested(shown);
+  const settled = useDeferredValue(rested);
   const bounds = useMemo(() => (settled === undefined ? undefined : boundsOf(settled)), [settled]);
   const loading = useMemo(
     () => (problem === undefined || stow === undefined ? [] : loadingSteps(problem, stow)),

@@ -53,8 +53,9 @@ export interface BoundThing {
 
 /** Halvings of what a fluid's threshold price may be. */
 const HALVINGS = 20;
-/** Rounds of prices; more make the bound a little better. */
+/** Rounds of prices; more make the bound a little better. Where slices lean, those to begin with are good enough. */
 const ROUNDS = 10;
+const LEANING_ROUNDS = 1;
 /** Part of Polyak's step that is gone at first. */
 const FIRST_STEP = 0.3;
 /** Rounds without a gain after which steps are halved. */
@@ -75,7 +76,8 @@ export function leastMomentBound(
   let best = -Infinity;
   let scale = FIRST_STEP;
   let idle = 0;
-  for (let round = 0; round < ROUNDS; round += 1) {
+  const rounds = groups.some((g) => g.leans === true) ? LEANING_ROUNDS : ROUNDS;
+  for (let round = 0; round < rounds; round += 1) {
     let value = 0;
     for (const [g, group] of groups.entries()) {
       const price = prices[g]!;

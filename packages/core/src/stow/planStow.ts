@@ -63,9 +63,11 @@ const MORE_PART = 0.04;
 const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
-const FIRST_GLIMPSES = [PROGRESS_EVERY, 3 * PROGRESS_EVERY, 6 * PROGRESS_EVERY];
 const GLIMPSE_EVERY = 24 * PROGRESS_EVERY;
 const GLIMPSE_MOVES = 300;
+/** Moves, few and cold, for the first stow that is shown, on either grid, and how often that is tried. */
+const FIRST_MOVES = { coarse: 4000, fine: 1600 };
+const FIRST_TRIES = 4;
 
 /** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
 const HEAVIER = 0.4;
@@ -129,7 +131,7 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
       spent += PROGRESS_EVERY;
       if (onProgress === undefined) return;
       // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
-      const isDue = FIRST_GLIMPSES.includes(spent) || spent % GLIMPSE_EVERY === 0;
+      const isDue = spent % GLIMPSE_EVERY === 0;
       tell(isDue ? glimpseOf(coarse.placements(), seededRandom(seed + spent)) : undefined);
     });
     const fine = settledFrom(coarse.placements());
@@ -143,6 +145,22 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
       anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
     return planOf(fine);
   };
+  // Something usable at once, beside the search itself.
+  if (onProgress !== undefined) {
+    const chances = seededRandom(seed);
+    for (let k = 0; k < FIRST_TRIES && (best === undefined || isAmiss(best.cost)); k += 1) {
+      tell(
+        withLoaders(() => {
+          const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
+          startFromRules(coarse);
+          anneal(coarse, chances, FIRST_MOVES.coarse, MORE_HEAT, STRICT_WEIGHTS);
+          const fine = settledFrom(coarse.placements());
+          anneal(fine, chances, FIRST_MOVES.fine, MORE_HEAT, STRICT_WEIGHTS);
+          return planOf(fine);
+        }),
+      );
+    }
+  }
   let last = attempt();
   // Tries more mend what is near; what they leave out or unsafe is worth beginning anew, once.
   if (isAmiss(last.cost)) {

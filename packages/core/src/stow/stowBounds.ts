@@ -33,22 +33,30 @@ type Bounded = Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGr
 export function leastOutCm(problem: StowProblem, a: Bounded & Pick<StowAssessment, 'bandMissCm'>): number {
   const anyHeight = leastOutAnywhereCm(problem, a);
   if (a.bandMissCm === 0) return anyHeight;
-  // A bound for each price of height, and a concave function of it: halve the stretch that has its greatest.
+  // A bound for each price of height, and a concave function of it: a search by golden sections.
   const at = (price: number): number => leastOutNoFurtherCm(problem, a, a.bandMissCm < 0 ? price : -price);
   let [low, high] = [0, MOST_PER_HEIGHT];
-  let best = anyHeight;
-  for (let k = 0; k < PRICES_TRIED; k += 1) {
-    const [left, right] = [low + (high - low) / 3, high - (high - low) / 3];
-    const [ofLeft, ofRight] = [at(left), at(right)];
+  let [left, right] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)];
+  let [ofLeft, ofRight] = [at(left), at(right)];
+  let best = Math.max(anyHeight, ofLeft, ofRight);
+  for (let k = 2; k < PRICES_TRIED; k += 1) {
+    if (ofLeft < ofRight) {
+      [low, left, ofLeft] = [left, right, ofRight];
+      right = low + GOLDEN * (high - low);
+      ofRight = at(right);
+    } else {
+      [high, right, ofRight] = [right, left, ofLeft];
+      left = high - GOLDEN * (high - low);
+      ofLeft = at(left);
+    }
     best = Math.max(best, ofLeft, ofRight);
-    if (ofLeft < ofRight) low = left;
-    else high = right;
   }
   return best;
 }
-/** Centimetres out that a centimetre of height may be worth, and pairs of prices that are tried. */
+/** Centimetres out that a centimetre of height may be worth, and how many prices are tried. */
 const MOST_PER_HEIGHT = 1.2;
-const PRICES_TRIED = 5;
+const PRICES_TRIED = 8;
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 function leastOutAnywhereCm(problem: StowProblem, a: Bounded): number {
   const padded = isReservoirBetween(a.layout);
@@ -255,14 +263,22 @@ function leaningSlices(c: Compartment, price: number): SliceGroup {
   const capacityCm3 = new Float64Array(Math.max(1, Math.ceil((to - from) / LEANING_SLICE_CM)));
   // Up to t of a row of a cell, summed over t.
   const upTo = (t: number): number => (t <= 0 ? 0 : t < cellCm ? (t * t) / 2 : cellCm * (t - cellCm / 2));
+  // Most columns of a row are alike.
+  const alike = new Map<string, { readonly i: number; count: number }>();
   for (let i = 0; i < floor.length; i += 1) {
+    const key = `${Math.floor(i / nx)} ${floor[i]!} ${ceiling[i]!}`;
+    const some = alike.get(key) ?? { i, count: 0 };
+    some.count += 1;
+    alike.set(key, some);
+  }
+  for (const { i, count } of alike.values()) {
     const start = from - y0 - Math.floor(i / nx) * cellCm;
     const below = (at: number): number =>
       (upTo(start + at + price * ceiling[i]!) - upTo(start + at + price * floor[i]!)) / price;
     let before = 0;
     for (let k = 0; k < capacityCm3.length; k += 1) {
       const now = below((k + 1) * LEANING_SLICE_CM);
-      capacityCm3[k]! += (now - before) * cellCm;
+      capacityCm3[k]! += (now - before) * cellCm * count;
       before = now;
     }
   }

@@ -129,6 +129,15 @@ export function empty(): void {
   if (hasSlab) for (let c = 0; c < columns; c++) passSlab(c);
 }
 
+/** The highest of some heights side by side. */
+function highestOf(cells: usize, count: i32): f64 {
+  let most = f64x2.splat(-Infinity);
+  let i = 0;
+  for (; i < count - 1; i += 2) most = f64x2.pmax(most, v128.load(cells + ((<usize>i) << 3)));
+  const high = max(f64x2.extract_lane(most, 0), f64x2.extract_lane(most, 1));
+  return i < count ? max(high, f(cells, i)) : high;
+}
+
 /** Height at which a turned thing comes to rest; `aboveCm` is then how far it is above the lowest ceiling over it. */
 export function restsAt(turn: usize, first: i32): f64 {
   const count = load<i32>(turn);
@@ -136,7 +145,14 @@ export function restsAt(turn: usize, first: i32): f64 {
   const high = low + ((<usize>count) << 3);
   const steps = high + ((<usize>count) << 3);
   let z = -Infinity;
-  if (load<i32>(turn + 4) !== 0) {
+  const wide = load<i32>(turn + 8);
+  const isLevel = load<i32>(turn + 4) !== 0;
+  if (isLevel && count === wide * load<i32>(turn + 12)) {
+    for (let k = 0; k < count; k += wide) {
+      const rest = highestOf(heights + ((<usize>(first + n(steps, k))) << 3), wide);
+      if (rest > z) z = rest;
+    }
+  } else if (isLevel) {
     for (let k = 0; k < count; k++) {
       const rest = f(heights, first + n(steps, k));
       if (rest > z) z = rest;

@@ -120,7 +120,7 @@ export function StowFigures({
         {figure(
           'Out from the back',
           <Why
-            reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back.`}
+            reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back${stow.inBand ? '' : '; and no further outside the band than now'}.`}
           >
             {y.toFixed(1)} cm
           </Why>,

@@ -54,6 +54,8 @@ class Heap {
   f64: Float64Array;
   i32: Int32Array;
   scope: Scope = { isOpen: true };
+  /** Whose compartment the kernel works on. */
+  loader: object | undefined;
   private readonly memory: Memory;
   private top = 0;
 

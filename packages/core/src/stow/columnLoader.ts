@@ -153,7 +153,10 @@ export class ColumnLoader {
   private use(stage: Stage): void {
     if (!this.scope.isOpen) throw new Error('a loader is used after its scope was closed');
     const { kernel } = this.heap;
-    kernel.useLoader(this.at);
+    if (this.heap.loader !== this) {
+      kernel.useLoader(this.at);
+      this.heap.loader = this;
+    }
     kernel.useStage(stage.at, this.most, this.parts);
   }
 

@@ -50,8 +50,8 @@ export interface StowPlan {
 export function usualStowIterations(things: number): number {
   return Math.round(Math.min(MOST_ITERATIONS, ITERATIONS_FOR_ONE / Math.max(1, things)));
 }
-const ITERATIONS_FOR_ONE = 5_000_000;
-const MOST_ITERATIONS = 150_000;
+const ITERATIONS_FOR_ONE = 4_400_000;
+const MOST_ITERATIONS = 130_000;
 const COARSE_CELL_CM = 2;
 /** Part of the moves that are made on the coarse grid. */
 const COARSE_PART = 0.9;

@@ -1,0 +1,99 @@
+import { seededRandom } from '../random.js';
+import { solveProgram } from '../testing/highsShare.js';
+import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
+import type { Placement } from '../trip/model.js';
+import { assess } from './assessStow.js';
+import type { StowAssessment } from './assessment.js';
+import { heightBoundCm, leastOutCm } from './stowBounds.js';
+import { stowProblem, type StowProblem } from './stowProblem.js';
+
+const LEVEL_CM = 2;
+
+/** Soft things of one load, thrown into the main compartment. */
+function softStow(seed: number): { readonly problem: StowProblem; readonly stow: StowAssessment } {
+  const problem = stowProblem(stowLoadTrip(STOW_LOADS[1]!, 'high'), 'wearer', 1);
+  const random = seededRandom(seed);
+  const placements = problem.things
+    .filter((t) => t.thing.shape.kind === 'pouch' || t.thing.shape.kind === 'stuff')
+    .map((t): Placement => ({
+      thingId: t.thing.id,
+      zoneId: 'core',
+      side: 'centre',
+      pinned: false,
+      spot: { xCm: -12 + 24 * random(), yCm: 2 + 18 * random(), turn: Math.floor(6 * random()) },
+    }))
+    .sort(() => random() - 0.5);
+  return { problem, stow: assess(problem, placements) };
+}
+
+/**
+ * The least distance out as a linear program: each soft thing's share in each row of the grid and each level, at their
+ * middles; no lower than the stow, when that is below its band, and no higher when above.
+ */
+async function leastByProgram(problem: StowProblem, stow: StowAssessment): Promise<number> {
+  const { compartment: c } = stow.layout.compartments.find((l) => l.compartment.id === 'main')!;
+  const bottom = Math.min(...c.floor);
+  const levels = Math.ceil((Math.max(...c.ceiling) - bottom) / LEVEL_CM);
+  const room = new Float64Array(c.ny * levels);
+  for (let i = 0; i < c.floor.length; i += 1) {
+    for (let k = 0; k < levels; k += 1) {
+      const [from, to] = [bottom + k * LEVEL_CM, bottom + (k + 1) * LEVEL_CM];
+      room[Math.floor(i / c.nx) * levels + k]! +=
+        Math.max(0, Math.min(to, c.ceiling[i]!) - Math.max(from, c.floor[i]!)) / 1000;
+    }
+  }
+  const cells = [...room.keys()].filter((cell) => room[cell]! > 0);
+  const out: string[] = [];
+  const height: string[] = [];
+  const rows: string[] = [];
+  const inCell = new Map<number, string[]>(cells.map((cell) => [cell, []]));
+  const { massKg } = stow;
+  const { tareKg, centreOfGravityCm: tareAt } = problem.pack;
+  stow.placed.forEach((p, t) => {
+    const litres = problem.things.find((s) => s.thing.id === p.thing.id)!.volumeL[0]!;
+    const shares = cells.map((cell) => {
+      const name = `s${t}_${cell}`;
+      out.push(`${p.massKg * (c.y0 + Math.floor(cell / levels) + 0.5)} ${name}`);
+      height.push(`${p.massKg * (bottom + ((cell % levels) + 0.5) * LEVEL_CM)} ${name}`);
+      inCell.get(cell)!.push(`${litres} ${name}`);
+      return name;
+    });
+    rows.push(` all${t}: ${shares.join(' + ')} = 1`);
+  });
+  for (const [cell, terms] of inCell) rows.push(` c${cell}: ${terms.join(' + ')} <= ${room[cell]!}`);
+  const limit = massKg * stow.centreOfGravityCm.z - tareKg * tareAt.z;
+  if (stow.bandMissCm !== 0)
+    rows.push(` height: ${height.join(' + ')} ${stow.bandMissCm < 0 ? '>=' : '<='} ${limit}`);
+  const program = `Minimize\n obj: ${out.join(' + ')}\nSubject To\n${rows.join('\n')}\nEnd\n`;
+  return ((await solveProgram(program)).objective + tareKg * tareAt.y) / massKg;
+}
+
+describe('the least distance out of stows that are no further outside the band', () => {
+  const { problem, stow } = softStow(1);
+  /** The same stow, were its centre of gravity so high and outside the band. */
+  const asIfAt = (z: number, bandMissCm: number): StowAssessment => ({
+    ...stow,
+    bandMissCm,
+    centreOfGravityCm: { ...stow.centreOfGravityCm, z },
+  });
+
+  test.each([
+    ['highest', 0.7],
+    ['highest', 2],
+    ['highest', 4],
+    ['lowest', 0.7],
+    ['lowest', 2],
+  ] as const)(
+    'near the %s by %d cm: as a linear program in depth and height says, by HiGHS',
+    async (end, byCm) => {
+      const sign = end === 'highest' ? -1 : 1;
+      const given = asIfAt(heightBoundCm(problem, stow, end) + sign * byCm, sign);
+      const program = await leastByProgram(problem, given);
+      const least = leastOutCm(problem, given);
+      expect(least).toBeLessThanOrEqual(program);
+      expect(least).toBeGreaterThan(program - 0.2);
+      // It is the height that costs so much.
+      expect(leastOutCm(problem, { ...given, bandMissCm: 0 })).toBeLessThan(least - 0.5);
+    },
+  );
+});

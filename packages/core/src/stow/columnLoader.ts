@@ -32,7 +32,7 @@ const MOST_MENDS = 4;
 const TINY = 1e-6;
 /** Bytes of a loader and of a turn in the kernel's memory before what they have by column, and those by column. */
 const LOADER_HEAD = 48;
-const LOADER_COLUMN = 76;
+const LOADER_COLUMN = 72;
 const TURN_HEAD = 24;
 
 /** Where a rigid thing ended up, cm, pack frame. */
@@ -282,7 +282,7 @@ export class ColumnLoader {
     const { patchX, patchY, patchWide, patchDeep } = this;
     const left = this.flow(volume, solid.leastCm, patchX, patchY, patchWide, patchDeep);
     if (left <= TINY) return 0;
-    // The patch is full to the top: what is left goes wherever there is room beside it, as a hand would push it.
+    // The patch is full to the top: what is left goes wherever there is room, as a hand would push it.
     return patchWide < nx || patchDeep < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
   }
 

@@ -2,11 +2,11 @@
  * What the loader does to a stage of a compartment, compiled to WebAssembly (AssemblyScript): nearly all of a search's
  * time goes here. `src/stow/columnLoader.ts` lays the memory out, says where things go, and reads the results.
  *
- * Memory, byte offsets; every block is a multiple of 8 long. Loader: 32-bit nx, ny, columns, parts; 64-bit cell, area
- * of a cell, lowest roof, highest ceiling, height up to which an open pocket holds, CREVICE_CM; then by column 64-bit
- * ceiling, floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, and four
- * 32-bit figures of runs. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit
- * lower and upper edge and 32-bit step from the first column. Stage: see `STAGE` below.
+ * Memory, every block a multiple of 8 bytes long. Loader: 32-bit nx, ny and whether a reservoir lies in it; from byte 16
+ * 64-bit cell, lowest roof, highest ceiling, height up to which an open pocket holds; from 48 by column 64-bit ceiling,
+ * floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, and four 32-bit figures of runs.
+ * Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit lower and upper edge
+ * and 32-bit step from the first column. Stage: see `useStage`.
  */
 
 // Loader.

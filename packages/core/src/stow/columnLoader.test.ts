@@ -116,7 +116,7 @@ test('the walls hold what the closed form says: integral of width times depth ov
   );
 });
 
-test('whatever is loaded: nothing overlaps, soft volumes are kept, all is in one piece and rests on something', () => {
+test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on something', () => {
   fc.assert(
     fc.property(fc.array(arbitraryItem, { minLength: 1, maxLength: 12 }), (items) => {
       const c = main();

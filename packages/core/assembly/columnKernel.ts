@@ -4,9 +4,9 @@
  *
  * Memory, every block a multiple of 8 bytes long. Loader: 32-bit nx, ny and whether a reservoir lies in it; from byte 16
  * 64-bit cell, lowest roof, highest ceiling, height up to which an open pocket holds; from 48 by column 64-bit ceiling,
- * floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, and four 32-bit figures of runs.
- * Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell 64-bit lower and upper edge
- * and 32-bit step from the first column. Stage: see `useStage`.
+ * floor, x, y, lower and upper end of a reservoir (Infinity where there is none), base, four 32-bit figures of runs, and
+ * a 32-bit mark in 8 bytes. Turn: 32-bit count, whether its lower edge is level, nx, ny; 64-bit height; then by cell
+ * 64-bit lower and upper edge and 32-bit step from the first column. Stage: see `useStage`.
  */
 
 // Loader.
@@ -27,6 +27,7 @@ let slabLows: usize = 0;
 let slabHighs: usize = 0;
 let bases: usize = 0;
 let runs: usize = 0;
+let marks: usize = 0;
 
 // Stage: voids and what did not go in, cm³; count and swellings; sums by thing; then by column or part.
 const VOIDS: usize = 0;
@@ -91,6 +92,7 @@ export function useLoader(loader: usize): void {
   slabHighs = slabLows + line;
   bases = slabHighs + line;
   runs = bases + line;
+  marks = runs + 2 * line;
 }
 
 /** Work on a stage, where so many things have their sums and a thing may have so many parts. */
@@ -246,7 +248,11 @@ export function putRigid(turn: usize, first: i32, z: f64): void {
   if (hasSlab) for (let k = 0; k < count; k++) passSlab(n(column, k));
 }
 
-/** Pour a volume over a patch; what does not go in under its ceilings comes back, cm³. */
+/**
+ * Pour a volume over a patch; what does not go in under its ceilings comes back, cm³.
+ *
+ * @param besideOnly once some of the thing is in, only where it hangs together with that
+ */
 export function flow(
   volume: f64,
   leastCm: f64,
@@ -256,12 +262,15 @@ export function flow(
   iy: i32,
   wide: i32,
   deep: i32,
+  besideOnly: bool,
 ): f64 {
   if (narrow > 1) closeGaps(narrow, ix, iy, wide, deep);
   list(narrow > 1 ? bases : heights, leastCm, ix, iy, wide, deep);
   settle(volume, leastCm, tallest);
   // Columns left out may have parted the thing: its largest part takes all of it.
-  if (listed < wide * deep && keepLargest()) settle(volume, leastCm, tallest);
+  const isMore = besideOnly && load<i32>(now + COUNT) > 0;
+  if (isMore) markParts();
+  if ((isMore || listed < wide * deep) && keepLargest(isMore, leastCm)) settle(volume, leastCm, tallest);
   return volume - fillUp() * cellArea;
 }
 
@@ -389,8 +398,38 @@ function rootOf(run: i32): i32 {
   return root;
 }
 
-/** Keep the largest connected part of the listed columns; true when others were dropped. */
-function keepLargest(): bool {
+/** Note by column which part of the thing fills it, from 1 on. */
+function markParts(): void {
+  memory.fill(marks, 0, (<usize>columns) << 2);
+  for (let k = 0, count = load<i32>(now + COUNT); k < count; k++) putN(marks, n(column, k), k + 1);
+}
+
+/** Whether a column, filled from a height to the level, has so much of its side on a part that is in. */
+function isBeside(neighbour: i32, from: f64, leastCm: f64): bool {
+  const part = n(marks, neighbour) - 1;
+  return part >= 0 && min(f(highs, part), level) - max(f(lows, part), from) >= leastCm - TINY;
+}
+
+/** Whether a run of the list lies beside what is in. */
+function joins(run: i32, leastCm: f64): bool {
+  const first = n(runs, run * RUN);
+  for (let k = first, end = first + n(runs, run * RUN + 2); k < end; k++) {
+    const c = n(column, k);
+    const from = f(lows, k);
+    const x = c % nx;
+    if (x > 0 && isBeside(c - 1, from, leastCm)) return true;
+    if (x < nx - 1 && isBeside(c + 1, from, leastCm)) return true;
+    if (c >= nx && isBeside(c - nx, from, leastCm)) return true;
+    if (c + nx < columns && isBeside(c + nx, from, leastCm)) return true;
+  }
+  return false;
+}
+
+/**
+ * Keep the largest connected part of the listed columns, or of those parts that lie beside what is in the largest; true
+ * when others were dropped.
+ */
+function keepLargest(besideOnly: bool, leastCm: f64): bool {
   const start = load<i32>(now + COUNT);
   const all = start + listed;
   let count = 0;
@@ -427,18 +466,23 @@ function keepLargest(): bool {
     i = next;
   }
   let parts = 0;
-  let best = 0;
+  let best = -1;
   let most = -1;
   for (let r = 0; r < count; r++) {
     if (n(runs, r * RUN + 3) !== r) continue;
     parts++;
     let size = 0;
-    for (let other = r; other < count; other++) if (rootOf(other) === r) size += n(runs, other * RUN + 2);
-    if (size <= most) continue;
+    let isIn = !besideOnly;
+    for (let other = r; other < count; other++) {
+      if (rootOf(other) !== r) continue;
+      size += n(runs, other * RUN + 2);
+      isIn = isIn || joins(other, leastCm);
+    }
+    if (!isIn || size <= most) continue;
     most = size;
     best = r;
   }
-  if (parts <= 1) return false;
+  if (parts <= 1 && best >= 0) return false;
   let kept = start;
   for (let r = 0; r < count; r++) {
     if (rootOf(r) !== best) continue;

@@ -35,6 +35,7 @@ interface ColumnKernel {
     iy: number,
     wide: number,
     deep: number,
+    besideOnly: boolean,
   ): number;
   creviceCm3(cells: number): number;
   coveredColumns(stage: number, last: number): number;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { seededRandom } from '../random.js';
 import type { Shape } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { ColumnLoader, TALLEST_SPREAD } from './columnLoader.js';
+import { ColumnLoader, TALLEST_SPREAD, type ColumnPart } from './columnLoader.js';
 import { compartmentsOf, mainOf, mainVolumeL, type Compartment } from './packGeometry.js';
 import { solidOf, SPREADS } from './solids.js';
 
@@ -64,6 +64,20 @@ function loadAll(loader: ColumnLoader, items: readonly Item[], mend = false): vo
     loader.load(solidOf(shape, volumeL, 1), turn, x, y, mend);
 }
 
+/** Whether columns side by side, with the heights between which they are filled, hang together. */
+function hangTogether(parts: readonly ColumnPart[], nx: number): boolean {
+  const at = new Map(parts.map((p) => [p.column, p]));
+  const seen = new Set(parts.slice(0, 1));
+  for (const p of seen) {
+    const x = p.column % nx;
+    for (const by of [...(x > 0 ? [-1] : []), ...(x < nx - 1 ? [1] : []), -nx, nx]) {
+      const q = at.get(p.column + by);
+      if (q !== undefined && Math.min(p.high, q.high) > Math.max(p.low, q.low)) seen.add(q);
+    }
+  }
+  return seen.size === parts.length;
+}
+
 test('a soft thing finds the low places first and ends level: 120 cm³ beside a block of 2 × 10 × 3', () => {
   const loader = new ColumnLoader(box(4, 10, 20), 2);
   loader.load(solidOf({ kind: 'block', lengthCm: 2, widthCm: 10, heightCm: 3 }, 0.06, 1), 0, -1, 5);
@@ -72,6 +86,24 @@ test('a soft thing finds the low places first and ends level: 120 cm³ beside a 
   const high = Math.max(...loader.partsOf(1).map((p) => p.high));
   expect(high).toBeCloseTo(4.5, 9);
   expect(loader.voidCm3).toBe(0);
+});
+
+test('what the patch does not take is poured on beside it, and only there', () => {
+  const load = (wallCm: number): ColumnLoader => {
+    const loader = new ColumnLoader(box(11, 4, 10), 2);
+    const wall = solidOf({ kind: 'block', lengthCm: 4, widthCm: 1, heightCm: wallCm }, 0.1, 1);
+    // Across the compartment, beside the patch of the bag.
+    loader.load(wall, 1, 0.5, 2);
+    loader.load(solidOf({ kind: 'pouch' }, 0.26, 1), 2, -3, 2);
+    return loader;
+  };
+  const over = load(2);
+  expect(over.overflowCm3).toBeCloseTo(0, 6);
+  expect(over.partsOf(1).some((p) => p.column % 11 > 7)).toBe(true);
+  // Nothing gets past a wall as high as the compartment.
+  const shut = load(10);
+  expect(shut.overflowCm3).toBeCloseTo(20, 6);
+  expect(shut.partsOf(1).every((p) => p.column % 11 < 6)).toBe(true);
 });
 
 test('a rigid thing rests on the highest point under it; what is empty under it is a void', () => {
@@ -139,6 +171,7 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
         for (const { column, high } of mine) top[column] = Math.max(top[column]!, high);
         if (mine.length > 0 && solid.kind === 'rigid') expect(gap).toBeLessThan(1e-6);
         if (solid.kind === 'soft') {
+          expect(hangTogether(mine, c.nx)).toBe(true);
           poured += Math.min(volume, solid.volumeL * 1000);
           wanted += solid.volumeL * 1000;
           expect(volume).toBeLessThanOrEqual(solid.looseL * 1000 + 1e-3);

@@ -3,9 +3,8 @@
  *
  * A rigid thing comes down where it is put until it touches; what stays empty under it is a void. A soft thing flows:
  * over its patch it fills the lowest places first until all of it is in and its top is level, keeping its volume,
- * nowhere thinner than its least thickness and into no gap narrower than that; in one piece, but for what a full patch
- * leaves, which may lie apart. A compressible thing that lies under a void swells into it, up to its loose volume.
- * Heights are exact; only the floor plan is gridded.
+ * nowhere thinner than its least thickness and into no gap narrower than that, in one piece. A compressible thing that
+ * lies under a void swells into it, up to its loose volume. Heights are exact; only the floor plan is gridded.
  *
  * A void is space under something, or a gap narrower than `CREVICE_CM` that is still open at the end: wider ones are no
  * voids, the pack is drawn tight over them.
@@ -33,7 +32,7 @@ const MOST_MENDS = 4;
 const TINY = 1e-6;
 /** Bytes of a loader and of a turn in the kernel's memory before what they have by column, and those by column. */
 const LOADER_HEAD = 48;
-const LOADER_COLUMN = 72;
+const LOADER_COLUMN = 80;
 const TURN_HEAD = 24;
 
 /** Where a rigid thing ended up, cm, pack frame. */
@@ -98,6 +97,8 @@ export class ColumnLoader {
       readonly low: number;
       readonly high: number;
     },
+    /** What finds no room beside the rest of a soft thing may lie apart from it, and else does not go in. */
+    private readonly mayPart = false,
   ) {
     const { nx, ny, cellCm, floor, ceiling, holdsFrom } = compartment;
     const n = nx * ny;
@@ -281,16 +282,27 @@ export class ColumnLoader {
     if (volume <= 0) return 0;
     this.findSpread(volume, spread, xCm, yCm);
     const { patchX, patchY, patchWide, patchDeep } = this;
-    const left = this.flow(volume, solid.leastCm, patchX, patchY, patchWide, patchDeep);
+    const left = this.flow(volume, solid.leastCm, patchX, patchY, patchWide, patchDeep, false);
     if (left <= TINY) return 0;
-    // The patch is full to the top: what is left goes wherever there is room, as a hand would push it.
-    return patchWide < nx || patchDeep < ny ? this.flow(left, solid.leastCm, 0, 0, nx, ny) : left;
+    if (patchWide === nx && patchDeep === ny) return left;
+    // The patch is full to the top: what is left goes wherever there is room beside it, as a hand would push it.
+    const over = this.flow(left, solid.leastCm, 0, 0, nx, ny, true);
+    if (over <= TINY) return 0;
+    return this.mayPart ? this.flow(over, solid.leastCm, 0, 0, nx, ny, false) : over;
   }
 
-  private flow(cm3: number, leastCm: number, ix: number, iy: number, wide: number, deep: number): number {
+  private flow(
+    cm3: number,
+    leastCm: number,
+    ix: number,
+    iy: number,
+    wide: number,
+    deep: number,
+    besideOnly: boolean,
+  ): number {
     const narrow = round(leastCm / this.compartment.cellCm);
     const tallest = max(TALLEST_SPREAD * cbrt(cm3), (2 * cm3) / (wide * deep * this.cellArea));
-    return this.heap.kernel.flow(cm3, leastCm, narrow, tallest, ix, iy, wide, deep);
+    return this.heap.kernel.flow(cm3, leastCm, narrow, tallest, ix, iy, wide, deep, besideOnly);
   }
 
   /** Where a thing would be put: its patch of cells as one number, the same for the same patch. */

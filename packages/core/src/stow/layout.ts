@@ -241,7 +241,13 @@ function realised(problem: StowProblem, placements: readonly Placement[], cellCm
         compartmentIndex(compartments, zoneById.get(p.zoneId)!) === index &&
         compartment.kind !== 'sleeve',
     );
-    const loader = new ColumnLoader(compartment, mine.length, compartment.id === 'main' ? slab : undefined);
+    // What lies apart is in all the same: a thing may be larger today than on the day the stow was planned for.
+    const loader = new ColumnLoader(
+      compartment,
+      mine.length,
+      compartment.id === 'main' ? slab : undefined,
+      true,
+    );
     let filledL = 0;
     const solids: Solid[] = [];
     for (const p of mine) {

@@ -3,9 +3,9 @@
  * a centimetre on which stows are realised, so that what is planned is what is shown; all of that twice.
  *
  * Objective in tiers, each worth more than all below it could gain: (1) everything fits; (2) no safety rule broken;
- * (3) needed-when respected; (4) centre of gravity inside the band; then left and right, voids, closeness to the
- * back and the placement rules together. Iterations are counted, not seconds, so that a seed
- * reproduces a stow.
+ * (3) needed-when respected; (4) neither hollow nor aside beyond what will do; (5) centre of gravity inside the band;
+ * then how far it is outside, left and right, voids, closeness to the back and the placement rules together. Iterations
+ * are counted, not seconds, so that a seed reproduces a stow.
  */
 import { pickIndex, seededRandom, type Random } from '../random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
@@ -16,6 +16,7 @@ import {
   COARSE_WEIGHTS,
   compareCost,
   energyOf,
+  HOLLOW_PERCENT,
   STRICT_WEIGHTS,
   WEIGHTS,
   type StowCost,
@@ -61,8 +62,6 @@ const COARSE_PART = 0.9;
 const TRIES_IF_OUT = 4;
 const TRIES_IF_WANTING = 2;
 const MORE_PART = 0.04;
-/** Voids beyond the unavoidable that are too many, percent. */
-const HOLLOW_PERCENT = 2.3;
 const PROGRESS_EVERY = 800;
 /** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
 const GLIMPSE_EVERY = 24 * PROGRESS_EVERY;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { compareCost, energyOf, STRICT_WEIGHTS, WEIGHTS, type StowCost } from './stowCost.js';
+import { compareCost, energyOf, HOLLOW_PERCENT, STRICT_WEIGHTS, WEIGHTS, type StowCost } from './stowCost.js';
 
 const NOTHING: StowCost = {
   misfit: 0,
@@ -27,12 +27,11 @@ describe('what a stow costs', () => {
   test.each([
     ['misfit', 'safety'],
     ['safety', 'tooDeep'],
-    ['tooDeep', 'bandMissCm'],
-    ['bandMissCm', 'outCm'],
+    ['tooDeep', 'voidPercent'],
   ] as const)('any more of %s is worse than all of %s and what is below', (above, below) => {
     fc.assert(
       fc.property(arbitraryCost, arbitraryCost, (a, b) => {
-        const order: readonly (keyof StowCost)[] = ['misfit', 'safety', 'tooDeep', 'bandMissCm'];
+        const order: readonly (keyof StowCost)[] = ['misfit', 'safety', 'tooDeep', 'voidPercent'];
         const same = Object.fromEntries(order.slice(0, order.indexOf(above)).map((k) => [k, a[k]]));
         const less = { ...b, ...same, [above]: a[above], [below]: 1000 };
         const more = { ...a, [above]: a[above] + 1 };
@@ -41,6 +40,49 @@ describe('what a stow costs', () => {
       }),
       { seed: 1 },
     );
+  });
+
+  /** What is neither too hollow nor too far aside. */
+  const tame = (cost: StowCost): StowCost => ({
+    ...cost,
+    asideCm: Math.min(0.15, cost.asideCm),
+    voidPercent: Math.min(HOLLOW_PERCENT, cost.voidPercent),
+  });
+  /** A cost with the upper tiers of another. */
+  const withTiersOf = ({ misfit, safety, tooDeep }: StowCost, cost: StowCost): StowCost => ({
+    ...cost,
+    misfit,
+    safety,
+    tooDeep,
+  });
+
+  test.each([
+    ['hollows that are too many', { voidPercent: HOLLOW_PERCENT + 0.1 }],
+    ['a way aside that is too far', { asideCm: 0.25 }],
+  ])('%s are worse than any distance from the band and from the back', (_what, much) => {
+    fc.assert(
+      fc.property(arbitraryCost, arbitraryCost, (a, b) => {
+        const far = { ...tame(withTiersOf(a, b)), bandMissCm: 1000, outCm: 1000 };
+        expect(compareCost(far, { ...tame(a), ...much })).toBeLessThan(0);
+      }),
+      { seed: 4 },
+    );
+  });
+
+  test('inside the band is better than outside however far from the back', () => {
+    fc.assert(
+      fc.property(arbitraryCost, arbitraryCost, (a, b) => {
+        const inside = { ...tame(withTiersOf(a, b)), bandMissCm: 0, outCm: 1000 };
+        expect(compareCost(inside, { ...tame(a), bandMissCm: 0.1 })).toBeLessThan(0);
+      }),
+      { seed: 5 },
+    );
+  });
+
+  test('outside the band, a centimetre of that is worth two from the back', () => {
+    const near = { ...NOTHING, bandMissCm: 3, outCm: 10 };
+    expect(compareCost(near, { ...NOTHING, bandMissCm: 2, outCm: 12.1 })).toBeLessThan(0);
+    expect(compareCost(near, { ...NOTHING, bandMissCm: 2, outCm: 11.9 })).toBeGreaterThan(0);
   });
 
   test('is an order: no stow beats itself, and of three the best beats the worst', () => {
@@ -59,10 +101,11 @@ describe('what a stow costs', () => {
   test('with the upper tiers alike, the order is that of the energy', () => {
     fc.assert(
       fc.property(arbitraryCost, arbitraryCost, (a, b) => {
-        const { misfit, safety, tooDeep, bandMissCm } = a;
-        const other = { ...b, misfit, safety, tooDeep, bandMissCm };
-        const by = energyOf(a, WEIGHTS) - energyOf(other, WEIGHTS);
-        if (Math.abs(by) > 1e-6) expect(Math.sign(compareCost(a, other))).toBe(Math.sign(by));
+        const one = tame(a);
+        const other = tame(withTiersOf(a, b));
+        fc.pre(one.bandMissCm > 0 === other.bandMissCm > 0);
+        const by = energyOf(one, WEIGHTS) - energyOf(other, WEIGHTS);
+        if (Math.abs(by) > 1e-6) expect(Math.sign(compareCost(one, other))).toBe(Math.sign(by));
       }),
       { seed: 3 },
     );

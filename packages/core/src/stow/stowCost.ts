@@ -30,10 +30,16 @@ export const WEIGHTS = {
   bandMissCm: 120,
   asideCm: 90,
   voidPercent: 24,
+  beyond: 100,
   outCm: 60,
   misplaced: 1,
 };
-const TIERS = ['misfit', 'safety', 'tooDeep', 'bandMissCm'] as const;
+const TIERS = ['misfit', 'safety', 'tooDeep'] as const;
+/** Voids beyond the unavoidable, percent, and way aside beyond what is free, cm, from which on they are too much. */
+export const HOLLOW_PERCENT = 2.3;
+const TOO_FAR_ASIDE_CM = 0.15;
+/** A centimetre too far aside is as bad as so many percent of hollows too many (Graft's own number). */
+const HOLLOW_PERCENT_PER_CM = 2;
 /**
  * On the coarse grid all that is wrong counts for less against the way from the back: there things are not as large as
  * they are, and they change places only over states that are worse.
@@ -46,24 +52,40 @@ export const COARSE_WEIGHTS = {
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 12,
+  beyond: 50,
 };
 /** When that has left something wanting, nothing else is worth it any more. */
 export const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 2000, safety: 1000, tooDeep: 600 };
 export type StowWeights = typeof WEIGHTS;
 
-/** Lexicographic order of costs, with a tolerance for rounding. */
+/**
+ * Lexicographic order of costs, with a tolerance for rounding. A hollow pack settles as it is carried, and does not keep
+ * what it promises: what is too hollow or too far aside comes before the band. Of two stows outside the band the one
+ * further out may be the better, when it is that much closer to the back.
+ */
 export function compareCost(a: StowCost, b: StowCost): number {
-  for (const tier of TIERS) if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
-  const last = lastTier(a) - lastTier(b);
-  return Math.abs(last) > 1e-9 ? last : 0;
+  for (const tier of TIERS) if (Math.abs(a[tier] - b[tier]) > TINY) return a[tier] - b[tier];
+  const beyond = beyondOf(a) - beyondOf(b);
+  if (Math.abs(beyond) > TINY) return beyond;
+  if (a.bandMissCm <= TINY !== b.bandMissCm <= TINY) return a.bandMissCm - b.bandMissCm;
+  const last = lastTiers(a, WEIGHTS) - lastTiers(b, WEIGHTS);
+  return Math.abs(last) > TINY ? last : 0;
+}
+const TINY = 1e-9;
+
+/** Hollows and way aside that are too much, as percent of hollows. */
+function beyondOf({ voidPercent, asideCm }: StowCost): number {
+  const hollow = Math.max(0, voidPercent - HOLLOW_PERCENT);
+  return hollow + HOLLOW_PERCENT_PER_CM * Math.max(0, asideCm - TOO_FAR_ASIDE_CM);
 }
 
 /**
- * Evenness, voids, closeness to the back and second choices weighed together: half a millimetre of one is not worth a
- * tenth of the pack of another.
+ * The band, evenness, voids, closeness to the back and second choices weighed together: half a millimetre of one is not
+ * worth a tenth of the pack of another.
  */
-function lastTier(cost: StowCost, weights: StowWeights = WEIGHTS): number {
+function lastTiers(cost: StowCost, weights: StowWeights): number {
   return (
+    weights.bandMissCm * cost.bandMissCm +
     weights.asideCm * cost.asideCm +
     weights.voidPercent * cost.voidPercent +
     weights.outCm * cost.outCm +
@@ -77,8 +99,8 @@ export function energyOf(cost: StowCost, weights: StowWeights): number {
     weights.misfit * cost.misfit +
     weights.safety * cost.safety +
     weights.tooDeep * cost.tooDeep +
-    weights.bandMissCm * cost.bandMissCm +
-    lastTier(cost, weights)
+    weights.beyond * beyondOf(cost) +
+    lastTiers(cost, weights)
   );
 }
 

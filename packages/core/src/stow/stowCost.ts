@@ -30,7 +30,6 @@ export const WEIGHTS = {
   bandMissCm: 120,
   asideCm: 90,
   voidPercent: 24,
-  beyond: 100,
   outCm: 60,
   misplaced: 1,
 };
@@ -52,7 +51,6 @@ export const COARSE_WEIGHTS = {
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 12,
-  beyond: 50,
 };
 /** When that has left something wanting, nothing else is worth it any more. */
 export const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 2000, safety: 1000, tooDeep: 600 };
@@ -99,7 +97,6 @@ export function energyOf(cost: StowCost, weights: StowWeights): number {
     weights.misfit * cost.misfit +
     weights.safety * cost.safety +
     weights.tooDeep * cost.tooDeep +
-    weights.beyond * beyondOf(cost) +
     lastTiers(cost, weights)
   );
 }

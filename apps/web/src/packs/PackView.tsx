@@ -1,12 +1,18 @@
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { useEffect, useEffectEvent, useState } from 'react';
 import {
+  across,
   formatMass,
   isMainZone,
   mainOf,
+  roomFor,
+  sectionOf,
+  type Column,
   type MainCompartment,
   type Pack,
   type PlacedThing,
+  type Plane,
+  type Section,
   type StowAssessment,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
@@ -14,7 +20,6 @@ import { paint } from '../theme/system';
 import { densityShade } from './density';
 import { placeLabels } from './labels';
 import { cornerCm, seen, zoneBox, type Frame } from './packFrame';
-import { across, roomFor, sectionOf, type Column, type Plane, type Section } from './sections';
 
 /** Where a thing in hand is, cm: one of x and y is the plane's. */
 export interface Spot {

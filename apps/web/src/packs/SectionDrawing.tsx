@@ -1,12 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { mainOf, type Pack, type StowAssessment } from '@graft/core';
+import { mainOf, meets, type Pack, type Plane, type StowAssessment } from '@graft/core';
 import { paint } from '../theme/system';
 import { densityShade, DENSITY_LEGEND } from './density';
 import { Backdrop } from './Backdrop';
 import { PackView, type Spot } from './PackView';
 import { makeFrame, packSpans, type Frame } from './packFrame';
-import { meets, type Plane } from './sections';
 
 const DRAWING_HEIGHT = 396;
 const PAD_CM = 3;

@@ -1,7 +1,6 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
 import { scaleLinear } from 'd3-scale';
-import type { Box, Pack, PlacedThing, Zone } from '@graft/core';
-import { meets, type Plane } from './sections';
+import { meets, type Box, type Pack, type PlacedThing, type Plane, type Zone } from '@graft/core';
 
 export interface Span {
   readonly low: number;

@@ -1,4 +1,6 @@
 /** What server and web app say to each other, beyond the trip itself. */
+import type { KeptMark } from '../sheet/marks.js';
+import type { MemberSheet } from '../sheet/memberSheet.js';
 import type { Trip } from '../trip/model.js';
 import type { FieldError } from './fieldError.js';
 
@@ -134,4 +136,32 @@ export interface ErrorBody {
     readonly message: string;
     readonly errors: readonly FieldError[];
   };
+}
+
+/** A member's private link: when it was made and used; the link itself is kept nowhere. */
+export interface SheetLink {
+  readonly memberId: string;
+  readonly createdAt: string;
+  readonly expiresAt: string;
+  /** First and last time that somebody looked; absent while nobody has. */
+  readonly openedAt?: string;
+  readonly seenAt?: string;
+}
+/** What a leader sees of the sheets. */
+export interface SheetProgress {
+  readonly links: readonly SheetLink[];
+  /** All marks, by member. */
+  readonly marks: Readonly<Record<string, readonly KeptMark[]>>;
+}
+/** One change of it, as it happens. */
+export type SheetNews =
+  | { readonly kind: 'marks'; readonly memberId: string; readonly marks: readonly KeptMark[] }
+  | { readonly kind: 'links' };
+/** What a member's link opens. */
+export interface OpenedSheet {
+  /** The trip's version that it was made from. */
+  readonly version: number;
+  readonly expiresAt: string;
+  readonly sheet: MemberSheet;
+  readonly marks: readonly KeptMark[];
 }

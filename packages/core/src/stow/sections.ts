@@ -1,5 +1,6 @@
 /** What a plane shows of a thing that it cuts: true outlines, in centimetres across the view and up. */
-import type { Box, PlacedThing } from '@graft/core';
+import type { PlacedThing } from './assessment.js';
+import type { Box } from './layout.js';
 
 /** A cut across the wearer (`x` is fixed: seen from the side) or along the back (`y` is fixed: seen from behind). */
 export interface Plane {

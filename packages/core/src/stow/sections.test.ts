@@ -1,5 +1,6 @@
-import { solidOf, type PlacedThing, type Turn } from '@graft/core';
-import { roomFor, sectionOf } from './sections';
+import type { PlacedThing } from './assessment.js';
+import { roomFor, sectionOf } from './sections.js';
+import { solidOf, type Turn } from './solids.js';
 
 const placed = (more: Partial<PlacedThing>): PlacedThing =>
   ({ segments: [], turn: undefined, insideId: undefined, ...more }) as PlacedThing;

@@ -1,0 +1,310 @@
+/**
+ * What one member needs to know of the plan, and nothing of the others' bodies: what they carry and from whom they get
+ * it, where it goes, who has the rest, meals, roles, and what to take care of. Plain data, small enough for a phone.
+ */
+import { packLift } from '../carriage/liftingIndex.js';
+import { cookGroups } from '../larder/mealPlan.js';
+import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
+import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
+import { assess } from '../stow/assessStow.js';
+import type { StowAssessment } from '../stow/assessment.js';
+import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
+import { stowProblem } from '../stow/stowProblem.js';
+import type { MealKind } from '../trip/larderModel.js';
+import type { FoodStorage, Member, PartyGroup, Purpose, Role, Thing, Trip } from '../trip/model.js';
+import {
+  allPieces,
+  carriedPieces,
+  carrierOf,
+  groupMembers,
+  isPersonal,
+  memberById,
+  ownThings,
+  packOf,
+} from '../trip/queries.js';
+import { addDays } from '../units/isoDate.js';
+import { sheetDrawing, type SheetDrawing } from './sheetDrawing.js';
+
+/** Who hands out what nobody in particular owns. */
+export const FROM_LEADER = 'the leader';
+
+export interface SheetThing {
+  readonly id: string;
+  readonly name: string;
+  /** On the first day it is carried, kg; water not counted. */
+  readonly massKg: number;
+  readonly estimated: boolean;
+  /** The kit that it is a part of; absent for personal things. */
+  readonly kit?: string;
+  /** From whom the member gets it; absent for their own. */
+  readonly from?: string;
+  /** Worn or in hand: not in the pack. */
+  readonly worn: boolean;
+  /** Where in the pack it rides; absent while it has no place. */
+  readonly place?: string;
+  /** Named when it is not there on the first day. */
+  readonly fromDay?: number;
+}
+export interface SheetHandover {
+  readonly day: number;
+  readonly name: string;
+  readonly massKg: number;
+  readonly gives: boolean;
+  /** The other of the two; absent when nobody gives or takes it. */
+  readonly other?: string;
+  readonly reason: string;
+}
+export interface SheetDay {
+  readonly day: number;
+  readonly date: string;
+  readonly leg: string;
+  readonly distanceKm: number;
+  readonly climbM: number;
+  readonly descentM: number;
+  /** To set off with for the driest stretch and a dry camp, litres. */
+  readonly waterL: number;
+  readonly loadKg: number;
+  readonly ratio: number;
+  readonly roles: readonly Role[];
+  readonly meals: readonly { readonly kind: MealKind; readonly dish: string }[];
+  /** Walks with the party on this day. */
+  readonly isThere: boolean;
+}
+/** Where something for an emergency is. */
+export interface SafetyThing {
+  readonly name: string;
+  readonly purpose: Purpose;
+  readonly who: string;
+  readonly place: string;
+}
+export interface MemberSheet {
+  readonly tripName: string;
+  readonly startDate: string;
+  readonly timeZone: string;
+  readonly memberId: string;
+  readonly name: string;
+  readonly packName: string;
+  /** At the departure, water included, kg; their own limit that day; both with everything they need no scale for. */
+  readonly loadKg: number;
+  readonly limitKg: number;
+  readonly limitReason: string;
+  readonly heaviest: { readonly day: number; readonly loadKg: number; readonly ratio: number };
+  readonly bodyMassKg: number;
+  readonly buddy?: string;
+  readonly tent?: { readonly name: string; readonly with: readonly string[] };
+  readonly cook?: { readonly name: string; readonly with: readonly string[] };
+  readonly things: readonly SheetThing[];
+  readonly handovers: readonly SheetHandover[];
+  /** Absent while the pack is not stowed. */
+  readonly drawing?: SheetDrawing;
+  readonly steps: readonly LoadingStep[];
+  /** Group pieces that others carry at the departure, by who. */
+  readonly others: readonly { readonly who: string; readonly pieces: readonly string[] }[];
+  readonly safety: readonly SafetyThing[];
+  readonly days: readonly SheetDay[];
+  readonly cautions: readonly string[];
+}
+
+/** What an emergency asks for (common practice, no source). */
+const SAFETY_PURPOSES: readonly Purpose[] = [
+  'firstAid',
+  'beacon',
+  'animalSpray',
+  'signal',
+  'emergencyShelter',
+  'navigation',
+];
+/** Above this lifting index a pack is not lifted from the ground alone. */
+const HARD_LIFT = 1;
+
+/** @throws Error for a member who is not in the trip */
+export function memberSheet(trip: Trip, memberId: string): MemberSheet {
+  const member = memberById(trip, memberId);
+  const loads = loadsOverTrip(trip, member);
+  const [departure] = loads;
+  const heaviest = heaviestDay(loads);
+  const problem = stowProblem(trip, memberId, 1);
+  const placements = placementsOf(trip, memberId);
+  const stow = placements.length > 0 ? assess(problem, placements) : undefined;
+  const nameOf = (id: string): string => memberById(trip, id).name;
+  const group = (id: string | undefined): { group?: { name: string; with: readonly string[] } } => {
+    const its = trip.groups.find((g) => g.id === id);
+    return its === undefined ? {} : { group: { name: its.name, with: companions(trip, its, member) } };
+  };
+  const { group: tent } = group(member.tentGroupId);
+  const { group: cook } = group(member.cookGroupId);
+  return {
+    tripName: trip.name,
+    startDate: trip.startDate,
+    timeZone: trip.timeZone,
+    memberId,
+    name: member.name,
+    packName: packOf(trip, member).name,
+    loadKg: departure!.totalKg,
+    limitKg: departure!.limitKg,
+    limitReason: departure!.limitReason,
+    heaviest: { day: heaviest.day, loadKg: heaviest.totalKg, ratio: heaviest.ratio },
+    bodyMassKg: member.bodyMassKg,
+    ...(member.buddyId === undefined ? {} : { buddy: nameOf(member.buddyId) }),
+    ...(tent === undefined ? {} : { tent }),
+    ...(cook === undefined ? {} : { cook }),
+    things: sheetThings(trip, member, stow),
+    handovers: sheetHandovers(trip, memberId),
+    ...(stow === undefined ? {} : { drawing: sheetDrawing(problem.pack, stow) }),
+    steps: stow === undefined ? [] : loadingSteps(problem, stow),
+    others: trip.members
+      .filter((m) => m.id !== memberId)
+      .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => p.name) }))
+      .filter((o) => o.pieces.length > 0),
+    safety: safetyThings(trip),
+    days: sheetDays(trip, member),
+    cautions: cautionsFor(trip, member),
+  };
+}
+
+function placementsOf(trip: Trip, memberId: string) {
+  return trip.stows.find((s) => s.memberId === memberId)?.placements ?? [];
+}
+
+function companions(trip: Trip, group: PartyGroup, member: Member): readonly string[] {
+  return groupMembers(trip, group)
+    .filter((m) => m.id !== member.id)
+    .map((m) => m.name);
+}
+
+/** All that a member has at the departure or gets without a handover: pieces first, in kit order. */
+function sheetThings(trip: Trip, member: Member, stow: StowAssessment | undefined): readonly SheetThing[] {
+  const kitOf = new Map(trip.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit.name] as const)));
+  const placeOf = new Map(
+    stow?.placed.map((p) => {
+      const holder = stow.placed.find((q) => q.thing.id === p.insideId);
+      return [p.thing.id, holder === undefined ? p.zone.name : `in ${holder.thing.name}`] as const;
+    }),
+  );
+  const all: readonly Thing[] = [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)];
+  return all.map((thing): SheetThing => {
+    const personal = isPersonal(thing);
+    const kit = kitOf.get(thing.id);
+    const from =
+      thing.owner === member.name ? undefined : (thing.owner ?? (personal ? undefined : FROM_LEADER));
+    const place = placeOf.get(thing.id);
+    const day = thing.fromDay ?? 1;
+    return {
+      id: thing.id,
+      name: thing.name,
+      massKg: massOnDayKg(thing, day, trip.legs[day - 1]!),
+      estimated: thing.massEstimated,
+      ...(kit === undefined ? {} : { kit }),
+      ...(from === undefined ? {} : { from }),
+      worn: personal && thing.worn,
+      ...(place === undefined ? {} : { place }),
+      ...(day > 1 ? { fromDay: day } : {}),
+    };
+  });
+}
+
+function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] {
+  const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
+  // What changes hands before the first step is there at the departure.
+  return trip.handovers
+    .filter((h) => h.day > 1)
+    .sort((a, b) => a.day - b.day)
+    .flatMap((handover): SheetHandover[] => {
+      const piece = pieces.get(handover.pieceId);
+      const fromId = carrierOf(trip, handover.pieceId, handover.day - 1);
+      const { toMemberId: toId, day, reason } = handover;
+      if (piece === undefined || fromId === toId || (fromId !== memberId && toId !== memberId)) return [];
+      const gives = fromId === memberId;
+      const otherId = gives ? toId : fromId;
+      const other = otherId === undefined ? {} : { other: memberById(trip, otherId).name };
+      const massKg = massOnDayKg(piece, day, trip.legs[day - 1]!);
+      return [{ day, name: piece.name, massKg, gives, ...other, reason }];
+    });
+}
+
+/** Everything for an emergency, with who has it at the departure and where in the pack, if that is known. */
+export function safetyThings(trip: Trip): readonly SafetyThing[] {
+  const carriers = new Map(
+    trip.members.flatMap((m) => {
+      const own = ownThings(trip, m.id).filter((t) => SAFETY_PURPOSES.includes(t.purpose));
+      const pieces = carriedPieces(trip, m.id, 1).filter((p) => SAFETY_PURPOSES.includes(p.purpose));
+      return [...pieces, ...own].map((thing) => [thing, m] as const);
+    }),
+  );
+  const placeIn = (member: Member, thing: Thing): string => {
+    if (isPersonal(thing) && thing.worn) return 'on them';
+    const zoneId = placementsOf(trip, member.id).find((p) => p.thingId === thing.id)?.zoneId;
+    const zone = packOf(trip, member).zones.find((z) => z.id === zoneId);
+    return zone === undefined ? 'in the pack' : zone.name;
+  };
+  return [...carriers]
+    .map(([thing, member]) => ({
+      name: thing.name,
+      purpose: thing.purpose,
+      who: member.name,
+      place: placeIn(member, thing),
+    }))
+    .sort((a, b) => SAFETY_PURPOSES.indexOf(a.purpose) - SAFETY_PURPOSES.indexOf(b.purpose));
+}
+
+function sheetDays(trip: Trip, member: Member): readonly SheetDay[] {
+  const loads = loadsOverTrip(trip, member);
+  const group = cookGroups(trip).find((g) => g.id === member.cookGroupId);
+  return trip.legs.map((leg, i): SheetDay => {
+    const day = i + 1;
+    const load = loads[i]!;
+    return {
+      day,
+      date: addDays(trip.startDate, i),
+      leg: leg.name,
+      distanceKm: leg.distanceKm,
+      climbM: leg.climbM,
+      descentM: leg.descentM,
+      waterL: load.waterKg,
+      loadKg: load.totalKg,
+      ratio: load.ratio,
+      roles: trip.roles.filter((r) => r.day === day && r.memberId === member.id).map((r) => r.role),
+      meals: trip.meals
+        .filter((m) => m.day === day && m.groupId === group?.id)
+        .map((m) => ({ kind: m.kind, dish: m.dish.name })),
+      isThere: member.lastDay === undefined || day <= member.lastDay,
+    };
+  });
+}
+
+const FOOD_AT_NIGHT: Readonly<Record<FoodStorage, string | undefined>> = {
+  none: undefined,
+  hang: 'At night everything that smells is hung up, away from the tents: food, rubbish, soap, toothpaste.',
+  container:
+    'At night everything that smells goes into the food container: food, rubbish, soap, toothpaste; nothing in the tent.',
+  locker: 'At night everything that smells goes into the camp’s locker: food, rubbish, soap, toothpaste.',
+};
+
+/** What can hurt, for this member; planning words, not medical ones (common practice, no source). */
+function cautionsFor(trip: Trip, member: Member): readonly string[] {
+  const loads = loadsOverTrip(trip, member).filter((l) => l.totalKg > 0);
+  const over = loads.filter((l) => l.ratio > 1 + 1e-9);
+  const lift = packLift(Math.max(...loads.map((l) => l.totalKg)));
+  const carried = [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)].filter((t) =>
+    isCarriedOn(t, 1),
+  );
+  const fuel = carried.some((t) => t.flags.includes('liquidFuel') || t.flags.includes('gasFuel'));
+  const food = FOOD_AT_NIGHT[trip.foodStorage];
+  return [
+    'Pain, numb hands or tingling arms: stop, take the pack off, refit it. Say so early.',
+    ...(over.length > 0
+      ? [
+          `Your load is above your limit on day ${over.map((l) => l.day).join(', ')}: talk to the leader before you set off.`,
+        ]
+      : []),
+    ...(lift.index > HARD_LIFT
+      ? ['Lift this pack with help, or from a rock: it is heavy for one back.']
+      : []),
+    ...(member.ageBand === 'under18' || member.experience === 'newcomer'
+      ? ['Start light: it is no shame to give something away.']
+      : []),
+    ...(fuel ? ['Fuel rides upright and away from food; check it for leaks each morning.'] : []),
+    ...(food === undefined ? [] : [food]),
+    'These are planning estimates. The leader decides on the ground.',
+  ];
+}

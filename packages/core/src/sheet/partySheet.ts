@@ -1,0 +1,54 @@
+/** The whole party on one sheet, for the leader's pocket: loads, who has what, roles, where the safety kit is. No body weights. */
+import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
+import type { Role, Trip } from '../trip/model.js';
+import { allPieces, carriedPieces, carrierOf, memberById } from '../trip/queries.js';
+import { safetyThings, type SafetyThing } from './memberSheet.js';
+
+export interface PartyRow {
+  readonly memberId: string;
+  readonly name: string;
+  readonly loadKg: number;
+  /** Of the own limit, on the heaviest day. */
+  readonly ratio: number;
+  readonly heaviestDay: number;
+  readonly pieces: readonly { readonly name: string; readonly massKg: number }[];
+  readonly buddy?: string;
+}
+export interface PartySheet {
+  readonly tripName: string;
+  readonly startDate: string;
+  readonly days: number;
+  readonly rows: readonly PartyRow[];
+  /** Pieces that nobody carries at the departure. */
+  readonly unshared: readonly string[];
+  readonly safety: readonly SafetyThing[];
+  readonly roles: readonly { readonly day: number; readonly role: Role; readonly who: string }[];
+}
+
+export function partySheet(trip: Trip): PartySheet {
+  return {
+    tripName: trip.name,
+    startDate: trip.startDate,
+    days: trip.legs.length,
+    rows: trip.members.map((member) => {
+      const loads = loadsOverTrip(trip, member);
+      const heaviest = heaviestDay(loads);
+      return {
+        memberId: member.id,
+        name: member.name,
+        loadKg: loads[0]!.totalKg,
+        ratio: heaviest.ratio,
+        heaviestDay: heaviest.day,
+        pieces: carriedPieces(trip, member.id, 1).map(({ name, massKg }) => ({ name, massKg })),
+        ...(member.buddyId === undefined ? {} : { buddy: memberById(trip, member.buddyId).name }),
+      };
+    }),
+    unshared: allPieces(trip)
+      .filter((p) => carrierOf(trip, p.id, 1) === undefined)
+      .map((p) => p.name),
+    safety: safetyThings(trip),
+    roles: [...trip.roles]
+      .sort((a, b) => a.day - b.day)
+      .map(({ day, role, memberId }) => ({ day, role, who: memberById(trip, memberId).name })),
+  };
+}

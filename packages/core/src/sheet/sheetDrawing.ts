@@ -1,0 +1,111 @@
+/** A stowed pack as two small pictures for a sheet: every thing by the outline of its own middle, seen from the side and from behind. */
+import type { StowAssessment } from '../stow/assessment.js';
+import { sectionOf, type Column, type Plane, type Section } from '../stow/sections.js';
+import type { Pack } from '../trip/model.js';
+
+/** Across the view and up, cm. */
+export type OutlinePoint = readonly [h: number, z: number];
+export interface SheetOutline {
+  readonly thingId: string;
+  /** Closed outlines: a soft thing may be cut in two places. */
+  readonly outlines: readonly (readonly OutlinePoint[])[];
+}
+export interface SheetView {
+  /** Ends of the picture, cm: across, from low to high, and up. */
+  readonly h: readonly [number, number];
+  readonly z: readonly [number, number];
+  /** The pack's zones as boxes. */
+  readonly zones: readonly { readonly name: string; readonly outline: readonly OutlinePoint[] }[];
+  /** What is far from the eye comes first. */
+  readonly things: readonly SheetOutline[];
+  /** Centre of gravity. */
+  readonly centre: OutlinePoint;
+}
+export interface SheetDrawing {
+  /** The wearer's back is at the left. */
+  readonly side: SheetView;
+  /** Left is the wearer's left. */
+  readonly behind: SheetView;
+}
+
+const CIRCLE_CORNERS = 20;
+const PAD_CM = 2;
+const tenth = (cm: number): number => Math.round(cm * 10) / 10;
+
+export function sheetDrawing(pack: Pack, stow: StowAssessment): SheetDrawing {
+  return { side: view(pack, stow, 'x'), behind: view(pack, stow, 'y') };
+}
+
+function view(pack: Pack, stow: StowAssessment, axis: Plane['axis']): SheetView {
+  const across = axis === 'x' ? 'y' : 'x';
+  const zones = pack.zones.map((zone) => {
+    const from = axis === 'x' ? zone.at.y : zone.at.x - zone.widthCm / 2;
+    const to = axis === 'x' ? zone.at.y + zone.depthCm : zone.at.x + zone.widthCm / 2;
+    return { name: zone.name, outline: box(from, to, zone.at.z, zone.at.z + zone.heightCm) };
+  });
+  // Seen from the wearer's right, and from behind: what is nearest to the eye lies over the rest.
+  const things = [...stow.placed]
+    .filter((p) => p.insideId === undefined)
+    .sort((a, b) => a.centre[axis] - b.centre[axis])
+    .flatMap((p): SheetOutline[] => {
+      const middle = { axis, at: Math.floor(p.centre[axis]) + 0.5 };
+      const section = sectionOf(p, middle) ?? sectionOf(p, { axis, at: p.centre[axis] });
+      return section === undefined ? [] : [{ thingId: p.thing.id, outlines: outlinesOf(section) }];
+    });
+  const points = [...zones.map((z) => z.outline), ...things.flatMap((t) => t.outlines)].flat();
+  const [hs, zs] = [points.map(([h]) => h), points.map(([, z]) => z)];
+  const ends = (all: readonly number[]): [number, number] => [
+    tenth(Math.min(...all) - PAD_CM),
+    tenth(Math.max(...all) + PAD_CM),
+  ];
+  const { centreOfGravityCm: at } = stow;
+  return { h: ends(hs), z: ends(zs), zones, things, centre: [tenth(at[across]), tenth(at.z)] };
+}
+
+function box(h0: number, h1: number, z0: number, z1: number): readonly OutlinePoint[] {
+  const [a, b, c, d] = [tenth(h0), tenth(h1), tenth(z0), tenth(z1)];
+  return [
+    [a, c],
+    [b, c],
+    [b, d],
+    [a, d],
+  ];
+}
+
+function outlinesOf(section: Section): readonly (readonly OutlinePoint[])[] {
+  if (section.kind === 'soft') return section.runs.map((run) => runOutline(run, section.cellCm));
+  const { h0, h1, z0, z1, circle } = section;
+  if (!circle) return [box(h0, h1, z0, z1)];
+  return [
+    Array.from({ length: CIRCLE_CORNERS }, (_v, k): OutlinePoint => {
+      const turn = (2 * Math.PI * k) / CIRCLE_CORNERS;
+      return [
+        tenth((h0 + h1) / 2 + (Math.cos(turn) * (h1 - h0)) / 2),
+        tenth((z0 + z1) / 2 + (Math.sin(turn) * (z1 - z0)) / 2),
+      ];
+    }),
+  ];
+}
+
+/** Along the lower ends of columns side by side and back along their upper ones; steps where they differ, nothing where not. */
+function runOutline(run: readonly Column[], cellCm: number): readonly OutlinePoint[] {
+  const half = cellCm / 2;
+  const lower = run.flatMap(({ h, low }): OutlinePoint[] => [
+    [tenth(h - half), tenth(low)],
+    [tenth(h + half), tenth(low)],
+  ]);
+  const upper = run.flatMap(({ h, high }): OutlinePoint[] => [
+    [tenth(h - half), tenth(high)],
+    [tenth(h + half), tenth(high)],
+  ]);
+  return straightened([...lower, ...upper.reverse()]);
+}
+
+/** Without points on the straight between their neighbours. */
+function straightened(points: readonly OutlinePoint[]): readonly OutlinePoint[] {
+  return points.filter(([h, z], i) => {
+    const [h0, z0] = points[(i + points.length - 1) % points.length]!;
+    const [h1, z1] = points[(i + 1) % points.length]!;
+    return Math.abs((h - h0) * (z1 - z) - (h1 - h) * (z - z0)) > 1e-9;
+  });
+}

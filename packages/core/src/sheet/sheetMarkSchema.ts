@@ -1,0 +1,59 @@
+/** Marks as they come over the wire. */
+import { lazy, string, type AnySchema } from 'yup';
+import {
+  id,
+  list,
+  required,
+  requiredFlag,
+  requiredOneOf,
+  requiredQuantity,
+  requiredRecord,
+  say,
+  THING_RANGES,
+  worded,
+} from '../formats/schemaParts.js';
+import { MARK_KINDS } from './marks.js';
+
+/** The longest that a member may write, characters. */
+export const LONGEST_REPORT = 500;
+/** Most marks that one request brings, and most that one mark takes the place of. */
+export const MOST_MARKS = 500;
+const MOST_REPLACED = 50;
+
+const matching = (pattern: RegExp, words: string) =>
+  required(worded(string().matches(pattern, say(words)), words));
+const uuid = () => matching(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/, 'a UUID in lower case');
+const moment = () =>
+  matching(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'a time such as "2027-05-10T07:30:00.000Z"');
+const report = () => {
+  const words = `a text of at most ${LONGEST_REPORT} characters`;
+  return worded(string().max(LONGEST_REPORT, say(words)), words).defined(say(words));
+};
+
+function valueOf(kind: unknown): AnySchema {
+  switch (kind) {
+    case 'weight':
+      return requiredQuantity(...THING_RANGES.massKg, 'kg');
+    case 'problem':
+    case 'veto':
+    case 'answer':
+      return report();
+    default:
+      return requiredFlag();
+  }
+}
+
+const mark = lazy((raw: unknown) =>
+  requiredRecord({
+    id: uuid(),
+    kind: requiredOneOf(MARK_KINDS),
+    thingId: id(),
+    value: valueOf((raw as { kind?: unknown } | null | undefined)?.kind),
+    at: moment(),
+    replaces: list(uuid(), 0, MOST_REPLACED),
+  }),
+);
+
+export const sheetMarksSchema = requiredRecord({
+  marks: list(mark as unknown as AnySchema, 1, MOST_MARKS),
+});

@@ -7,6 +7,8 @@ import { openDatabase } from './database/dataSource.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
 import { LibraryStore } from './library/libraryStore.js';
+import { SheetNewsroom } from './sheets/sheetNewsroom.js';
+import { SheetStore } from './sheets/sheetStore.js';
 import { DAY_MS } from './time.js';
 import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
@@ -51,6 +53,7 @@ async function start(): Promise<void> {
       .purge()
       .catch((error: unknown) => logger.error({ err: error }, 'deleted trips could not be purged'));
   }, DAY_MS);
+  const news = new SheetNewsroom();
   const server = createServer(
     makeApp({
       accounts,
@@ -59,6 +62,8 @@ async function start(): Promise<void> {
         demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, trips, demoDir)).account,
       leaders: new LeaderStore(source),
       library: new LibraryStore(source),
+      sheets: new SheetStore(source, trips, news),
+      news,
       forecastUrl: config.forecastUrl,
       scaleUrl: config.scaleUrl,
       logger,
@@ -72,6 +77,7 @@ async function start(): Promise<void> {
 
   const shutDown = async (): Promise<void> => {
     clearInterval(purging);
+    news.close();
     await new Promise((resolve) => {
       server.close(resolve);
       server.closeIdleConnections();

@@ -1,7 +1,8 @@
-import { Router, type Request, type RequestHandler, type Response } from 'express';
-import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import { Router, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
 import { serialiseTripFile, type Account, type AccountState } from '@graft/core';
 import { ApiError } from '../http/apiError.js';
+import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
 import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import type { TripStore } from '../trips/tripStore.js';
@@ -17,40 +18,19 @@ export interface AccountParts {
   readonly demo: (() => Promise<Account>) | undefined;
 }
 
-const MINUTE_MS = 60_000;
 const wrongPassword = (): ApiError =>
   new ApiError(400, 'invalid', 'Address and password do not belong together.', [
     { path: 'password', message: 'expected the password of this account' },
   ]);
 const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
 
-/** Failed attempts are counted by address and by the machine they come from. */
-function attempts(
-  limit: number,
-  minutes: number,
-  key: (req: Request, res: Response) => string,
-): RequestHandler {
-  return rateLimit({
-    windowMs: minutes * MINUTE_MS,
-    limit,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    keyGenerator: key,
-    handler: () => {
-      throw new ApiError(429, 'tooMany', `Too many attempts. Try again in ${minutes} minutes.`);
-    },
-  });
-}
-
 export function accountRoutes({ accounts, trips, library, demo }: AccountParts): Router {
   const router = Router();
-  const machine = (req: Request): string => ipKeyGenerator(req.ip ?? '');
-  const byMachine = attempts(100, 15, machine);
+  const byMachine = attempts(100, 15, machineOf);
   const byAddress = attempts(
     10,
     15,
-    (req) => `${machine(req)} ${lower((req.body as { email?: unknown }).email)}`,
+    (req) => `${machineOf(req)} ${lower((req.body as { email?: unknown }).email)}`,
   );
   const byAccount = attempts(10, 15, (_req, res) => accountOf(res).id);
   const newAccounts = rateLimit({
@@ -58,7 +38,7 @@ export function accountRoutes({ accounts, trips, library, demo }: AccountParts):
     limit: 100,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
-    keyGenerator: machine,
+    keyGenerator: machineOf,
     handler: () => {
       throw new ApiError(429, 'tooMany', 'Too many new accounts from this machine. Try again in an hour.');
     },

@@ -50,6 +50,8 @@ import type {
   Spot,
   TripRole,
   InvitedRole,
+  MarkKind,
+  MarkValue,
 } from '@graft/core';
 
 const ID = { type: 'varchar', length: 64 } as const;
@@ -167,6 +169,41 @@ export class InvitationRow {
   @Column(WORD) role: InvitedRole;
   @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
   @Column({ ...MOMENT, name: 'expires_at' }) expiresAt: Date;
+}
+
+/** A member's private link to their sheet; its token is kept as a hash only. */
+@Entity('sheet_links')
+export class SheetLinkRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ ...ID, name: 'member_id' }) memberId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_sheet_links_trip' })
+  trip: Relation<TripRow>;
+  @Index('ix_sheet_links_token', { unique: true })
+  @Column({ ...HASH, name: 'token_hash' })
+  tokenHash: string;
+  @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
+  @Column({ ...MOMENT, name: 'opened_at', nullable: true }) openedAt: Date | null;
+  @Column({ ...MOMENT, name: 'seen_at', nullable: true }) seenAt: Date | null;
+}
+
+/** What a member told from the sheet, or a leader answered; never changed. */
+@Entity('sheet_marks')
+export class SheetMarkRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ ...ID, name: 'member_id' }) memberId: string;
+  @PrimaryColumn({ type: 'char', length: 36 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_sheet_marks_trip' })
+  trip: Relation<TripRow>;
+  @Column(WORD) kind: MarkKind;
+  @Column({ ...OPTIONAL_ID, name: 'thing_id' }) thingId: string | null;
+  @Column(DATA) value: MarkValue;
+  /** By the device's clock, ISO time. */
+  @Column({ type: 'char', length: 24 }) at: string;
+  @Column(DATA) replaces: readonly string[];
+  @Column({ ...FLAG, name: 'by_leader' }) byLeader: boolean;
+  @Column({ ...MOMENT, name: 'received_at' }) receivedAt: Date;
 }
 
 /** What every part of a trip has: the trip it belongs to, and its place in its list. */
@@ -574,4 +611,6 @@ export const ENTITIES = [
   PlacementRow,
   LibraryRow,
   LibraryEntryRow,
+  SheetLinkRow,
+  SheetMarkRow,
 ];

@@ -30,6 +30,8 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   demo: undefined,
   leaders: new LeaderStore(server.source),
   library: new LibraryStore(server.source),
+  sheets: server.sheets,
+  news: server.news,
   forecastUrl: 'http://127.0.0.1:9/none',
   scaleUrl: 'http://127.0.0.1:9/none',
   logger: silent,

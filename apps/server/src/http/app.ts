@@ -13,6 +13,9 @@ import { libraryRoutes } from '../library/libraryRoutes.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
+import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
+import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
+import type { SheetStore } from '../sheets/sheetStore.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
@@ -21,6 +24,8 @@ import { ApiError, errorBody } from './apiError.js';
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
   readonly library: LibraryStore;
+  readonly sheets: SheetStore;
+  readonly news: SheetNewsroom;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
   readonly forecastUrl: string;
   /** Where the bench scale is; the simulated one is under /stand-ins/scale of this application. */
@@ -33,7 +38,8 @@ export interface AppParts extends AccountParts {
 const LARGEST_BODY = '4mb';
 
 export function makeApp(parts: AppParts): Express {
-  const { accounts, trips, demo, leaders, library, forecastUrl, scaleUrl, logger, webDir } = parts;
+  const { accounts, trips, demo, leaders, library, sheets, news } = parts;
+  const { forecastUrl, scaleUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
@@ -76,7 +82,8 @@ export function makeApp(parts: AppParts): Express {
   app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
   app.use('/api', recognise(accounts));
   app.use('/api/account', accountRoutes({ accounts, trips, library, demo }));
-  app.use('/api/trips', tripRoutes(trips, forecastUrl), leaderRoutes(leaders));
+  app.use('/api/trips', tripRoutes(trips, forecastUrl), leaderRoutes(leaders), sheetRoutes(sheets, news));
+  app.use('/api/sheet', memberRoutes(sheets));
   app.use('/api/invitations', invitationRoutes(leaders));
   app.use('/api/library', libraryRoutes(library));
   app.use('/api/scale', scaleRoutes(scaleUrl));
@@ -95,6 +102,10 @@ export function makeApp(parts: AppParts): Express {
       express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
     );
     app.use(express.static(webDir, { index: false }));
+    // Members' sheets are a small program of their own.
+    app.use('/s', (_req, res) => {
+      res.sendFile('s/index.html', { root: webDir, headers: { 'Cache-Control': 'no-cache' } });
+    });
     app.use((_req, res) => {
       res.sendFile('index.html', { root: webDir, headers: { 'Cache-Control': 'no-cache' } });
     });

@@ -14,6 +14,8 @@ import { forecastService } from '../forecast/forecastService.js';
 import { LibraryStore } from '../library/libraryStore.js';
 import { scaleService } from '../scale/scaleService.js';
 import { errorHandler, makeApp, OWN_PAGE_HEADER } from '../http/app.js';
+import { SheetNewsroom } from '../sheets/sheetNewsroom.js';
+import { SheetStore } from '../sheets/sheetStore.js';
 import { LeaderStore } from '../trips/leaderStore.js';
 import { TripStore } from '../trips/tripStore.js';
 
@@ -23,6 +25,8 @@ export interface TestServer {
   readonly app: Express;
   readonly trips: TripStore;
   readonly accounts: AccountStore;
+  readonly sheets: SheetStore;
+  readonly news: SheetNewsroom;
   /** A browser that nobody is signed in to. */
   readonly visitor: () => Visitor;
   /** A browser with a new account of that name signed in. */
@@ -62,12 +66,16 @@ export async function startTestServer(): Promise<TestServer> {
   await once(standIns, 'listening');
   const log: string[] = [];
   const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
+  const news = new SheetNewsroom();
+  const sheets = new SheetStore(source, trips, news);
   const app = makeApp({
     accounts,
     trips,
     demo: async () => (await accounts.demoAccount()).account,
     leaders: new LeaderStore(source),
     library: new LibraryStore(source),
+    sheets,
+    news,
     forecastUrl: `${address(standIns)}/forecast`,
     scaleUrl: `${address(standIns)}/scale`,
     logger,
@@ -78,6 +86,8 @@ export async function startTestServer(): Promise<TestServer> {
     app,
     trips,
     accounts,
+    sheets,
+    news,
     visitor,
     signUp: async (name) => {
       const browser = visitor();
@@ -91,6 +101,7 @@ export async function startTestServer(): Promise<TestServer> {
     source,
     log,
     close: async () => {
+      news.close();
       await new Promise((resolve) => standIns.close(resolve));
       await source.destroy();
       await admin.query(`DROP DATABASE \`${name}\``);

@@ -5,6 +5,7 @@
 import type { Express } from 'express';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { aMark } from '../testing/marks.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
@@ -37,6 +38,7 @@ const MOUNTS = [
   '/stand-ins/forecast',
   '/api/library',
   '/api/scale',
+  '/api/sheet',
   '/stand-ins/scale',
 ];
 
@@ -128,6 +130,20 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     { ...OWNER(204), read: 204 },
     (b, { trip, reader }) => b.delete(`/api/trips/${trip}/leaders/${reader}`),
   ],
+  'GET /api/trips/:id/sheets': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/sheets`)],
+  'POST /api/trips/:id/sheets/:memberId/link': [
+    FULL(201),
+    (b, { trip }) => b.post(`/api/trips/${trip}/sheets/eddy/link`),
+  ],
+  // Eddy has none: who may, gets as far as being told so.
+  'DELETE /api/trips/:id/sheets/:memberId/link': [
+    FULL(404),
+    (b, { trip }) => b.delete(`/api/trips/${trip}/sheets/eddy/link`),
+  ],
+  'POST /api/trips/:id/sheets/:memberId/marks': [
+    FULL(204),
+    (b, { trip }) => b.post(`/api/trips/${trip}/sheets/eddy/marks`).send({ marks: [aMark()] }),
+  ],
 };
 const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/health': [ANYBODY(200), (b) => b.get('/api/health')],
@@ -145,6 +161,9 @@ const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     SIGNED_IN(404),
     (b) => b.post('/api/invitations/no-such-token/accept'),
   ],
+  // A sheet asks for the token of its link, whoever is signed in.
+  'GET /api/sheet': [ANYBODY(401), (b) => b.get('/api/sheet')],
+  'POST /api/sheet/marks': [ANYBODY(401), (b) => b.post('/api/sheet/marks').send({ marks: [aMark()] })],
   'GET /api/library': [SIGNED_IN(200), (b) => b.get('/api/library')],
   'POST /api/library/edits': [SIGNED_IN(400), (b) => b.post('/api/library/edits').send({})],
   'GET /api/scale': [SIGNED_IN(200), (b) => b.get('/api/scale')],
@@ -168,6 +187,8 @@ const ELSEWHERE = [
   // Streams without an end: scale.test.ts listens to them, with a session and without.
   'GET /api/scale/readings',
   'GET /stand-ins/scale/v1/readings',
+  // The same: sheets.test.ts.
+  'GET /api/trips/:id/sheets/events',
 ];
 
 test('every route of the application is in this table', () => {

@@ -3,7 +3,7 @@
  * nothing of it. Each write is one transaction, checked against the version it was based on.
  */
 import { randomUUID } from 'node:crypto';
-import { LessThan, type DataSource, type EntityManager } from 'typeorm';
+import { IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyEdits,
   editedTripErrors,
@@ -89,6 +89,19 @@ export class TripStore {
     const bytes = Buffer.from(JSON.stringify(stored.trip));
     this.cache.put(id, stored.version, bytes);
     return storedBytes(id, stored.version, stored.role, bytes);
+  }
+
+  /** A trip for the program itself, which has made sure who asks; undefined when there is none, or it is deleted. */
+  async whole(id: string): Promise<{ readonly version: number; readonly trip: Trip } | undefined> {
+    return this.reading(async (manager) => {
+      const head = await manager.findOneBy(TripRow, { id, deletedAt: IsNull() });
+      if (head === null) return undefined;
+      const known = this.cache.get(id, head.version);
+      if (known !== undefined) return { version: head.version, trip: JSON.parse(known.toString()) as Trip };
+      const trip = await readTrip(manager, head);
+      this.cache.put(id, head.version, Buffer.from(JSON.stringify(trip)));
+      return { version: head.version, trip };
+    });
   }
 
   /** Store a new trip for its owner; it must already be free of errors. */

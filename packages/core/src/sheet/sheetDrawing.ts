@@ -1,5 +1,5 @@
 /** A stowed pack as two small pictures for a sheet: every thing by the outline of its own middle, seen from the side and from behind. */
-import type { StowAssessment } from '../stow/assessment.js';
+import type { PlacedThing, StowAssessment } from '../stow/assessment.js';
 import { sectionOf, type Column, type Plane, type Section } from '../stow/sections.js';
 import type { Pack } from '../trip/model.js';
 
@@ -48,8 +48,7 @@ function view(pack: Pack, stow: StowAssessment, axis: Plane['axis']): SheetView 
     .filter((p) => p.insideId === undefined)
     .sort((a, b) => a.centre[axis] - b.centre[axis])
     .flatMap((p): SheetOutline[] => {
-      const middle = { axis, at: Math.floor(p.centre[axis]) + 0.5 };
-      const section = sectionOf(p, middle) ?? sectionOf(p, { axis, at: p.centre[axis] });
+      const section = sectionOf(p, { axis, at: middleOf(p, axis) });
       return section === undefined ? [] : [{ thingId: p.thing.id, outlines: outlinesOf(section) }];
     });
   const points = [...zones.map((z) => z.outline), ...things.flatMap((t) => t.outlines)].flat();
@@ -60,6 +59,16 @@ function view(pack: Pack, stow: StowAssessment, axis: Plane['axis']): SheetView 
   ];
   const { centreOfGravityCm: at } = stow;
   return { h: ends(hs), z: ends(zs), zones, things, centre: [tenth(at[across]), tenth(at.z)] };
+}
+
+/** The middle of a thing, or of its column that is nearest to it: between two columns both would be cut. */
+function middleOf({ centre, segments }: PlacedThing, axis: Plane['axis']): number {
+  let [nearest, least] = [centre[axis], Infinity];
+  for (const segment of segments) {
+    const far = Math.abs(segment[axis] - centre[axis]);
+    if (far < least) [nearest, least] = [segment[axis], far];
+  }
+  return nearest;
 }
 
 function box(h0: number, h1: number, z0: number, z1: number): readonly OutlinePoint[] {

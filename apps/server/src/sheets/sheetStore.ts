@@ -1,0 +1,256 @@
+/** Members' sheets: private links to them, and what members tell from them. */
+import { type DataSource, type EntityManager } from 'typeorm';
+import {
+  addDays,
+  memberSheet,
+  type KeptMark,
+  type MemberSheet,
+  type OpenedSheet,
+  type SheetMark,
+  type SheetProgress,
+} from '@graft/core';
+import { newToken, tokenHash } from '../accounts/tokens.js';
+import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
+import { ApiError } from '../http/apiError.js';
+import { DAY_MS } from '../time.js';
+import { access, type TripStore } from '../trips/tripStore.js';
+import type { SheetNewsroom } from './sheetNewsroom.js';
+
+/** A link works so many days longer than its trip lasts: for what is told afterwards. */
+export const DAYS_AFTER_TRIP = 14;
+/** No party tells so much: a device that does is broken. */
+const MOST_MARKS_OF_MEMBER = 5000;
+/** Looking again so soon is not written down. */
+const SEEN_EVERY_MS = 60_000;
+const MOST_SHEETS_KEPT = 400;
+
+interface OpenLink {
+  readonly tripId: string;
+  readonly memberId: string;
+  readonly expiresAt: Date;
+}
+
+export class SheetStore {
+  /** Sheets by trip, version and member: a version never changes. */
+  private readonly made = new Map<string, MemberSheet>();
+
+  constructor(
+    private readonly source: DataSource,
+    private readonly trips: TripStore,
+    private readonly news: SheetNewsroom,
+  ) {}
+
+  async progress(tripId: string, userId: string): Promise<SheetProgress> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'read');
+    const expiresAt = (await endOf(manager, tripId)).toISOString();
+    const links = await manager.find(SheetLinkRow, { where: { tripId }, order: { createdAt: 'ASC' } });
+    const rows = await manager.find(SheetMarkRow, { where: { tripId }, order: ORDER });
+    const marks: Record<string, KeptMark[]> = {};
+    for (const row of rows) (marks[row.memberId] ??= []).push(asMark(row));
+    return {
+      links: links.map(({ memberId, createdAt, openedAt, seenAt }) => ({
+        memberId,
+        createdAt: createdAt.toISOString(),
+        expiresAt,
+        ...(openedAt === null ? {} : { openedAt: openedAt.toISOString() }),
+        ...(seenAt === null ? {} : { seenAt: seenAt.toISOString() }),
+      })),
+      marks,
+    };
+  }
+
+  /**
+   * Make a member's link; an earlier one of theirs ends with that.
+   *
+   * @returns the token of the link, which is not kept and cannot be shown again
+   */
+  async makeLink(tripId: string, userId: string, memberId: string): Promise<string> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'full');
+    await requireMember(manager, tripId, memberId);
+    const end = await endOf(manager, tripId);
+    if (end.getTime() <= Date.now())
+      throw new ApiError(
+        400,
+        'invalid',
+        `Links of this trip ended on ${end.toISOString().slice(0, 10)}, ${DAYS_AFTER_TRIP} days after it: its dates are in the past.`,
+      );
+    const token = newToken();
+    await manager.upsert(
+      SheetLinkRow,
+      {
+        tripId,
+        memberId,
+        tokenHash: tokenHash(token),
+        createdAt: new Date(),
+        openedAt: null,
+        seenAt: null,
+      },
+      ['tripId', 'memberId'],
+    );
+    this.news.publish(tripId, { kind: 'links' });
+    return token;
+  }
+
+  async withdrawLink(tripId: string, userId: string, memberId: string): Promise<void> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'full');
+    const { affected } = await manager.delete(SheetLinkRow, { tripId, memberId });
+    if (affected !== 1) throw new ApiError(404, 'notFound', 'This member has no link.');
+    this.news.publish(tripId, { kind: 'links' });
+  }
+
+  /** Make sure that somebody may follow what members tell. */
+  async mayFollow(tripId: string, userId: string): Promise<void> {
+    await access(this.source.manager, tripId, userId, 'read');
+  }
+
+  /** What a leader says to a member. */
+  async answer(tripId: string, userId: string, memberId: string, marks: readonly SheetMark[]): Promise<void> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'full');
+    await requireMember(manager, tripId, memberId);
+    await this.keep(tripId, memberId, marks, true);
+  }
+
+  /** What a member's link opens. */
+  async open(token: string): Promise<OpenedSheet> {
+    const link = await this.link(token);
+    const { tripId, memberId } = link;
+    const stored = await this.trips.whole(tripId);
+    if (stored === undefined) throw goneLink();
+    const key = `${tripId} ${stored.version} ${memberId}`;
+    let sheet = this.made.get(key);
+    if (sheet === undefined) {
+      sheet = memberSheet(stored.trip, memberId);
+      this.made.set(key, sheet);
+      const [oldest] = this.made.keys();
+      if (this.made.size > MOST_SHEETS_KEPT && oldest !== undefined) this.made.delete(oldest);
+    }
+    await this.noteSeen(link);
+    return {
+      version: stored.version,
+      expiresAt: link.expiresAt.toISOString(),
+      sheet,
+      marks: await this.marksOf(tripId, memberId),
+    };
+  }
+
+  /** Keep what a member tells; what is known already is not kept twice. @returns all marks of the member */
+  async tell(token: string, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
+    const { tripId, memberId } = await this.link(token);
+    if (marks.some((m) => m.kind === 'answer'))
+      throw new ApiError(400, 'invalid', 'Only a leader answers: a sheet tells of no answer.');
+    await this.keep(tripId, memberId, marks, false);
+    return this.marksOf(tripId, memberId);
+  }
+
+  private async keep(
+    tripId: string,
+    memberId: string,
+    marks: readonly SheetMark[],
+    byLeader: boolean,
+  ): Promise<void> {
+    const { manager } = this.source;
+    const known = await manager.countBy(SheetMarkRow, { tripId, memberId });
+    if (known + marks.length > MOST_MARKS_OF_MEMBER)
+      throw new ApiError(
+        400,
+        'invalid',
+        `Expected at most ${MOST_MARKS_OF_MEMBER} marks of one member, got ${known + marks.length}.`,
+      );
+    const receivedAt = new Date();
+    await manager
+      .createQueryBuilder()
+      .insert()
+      .orIgnore()
+      .into(SheetMarkRow)
+      .values(
+        marks.map(({ thingId, ...mark }) => ({
+          ...mark,
+          replaces: [...mark.replaces],
+          thingId: thingId ?? null,
+          tripId,
+          memberId,
+          byLeader,
+          receivedAt,
+        })),
+      )
+      .execute();
+    this.news.publish(tripId, {
+      kind: 'marks',
+      memberId,
+      marks: marks.map((mark) => ({ ...mark, byLeader })),
+    });
+  }
+
+  private async marksOf(tripId: string, memberId: string): Promise<readonly KeptMark[]> {
+    const rows = await this.source.manager.find(SheetMarkRow, { where: { tripId, memberId }, order: ORDER });
+    return rows.map(asMark);
+  }
+
+  private async noteSeen({ tripId, memberId }: OpenLink): Promise<void> {
+    const now = new Date();
+    const { manager } = this.source;
+    const row = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+    if (row === null || now.getTime() - (row.seenAt?.getTime() ?? 0) < SEEN_EVERY_MS) return;
+    await manager.update(SheetLinkRow, { tripId, memberId }, { seenAt: now, openedAt: row.openedAt ?? now });
+    this.news.publish(tripId, { kind: 'links' });
+  }
+
+  /** @throws ApiError 404 for whatever is no link that works, whatever the reason */
+  private async link(token: string): Promise<OpenLink> {
+    const { manager } = this.source;
+    const [found] = (await manager.query(
+      `SELECT l.trip_id AS tripId, l.member_id AS memberId, t.start_date AS startDate,
+              (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days
+       FROM sheet_links l
+       JOIN trips t ON t.id = l.trip_id AND t.deleted_at IS NULL
+       JOIN members m ON m.trip_id = l.trip_id AND m.id = l.member_id
+       WHERE l.token_hash = ?`,
+      [tokenHash(token)],
+    )) as { tripId: string; memberId: string; startDate: string; days: string }[];
+    if (found === undefined) throw goneLink();
+    const expiresAt = endAfter(found.startDate, Number(found.days));
+    if (expiresAt.getTime() <= Date.now()) throw goneLink();
+    return { tripId: found.tripId, memberId: found.memberId, expiresAt };
+  }
+}
+
+const ORDER = { receivedAt: 'ASC', id: 'ASC' } as const;
+
+function asMark({ id, kind, thingId, value, at, replaces, byLeader }: SheetMarkRow): KeptMark {
+  return { id, kind, ...(thingId === null ? {} : { thingId }), value, at, replaces, byLeader };
+}
+
+/** When links of a trip end: so many days after its last one, in any time zone. */
+function endAfter(startDate: string, days: number): Date {
+  return new Date(Date.parse(`${addDays(startDate, days + DAYS_AFTER_TRIP)}T00:00:00Z`) + DAY_MS);
+}
+
+async function endOf(manager: EntityManager, tripId: string): Promise<Date> {
+  const [head] = (await manager.query(
+    `SELECT t.start_date AS startDate, (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days
+     FROM trips t WHERE t.id = ?`,
+    [tripId],
+  )) as { startDate: string; days: string }[];
+  return endAfter(head!.startDate, Number(head!.days));
+}
+
+async function requireMember(manager: EntityManager, tripId: string, memberId: string): Promise<void> {
+  const [found] = (await manager.query('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
+    tripId,
+    memberId,
+  ])) as object[];
+  if (found === undefined)
+    throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
+}
+
+function goneLink(): ApiError {
+  return new ApiError(
+    404,
+    'notFound',
+    'This link is void: withdrawn, replaced or too old. Ask your leader for a new one.',
+  );
+}

@@ -134,6 +134,7 @@ export * from './trip/packCatalogue.js';
 export * from './trip/partyChanges.js';
 export * from './trip/queries.js';
 export * from './trip/templates.js';
+export * from './trip/thingRanges.js';
 export * from './units/convert.js';
 export * from './units/dayText.js';
 export * from './units/format.js';

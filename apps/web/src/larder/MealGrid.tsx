@@ -21,13 +21,7 @@ import {
 import { shortDay } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
-import { counted } from '../shared/words';
-
-const KIND_WORDS: Readonly<Record<MealKind, string>> = {
-  breakfast: 'Breakfast',
-  lunch: 'Lunch',
-  dinner: 'Dinner',
-};
+import { counted, MEAL_WORDS } from '../shared/words';
 
 /** A cook group's meals: days across, meals down. A cell is chosen, filled from the library, or emptied. */
 export function MealGrid({
@@ -113,7 +107,7 @@ export function MealGrid({
               const usual = usualDays(trip.legs.length, kind);
               return (
                 <tr key={kind}>
-                  <th scope="row">{KIND_WORDS[kind]}</th>
+                  <th scope="row">{MEAL_WORDS[kind]}</th>
                   {trip.legs.map((leg, i) => {
                     const day = i + 1;
                     const cell = `${kind} ${day}`;
@@ -139,7 +133,7 @@ export function MealGrid({
                             }}
                           >
                             <VisuallyHidden>
-                              {KIND_WORDS[kind]} on day {day}, {group.name}:{' '}
+                              {MEAL_WORDS[kind]} on day {day}, {group.name}:{' '}
                             </VisuallyHidden>
                             {there.length === 0 ? (
                               <span className="muted">{usual.includes(day) ? 'choose' : '·'}</span>

@@ -6,6 +6,7 @@ import type {
   FoodStorage,
   Ground,
   LimitPolicyId,
+  MealKind,
   Needed,
   Purpose,
   Reliance,
@@ -139,6 +140,12 @@ export const DAY_ROLE_WORDS: Readonly<Record<Role, string>> = {
   scribe: 'Scribe',
   navigator: 'Navigator',
   cook: 'Cook',
+};
+
+export const MEAL_WORDS: Readonly<Record<MealKind, string>> = {
+  breakfast: 'Breakfast',
+  lunch: 'Lunch',
+  dinner: 'Dinner',
 };
 
 export function optionsOf<K extends string>(

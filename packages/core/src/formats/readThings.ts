@@ -22,14 +22,7 @@ import { shapeVolumeL } from '../trip/shapes.js';
 import { parseQuantity } from '../units/parse.js';
 import { parseShape } from '../units/shapeText.js';
 import type { CsvTable } from './csvTable.js';
-import {
-  ID_PATTERN,
-  isIsoDate,
-  LONGEST_NAME,
-  LONGEST_TOGETHER,
-  MAX_DAYS,
-  THING_RANGES,
-} from './schemaParts.js';
+import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from './schemaParts.js';
 import {
   defined,
   plain,
@@ -40,6 +33,7 @@ import {
   type CsvOptions,
 } from './thingsCsv.js';
 import { thingErrors } from './tripReferences.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 
 export interface CsvRow {
   /** Line of the file, from 1. */

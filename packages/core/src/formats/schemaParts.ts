@@ -4,6 +4,7 @@
  */
 import { array, boolean, lazy, number, object, string, type AnySchema as Schema, type Lazy } from 'yup';
 import { DISH_FORMS } from '../trip/larderModel.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 import { COMPANIONS, FLAGS, NEEDED, PURPOSES, SHAPE_KINDS, WEARS } from '../trip/model.js';
 
 /** Days of a trip at most. */
@@ -111,14 +112,6 @@ const shape = () =>
     return known === undefined ? unknownShape : SHAPE_SCHEMAS[known];
   });
 
-/** Least and most of a thing's own figures: for its schema, and for whoever reads or guesses one. */
-export const THING_RANGES = {
-  massKg: [0, 60],
-  volumeL: [0, 150],
-  wetFactor: [1, 3],
-  waterCapacityL: [0.1, 30],
-  foodCapacityL: [0.1, 60],
-} as const satisfies Readonly<Record<string, readonly [least: number, most: number]>>;
 /** Longest texts of a thing, characters. */
 export const LONGEST_NAME = 120;
 export const LONGEST_TOGETHER = 60;

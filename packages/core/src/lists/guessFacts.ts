@@ -1,5 +1,5 @@
 /** What a thing that is only named is likely to be: the library's entry whose name shares most words with it. */
-import { THING_RANGES } from '../formats/schemaParts.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 

@@ -1,5 +1,5 @@
 /** What-ifs: the trip as it would be if something were otherwise, without touching the plan. */
-import { THING_RANGES } from '../formats/schemaParts.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 import { landLarder } from '../larder/landLarder.js';
 import { freshId, removeMember, replaceShare } from '../trip/changes.js';
 import { insertDay } from '../trip/legChanges.js';

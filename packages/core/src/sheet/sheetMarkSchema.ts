@@ -9,9 +9,9 @@ import {
   requiredQuantity,
   requiredRecord,
   say,
-  THING_RANGES,
   worded,
 } from '../formats/schemaParts.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 import { MARK_KINDS } from './marks.js';
 
 /** The longest that a member may write, characters. */

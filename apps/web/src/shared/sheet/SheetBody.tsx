@@ -1,0 +1,376 @@
+import { useId, useState } from 'react';
+import {
+  formatMass,
+  formatPercent,
+  isMarked,
+  markKey,
+  type LoadingStep,
+  type MemberSheet,
+  type SheetMark,
+  type SheetThing,
+  type Standing,
+} from '@graft/core';
+import { dayDate, tripDates } from '../dates';
+import { counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
+import { SheetPicture } from './SheetPicture';
+import './sheet.css';
+
+export type Marks = ReadonlyMap<string, Standing<SheetMark>>;
+export interface Ticking {
+  readonly marks: Marks;
+  readonly tick: (kind: 'packed' | 'received' | 'safety', value: boolean, thingId?: string) => void;
+}
+
+interface Props {
+  readonly sheet: MemberSheet;
+  /** Absent on paper. */
+  readonly ticking: Ticking | undefined;
+  /** What comes after the pack on a screen. */
+  readonly children?: React.ReactNode;
+}
+
+/** What one member needs to know of the plan: on a phone one section under another, on paper one side of A4. */
+export function SheetBody({ sheet, ticking, children }: Props) {
+  const [chosenId, setChosenId] = useState<string>();
+  const { drawing, things } = sheet;
+  const ratio = sheet.loadKg / sheet.limitKg;
+  return (
+    <div className="sheet" lang="en">
+      <header className="sheet-head" id="load">
+        <p className="sheet-trip">
+          {sheet.tripName} · {tripDates(sheet.startDate, sheet.days.length)}
+        </p>
+        <h1>{sheet.name}</h1>
+        <p className="sheet-load">
+          <strong>{formatMass(sheet.loadKg)}</strong> on your back at the start, water and pack included
+        </p>
+        <p className={ratio > 1 ? 'over' : 'muted'}>
+          {ratio > 1 && '▲ '}
+          {formatPercent(ratio, 0)} of your limit of {formatMass(sheet.limitKg)}
+          {sheet.heaviest.day !== 1 &&
+            `; most on day ${sheet.heaviest.day}: ${formatMass(sheet.heaviest.loadKg)}, ${formatPercent(sheet.heaviest.ratio, 0)}`}
+        </p>
+        <p className="muted paper-less">{sheet.limitReason}</p>
+        <p className="muted">
+          {[
+            sheet.packName,
+            ...(sheet.buddy === undefined ? [] : [`buddy ${sheet.buddy}`]),
+            ...(sheet.tent === undefined ? [] : [groupText(sheet.tent)]),
+            ...(sheet.cook === undefined ? [] : [groupText(sheet.cook)]),
+          ].join(' · ')}
+        </p>
+      </header>
+      <Collect things={things} ticking={ticking} />
+      <section id="pack" aria-labelledby="pack-head">
+        <h2 id="pack-head">Your pack</h2>
+        {drawing === undefined ? (
+          <p className="muted">Your leader has not planned where things go in this pack yet.</p>
+        ) : (
+          <div className="sheet-pictures">
+            <SheetPicture
+              view={drawing.side}
+              things={things}
+              chosenId={chosenId}
+              onChoose={setChosenId}
+              title="From the side"
+              note="your back is at the left"
+            />
+            <SheetPicture
+              view={drawing.behind}
+              things={things}
+              chosenId={chosenId}
+              onChoose={setChosenId}
+              title="From behind"
+              note="left is your left"
+            />
+          </div>
+        )}
+        {drawing !== undefined && ticking !== undefined && (
+          <p className="muted">Tap a line to see where it goes; tick it when it is in.</p>
+        )}
+        <Packing sheet={sheet} ticking={ticking} chosenId={chosenId} onChoose={setChosenId} />
+      </section>
+      {children}
+      <section id="who" aria-labelledby="who-head">
+        <h2 id="who-head">Who has the rest</h2>
+        {sheet.others.length === 0 && <p className="muted">Nobody else carries group kit at the start.</p>}
+        <dl className="sheet-who">
+          {sheet.others.map(({ who, pieces }) => (
+            <div key={who}>
+              <dt>{who}</dt>
+              <dd>{pieces.join(', ')}</dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+      <Safety sheet={sheet} ticking={ticking} />
+      <Days sheet={sheet} />
+    </div>
+  );
+}
+
+function groupText(group: { readonly name: string; readonly with: readonly string[] }): string {
+  return group.with.length === 0 ? group.name : `${group.name} with ${group.with.join(', ')}`;
+}
+
+/** What comes from somebody else, and whether it has come. */
+function Collect({ things, ticking }: { things: readonly SheetThing[]; ticking: Ticking | undefined }) {
+  const due = things.filter((t) => t.from !== undefined);
+  if (due.length === 0) return null;
+  return (
+    <section id="collect" aria-labelledby="collect-head">
+      <h2 id="collect-head">Get from others</h2>
+      <ul className="sheet-list">
+        {due.map((t) => (
+          <Tick
+            key={t.id}
+            ticking={ticking}
+            kind="received"
+            thingId={t.id}
+            label={`I have ${t.name} from ${t.from!}`}
+          >
+            <span className="grow">
+              {t.name}{' '}
+              <span className="muted">
+                from {t.from}
+                {t.kit === undefined ? '' : ` · ${t.kit}`}
+                {t.fromDay === undefined ? '' : ` · on day ${t.fromDay}`}
+              </span>
+            </span>
+            <Mass thing={t} />
+          </Tick>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Everything that goes in, in its turn; without a plan, everything there is. */
+function Packing(props: {
+  sheet: MemberSheet;
+  ticking: Ticking | undefined;
+  chosenId: string | undefined;
+  onChoose: (id: string | undefined) => void;
+}) {
+  const { sheet, ticking, chosenId, onChoose } = props;
+  const byId = new Map(sheet.things.map((t) => [t.id, t]));
+  const stepped = new Set(sheet.steps.map((s) => s.thingId));
+  const rest = sheet.things.filter((t) => !stepped.has(t.id));
+  const groups: readonly (readonly [string, readonly SheetThing[]])[] = [
+    ['Rides inside other things', rest.filter((t) => t.place?.startsWith('in ') === true)],
+    ['No place in the pack yet', rest.filter((t) => t.place?.startsWith('in ') !== true && !t.worn)],
+    ['On you, not in the pack', rest.filter((t) => t.worn)],
+  ];
+  return (
+    <>
+      {sheet.steps.length > 0 && (
+        <ol className="sheet-list" aria-label="Loading steps">
+          {sheet.steps.map((step, i) => (
+            <Step
+              key={step.id}
+              step={step}
+              number={i + 1}
+              thing={step.thingId === undefined ? undefined : byId.get(step.thingId)}
+              ticking={ticking}
+              chosen={step.thingId !== undefined && step.thingId === chosenId}
+              onChoose={onChoose}
+            />
+          ))}
+        </ol>
+      )}
+      {groups.map(
+        ([head, things]) =>
+          things.length > 0 && (
+            <div key={head}>
+              <h3>{sheet.steps.length === 0 && head.startsWith('No place') ? 'Into the pack' : head}</h3>
+              <ul className="sheet-list">
+                {things.map((t) => (
+                  <Tick key={t.id} ticking={ticking} kind="packed" thingId={t.id} label={`Packed: ${t.name}`}>
+                    <span className="grow">
+                      {t.name}{' '}
+                      <span className="muted">
+                        {t.place ?? ''}
+                        {t.fromDay === undefined ? '' : ` from day ${t.fromDay}`}
+                      </span>
+                    </span>
+                    <Mass thing={t} />
+                  </Tick>
+                ))}
+              </ul>
+            </div>
+          ),
+      )}
+    </>
+  );
+}
+
+function Step(props: {
+  step: LoadingStep;
+  number: number;
+  thing: SheetThing | undefined;
+  ticking: Ticking | undefined;
+  chosen: boolean;
+  onChoose: (id: string | undefined) => void;
+}) {
+  const { step, number, thing, ticking, chosen, onChoose } = props;
+  return (
+    <Tick
+      ticking={ticking}
+      kind="packed"
+      // Steps that are no thing are ticked under names of their own.
+      thingId={step.thingId ?? `step-${step.id}`}
+      label={`Step ${number}: ${step.text}`}
+      chosen={chosen}
+      onPoint={step.thingId === undefined ? undefined : () => onChoose(step.thingId)}
+    >
+      <span className="grow">
+        <span className="muted number">{number}</span> {step.text}
+        {step.hint !== undefined && ' '}
+        {step.hint !== undefined && <span className="muted hint">{step.hint}</span>}
+      </span>
+      {thing !== undefined && <Mass thing={thing} />}
+    </Tick>
+  );
+}
+
+function Mass({ thing }: { thing: SheetThing }) {
+  return (
+    <span className="mass">
+      {thing.estimated && <span title="estimated, not weighed">~</span>}
+      {formatMass(thing.massKg)}
+    </span>
+  );
+}
+
+/** A line with a box to tick, as large as a thumb; on paper a box to tick with a pencil. */
+function Tick(props: {
+  ticking: Ticking | undefined;
+  kind: 'packed' | 'received';
+  thingId: string;
+  label: string;
+  chosen?: boolean;
+  onPoint?: (() => void) | undefined;
+  children: React.ReactNode;
+}) {
+  const { ticking, kind, thingId, label, chosen, onPoint, children } = props;
+  const id = useId();
+  const stands = ticking?.marks.get(markKey({ kind, thingId }));
+  const done = stands?.mark.value === true;
+  const conflict = (stands?.others.length ?? 0) > 0;
+  return (
+    <li className="sheet-line" data-done={done || undefined} data-chosen={chosen || undefined}>
+      {ticking === undefined ? (
+        <span className="box" aria-hidden />
+      ) : (
+        <label className="tick" htmlFor={id}>
+          <input
+            id={id}
+            type="checkbox"
+            checked={done}
+            aria-label={label}
+            onFocus={onPoint}
+            onChange={(e) => ticking.tick(kind, e.target.checked, thingId)}
+          />
+        </label>
+      )}
+      {/* A tap on the line marks it in the pictures, as does its box when it is reached by keyboard. */}
+      <span className="line-text" onClick={onPoint}>
+        {children}
+        {conflict && (
+          <span className="conflict">
+            ▲ told differently on another device: {done ? 'not done' : 'done'} there. Tick to settle it.
+          </span>
+        )}
+      </span>
+    </li>
+  );
+}
+
+function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
+  return (
+    <section id="safety" aria-labelledby="safety-head">
+      <h2 id="safety-head">In an emergency</h2>
+      {sheet.safety.length === 0 ? (
+        <p className="over">▲ Nobody carries first aid, a beacon or a map: ask your leader.</p>
+      ) : (
+        <ul className="sheet-list plain">
+          {sheet.safety.map((s, i) => (
+            <li key={i} className="sheet-line">
+              <span className="grow">
+                <b>{s.name}</b>: {s.who === sheet.name ? 'you' : s.who}{' '}
+                <span className="muted">{s.place}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {ticking !== undefined && (
+        <label className="wide-tick">
+          <input
+            type="checkbox"
+            checked={isMarked(ticking.marks, { kind: 'safety' })}
+            onChange={(e) => ticking.tick('safety', e.target.checked)}
+          />{' '}
+          I know where these are
+        </label>
+      )}
+      <h3>Take care</h3>
+      <ul className="bullets">
+        {sheet.cautions.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Days({ sheet }: { sheet: MemberSheet }) {
+  return (
+    <section id="days" aria-labelledby="days-head">
+      <h2 id="days-head">Day by day</h2>
+      {sheet.days.map((d) => {
+        const meals = d.meals.map((m) => `${MEAL_WORDS[m.kind]}: ${m.dish}`);
+        const handed = sheet.handovers.filter((h) => h.day === d.day);
+        return (
+          <div key={d.day} className="sheet-day">
+            <p>
+              <b>
+                {d.day}. {dayDate(sheet.startDate, d.day)}
+              </b>{' '}
+              {d.leg}
+              {!d.isThere && ' (you have left the party)'}
+            </p>
+            {d.isThere && (
+              <p className="muted">
+                {d.distanceKm.toFixed(1)} km, {d.climbM.toFixed(0)} m up, {d.descentM.toFixed(0)} m down · set
+                off with {d.waterL.toFixed(1)} L water · {formatMass(d.loadKg)}, {formatPercent(d.ratio, 0)}{' '}
+                of your limit
+                {d.roles.length > 0 && (
+                  <>
+                    {' '}
+                    · <b>you are {d.roles.map((r) => DAY_ROLE_WORDS[r].toLowerCase()).join(' and ')}</b>
+                  </>
+                )}
+              </p>
+            )}
+            {handed.map((h, i) => (
+              <p key={i}>
+                {h.gives
+                  ? `Give ${h.name} to ${h.other ?? 'nobody: it leaves the trip'}`
+                  : `Take ${h.name}${h.other === undefined ? '' : ` from ${h.other}`}`}
+                , {formatMass(h.massKg)} <span className="muted">({h.reason})</span>
+              </p>
+            ))}
+            {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}
+          </div>
+        );
+      })}
+    </section>
+  );
+}
+
+/** "12 of 31 packed": what a member has ticked of what is theirs. */
+export function packedText(sheet: MemberSheet, marks: Marks): string {
+  const done = sheet.things.filter((t) => isMarked(marks, { kind: 'packed', thingId: t.id })).length;
+  return `${done} of ${counted(sheet.things.length, 'thing')} packed`;
+}

@@ -1,0 +1,110 @@
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { standing, type MemberSheet } from '@graft/core';
+import { packedText, SheetBody } from '../shared/sheet/SheetBody';
+import { counted } from '../shared/words';
+import type { SheetSession, SheetState } from './sheetSession';
+import { TellLeader } from './TellLeader';
+import './page.css';
+
+/** A member's own page, as their private link opens it. */
+export function SheetApp({ session }: { session: SheetSession | undefined }) {
+  if (session === undefined)
+    return (
+      <Notice title="This is no whole link">
+        Open the link that your leader sent you, all of it: what stands behind the # is your key.
+      </Notice>
+    );
+  return <Opened session={session} />;
+}
+
+function Opened({ session }: { session: SheetSession }) {
+  const state = useSyncExternalStore(session.subscribe, session.current);
+  const { opened, pending, link } = state;
+  const marks = useMemo(() => standing([...(opened?.marks ?? []), ...pending]), [opened, pending]);
+  const name = opened?.sheet.name;
+  useEffect(() => {
+    if (name !== undefined) document.title = `${name} · sheet · Graft`;
+  }, [name]);
+  if (link === 'gone')
+    return (
+      <Notice title="This link is void">
+        It was withdrawn or replaced, or the trip is over. Ask your leader for a new one.
+        {pending.length > 0 && ` ${counted(pending.length, 'tick')} could not be told any more.`}
+      </Notice>
+    );
+  if (opened === undefined)
+    return link === 'asking' ? (
+      <Notice title="Loading your sheet …" />
+    ) : (
+      <Notice title="No connection yet">
+        Your sheet has not been opened on this device before. It will load as soon as there is a network.
+      </Notice>
+    );
+  const { sheet } = opened;
+  return (
+    <div className="sheet-page">
+      <SheetBody
+        sheet={sheet}
+        ticking={{ marks, tick: (kind, value, thingId) => session.tell(kind, value, thingId) }}
+      >
+        <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
+      </SheetBody>
+      <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
+    </div>
+  );
+}
+
+/** What stays in sight: how far the packing is, whether the leader knows, and the way to each section. */
+function Bar({ sheet, packed, state }: { sheet: MemberSheet; packed: string; state: SheetState }) {
+  const { pending, link, refused } = state;
+  const waiting = pending.length === 0 ? '' : `${counted(pending.length, 'tick')} to tell`;
+  const told =
+    link === 'unreachable'
+      ? `No network${waiting === '' ? '' : `: ${waiting} later`}`
+      : waiting === ''
+        ? 'Leader is up to date'
+        : `Telling the leader: ${waiting}`;
+  const sections: readonly (readonly [id: string, name: string])[] = [
+    ...(sheet.things.some((t) => t.from !== undefined) ? [['collect', 'Get'] as const] : []),
+    ['pack', 'Pack'],
+    ['tell', 'Tell'],
+    ['who', 'Who'],
+    ['safety', 'Safety'],
+    ['days', 'Days'],
+  ];
+  return (
+    <div className="sheet-bar">
+      <p role="status">
+        <b>{packed}</b> · {told}
+        {refused !== undefined && <span className="over"> · ▲ {refused}</span>}
+      </p>
+      <nav aria-label="Sections">
+        {sections.map(([id, name]) => (
+          <button key={id} type="button" onClick={() => goTo(id)}>
+            {name}
+          </button>
+        ))}
+      </nav>
+    </div>
+  );
+}
+
+/** The address keeps its key: sections are reached without their own hash. */
+function goTo(id: string): void {
+  const section = document.getElementById(id);
+  section?.scrollIntoView();
+  const head = section?.querySelector('h2');
+  head?.setAttribute('tabindex', '-1');
+  head?.focus({ preventScroll: true });
+}
+
+function Notice({ title, children }: { title: string; children?: React.ReactNode }) {
+  return (
+    <div className="sheet-page">
+      <main className="sheet-notice">
+        <h1>{title}</h1>
+        <p role="status">{children}</p>
+      </main>
+    </div>
+  );
+}

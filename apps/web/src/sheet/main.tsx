@@ -1,0 +1,45 @@
+import '@fontsource-variable/archivo';
+import '@fontsource-variable/bricolage-grotesque';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { SheetApp } from './SheetApp';
+import { randomId, SheetSession } from './sheetSession';
+
+// The token stands behind the hash: browsers send that to nobody.
+const token = window.location.hash.slice(1);
+const session =
+  token === ''
+    ? undefined
+    : new SheetSession(token, {
+        storage: window.localStorage,
+        fetch: (path, init) => fetch(path, init),
+        now: () => new Date(),
+        newId: randomId,
+      });
+
+if (session !== undefined) {
+  const sync = (): void => void session.sync();
+  sync();
+  window.addEventListener('online', sync);
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') sync();
+  });
+  // Another tab of the same sheet.
+  window.addEventListener('storage', session.reread);
+  window.setInterval(sync, 30_000);
+}
+// Another link opened in the same tab is another sheet.
+window.addEventListener('hashchange', () => {
+  if (window.location.hash.length > 20) window.location.reload();
+});
+if ('serviceWorker' in navigator)
+  navigator.serviceWorker.register('/s/sw.js', { scope: '/s/' }).catch(() => {
+    // Where browsers allow none (plain http, private windows) the sheet works as long as there is a network.
+    document.documentElement.dataset['offline'] = 'none';
+  });
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <SheetApp session={session} />
+  </StrictMode>,
+);

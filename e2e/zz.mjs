@@ -1,0 +1,17 @@
+import { chromium } from '@playwright/test';
+const base='http://127.0.0.1:4870';const H={'X-Graft-Request':'1','Content-Type':'application/json'};
+let r=await fetch(base+'/api/account/demo',{method:'POST',headers:H});const cookie=/graft_session=[^;]+/.exec(r.headers.getSetCookie()[0])[0];
+const api=(p,i={})=>fetch(base+'/api'+p,{...i,headers:{...H,Cookie:cookie}});
+const {trips}=await (await api('/trips')).json();
+const which=process.argv[2]??'hut';const t=trips.find(t=>t.name.toLowerCase().includes(which));
+const full=await (await api('/trips/'+t.id)).json();const m=full.trip.members[Number(process.argv[3]??0)];
+const {token}=await (await api(`/trips/${t.id}/sheets/${m.id}/link`,{method:'POST'})).json();
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox']});
+const p=await b.newPage({viewport:{width:390,height:844}});p.on('console',m=>console.log('console',m.text()));p.on('pageerror',e=>console.log('err',e.message));
+await p.goto(base+'/s/#'+token);await p.waitForSelector('.sheet-bar',{timeout:8000}).catch(()=>{});
+await p.waitForTimeout(500);
+await p.screenshot({path:'/tmp/w/sh1.png'});
+await p.getByRole('button',{name:'Pack',exact:true}).click();await p.waitForTimeout(700);const line=p.locator('.sheet-list[aria-label="Loading steps"] .line-text').nth(7);if(await line.count()){await line.click();await p.waitForTimeout(300);}await p.screenshot({path:'/tmp/w/sh2.png'});
+await p.screenshot({path:'/tmp/w/shfull.png',fullPage:true});
+await p.pdf({path:'/tmp/w/sh.pdf',preferCSSPageSize:true});
+await b.close();console.log(m.name,t.name,token.length);

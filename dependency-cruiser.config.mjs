@@ -46,9 +46,11 @@ export default {
     {
       name: 'stations-are-apart',
       severity: 'error',
-      from: { path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|trips)/' },
+      from: {
+        path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|sheet|sheets|trips)/',
+      },
       to: {
-        path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|trips|app)/',
+        path: '^apps/web/src/(account|brief|people|kit|larder|library|shares|packs|sheet|sheets|trips|app)/',
         pathNot: '^apps/web/src/$1/',
       },
     },

@@ -120,6 +120,7 @@ export * from './sheet/memberSheet.js';
 export * from './sheet/partySheet.js';
 export * from './sheet/sheetDrawing.js';
 export * from './sheet/sheetMarkSchema.js';
+export * from './sheet/sheetProgress.js';
 export * from './trip/changes.js';
 export * from './trip/edits.js';
 export * from './trip/customPack.js';

@@ -53,6 +53,14 @@ const router = createBrowserRouter([
             lazy: () => import('../shares/SharesStation').then((m) => ({ Component: m.SharesStation })),
           },
           {
+            path: 'sheets',
+            lazy: () => import('../sheets/SheetsStation').then((m) => ({ Component: m.SheetsStation })),
+          },
+          {
+            path: 'sheets/print',
+            lazy: () => import('../sheets/PrintSheets').then((m) => ({ Component: m.PrintSheets })),
+          },
+          {
             path: 'packs',
             lazy: () => import('../packs/PacksStation').then((m) => ({ Component: m.PacksStation })),
           },

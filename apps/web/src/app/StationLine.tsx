@@ -13,8 +13,11 @@ import {
   type FairnessSchoolId,
   type MassUnit,
   type ShareFigures,
+  type SheetProgress,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
+import { useTripCommands } from '../shared/TripProvider';
+import { useSheets } from '../shared/useSheets';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
 
@@ -30,6 +33,8 @@ export function StationLine() {
   const { massUnit } = usePreferences();
   const { trip, share: figures } = useRecentFigures();
   const packs = usePackFigures(trip);
+  const { id } = useTripCommands();
+  const { data: sheets } = useSheets(id);
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const stations = useMemo((): readonly Station[] => {
     const limits = figures.members.map((m) => m.heaviest.limitKg);
@@ -92,8 +97,9 @@ export function StationLine() {
         figure: packs.length === 0 ? 'none yet' : `${done} of ${packs.length} stowed`,
         alarm: false,
       },
+      { path: 'sheets', name: 'Sheets', figure: sheetsFigure(sheets, trip.members.length), alarm: false },
     ];
-  }, [figures, packs, trip, massUnit, longDays]);
+  }, [figures, packs, sheets, trip, massUnit, longDays]);
 
   return (
     <Flex
@@ -173,6 +179,14 @@ const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
     </NavLink>
   );
 });
+
+/** Whose sheets were opened; "…" until that is known. */
+function sheetsFigure(sheets: SheetProgress | undefined, members: number): string {
+  if (sheets === undefined) return '…';
+  if (sheets.links.length === 0) return 'no links yet';
+  const opened = sheets.links.filter((l) => l.openedAt !== undefined).length;
+  return `${opened} of ${members} opened`;
+}
 
 /** "68–92 %", or "92 %" when both round to the same. */
 /** "71–73 % of limits", or what the trip's school of fairness measures by. */

@@ -9,6 +9,8 @@ import type {
   Library,
   LibraryEdit,
   ScaleInfo,
+  SheetMark,
+  SheetProgress,
   StoredTrip,
   TripEdit,
   TripLeaders,
@@ -102,6 +104,15 @@ export const api = {
   tareScale: () => call<void>('/scale/tare', { method: 'POST' }),
   loadScale: (massKg: number) => call<void>('/scale/pan', asJson('POST', { massKg })),
   scaleReadingsUrl: '/api/scale/readings',
+
+  sheets: (id: string) => call<SheetProgress>(trip(id, '/sheets')),
+  sheetEventsUrl: (id: string) => `/api${trip(id, '/sheets/events')}`,
+  makeSheetLink: (id: string, memberId: string) =>
+    call<{ token: string }>(trip(id, `/sheets/${encodeURIComponent(memberId)}/link`), { method: 'POST' }),
+  withdrawSheetLink: (id: string, memberId: string) =>
+    call<void>(trip(id, `/sheets/${encodeURIComponent(memberId)}/link`), { method: 'DELETE' }),
+  tellMember: (id: string, memberId: string, marks: readonly SheetMark[]) =>
+    call<void>(trip(id, `/sheets/${encodeURIComponent(memberId)}/marks`), asJson('POST', { marks })),
 
   leaders: (id: string) => call<TripLeaders>(trip(id, '/leaders')),
   invite: (id: string, role: InvitedRole) =>

@@ -2,8 +2,9 @@ import '@fontsource-variable/archivo';
 import '@fontsource-variable/bricolage-grotesque';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { randomId } from '../shared/randomId';
 import { SheetApp } from './SheetApp';
-import { randomId, SheetSession } from './sheetSession';
+import { SheetSession } from './sheetSession';
 
 // The token stands behind the hash: browsers send that to nobody.
 const token = window.location.hash.slice(1);

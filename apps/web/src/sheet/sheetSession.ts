@@ -171,12 +171,3 @@ export class SheetSession {
     for (const listener of this.listeners) listener();
   }
 }
-
-/** A random UUID; `crypto.randomUUID` is only there on secure addresses. */
-export function randomId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
-  const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
-  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
-}

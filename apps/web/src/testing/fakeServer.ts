@@ -7,6 +7,7 @@ import {
   type Library,
   type LibraryEdit,
   type LibraryEntry,
+  type SheetProgress,
   type Trip,
   type TripEdit,
 } from '@graft/core';
@@ -15,6 +16,8 @@ export interface FakeServer {
   trip: Trip;
   version: number;
   library: Library;
+  /** What members told from their sheets. */
+  sheets: SheetProgress;
   /** What the members carried before. */
   earlier: readonly EarlierTrip[];
   /** Answers the next edits of the trip with this status and message instead of storing them. */
@@ -32,6 +35,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     trip,
     version: 1,
     library: { version: 1, entries: library },
+    sheets: { links: [], marks: {} },
     earlier: [],
     refuse: undefined,
     down: false,
@@ -44,6 +48,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     server.calls.push(`${init?.method ?? 'GET'} ${path}`);
     if (server.down) return Promise.reject(new TypeError('Failed to fetch'));
     const body = (): unknown => JSON.parse(String(init?.body));
+    if (path.endsWith('/sheets')) return Promise.resolve(answer(200, server.sheets));
     if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
     if (path.endsWith('/earlier')) return Promise.resolve(answer(200, { trips: server.earlier }));
     if (path === '/library') return Promise.resolve(answer(200, server.library));

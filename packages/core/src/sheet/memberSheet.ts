@@ -70,12 +70,13 @@ export interface SheetDay {
   /** Walks with the party on this day. */
   readonly isThere: boolean;
 }
-/** Where something for an emergency is. */
+/** Something for an emergency, and where each of it is. */
 export interface SafetyThing {
   readonly name: string;
   readonly purpose: Purpose;
-  readonly who: string;
-  readonly place: string;
+  /** Each member has one; then `at` tells of the reader’s alone, or of nobody’s. */
+  readonly everybody: boolean;
+  readonly at: readonly { readonly who: string; readonly place: string }[];
 }
 export interface MemberSheet {
   readonly tripName: string;
@@ -156,7 +157,7 @@ export function memberSheet(trip: Trip, memberId: string): MemberSheet {
       .filter((m) => m.id !== memberId)
       .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => p.name) }))
       .filter((o) => o.pieces.length > 0),
-    safety: safetyThings(trip),
+    safety: safetyThings(trip, member),
     days: sheetDays(trip, member),
     cautions: cautionsFor(trip, member),
   };
@@ -173,7 +174,11 @@ function companions(trip: Trip, group: PartyGroup, member: Member): readonly str
 }
 
 /** All that a member has at the departure or gets without a handover: pieces first, in kit order. */
-function sheetThings(trip: Trip, member: Member, stow: StowAssessment | undefined): readonly SheetThing[] {
+export function sheetThings(
+  trip: Trip,
+  member: Member,
+  stow: StowAssessment | undefined,
+): readonly SheetThing[] {
   const kitOf = new Map(trip.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit.name] as const)));
   const placeOf = new Map(
     stow?.placed.map((p) => {
@@ -223,28 +228,35 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
 }
 
 /** Everything for an emergency, with who has it at the departure and where in the pack, if that is known. */
-export function safetyThings(trip: Trip): readonly SafetyThing[] {
-  const carriers = new Map(
-    trip.members.flatMap((m) => {
-      const own = ownThings(trip, m.id).filter((t) => SAFETY_PURPOSES.includes(t.purpose));
-      const pieces = carriedPieces(trip, m.id, 1).filter((p) => SAFETY_PURPOSES.includes(p.purpose));
-      return [...pieces, ...own].map((thing) => [thing, m] as const);
-    }),
-  );
-  const placeIn = (member: Member, thing: Thing): string => {
-    if (isPersonal(thing) && thing.worn) return 'on them';
-    const zoneId = placementsOf(trip, member.id).find((p) => p.thingId === thing.id)?.zoneId;
-    const zone = packOf(trip, member).zones.find((z) => z.id === zoneId);
-    return zone === undefined ? 'in the pack' : zone.name;
-  };
-  return [...carriers]
-    .map(([thing, member]) => ({
-      name: thing.name,
-      purpose: thing.purpose,
-      who: member.name,
-      place: placeIn(member, thing),
-    }))
+export function safetyThings(trip: Trip, reader?: Member): readonly SafetyThing[] {
+  const byName = new Map<string, { purpose: Purpose; at: { who: string; place: string }[] }>();
+  for (const member of trip.members) {
+    for (const thing of [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)]) {
+      if (!SAFETY_PURPOSES.includes(thing.purpose)) continue;
+      const known = byName.get(thing.name) ?? { purpose: thing.purpose, at: [] };
+      known.at.push({ who: member.name, place: placeOf(trip, member, thing) });
+      byName.set(thing.name, known);
+    }
+  }
+  return [...byName]
+    .map(([name, { purpose, at }]): SafetyThing => {
+      const everybody =
+        trip.members.length > 1 && trip.members.every((m) => at.some((a) => a.who === m.name));
+      return {
+        name,
+        purpose,
+        everybody,
+        at: everybody ? at.filter((a) => a.who === reader?.name) : at,
+      };
+    })
     .sort((a, b) => SAFETY_PURPOSES.indexOf(a.purpose) - SAFETY_PURPOSES.indexOf(b.purpose));
+}
+
+function placeOf(trip: Trip, member: Member, thing: Thing): string {
+  if (isPersonal(thing) && thing.worn) return 'on the body';
+  const zoneId = placementsOf(trip, member.id).find((p) => p.thingId === thing.id)?.zoneId;
+  const zone = packOf(trip, member).zones.find((z) => z.id === zoneId);
+  return zone === undefined ? 'in the pack' : zone.name.toLowerCase();
 }
 
 function sheetDays(trip: Trip, member: Member): readonly SheetDay[] {

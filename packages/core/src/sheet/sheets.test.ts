@@ -5,9 +5,11 @@ import { loadsOverTrip } from '../load/memberLoad.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { PersonalThing, Trip } from '../trip/model.js';
 import { allPieces, carriedPieces, memberById, ownThings } from '../trip/queries.js';
+import type { KeptMark } from './marks.js';
 import { FROM_LEADER, memberSheet } from './memberSheet.js';
 import { partySheet } from './partySheet.js';
 import { sheetMarksSchema } from './sheetMarkSchema.js';
+import { sheetProgress } from './sheetProgress.js';
 
 const demo = (name: string): Trip =>
   parseTripFile(readFileSync(join(__dirname, '../../../../data/demo', `${name}.graft.json`), 'utf8'));
@@ -126,9 +128,26 @@ describe('a small party', () => {
     expect(sheet.days.map((d) => d.roles)).toEqual([[], ['cook'], []]);
     expect(sheet.days.map((d) => d.date)).toEqual(['2027-05-10', '2027-05-11', '2027-05-12']);
     expect(sheet.buddy).toBe('bo');
-    expect(sheet.safety).toEqual([{ name: 'kit', purpose: 'firstAid', who: 'bo', place: 'in the pack' }]);
+    expect(sheet.safety).toEqual([
+      { name: 'kit', purpose: 'firstAid', everybody: false, at: [{ who: 'bo', place: 'in the pack' }] },
+    ]);
     expect(sheet.cautions.some((c) => c.startsWith('Start light'))).toBe(true);
     expect(memberSheet(trip, 'bo').cautions.some((c) => c.startsWith('Start light'))).toBe(false);
+  });
+
+  test('what everybody has is told in one word, with where the reader’s own is', () => {
+    const whistles = ['ann', 'bo'].map((memberId): PersonalThing => ({
+      ...aThing(`whistle-${memberId}`, { name: 'Whistle', purpose: 'signal' }),
+      memberId,
+      worn: memberId === 'bo',
+    }));
+    const all = { ...trip, personalThings: [...trip.personalThings, ...whistles] };
+    const toldTo = (memberId: string) => memberSheet(all, memberId).safety.find((s) => s.name === 'Whistle');
+    expect(toldTo('bo')).toMatchObject({ everybody: true, at: [{ who: 'bo', place: 'on the body' }] });
+    expect(partySheet(all).safety.find((s) => s.name === 'Whistle')).toMatchObject({
+      everybody: true,
+      at: [],
+    });
   });
 
   test('the party’s sheet names what nobody carries', () => {
@@ -137,6 +156,77 @@ describe('a small party', () => {
       ['ann', 3, 'bo'],
       ['bo', 0, undefined],
     ]);
+  });
+});
+
+describe('how far a member is', () => {
+  const trip: Trip = {
+    ...aTrip(
+      [aMember('ann'), aMember('bo')],
+      [aThing('tent', { massKg: 2 }), aThing('stove', { massKg: 0.4 })],
+    ),
+    share: ['tent', 'stove'].map((pieceId) => ({ pieceId, memberId: 'ann', locked: false })),
+  };
+  const told = (
+    kind: KeptMark['kind'],
+    value: KeptMark['value'],
+    more: Partial<KeptMark> = {},
+  ): KeptMark => ({
+    id: `${kind} ${more.thingId ?? ''} ${more.at ?? ''}`,
+    kind,
+    value,
+    at: '1',
+    replaces: [],
+    byLeader: false,
+    ...more,
+  });
+  const progress = (...marks: readonly KeptMark[]) => sheetProgress(trip, 'ann', marks);
+
+  test('nothing told: nothing packed, all unconfirmed', () => {
+    expect(progress()).toEqual({
+      things: 2,
+      packed: 0,
+      due: 2,
+      received: 0,
+      knowsSafety: false,
+      unconfirmed: ['tent', 'stove'],
+      conflicts: [],
+      reports: [],
+    });
+  });
+
+  test('packed or received is confirmed; steps that are no thing do not count', () => {
+    const now = progress(
+      told('packed', true, { thingId: 'tent' }),
+      told('received', true, { thingId: 'stove' }),
+      told('packed', true, { thingId: 'step-liner' }),
+      told('safety', true),
+    );
+    expect(now).toMatchObject({ packed: 1, received: 1, knowsSafety: true, unconfirmed: [] });
+  });
+
+  test('a weight is a report until the plan has it', () => {
+    const weighed = told('weight', 2.2, { thingId: 'tent' });
+    expect(progress(weighed).reports).toMatchObject([
+      { kind: 'weight', thing: { name: 'tent' }, value: 2.2 },
+    ]);
+    expect(progress(told('weight', 2.004, { thingId: 'tent' })).reports).toEqual([]);
+  });
+
+  test('a problem stays until it is settled, with the leader’s answer beside it', () => {
+    const problem = told('problem', 'pole bent', { thingId: 'tent' });
+    const answer = told('answer', 'take the spare', { thingId: 'tent', byLeader: true });
+    expect(progress(problem, answer).reports).toMatchObject([
+      { value: 'pole bent', answer: 'take the spare' },
+    ]);
+    const settled = told('problem', '', { thingId: 'tent', at: '2', replaces: [problem.id] });
+    expect(progress(problem, answer, settled).reports).toEqual([]);
+  });
+
+  test('what two devices tell differently is named', () => {
+    const one = told('packed', true, { thingId: 'tent' });
+    const other = told('packed', false, { thingId: 'tent', at: '2' });
+    expect(progress(one, other)).toMatchObject({ packed: 0, conflicts: ['tent'] });
   });
 });
 

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId, useState, type CSSProperties } from 'react';
 import {
   formatMass,
   formatPercent,
@@ -12,6 +12,8 @@ import {
 } from '@graft/core';
 import { dayDate, tripDates } from '../dates';
 import { counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
+import { paperSizePt } from './paperSize';
+import { SafetyList } from './SafetyList';
 import { SheetPicture } from './SheetPicture';
 import './sheet.css';
 
@@ -35,8 +37,8 @@ export function SheetBody({ sheet, ticking, children }: Props) {
   const { drawing, things } = sheet;
   const ratio = sheet.loadKg / sheet.limitKg;
   return (
-    <div className="sheet" lang="en">
-      <header className="sheet-head" id="load">
+    <div className="sheet" lang="en" style={{ '--paper-size': `${paperSizePt(sheet)}pt` } as CSSProperties}>
+      <div className="sheet-head">
         <p className="sheet-trip">
           {sheet.tripName} · {tripDates(sheet.startDate, sheet.days.length)}
         </p>
@@ -59,7 +61,7 @@ export function SheetBody({ sheet, ticking, children }: Props) {
             ...(sheet.cook === undefined ? [] : [groupText(sheet.cook)]),
           ].join(' · ')}
         </p>
-      </header>
+      </div>
       <Collect things={things} ticking={ticking} />
       <section id="pack" aria-labelledby="pack-head">
         <h2 id="pack-head">Your pack</h2>
@@ -72,21 +74,23 @@ export function SheetBody({ sheet, ticking, children }: Props) {
               things={things}
               chosenId={chosenId}
               onChoose={setChosenId}
-              title="From the side"
-              note="your back is at the left"
+              title="Side"
+              note="your back at left"
             />
             <SheetPicture
               view={drawing.behind}
               things={things}
               chosenId={chosenId}
               onChoose={setChosenId}
-              title="From behind"
-              note="left is your left"
+              title="Behind"
+              note="your left at left"
             />
           </div>
         )}
         {drawing !== undefined && ticking !== undefined && (
-          <p className="muted">Tap a line to see where it goes; tick it when it is in.</p>
+          <p className="muted" data-screen-only>
+            Tap a line to see where it goes; tick it when it is in.
+          </p>
         )}
         <Packing sheet={sheet} ticking={ticking} chosenId={chosenId} onChoose={setChosenId} />
       </section>
@@ -293,16 +297,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
       {sheet.safety.length === 0 ? (
         <p className="over">▲ Nobody carries first aid, a beacon or a map: ask your leader.</p>
       ) : (
-        <ul className="sheet-list plain">
-          {sheet.safety.map((s, i) => (
-            <li key={i} className="sheet-line">
-              <span className="grow">
-                <b>{s.name}</b>: {s.who === sheet.name ? 'you' : s.who}{' '}
-                <span className="muted">{s.place}</span>
-              </span>
-            </li>
-          ))}
-        </ul>
+        <SafetyList things={sheet.safety} me={sheet.name} />
       )}
       {ticking !== undefined && (
         <label className="wide-tick">

@@ -1,0 +1,39 @@
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { Link as RouterLink, useSearchParams } from 'react-router';
+import { memberSheet, partySheet } from '@graft/core';
+import { SheetBody } from '../shared/sheet/SheetBody';
+import { useTrip } from '../shared/TripProvider';
+import { PartySheetBody } from './PartySheetBody';
+
+/** Sheets as they go on paper: one side of A4 a member, or the whole party on one for the leader. */
+export function PrintSheets() {
+  const { trip } = useTrip();
+  const [query] = useSearchParams();
+  const only = query.get('member');
+  const isParty = query.has('party');
+  const sheets = useMemo(
+    () =>
+      isParty
+        ? []
+        : trip.members.filter((m) => only === null || m.id === only).map((m) => memberSheet(trip, m.id)),
+    [trip, only, isParty],
+  );
+  const party = useMemo(() => (isParty ? partySheet(trip) : undefined), [trip, isParty]);
+  return (
+    <Box>
+      <Flex px="4" py="3" gap="3" data-screen-only borderBottomWidth="1px">
+        <Button size="sm" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button size="sm" variant="ghost" asChild>
+          <RouterLink to="..">Back to the sheets</RouterLink>
+        </Button>
+      </Flex>
+      {party !== undefined && <PartySheetBody sheet={party} />}
+      {sheets.map((sheet) => (
+        <SheetBody key={sheet.memberId} sheet={sheet} ticking={undefined} />
+      ))}
+    </Box>
+  );
+}

@@ -6,6 +6,10 @@ import { randomId } from '../shared/randomId';
 import { SheetApp } from './SheetApp';
 import { SheetSession } from './sheetSession';
 
+/** How often to look for a network that was not there, and how much rarer for what is new. */
+const BEAT_MS = 5000;
+const CALM_BEATS = 6;
+
 // The token stands behind the hash: browsers send that to nobody.
 const token = window.location.hash.slice(1);
 const session =
@@ -27,7 +31,13 @@ if (session !== undefined) {
   });
   // Another tab of the same sheet.
   window.addEventListener('storage', session.reread);
-  window.setInterval(sync, 30_000);
+  // Browsers do not always say that the network is back.
+  let beat = 0;
+  window.setInterval(() => {
+    beat += 1;
+    const { link, pending } = session.current();
+    if (link === 'unreachable' || pending.length > 0 || beat % CALM_BEATS === 0) sync();
+  }, BEAT_MS);
 }
 // Another link opened in the same tab is another sheet.
 window.addEventListener('hashchange', () => {

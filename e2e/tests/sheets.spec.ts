@@ -1,0 +1,206 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import type { KeptMark, SheetProgress, Trip } from '@graft/core';
+import { baseUrl, callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
+
+const PHONE = { viewport: { width: 390, height: 844 } };
+
+async function newLink(trip: string, member: string): Promise<string> {
+  const answer = await callApi(`/trips/${trip}/sheets/${member}/link`, { method: 'POST' });
+  expect(answer.status).toBe(201);
+  return `${baseUrl()}/s/#${((await answer.json()) as { token: string }).token}`;
+}
+const progress = async (trip: string): Promise<SheetProgress> =>
+  (await (await callApi(`/trips/${trip}/sheets`)).json()) as SheetProgress;
+const marksOf = async (trip: string, member: string): Promise<readonly KeptMark[]> =>
+  (await progress(trip)).marks[member] ?? [];
+
+/** A phone of its own with a link open on it. */
+async function phone(browser: Browser, url: string): Promise<Page> {
+  const page = await (await browser.newContext(PHONE)).newPage();
+  await page.goto(url);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  return page;
+}
+const status = (page: Page) => page.locator('.sheet-bar').getByRole('status');
+const box = (page: Page, name: string | RegExp) => page.getByRole('checkbox', { name });
+const ready = (page: Page) => page.evaluate(async () => void (await navigator.serviceWorker.ready));
+
+test('links are made, two members tick on their phones, and the leader follows', async ({
+  page,
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'sheets');
+  await expect(station(page, 'Sheets')).toContainText('no links yet');
+  await page.getByRole('button', { name: 'Make a link for everybody' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Links' });
+  await expect(dialog.getByRole('img', { name: /QR code/ })).toHaveCount(2);
+  const url = (name: string) => dialog.getByRole('textbox', { name: `Link for ${name}` }).inputValue();
+  const [joss, eddy] = [await phone(browser, await url('Joss')), await phone(browser, await url('Eddy'))];
+  await page.keyboard.press('Escape');
+  await expect(station(page, 'Sheets')).toContainText('2 of 2 opened');
+
+  await expect(eddy.getByRole('heading', { level: 1 })).toHaveText('Eddy');
+  await box(eddy, 'I have Roofing nails from the leader').check();
+  await box(eddy, /^Step \d+: Sleeping bag/).check();
+  await box(joss, 'I have Folding saw from the leader').check();
+  await expect(status(eddy)).toContainText('1 of 20 things packed · Leader is up to date');
+  const row = (member: string) => page.locator(`tr[data-member="${member}"]`);
+  await expect(row('eddy')).toContainText('1 / 20');
+  await expect(row('eddy')).toContainText('1 / 3');
+  await expect(row('joss')).toContainText('0 / 26');
+
+  // What is told comes to the leader, and goes into the plan.
+  await eddy.getByRole('radio', { name: 'I weighed it' }).check();
+  await eddy.getByRole('combobox', { name: 'What' }).selectOption('Roofing nails');
+  const form = eddy.locator('form');
+  await form.getByRole('textbox').fill('much');
+  await form.getByRole('button', { name: 'Tell' }).click();
+  await expect(form.getByRole('alert')).toContainText('got "much"');
+  await form.getByRole('textbox').fill('1250 g');
+  await form.getByRole('button', { name: 'Tell' }).click();
+  await eddy.getByRole('radio', { name: 'Something is wrong' }).check();
+  await eddy.getByRole('combobox', { name: 'What' }).selectOption('Sealant tubes');
+  await form.getByRole('textbox').fill('One leaks');
+  await form.getByRole('button', { name: 'Tell' }).click();
+  const told = page.getByRole('list', { name: 'Told by members' });
+  await expect(told).toContainText('Eddy weighed Roofing nails: 1.3 kg planned 1.1 kg; +0.15 kg');
+  await page.getByRole('button', { name: 'Take 1.3 kg into the plan' }).click();
+  await saved(page);
+  await expect(told).not.toContainText('weighed');
+  const nails = (trip: Trip) => trip.kits.flatMap((k) => k.pieces).find((p) => p.id === 'nails');
+  expect(nails((await storedTrip(id)).trip)).toMatchObject({ massKg: 1.25, massEstimated: false });
+  await page.getByRole('textbox', { name: 'Answer to Eddy about Sealant tubes' }).fill('Leave it here');
+  await page.getByRole('button', { name: 'Send' }).click();
+  await eddy.reload();
+  await expect(eddy.getByRole('list', { name: 'What you told' })).toContainText('Leader: Leave it here');
+  await eddy.getByRole('button', { name: 'Settled' }).click();
+  await expect(told).not.toContainText('One leaks');
+});
+
+test('without a network the sheet opens, takes ticks, and tells them when it is back', async ({
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const eddy = await phone(browser, await newLink(id, 'eddy'));
+  await ready(eddy);
+  await eddy.context().setOffline(true);
+  await eddy.reload();
+  await expect(eddy.getByRole('heading', { level: 1 })).toHaveText('Eddy');
+  await box(eddy, /^Step \d+: Sleeping bag/).check();
+  await expect(status(eddy)).toContainText('No network: 1 tick to tell later');
+  await eddy.reload();
+  await expect(box(eddy, /^Step \d+: Sleeping bag/)).toBeChecked();
+  expect(await marksOf(id, 'eddy')).toEqual([]);
+  await eddy.context().setOffline(false);
+  await expect(status(eddy)).toContainText('Leader is up to date');
+  expect(await marksOf(id, 'eddy')).toMatchObject([
+    { kind: 'packed', thingId: 'eddy-sleeping-bag', value: true, byLeader: false },
+  ]);
+});
+
+test('two devices that differ: both words are kept and shown, and the next tick settles it', async ({
+  page,
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const url = await newLink(id, 'eddy');
+  const [one, two] = [await phone(browser, url), await phone(browser, url)];
+  const bag = /^Step \d+: Sleeping bag/;
+  await box(one, bag).check();
+  await expect(status(one)).toContainText('Leader is up to date');
+  await two.reload();
+  await expect(box(two, bag)).toBeChecked();
+  for (const device of [one, two]) {
+    await ready(device);
+    await device.context().setOffline(true);
+  }
+  await box(one, bag).uncheck();
+  await box(two, bag).uncheck();
+  await box(two, bag).check();
+  for (const device of [one, two]) {
+    await device.context().setOffline(false);
+    await expect(status(device)).toContainText('Leader is up to date');
+  }
+  await one.reload();
+  await expect(one.getByText('told differently on another device')).toBeVisible();
+  await openStation(page, id, 'sheets');
+  const told = page.getByRole('list', { name: 'Told by members' });
+  await expect(told).toContainText('two devices differ on Sleeping bag');
+  await box(one, bag).uncheck();
+  await expect(told).not.toContainText('differ');
+  await expect(one.getByText('told differently on another device')).toHaveCount(0);
+});
+
+test('a link that is withdrawn is void, and what it showed is gone from the device', async ({
+  page,
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const eddy = await phone(browser, await newLink(id, 'eddy'));
+  await openStation(page, id, 'sheets');
+  await page.getByRole('button', { name: 'Withdraw the link of Eddy' }).click();
+  await expect(page.locator('tr[data-member="eddy"]')).toContainText('none');
+  await eddy.reload();
+  await expect(eddy.getByRole('heading', { name: 'This link is void' })).toBeVisible();
+  expect(await eddy.evaluate(() => Object.keys(localStorage))).toEqual([]);
+  await eddy.goto(`${baseUrl()}/s/`);
+  await expect(eddy.getByRole('heading', { name: 'This is no whole link' })).toBeVisible();
+});
+
+/** The text of a PDF, page by page, without the spaces that print puts between letters. */
+async function pdfPages(pdf: Buffer): Promise<readonly string[]> {
+  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  const pages: string[] = [];
+  for (let n = 1; n <= document.numPages; n += 1) {
+    const { items } = await (await document.getPage(n)).getTextContent();
+    pages.push(squeezed(items.map((i) => ('str' in i ? i.str : '')).join('')));
+  }
+  await document.destroy();
+  return pages;
+}
+const squeezed = (text: string): string => text.replace(/\s/g, '');
+
+test('on paper each member has one side of A4, which holds all that is theirs', async ({ page, browser }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const { trip } = await storedTrip(id);
+  const carried = (member: string): readonly string[] => [
+    ...trip.share
+      .filter((a) => a.memberId === member)
+      .map((a) => trip.kits.flatMap((k) => k.pieces).find((p) => p.id === a.pieceId)!.name),
+    ...trip.personalThings.filter((t) => t.memberId === member).map((t) => t.name),
+  ];
+  await openStation(page, id, 'sheets');
+  await page.getByRole('link', { name: 'Print all sheets' }).click();
+  await expect(page.locator('.sheet')).toHaveCount(2);
+  const pages = await pdfPages(await page.pdf({ preferCSSPageSize: true }));
+  expect(pages).toHaveLength(2);
+  trip.members.forEach((member, i) => {
+    expect(pages[i]).toContain(member.name);
+    for (const name of carried(member.id)) expect(pages[i]).toContain(squeezed(name));
+  });
+  // The member's own page prints the same.
+  const eddy = await phone(browser, await newLink(id, 'eddy'));
+  const own = await pdfPages(await eddy.pdf({ preferCSSPageSize: true }));
+  expect(own).toHaveLength(1);
+  for (const name of carried('eddy')) expect(own[0]).toContain(squeezed(name));
+  // And the leader's: everybody with what they carry.
+  await page.goto(`${baseUrl()}/trips/${id}/sheets/print?party`);
+  await expect(page.getByRole('heading', { name: 'The whole party' })).toBeVisible();
+  const party = await pdfPages(await page.pdf({ preferCSSPageSize: true }));
+  expect(party).toHaveLength(1);
+  for (const piece of trip.kits.flatMap((k) => k.pieces)) expect(party[0]).toContain(squeezed(piece.name));
+});
+
+test('a trip with nobody on it says what comes first', async ({ page }) => {
+  const answer = await callApi('/trips', {
+    method: 'POST',
+    body: JSON.stringify({ name: 'Empty', startDate: '2027-06-01', days: 2, style: 'camp', timeZone: 'UTC' }),
+  });
+  const { id } = (await answer.json()) as { id: string };
+  await openStation(page, id, 'sheets');
+  await expect(page.getByText('Nobody is on this trip yet')).toBeVisible();
+  await page.getByRole('main').getByRole('link', { name: 'People' }).click();
+  await expect(page).toHaveURL(/\/people$/);
+});

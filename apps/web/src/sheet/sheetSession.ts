@@ -37,7 +37,7 @@ const MOST_AT_ONCE = 200;
 export class SheetSession {
   private state: SheetState;
   private readonly listeners = new Set<() => void>();
-  private asking = false;
+  private running: Promise<void> | undefined;
   private askAgain = false;
 
   constructor(
@@ -71,21 +71,20 @@ export class SheetSession {
     void this.sync();
   }
 
-  /** Tell what waits and read what is new. */
-  async sync(): Promise<void> {
-    if (this.asking) {
-      this.askAgain = true;
-      return;
-    }
-    this.asking = true;
-    try {
-      do {
-        this.askAgain = false;
-        await this.tellPending();
-        await this.read();
-      } while (this.askAgain && this.state.link === 'works');
-    } finally {
-      this.asking = false;
+  /** Tell what waits and read what is new; while that goes on, once more after it. */
+  sync(): Promise<void> {
+    this.askAgain = true;
+    this.running ??= this.exchange().finally(() => {
+      this.running = undefined;
+    });
+    return this.running;
+  }
+
+  private async exchange(): Promise<void> {
+    while (this.askAgain) {
+      this.askAgain = false;
+      await this.tellPending();
+      await this.read();
     }
   }
 

@@ -6,7 +6,7 @@ import { configure } from '@testing-library/dom';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
-import type { LibraryEntry, Trip, TripRole } from '@graft/core';
+import type { LibraryEntry, SheetProgress, Trip, TripRole } from '@graft/core';
 import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
@@ -51,14 +51,17 @@ export function openTrip(
     role = 'owner',
     library = [],
     line = false,
+    sheets,
   }: {
     role?: TripRole;
     library?: readonly LibraryEntry[];
     /** With the line of stations over it. */
     line?: boolean;
+    sheets?: SheetProgress;
   } = {},
 ): OpenTrip {
   const server = fakeServer(trip, library);
+  if (sheets !== undefined) server.sheets = sheets;
   render(
     <Providers>
       <TripProvider stored={{ id: trip.id, trip, version: 1, role }}>

@@ -1,22 +1,21 @@
 /**
- * npm run bench -- [share|stow|track|edit|kit|api] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|track|edit|kit|api|sheets] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { Agent, get } from 'node:http';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync } from 'node:fs';
+import { Agent } from 'node:http';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
+import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
+import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
-import { freePort } from './lib/processes.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api'];
+const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -135,6 +134,7 @@ await main(async () => {
     row('land the larder', landed.ms.toFixed(0));
   }
   if (wants('api')) await benchApi();
+  if (wants('sheets')) await benchSheets(core, seed);
 });
 
 /** A GPX text of so many points on a wavy way, with the instrument's noise. */
@@ -190,43 +190,11 @@ function largeTrip(core) {
   return core.replaceShare(trip, core.solveShare(core.shareProblem(trip), { seed: 1, iterations: 0 }).share);
 }
 
-/** One read to its last byte; the answer's status. */
-function read(url, headers, agent) {
-  return new Promise((resolve, reject) => {
-    get(url, { headers, agent }, (answer) => {
-      answer.resume();
-      answer.once('end', () => resolve(answer.statusCode));
-    }).once('error', reject);
-  });
-}
-
 /** Reads of the demo through the running application, by 20 users at once, each asking again as soon as answered. */
 async function benchApi() {
   const USERS = 20;
   const SECONDS = 8;
-  const scratch = mkdtempSync(join(tmpdir(), 'graft-bench-'));
-  const child = spawn(
-    process.execPath,
-    [join(ROOT, 'scripts/start.mjs'), '--port', String(await freePort())],
-    {
-      env: { ...process.env, GRAFT_STATE_DIR: scratch },
-      stdio: ['ignore', 'pipe', 'ignore'],
-    },
-  );
-  try {
-    const url = await new Promise((resolve) => {
-      let text = '';
-      child.stdout.on('data', (chunk) => {
-        text += chunk;
-        const found = /Graft is at (\S+)/.exec(text);
-        if (found !== null) resolve(found[1]);
-      });
-    });
-    const entered = await fetch(`${url}/api/account/demo`, {
-      method: 'POST',
-      headers: { 'X-Graft-Request': '1' },
-    });
-    const headers = { Cookie: entered.headers.getSetCookie()[0].split(';')[0] };
+  await withDemoApp(async (url, headers) => {
     const { trips } = await (await fetch(`${url}/api/trips`, { headers })).json();
     const agent = new Agent({ keepAlive: true, maxSockets: USERS });
     process.stdout.write(
@@ -244,19 +212,17 @@ async function benchApi() {
       const user = async () => {
         while (performance.now() < until) {
           const started = performance.now();
-          const status = await read(url + path, headers, agent);
+          const { status } = await ask(url + path, { headers, agent });
           if (status !== 200) throw new Error(`${path}: ${status}`);
           times.push(performance.now() - started);
         }
       };
       await Promise.all(Array.from({ length: USERS }, user));
-      times.sort((a, b) => a - b);
-      const at = (share) => times[Math.floor(share * (times.length - 1))].toFixed(1);
-      row(name, at(0.5), at(0.95), at(0.99), (times.length / SECONDS).toFixed(0));
+      row(
+        name,
+        ...[0.5, 0.95, 0.99].map((share) => quantile(times, share).toFixed(1)),
+        (times.length / SECONDS).toFixed(0),
+      );
     }
-  } finally {
-    child.kill('SIGINT');
-    await new Promise((resolve) => child.once('exit', resolve));
-    rmSync(scratch, { recursive: true, force: true });
-  }
+  });
 }

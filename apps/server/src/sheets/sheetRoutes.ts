@@ -2,7 +2,7 @@ import { Router, type Request } from 'express';
 import { sheetMarksSchema, type SheetMark } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
-import { attempts, machineOf } from '../http/attempts.js';
+import { guesses } from '../http/attempts.js';
 import { checked } from '../http/checked.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
@@ -43,7 +43,8 @@ export const SHEET_HEADER = 'x-graft-sheet';
 /** What a member's link opens. */
 export function memberRoutes(store: SheetStore): Router {
   const router = Router();
-  router.use(attempts(100, 15, machineOf));
+  const brake = guesses(100, 15);
+  router.use(brake.before);
   router.get('/', async (req, res) => {
     res.json(await store.open(tokenOf(req)));
   });
@@ -52,6 +53,7 @@ export function memberRoutes(store: SheetStore): Router {
     const { marks } = checked<{ marks: readonly SheetMark[] }>(sheetMarksSchema, req.body);
     res.json({ marks: await store.tell(token, marks) });
   });
+  router.use(brake.after);
   return router;
 }
 

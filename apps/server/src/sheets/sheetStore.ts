@@ -4,6 +4,7 @@ import {
   addDays,
   memberSheet,
   type KeptMark,
+  type MarkValue,
   type MemberSheet,
   type OpenedSheet,
   type SheetMark,
@@ -14,20 +15,32 @@ import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { access, type TripStore } from '../trips/tripStore.js';
+import { batched } from './batched.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 
 /** A link works so many days longer than its trip lasts: for what is told afterwards. */
-export const DAYS_AFTER_TRIP = 14;
+const DAYS_AFTER_TRIP = 14;
 /** No party tells so much: a device that does is broken. */
 const MOST_MARKS_OF_MEMBER = 5000;
 /** Looking again so soon is not written down. */
 const SEEN_EVERY_MS = 60_000;
 const MOST_SHEETS_KEPT = 400;
 
-interface OpenLink {
+/** Most questions that go to the database as one. */
+const MOST_AT_ONCE = 100;
+
+interface Holder {
   readonly tripId: string;
   readonly memberId: string;
+}
+interface OpenLink extends Holder {
   readonly expiresAt: Date;
+  /** Marks of this member that are kept. */
+  readonly known: number;
+}
+interface Told extends Holder {
+  readonly marks: readonly SheetMark[];
+  readonly byLeader: boolean;
 }
 
 export class SheetStore {
@@ -39,6 +52,10 @@ export class SheetStore {
     private readonly trips: TripStore,
     private readonly news: SheetNewsroom,
   ) {}
+
+  private readonly linkOf = batched((tokens: readonly string[]) => this.links(tokens), MOST_AT_ONCE);
+  private readonly write = batched((told: readonly Told[]) => this.insert(told), MOST_AT_ONCE);
+  private readonly marksOf = batched((of: readonly Holder[]) => this.select(of), MOST_AT_ONCE);
 
   async progress(tripId: string, userId: string): Promise<SheetProgress> {
     const { manager } = this.source;
@@ -111,7 +128,8 @@ export class SheetStore {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'full');
     await requireMember(manager, tripId, memberId);
-    await this.keep(tripId, memberId, marks, true);
+    const known = await manager.countBy(SheetMarkRow, { tripId, memberId });
+    await this.keep({ tripId, memberId, marks, byLeader: true }, known);
   }
 
   /** What a member's link opens. */
@@ -133,51 +151,28 @@ export class SheetStore {
       version: stored.version,
       expiresAt: link.expiresAt.toISOString(),
       sheet,
-      marks: await this.marksOf(tripId, memberId),
+      marks: await this.marksOf(link),
     };
   }
 
   /** Keep what a member tells; what is known already is not kept twice. @returns all marks of the member */
   async tell(token: string, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
-    const { tripId, memberId } = await this.link(token);
+    const { tripId, memberId, known } = await this.link(token);
     if (marks.some((m) => m.kind === 'answer'))
       throw new ApiError(400, 'invalid', 'Only a leader answers: a sheet tells of no answer.');
-    await this.keep(tripId, memberId, marks, false);
-    return this.marksOf(tripId, memberId);
+    await this.keep({ tripId, memberId, marks, byLeader: false }, known);
+    return this.marksOf({ tripId, memberId });
   }
 
-  private async keep(
-    tripId: string,
-    memberId: string,
-    marks: readonly SheetMark[],
-    byLeader: boolean,
-  ): Promise<void> {
-    const { manager } = this.source;
-    const known = await manager.countBy(SheetMarkRow, { tripId, memberId });
+  private async keep(told: Told, known: number): Promise<void> {
+    const { tripId, memberId, marks, byLeader } = told;
     if (known + marks.length > MOST_MARKS_OF_MEMBER)
       throw new ApiError(
         400,
         'invalid',
         `Expected at most ${MOST_MARKS_OF_MEMBER} marks of one member, got ${known + marks.length}.`,
       );
-    const receivedAt = new Date();
-    await manager
-      .createQueryBuilder()
-      .insert()
-      .orIgnore()
-      .into(SheetMarkRow)
-      .values(
-        marks.map(({ thingId, ...mark }) => ({
-          ...mark,
-          replaces: [...mark.replaces],
-          thingId: thingId ?? null,
-          tripId,
-          memberId,
-          byLeader,
-          receivedAt,
-        })),
-      )
-      .execute();
+    await this.write(told);
     this.news.publish(tripId, {
       kind: 'marks',
       memberId,
@@ -185,9 +180,56 @@ export class SheetStore {
     });
   }
 
-  private async marksOf(tripId: string, memberId: string): Promise<readonly KeptMark[]> {
-    const rows = await this.source.manager.find(SheetMarkRow, { where: { tripId, memberId }, order: ORDER });
-    return rows.map(asMark);
+  /** Plain statements here and below: for a party that ticks all at once, mapping rows takes longer than reading them. */
+  private async insert(all: readonly Told[]): Promise<readonly void[]> {
+    const receivedAt = new Date();
+    const rows = all.flatMap(({ tripId, memberId, marks, byLeader }) =>
+      marks.map(({ id, kind, thingId, value, at, replaces }) => [
+        tripId,
+        memberId,
+        id,
+        kind,
+        thingId ?? null,
+        JSON.stringify(value),
+        at,
+        JSON.stringify(replaces),
+        byLeader,
+        receivedAt,
+      ]),
+    );
+    // What is known already stays as it is.
+    await this.source.manager.query(
+      `INSERT IGNORE INTO sheet_marks
+         (trip_id, member_id, id, kind, thing_id, value, at, replaces, by_leader, received_at)
+       VALUES ${rows.map((row) => `(${row.map(() => '?').join(', ')})`).join(', ')}`,
+      rows.flat(),
+    );
+    return all.map(() => undefined);
+  }
+
+  private async select(all: readonly Holder[]): Promise<readonly (readonly KeptMark[])[]> {
+    const rows = (await this.source.manager.query(
+      `SELECT trip_id AS tripId, member_id AS memberId, id, kind, thing_id AS thingId, value, at, replaces,
+              by_leader AS byLeader
+       FROM sheet_marks
+       WHERE (trip_id, member_id) IN (${all.map(() => '(?, ?)').join(', ')})
+       ORDER BY received_at, id`,
+      all.flatMap(({ tripId, memberId }) => [tripId, memberId]),
+    )) as (Holder & StoredMark)[];
+    const byHolder = new Map<string, KeptMark[]>();
+    for (const row of rows) {
+      const key = `${row.tripId} ${row.memberId}`;
+      const mark = asMark({
+        ...row,
+        value: JSON.parse(row.value) as MarkValue,
+        replaces: JSON.parse(row.replaces) as string[],
+        byLeader: Boolean(row.byLeader),
+      });
+      const own = byHolder.get(key);
+      if (own === undefined) byHolder.set(key, [mark]);
+      else own.push(mark);
+    }
+    return all.map(({ tripId, memberId }) => byHolder.get(`${tripId} ${memberId}`) ?? []);
   }
 
   private async noteSeen({ tripId, memberId }: OpenLink): Promise<void> {
@@ -201,26 +243,58 @@ export class SheetStore {
 
   /** @throws ApiError 404 for whatever is no link that works, whatever the reason */
   private async link(token: string): Promise<OpenLink> {
-    const { manager } = this.source;
-    const [found] = (await manager.query(
-      `SELECT l.trip_id AS tripId, l.member_id AS memberId, t.start_date AS startDate,
-              (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days
+    const found = await this.linkOf(token);
+    if (found === undefined || found.expiresAt.getTime() <= Date.now()) throw goneLink();
+    return found;
+  }
+
+  private async links(tokens: readonly string[]): Promise<readonly (OpenLink | undefined)[]> {
+    const hashes = tokens.map(tokenHash);
+    const rows = (await this.source.manager.query(
+      `SELECT l.token_hash AS hash, l.trip_id AS tripId, l.member_id AS memberId, t.start_date AS startDate,
+              (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
+              (SELECT COUNT(*) FROM sheet_marks k WHERE k.trip_id = l.trip_id AND k.member_id = l.member_id) AS known
        FROM sheet_links l
        JOIN trips t ON t.id = l.trip_id AND t.deleted_at IS NULL
        JOIN members m ON m.trip_id = l.trip_id AND m.id = l.member_id
-       WHERE l.token_hash = ?`,
-      [tokenHash(token)],
-    )) as { tripId: string; memberId: string; startDate: string; days: string }[];
-    if (found === undefined) throw goneLink();
-    const expiresAt = endAfter(found.startDate, Number(found.days));
-    if (expiresAt.getTime() <= Date.now()) throw goneLink();
-    return { tripId: found.tripId, memberId: found.memberId, expiresAt };
+       WHERE l.token_hash IN (${hashes.map(() => '?').join(', ')})`,
+      hashes,
+    )) as {
+      hash: string;
+      tripId: string;
+      memberId: string;
+      startDate: string;
+      days: string;
+      known: string;
+    }[];
+    const byHash = new Map(
+      rows.map(({ hash, tripId, memberId, startDate, days, known }) => [
+        hash,
+        { tripId, memberId, expiresAt: endAfter(startDate, Number(days)), known: Number(known) },
+      ]),
+    );
+    return hashes.map((hash) => byHash.get(hash));
   }
 }
 
+/** A mark as the database has it. */
+type StoredMark = Pick<SheetMarkRow, 'id' | 'kind' | 'thingId' | 'at'> & {
+  readonly value: string;
+  readonly replaces: string;
+  readonly byLeader: number;
+};
+
 const ORDER = { receivedAt: 'ASC', id: 'ASC' } as const;
 
-function asMark({ id, kind, thingId, value, at, replaces, byLeader }: SheetMarkRow): KeptMark {
+function asMark({
+  id,
+  kind,
+  thingId,
+  value,
+  at,
+  replaces,
+  byLeader,
+}: Omit<SheetMarkRow, 'tripId' | 'memberId' | 'trip' | 'receivedAt'>): KeptMark {
   return { id, kind, ...(thingId === null ? {} : { thingId }), value, at, replaces, byLeader };
 }
 

@@ -18,7 +18,7 @@ import { SheetPicture } from './SheetPicture';
 import './sheet.css';
 
 export type Marks = ReadonlyMap<string, Standing<SheetMark>>;
-export interface Ticking {
+interface Ticking {
   readonly marks: Marks;
   readonly tick: (kind: 'packed' | 'received' | 'safety', value: boolean, thingId?: string) => void;
 }

@@ -118,6 +118,7 @@ export * from './report/planReport.js';
 export * from './sheet/marks.js';
 export * from './sheet/memberSheet.js';
 export * from './sheet/partySheet.js';
+export * from './sheet/sheetChanges.js';
 export * from './sheet/sheetDrawing.js';
 export * from './sheet/sheetMarkSchema.js';
 export * from './sheet/sheetProgress.js';

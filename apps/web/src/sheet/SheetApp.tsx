@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { standing, type MemberSheet } from '@graft/core';
+import { sheetChanges, standing, type MemberSheet } from '@graft/core';
 import { packedText, SheetBody } from '../shared/sheet/SheetBody';
 import { counted } from '../shared/words';
 import type { SheetSession, SheetState } from './sheetSession';
@@ -19,8 +19,12 @@ export function SheetApp({ session }: { session: SheetSession | undefined }) {
 
 function Opened({ session }: { session: SheetSession }) {
   const state = useSyncExternalStore(session.subscribe, session.current);
-  const { opened, pending, link } = state;
+  const { opened, seen, pending, link } = state;
   const marks = useMemo(() => standing([...(opened?.marks ?? []), ...pending]), [opened, pending]);
+  const changes = useMemo(
+    () => (opened === undefined || seen === undefined ? [] : sheetChanges(seen, opened.sheet)),
+    [opened, seen],
+  );
   const name = opened?.sheet.name;
   useEffect(() => {
     if (name !== undefined) document.title = `${name} · sheet · Graft`;
@@ -43,6 +47,19 @@ function Opened({ session }: { session: SheetSession }) {
   const { sheet } = opened;
   return (
     <div className="sheet-page">
+      {changes.length > 0 && (
+        <section className="sheet-news" aria-labelledby="news-head" data-screen-only>
+          <h2 id="news-head">Changed since you last looked</h2>
+          <ul>
+            {changes.map((change) => (
+              <li key={change}>{change}</li>
+            ))}
+          </ul>
+          <button type="button" onClick={session.noteSeen}>
+            I have seen it
+          </button>
+        </section>
+      )}
       <SheetBody
         sheet={sheet}
         ticking={{ marks, tick: (kind, value, thingId) => session.tell(kind, value, thingId) }}

@@ -6,7 +6,7 @@ import { SheetSession, type Surroundings } from './sheetSession';
 function world() {
   const kept = new Map<string, string>();
   const marks: KeptMark[] = [];
-  const state = { network: true, answerWith: undefined as number | undefined, calls: [] as string[] };
+  const state = { network: true, answerWith: undefined as number | undefined, sheetName: 'Eddy' };
   let clock = 0;
   const answer = (status: number, body: unknown) =>
     ({ status, ok: status < 400, json: () => Promise.resolve(body) }) as Response;
@@ -17,7 +17,6 @@ function world() {
       removeItem: (key) => void kept.delete(key),
     },
     fetch: (path, init) => {
-      state.calls.push(`${init.method ?? 'GET'} ${path}`);
       if (!state.network) return Promise.reject(new TypeError('Failed to fetch'));
       if (state.answerWith !== undefined)
         return Promise.resolve(answer(state.answerWith, { error: { message: 'no such thing' } }));
@@ -27,7 +26,7 @@ function world() {
           if (!marks.some((m) => m.id === mark.id)) marks.push({ ...mark, byLeader: false });
         return Promise.resolve(answer(200, { marks: [...marks] }));
       }
-      const sheet = { name: 'Eddy' } as MemberSheet;
+      const sheet = { name: state.sheetName } as MemberSheet;
       return Promise.resolve(answer(200, { version: 1, expiresAt: '', sheet, marks: [...marks] }));
     },
     now: () => new Date(Date.UTC(2027, 4, 10, 8, 0, (clock += 1))),
@@ -79,6 +78,19 @@ test('another tab of the same sheet: neither loses what the other tells', async 
   expect(marks.map((m) => m.thingId).sort()).toEqual(['stove', 'tent']);
   one.reread();
   expect(one.current().pending).toEqual([]);
+});
+
+test('what is new since the member read it stays told until they say so, over a restart too', async () => {
+  const { around, state } = world();
+  const first = new SheetSession('token', around);
+  await first.sync();
+  expect(first.current().seen).toEqual({ name: 'Eddy' });
+  state.sheetName = 'Edward';
+  await first.sync();
+  const second = new SheetSession('token', around);
+  expect(second.current()).toMatchObject({ seen: { name: 'Eddy' }, opened: { sheet: { name: 'Edward' } } });
+  second.noteSeen();
+  expect(new SheetSession('token', around).current().seen).toEqual({ name: 'Edward' });
 });
 
 test('a link that is void: what was read is taken off the device', async () => {

@@ -8,12 +8,15 @@ import {
   type KeptMark,
   type MarkKind,
   type MarkValue,
+  type MemberSheet,
   type OpenedSheet,
   type SheetMark,
 } from '@graft/core';
 
 export interface SheetState {
   readonly opened: OpenedSheet | undefined;
+  /** The sheet as the member has read it; what is new since then is told. */
+  readonly seen: MemberSheet | undefined;
   /** Told by this device, not known to the server yet. */
   readonly pending: readonly SheetMark[];
   /** `gone`: the link is void. `unreachable`: no answer; what was read last is shown. */
@@ -22,7 +25,7 @@ export interface SheetState {
   readonly refused: string | undefined;
 }
 /** What a device keeps. */
-type Kept = Pick<SheetState, 'opened' | 'pending'>;
+type Kept = Pick<SheetState, 'opened' | 'seen' | 'pending'>;
 
 /** Where things are kept and asked for; the browser's own but in tests. */
 export interface Surroundings {
@@ -67,9 +70,12 @@ export class SheetSession {
       at: this.around.now().toISOString(),
       replaces: [...replacedBy(standing(this.marks()), about)],
     };
-    this.keep(({ opened, pending }) => ({ opened, pending: [...pending, mark] }));
+    this.keep((kept) => ({ ...kept, pending: [...kept.pending, mark] }));
     void this.sync();
   }
+
+  /** The member has read what is new. */
+  readonly noteSeen = (): void => this.keep((kept) => ({ ...kept, seen: kept.opened?.sheet }));
 
   /** Tell what waits and read what is new; while that goes on, once more after it. */
   sync(): Promise<void> {
@@ -101,14 +107,15 @@ export class SheetSession {
       const rest = (pending: readonly SheetMark[]) => pending.filter((m) => !ids.has(m.id));
       if (answer.ok) {
         const { marks } = (await answer.json()) as { marks: readonly KeptMark[] };
-        this.keep(({ opened, pending }) => ({
-          opened: opened === undefined ? undefined : { ...opened, marks },
-          pending: rest(pending),
+        this.keep((kept) => ({
+          ...kept,
+          opened: kept.opened === undefined ? undefined : { ...kept.opened, marks },
+          pending: rest(kept.pending),
         }));
       } else {
         // Asking again would be refused again.
         const { error } = (await answer.json()) as { error: { message: string } };
-        this.keep(({ opened, pending }) => ({ opened, pending: rest(pending) }));
+        this.keep((kept) => ({ ...kept, pending: rest(kept.pending) }));
         this.set({ refused: error.message });
       }
     }
@@ -118,7 +125,7 @@ export class SheetSession {
     const answer = await this.ask('/api/sheet', {});
     if (answer?.ok !== true) return;
     const opened = (await answer.json()) as OpenedSheet;
-    this.keep(({ pending }) => ({ opened, pending }));
+    this.keep(({ seen, pending }) => ({ opened, seen: seen ?? opened.sheet, pending }));
     this.set({ link: 'works' });
   }
 
@@ -137,7 +144,7 @@ export class SheetSession {
     if (answer.status === 404 || answer.status === 401) {
       // Withdrawn: what was read stays on no device.
       this.around.storage.removeItem(this.key);
-      this.set({ link: 'gone', opened: undefined });
+      this.set({ link: 'gone', opened: undefined, seen: undefined });
       return undefined;
     }
     if (answer.status >= 500 || answer.status === 429) {
@@ -152,7 +159,7 @@ export class SheetSession {
   }
   private kept(): Kept {
     const text = this.around.storage.getItem(this.key);
-    return text === null ? { opened: undefined, pending: [] } : (JSON.parse(text) as Kept);
+    return text === null ? { opened: undefined, seen: undefined, pending: [] } : (JSON.parse(text) as Kept);
   }
 
   /** Change what is kept: another tab may have changed it meanwhile. */

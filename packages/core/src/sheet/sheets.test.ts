@@ -8,6 +8,7 @@ import { allPieces, carriedPieces, memberById, ownThings } from '../trip/queries
 import type { KeptMark } from './marks.js';
 import { FROM_LEADER, memberSheet } from './memberSheet.js';
 import { partySheet } from './partySheet.js';
+import { sheetChanges } from './sheetChanges.js';
 import { sheetMarksSchema } from './sheetMarkSchema.js';
 import { sheetProgress } from './sheetProgress.js';
 
@@ -156,6 +157,74 @@ describe('a small party', () => {
       ['ann', 3, 'bo'],
       ['bo', 0, undefined],
     ]);
+  });
+});
+
+describe('what changed for a member', () => {
+  const trip: Trip = {
+    ...aTrip(
+      [aMember('ann'), aMember('bo')],
+      [aThing('tent', { massKg: 2 }), aThing('stove', { massKg: 0.4 })],
+      [{ ...aThing('kit', { purpose: 'firstAid' }), memberId: 'bo', worn: false }],
+      3,
+    ),
+    share: ['tent', 'stove'].map((pieceId) => ({ pieceId, memberId: 'ann', locked: false })),
+  };
+  const changes = (after: Trip, before = trip) =>
+    sheetChanges(memberSheet(before, 'ann'), memberSheet(after, 'ann'));
+  const given: Trip = {
+    ...trip,
+    share: [
+      { pieceId: 'tent', memberId: 'ann', locked: false },
+      { pieceId: 'stove', memberId: 'bo', locked: false },
+    ],
+  };
+
+  test('nothing changed: nothing is told; what changed for others is not either', () => {
+    expect(changes(trip)).toEqual([]);
+    const heavier = trip.personalThings.map((t) => ({ ...t, massKg: 3 }));
+    expect(changes({ ...trip, personalThings: heavier })).toEqual([]);
+  });
+
+  test('a piece that goes to somebody else, and comes back', () => {
+    expect(changes(given)).toEqual(['Your load at the start: 3.9 kg, was 4.3 kg', 'No longer yours: stove']);
+    expect(changes(trip, given)).toEqual([
+      'Your load at the start: 4.3 kg, was 3.9 kg',
+      'New for you: stove, 0.40 kg, from the leader',
+    ]);
+  });
+
+  test.each<[string, Partial<Trip>, string]>([
+    [
+      'a handover',
+      { handovers: [{ id: 'h', pieceId: 'tent', day: 2, toMemberId: 'bo', reason: 'tired' }] },
+      'Day 2: give tent to bo',
+    ],
+    ['a role', { roles: [{ id: 'r', day: 3, role: 'cook', memberId: 'ann' }] }, 'Day 3: you are cook'],
+    ['a date', { startDate: '2027-05-11' }, 'Day 1 is 2027-05-11, was 2027-05-10'],
+    [
+      'water',
+      { legs: trip.legs.map((l, i) => (i === 1 ? { ...l, waterL: 2 } : l)) },
+      'Day 2: set off with 2.0 L water, was 0.0 L',
+    ],
+    ['the safety kit', { personalThings: [] }, 'kit: nobody has it any more'],
+    [
+      'the food rule',
+      { foodStorage: 'hang' },
+      'At night everything that smells is hung up, away from the tents: food, rubbish, soap, toothpaste.',
+    ],
+  ])('%s', (_what, change, told) => {
+    expect(changes({ ...trip, ...change })).toContain(told);
+  });
+
+  test('every change of a demo member’s own things is told', () => {
+    const hut = demo('hut-roof');
+    const before = memberSheet(hut, 'eddy');
+    for (const { id } of before.things) {
+      const without = { ...before, things: before.things.filter((t) => t.id !== id) };
+      expect(sheetChanges(before, without)).toHaveLength(1);
+      expect(sheetChanges(without, before)).toHaveLength(1);
+    }
   });
 });
 

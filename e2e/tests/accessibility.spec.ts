@@ -45,6 +45,22 @@ for (const colours of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
       expect(await violations(page)).toEqual([]);
     });
+    test('a member’s sheet on a phone, and the leader’s view of all', async ({ page }) => {
+      await openStation(page, id, 'sheets');
+      await page
+        .getByRole('button', { name: 'New link for Eddy' })
+        .or(page.getByRole('button', { name: 'Make a link for Eddy' }))
+        .click();
+      const url = await page.getByRole('textbox', { name: 'Link for Eddy' }).inputValue();
+      expect(await violations(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+      expect(await violations(page)).toEqual([]);
+      await page.setViewportSize({ width: 390, height: 844 });
+      await page.goto(url);
+      await expect(page.getByRole('heading', { level: 1, name: 'Eddy' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
     test('the account', async ({ page }) => {
       await enter(page);
       await page.goto(`${baseUrl()}/account`);

@@ -133,6 +133,57 @@ test('two devices that differ: both words are kept and shown, and the next tick 
   await expect(one.getByText('told differently on another device')).toHaveCount(0);
 });
 
+test('what the leader changes is told to whom it concerns, until they have seen it', async ({
+  page,
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const [eddy, joss] = [
+    await phone(browser, await newLink(id, 'eddy')),
+    await phone(browser, await newLink(id, 'joss')),
+  ];
+  await expect(eddy.getByRole('heading', { name: 'Changed since you last looked' })).toHaveCount(0);
+  await openStation(page, id, 'shares');
+  await page.getByLabel('Find a piece').selectOption('sealant');
+  await page
+    .getByRole('button', { name: /^Give .* to Joss|^Joss/ })
+    .first()
+    .click();
+  await saved(page);
+  await eddy.reload();
+  await joss.reload();
+  const news = (member: Page) => member.locator('.sheet-news');
+  await expect(news(eddy)).toContainText('No longer yours: Sealant tubes');
+  await expect(news(joss)).toContainText('New for you: Sealant tubes, 0.74 kg, from the leader');
+  await eddy.reload();
+  await news(eddy).getByRole('button', { name: 'I have seen it' }).click();
+  await expect(news(eddy)).toHaveCount(0);
+  await eddy.reload();
+  await expect(eddy.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(news(eddy)).toHaveCount(0);
+});
+
+test('by keyboard alone: a tick, the way to a section, a report', async ({ browser }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const eddy = await phone(browser, await newLink(id, 'eddy'));
+  await box(eddy, 'I have Roofing nails from the leader').focus();
+  await eddy.keyboard.press('Space');
+  await expect(box(eddy, 'I have Roofing nails from the leader')).toBeChecked();
+  // A box of the loading steps marks its thing in the pictures.
+  await box(eddy, /^Step \d+: Sleeping bag/).focus();
+  await expect(eddy.getByRole('img', { name: 'Side: Sleeping bag is marked' })).toBeVisible();
+  await eddy.getByRole('button', { name: 'Tell', exact: true }).last().focus();
+  await eddy.keyboard.press('Enter');
+  await expect(eddy.getByRole('heading', { name: 'Tell your leader' })).toBeFocused();
+  await eddy.getByRole('radio', { name: 'Something is wrong' }).focus();
+  await eddy.keyboard.press('Space');
+  await eddy.getByRole('textbox', { name: 'In your words' }).focus();
+  await eddy.keyboard.type('Sore heel');
+  await eddy.keyboard.press('Enter');
+  await expect(eddy.getByRole('list', { name: 'What you told' })).toContainText('“Sore heel”');
+  await expect(status(eddy)).toContainText('Leader is up to date');
+});
+
 test('a link that is withdrawn is void, and what it showed is gone from the device', async ({
   page,
   browser,

@@ -22,10 +22,9 @@ const picture = async (page: Page, name: string): Promise<void> => {
   await page.screenshot({ path: join(FOLDER, `${name}.png`) });
 };
 
-test('every view', async ({ page }) => {
+test('every view', async ({ page, browser }) => {
   await page.goto(`${baseUrl()}/trips`);
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await picture(page, 'sign-in');
   await enter(page);
   await page.goto(`${baseUrl()}/trips`);
   await expect(page.getByRole('table', { name: 'Trips' })).toBeVisible();
@@ -109,6 +108,41 @@ test('every view', async ({ page }) => {
     .click();
   await page.getByRole('button', { name: 'Dark colours' }).click();
   await picture(page, 'packs-dark');
+  await page.getByRole('button', { name: 'Light colours' }).click();
+
+  await station(page, 'Sheets').click();
+  await page.getByRole('button', { name: 'Make a link for everybody' }).click();
+  const links = page.getByRole('dialog', { name: 'Links' });
+  await expect(links.getByRole('textbox')).toHaveCount(8);
+  const link = (name: string): Promise<string> =>
+    links.getByRole('textbox', { name: `Link for ${name}` }).inputValue();
+  const [oskar, pia] = [await link('Oskar'), await link('Pia')];
+  await page.keyboard.press('Escape');
+  const phone = await (
+    await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' })
+  ).newPage();
+  const tick = async (url: string, count: number): Promise<void> => {
+    await phone.goto('about:blank');
+    await phone.goto(url);
+    await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
+    for (const part of ['#collect', '#pack']) {
+      const boxes = phone.locator(`${part} input[type=checkbox]`);
+      for (let i = 0; i < Math.min(count, await boxes.count()); i += 1) await boxes.nth(i).check();
+    }
+  };
+  await tick(pia, 4);
+  await phone.getByRole('radio', { name: 'Something is wrong' }).check();
+  await phone.getByRole('textbox', { name: 'In your words' }).fill('Left hip belt buckle is cracked');
+  await phone.locator('form').getByRole('button', { name: 'Tell' }).click();
+  await expect(phone.locator('.sheet-bar')).toContainText('Leader is up to date');
+  await tick(oskar, 9);
+  await expect(phone.locator('.sheet-bar')).toContainText('Leader is up to date');
+  await phone.getByRole('button', { name: 'Pack', exact: true }).click();
+  await phone.waitForTimeout(1000);
+  await phone.screenshot({ path: join(FOLDER, 'sheet-phone.png') });
+  await phone.context().close();
+  await expect(page.getByRole('list', { name: 'Told by members' })).toContainText('buckle');
+  await picture(page, 'sheets');
 });
 
 test('a broken file', async ({ page }) => {

@@ -8,6 +8,9 @@ const SAME_LOAD_KG = 0.05;
 
 export function sheetChanges(before: MemberSheet, after: MemberSheet): readonly string[] {
   return [
+    ...(before.startDate === after.startDate
+      ? []
+      : [`The trip starts on ${after.startDate}, was ${before.startDate}`]),
     ...loadChange(before, after),
     ...thingChanges(before.things, after.things),
     ...only(after.handovers, before.handovers, handoverText),
@@ -87,7 +90,6 @@ function dayChanges(before: readonly SheetDay[], after: readonly SheetDay[]): re
       const old = before[i];
       if (old === undefined) return [];
       return [
-        ...(old.date === day.date ? [] : [`Day ${day.day} is ${day.date}, was ${old.date}`]),
         ...(old.leg === day.leg && old.distanceKm === day.distanceKm
           ? []
           : [`Day ${day.day}: ${day.leg}, ${day.distanceKm.toFixed(1)} km`]),

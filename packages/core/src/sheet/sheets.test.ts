@@ -201,7 +201,7 @@ describe('what changed for a member', () => {
       'Day 2: give tent to bo',
     ],
     ['a role', { roles: [{ id: 'r', day: 3, role: 'cook', memberId: 'ann' }] }, 'Day 3: you are cook'],
-    ['a date', { startDate: '2027-05-11' }, 'Day 1 is 2027-05-11, was 2027-05-10'],
+    ['a date', { startDate: '2027-05-11' }, 'The trip starts on 2027-05-11, was 2027-05-10'],
     [
       'water',
       { legs: trip.legs.map((l, i) => (i === 1 ? { ...l, waterL: 2 } : l)) },

@@ -124,7 +124,7 @@ test('every view', async ({ page, browser }) => {
   const tick = async (url: string, count: number): Promise<void> => {
     await phone.goto('about:blank');
     await phone.goto(url);
-    await expect(phone.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(phone.locator('.sheet-bar')).toBeVisible();
     for (const part of ['#collect', '#pack']) {
       const boxes = phone.locator(`${part} input[type=checkbox]`);
       for (let i = 0; i < Math.min(count, await boxes.count()); i += 1) await boxes.nth(i).check();

@@ -19,7 +19,7 @@ const marksOf = async (trip: string, member: string): Promise<readonly KeptMark[
 async function phone(browser: Browser, url: string): Promise<Page> {
   const page = await (await browser.newContext(PHONE)).newPage();
   await page.goto(url);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(status(page)).toContainText('packed');
   return page;
 }
 const status = (page: Page) => page.locator('.sheet-bar').getByRole('status');

@@ -1,8 +1,26 @@
 import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import type { SheetProgress } from '@graft/core';
+import type { KeptMark, SheetProgress } from '@graft/core';
 import { api } from './api';
 
 /** The links of a trip's sheets and what members have told. */
 export function useSheets(tripId: string): UseQueryResult<SheetProgress> {
-  return useQuery({ queryKey: ['sheets', tripId], queryFn: () => api.sheets(tripId), staleTime: 60_000 });
+  return useQuery({
+    queryKey: ['sheets', tripId],
+    queryFn: () => api.sheets(tripId),
+    staleTime: 60_000,
+    // An answer may be older than what has come in as news since it was asked for.
+    structuralSharing: (known, fresh) =>
+      known === undefined ? fresh : withMarks(fresh as SheetProgress, (known as SheetProgress).marks),
+  });
+}
+
+/** Progress with some more marks: they never change and never go, so whatever is known of them stays. */
+export function withMarks(progress: SheetProgress, more: SheetProgress['marks']): SheetProgress {
+  const marks: Record<string, readonly KeptMark[]> = { ...progress.marks };
+  for (const [memberId, theirs] of Object.entries(more)) {
+    const own = marks[memberId] ?? [];
+    const ids = new Set(own.map((m) => m.id));
+    marks[memberId] = [...own, ...theirs.filter((m) => !ids.has(m.id))];
+  }
+  return { ...progress, marks };
 }

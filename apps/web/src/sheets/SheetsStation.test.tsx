@@ -3,6 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import type { KeptMark, SheetProgress } from '@graft/core';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
+import { withMarks } from '../shared/useSheets';
 import { SheetsStation } from './SheetsStation';
 
 const HUT = demoTrip('hut-roof');
@@ -74,4 +75,11 @@ test('who may only look makes no links and answers nothing', async () => {
   open({ links: [], marks: { eddy: [mark({ kind: 'problem', value: 'sore heel' })] } }, 'read');
   await screen.findByText(/sore heel/);
   expect(screen.queryByRole('button', { name: /Make a link|Settled|Send/ })).toBeNull();
+});
+
+test('news that came in while an older answer was under way stays', () => {
+  const [known, news] = [mark({ thingId: 'nails' }), mark({ thingId: 'sealant' })];
+  const answer: SheetProgress = { links: [], marks: { eddy: [known] } };
+  const before: SheetProgress = { links: [], marks: { eddy: [known, news], joss: [news] } };
+  expect(withMarks(answer, before.marks).marks).toEqual({ eddy: [known, news], joss: [news] });
 });

@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import type { KeptMark, SheetNews, SheetProgress } from '@graft/core';
+import type { SheetNews, SheetProgress } from '@graft/core';
 import { api } from '../shared/api';
+import { withMarks } from '../shared/useSheets';
 
 /** As long as the page is open, what members tell comes in as it happens. */
 export function useSheetNews(tripId: string): void {
@@ -16,20 +17,11 @@ export function useSheetNews(tripId: string): void {
       if (news.kind === 'links') void queries.invalidateQueries({ queryKey: key });
       else
         queries.setQueryData<SheetProgress>(key, (known) =>
-          known === undefined ? known : withMarks(known, news.memberId, news.marks),
+          known === undefined ? known : withMarks(known, { [news.memberId]: news.marks }),
         );
     };
     // After a gap in the stream, all that may have been missed.
     source.onopen = () => void queries.invalidateQueries({ queryKey: key });
     return () => source.close();
   }, [queries, tripId]);
-}
-
-function withMarks(known: SheetProgress, memberId: string, marks: readonly KeptMark[]): SheetProgress {
-  const before = known.marks[memberId] ?? [];
-  const ids = new Set(before.map((m) => m.id));
-  return {
-    ...known,
-    marks: { ...known.marks, [memberId]: [...before, ...marks.filter((m) => !ids.has(m.id))] },
-  };
 }

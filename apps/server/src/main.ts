@@ -7,6 +7,8 @@ import { openDatabase } from './database/dataSource.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
 import { LibraryStore } from './library/libraryStore.js';
+import { MessageStore } from './messages/messageStore.js';
+import { messengerOf } from './messages/messenger.js';
 import { SheetNewsroom } from './sheets/sheetNewsroom.js';
 import { SheetStore } from './sheets/sheetStore.js';
 import { DAY_MS } from './time.js';
@@ -54,6 +56,7 @@ async function start(): Promise<void> {
       .catch((error: unknown) => logger.error({ err: error }, 'deleted trips could not be purged'));
   }, DAY_MS);
   const news = new SheetNewsroom();
+  const sheets = new SheetStore(source, trips, news);
   const server = createServer(
     makeApp({
       accounts,
@@ -62,8 +65,10 @@ async function start(): Promise<void> {
         demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, trips, demoDir)).account,
       leaders: new LeaderStore(source),
       library: new LibraryStore(source),
-      sheets: new SheetStore(source, trips, news),
+      sheets,
       news,
+      messages: new MessageStore(source, trips, sheets, messengerOf(config.messagesUrl, config.mailFrom)),
+      publicUrl: config.publicUrl,
       forecastUrl: config.forecastUrl,
       scaleUrl: config.scaleUrl,
       logger,

@@ -117,6 +117,7 @@ export * from './stow/zoneKinds.js';
 export * from './report/planReport.js';
 export * from './sheet/marks.js';
 export * from './sheet/memberSheet.js';
+export * from './sheet/messages.js';
 export * from './sheet/partySheet.js';
 export * from './sheet/sheetChanges.js';
 export * from './sheet/sheetDrawing.js';

@@ -5,6 +5,7 @@ import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables
 import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
 import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
 import { Packs1766000000000 } from './migrations/1766000000000-packs.js';
+import { Messages1767000000000 } from './migrations/1767000000000-messages.js';
 import { Sheets1766500000000 } from './migrations/1766500000000-sheets.js';
 import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
@@ -48,6 +49,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
       Shares1765500000000,
       Packs1766000000000,
       Sheets1766500000000,
+      Messages1767000000000,
     ],
     logging: false,
   });

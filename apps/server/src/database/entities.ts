@@ -51,6 +51,10 @@ import type {
   TripRole,
   InvitedRole,
   MarkKind,
+  MemberSheet,
+  MessageChannel,
+  MessageKind,
+  MessageState,
   MarkValue,
 } from '@graft/core';
 
@@ -185,6 +189,37 @@ export class SheetLinkRow {
   @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
   @Column({ ...MOMENT, name: 'opened_at', nullable: true }) openedAt: Date | null;
   @Column({ ...MOMENT, name: 'seen_at', nullable: true }) seenAt: Date | null;
+  /** The sheet as the last message told of it. */
+  @Column({ ...BIG_DATA, name: 'told_sheet', nullable: true }) toldSheet: MemberSheet | null;
+}
+
+/** Where a member gets messages. */
+@Entity('member_addresses')
+export class MemberAddressRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ ...ID, name: 'member_id' }) memberId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_member_addresses_trip' })
+  trip: Relation<TripRow>;
+  @Column(NAME) address: string;
+}
+
+/** That a message was sent, and what became of it; not what it says, which holds a key. */
+@Entity('messages')
+export class MessageRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ type: 'char', length: 36 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_messages_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...ID, name: 'member_id' }) memberId: string;
+  @Column(WORD) kind: MessageKind;
+  @Column(WORD) channel: MessageChannel;
+  @Column(NAME) address: string;
+  @Column({ ...MOMENT, name: 'sent_at' }) sentAt: Date;
+  @Column(WORD) state: MessageState;
+  @Column({ type: 'text', nullable: true }) reason: string | null;
+  @Column({ ...NAME, name: 'service_id', nullable: true }) serviceId: string | null;
 }
 
 /** What a member told from the sheet, or a leader answered; never changed. */
@@ -613,4 +648,6 @@ export const ENTITIES = [
   LibraryEntryRow,
   SheetLinkRow,
   SheetMarkRow,
+  MemberAddressRow,
+  MessageRow,
 ];

@@ -32,6 +32,8 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   library: new LibraryStore(server.source),
   sheets: server.sheets,
   news: server.news,
+  messages: server.messages,
+  publicUrl: undefined,
   forecastUrl: 'http://127.0.0.1:9/none',
   scaleUrl: 'http://127.0.0.1:9/none',
   logger: silent,

@@ -13,6 +13,9 @@ import { libraryRoutes } from '../library/libraryRoutes.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
+import { messageRoutes } from '../messages/messageRoutes.js';
+import { messageService } from '../messages/messageService.js';
+import type { MessageStore } from '../messages/messageStore.js';
 import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
@@ -26,6 +29,9 @@ export interface AppParts extends AccountParts {
   readonly library: LibraryStore;
   readonly sheets: SheetStore;
   readonly news: SheetNewsroom;
+  readonly messages: MessageStore;
+  /** Where members find the application, when that is not where the leader's browser finds it. */
+  readonly publicUrl: string | undefined;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
   readonly forecastUrl: string;
   /** Where the bench scale is; the simulated one is under /stand-ins/scale of this application. */
@@ -38,8 +44,8 @@ export interface AppParts extends AccountParts {
 const LARGEST_BODY = '4mb';
 
 export function makeApp(parts: AppParts): Express {
-  const { accounts, trips, demo, leaders, library, sheets, news } = parts;
-  const { forecastUrl, scaleUrl, logger, webDir } = parts;
+  const { accounts, trips, demo, leaders, library, sheets, news, messages } = parts;
+  const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
@@ -82,7 +88,13 @@ export function makeApp(parts: AppParts): Express {
   app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
   app.use('/api', recognise(accounts));
   app.use('/api/account', accountRoutes({ accounts, trips, library, demo }));
-  app.use('/api/trips', tripRoutes(trips, forecastUrl), leaderRoutes(leaders), sheetRoutes(sheets, news));
+  app.use(
+    '/api/trips',
+    tripRoutes(trips, forecastUrl),
+    leaderRoutes(leaders),
+    sheetRoutes(sheets, news),
+    messageRoutes(messages, publicUrl),
+  );
   app.use('/api/sheet', memberRoutes(sheets));
   app.use('/api/invitations', invitationRoutes(leaders));
   app.use('/api/library', libraryRoutes(library));
@@ -96,6 +108,7 @@ export function makeApp(parts: AppParts): Express {
   });
   app.use('/stand-ins/forecast', forecastService());
   app.use('/stand-ins/scale', scaleService());
+  app.use('/stand-ins/messages', recognise(accounts), messageService());
   if (webDir !== undefined && existsSync(webDir)) {
     app.use(
       '/assets',

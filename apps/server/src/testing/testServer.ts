@@ -14,6 +14,9 @@ import { forecastService } from '../forecast/forecastService.js';
 import { LibraryStore } from '../library/libraryStore.js';
 import { scaleService } from '../scale/scaleService.js';
 import { errorHandler, makeApp, OWN_PAGE_HEADER } from '../http/app.js';
+import { MessageStore } from '../messages/messageStore.js';
+import { messageService } from '../messages/messageService.js';
+import { messengerOf, type Messenger } from '../messages/messenger.js';
 import { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { SheetStore } from '../sheets/sheetStore.js';
 import { LeaderStore } from '../trips/leaderStore.js';
@@ -27,6 +30,7 @@ export interface TestServer {
   readonly accounts: AccountStore;
   readonly sheets: SheetStore;
   readonly news: SheetNewsroom;
+  readonly messages: MessageStore;
   /** A browser that nobody is signed in to. */
   readonly visitor: () => Visitor;
   /** A browser with a new account of that name signed in. */
@@ -42,7 +46,8 @@ jest.setTimeout(60_000);
 
 const silent = pino({ level: 'silent' });
 
-export async function startTestServer(): Promise<TestServer> {
+/** @param messenger carries messages; the simulated service when not given */
+export async function startTestServer(messenger?: Messenger): Promise<TestServer> {
   const url = process.env['GRAFT_TEST_DATABASE_URL'];
   if (url === undefined) {
     throw new Error(
@@ -61,13 +66,23 @@ export async function startTestServer(): Promise<TestServer> {
   const trips = new TripStore(source);
   const accounts = new AccountStore(source);
   const standIns = createServer(
-    express().use('/forecast', forecastService()).use('/scale', scaleService()).use(errorHandler(silent)),
+    express()
+      .use('/forecast', forecastService())
+      .use('/scale', scaleService())
+      .use('/messages', messageService())
+      .use(errorHandler(silent)),
   ).listen(0, '127.0.0.1');
   await once(standIns, 'listening');
   const log: string[] = [];
   const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
   const news = new SheetNewsroom();
   const sheets = new SheetStore(source, trips, news);
+  const messages = new MessageStore(
+    source,
+    trips,
+    sheets,
+    messenger ?? messengerOf(`${address(standIns)}/messages`, ''),
+  );
   const app = makeApp({
     accounts,
     trips,
@@ -76,6 +91,8 @@ export async function startTestServer(): Promise<TestServer> {
     library: new LibraryStore(source),
     sheets,
     news,
+    messages,
+    publicUrl: undefined,
     forecastUrl: `${address(standIns)}/forecast`,
     scaleUrl: `${address(standIns)}/scale`,
     logger,
@@ -88,6 +105,7 @@ export async function startTestServer(): Promise<TestServer> {
     accounts,
     sheets,
     news,
+    messages,
     visitor,
     signUp: async (name) => {
       const browser = visitor();

@@ -39,6 +39,7 @@ const MOUNTS = [
   '/api/library',
   '/api/scale',
   '/api/sheet',
+  '/stand-ins/messages',
   '/stand-ins/scale',
 ];
 
@@ -131,6 +132,16 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     (b, { trip, reader }) => b.delete(`/api/trips/${trip}/leaders/${reader}`),
   ],
   'GET /api/trips/:id/sheets': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/sheets`)],
+  'GET /api/trips/:id/messages': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/messages`)],
+  'POST /api/trips/:id/messages': [
+    FULL(),
+    (b, { trip }) => b.post(`/api/trips/${trip}/messages`).send({ kind: 'link', memberIds: ['eddy'] }),
+  ],
+  'PUT /api/trips/:id/messages/addresses/:memberId': [
+    FULL(204),
+    (b, { trip }) =>
+      b.put(`/api/trips/${trip}/messages/addresses/eddy`).send({ address: 'eddy@example.org' }),
+  ],
   'POST /api/trips/:id/sheets/:memberId/link': [
     FULL(201),
     (b, { trip }) => b.post(`/api/trips/${trip}/sheets/eddy/link`),
@@ -177,6 +188,16 @@ const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'POST /stand-ins/scale/v1/tare': [ANYBODY(204), (b) => b.post('/stand-ins/scale/v1/tare')],
   'POST /stand-ins/scale/v1/pan': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/pan').send({})],
   'POST /stand-ins/scale/v1/faults': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/faults').send({})],
+  'GET /stand-ins/messages': [SIGNED_IN(200), (b) => b.get('/stand-ins/messages')],
+  'GET /stand-ins/messages/v1': [ANYBODY(200), (b) => b.get('/stand-ins/messages/v1')],
+  'POST /stand-ins/messages/v1/messages': [
+    ANYBODY(400),
+    (b) => b.post('/stand-ins/messages/v1/messages').send({}),
+  ],
+  'GET /stand-ins/messages/v1/messages/:id': [
+    ANYBODY(404),
+    (b) => b.get('/stand-ins/messages/v1/messages/none'),
+  ],
   'GET /stand-ins/forecast/v1': [ANYBODY(400), (b) => b.get('/stand-ins/forecast/v1')],
 };
 /** They change who is signed in: accounts.test.ts tries them. */

@@ -1,0 +1,53 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+import {
+  addColumns,
+  addTables,
+  dropColumns,
+  dropTables,
+  ofTrip,
+  type NewColumn,
+  type NewTable,
+} from './steps.js';
+
+const TABLES: readonly NewTable[] = [
+  [
+    'member_addresses',
+    `trip_id char(36) NOT NULL,
+     member_id varchar(64) NOT NULL,
+     address varchar(200) NOT NULL,
+     PRIMARY KEY (trip_id, member_id),
+     ${ofTrip('member_addresses')}`,
+  ],
+  [
+    'messages',
+    `trip_id char(36) NOT NULL,
+     id char(36) NOT NULL,
+     member_id varchar(64) NOT NULL,
+     kind varchar(32) NOT NULL,
+     channel varchar(32) NOT NULL,
+     address varchar(200) NOT NULL,
+     sent_at datetime(3) NOT NULL,
+     state varchar(32) NOT NULL,
+     reason text NULL,
+     service_id varchar(200) NULL,
+     PRIMARY KEY (trip_id, id),
+     ${ofTrip('messages')}`,
+  ],
+];
+
+const COLUMNS: readonly NewColumn[] = [['sheet_links', 'told_sheet', 'longtext']];
+
+/** Messages to members: addresses, what was sent, and what it told. */
+export class Messages1767000000000 implements MigrationInterface {
+  readonly name = 'Messages1767000000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await addTables(runner, TABLES);
+    await addColumns(runner, COLUMNS);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await dropColumns(runner, COLUMNS);
+    await dropTables(runner, TABLES);
+  }
+}

@@ -1,0 +1,59 @@
+import { Router, type Request } from 'express';
+import { array, object, string } from 'yup';
+import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core';
+import { accountOf } from '../accounts/signedIn.js';
+import { checked, noUnknown } from '../http/checked.js';
+import type { MessageStore } from './messageStore.js';
+
+const addressRequest = object({
+  address: string()
+    .strict()
+    .typeError('expected an address')
+    .max(LONGEST_ADDRESS, `expected at most ${LONGEST_ADDRESS} characters`)
+    .defined('expected an address, or an empty text to forget it'),
+})
+  .strict()
+  .noUnknown(noUnknown);
+const sendRequest = object({
+  kind: string()
+    .strict()
+    .oneOf([...MESSAGE_KINDS], `expected one of ${MESSAGE_KINDS.join(', ')}`)
+    .required(`expected a kind: one of ${MESSAGE_KINDS.join(', ')}`),
+  memberIds: array(string().strict().max(64).required('expected ids of members'))
+    .strict()
+    .min(1, 'expected at least 1 member')
+    .max(200, 'expected at most 200 members')
+    .required('expected a list of ids of members'),
+})
+  .strict()
+  .noUnknown(noUnknown);
+
+/**
+ * Messages to a trip's members; mounted under a trip's address.
+ *
+ * @param publicUrl where members find the application, when that is not where the leader's browser finds it
+ */
+export function messageRoutes(store: MessageStore, publicUrl: string | undefined): Router {
+  const router = Router({ mergeParams: true });
+  const me = accountOf;
+  const originOf = (req: Request): string => publicUrl ?? `${req.protocol}://${req.get('host') ?? ''}`;
+
+  router.get('/:id/messages', async (req, res) => {
+    res.json(await store.list(req.params.id, me(res).id));
+  });
+  router.post('/:id/messages', async (req, res) => {
+    const account = me(res);
+    const { kind, memberIds } = checked<{ kind: MessageKind; memberIds: readonly string[] }>(
+      sendRequest,
+      req.body,
+    );
+    res.json(await store.send(req.params.id, account.id, kind, memberIds, originOf(req)));
+  });
+  router.put('/:id/messages/addresses/:memberId', async (req, res) => {
+    const account = me(res);
+    const { address } = checked<{ address: string }>(addressRequest, req.body);
+    await store.setAddress(req.params.id, account.id, req.params.memberId, address.trim());
+    res.status(204).end();
+  });
+  return router;
+}

@@ -1,0 +1,187 @@
+/** Sending members their links and what changed for them, and what became of it. What a message says is not kept. */
+import { randomUUID } from 'node:crypto';
+import { MoreThan, type DataSource } from 'typeorm';
+import {
+  changesMessage,
+  channelOf,
+  linkMessage,
+  memberSheet,
+  type MemberSheet,
+  type MessageKind,
+  type MessageText,
+  type SendingAnswer,
+  type SentMessage,
+  type TripMessages,
+} from '@graft/core';
+import { MemberAddressRow, MessageRow, SheetLinkRow } from '../database/entities.js';
+import { ApiError } from '../http/apiError.js';
+import type { SheetStore } from '../sheets/sheetStore.js';
+import { DAY_MS } from '../time.js';
+import { access, type TripStore } from '../trips/tripStore.js';
+import type { Messenger } from './messenger.js';
+
+/** A message that was not delivered within a day is not asked about any more. */
+const ASKED_FOR_MS = DAY_MS;
+const MOST_SHOWN = 200;
+
+export class MessageStore {
+  constructor(
+    private readonly source: DataSource,
+    private readonly trips: TripStore,
+    private readonly sheets: SheetStore,
+    private readonly messenger: Messenger,
+  ) {}
+
+  async list(tripId: string, userId: string): Promise<TripMessages> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'read');
+    await this.askAgain(tripId);
+    const addresses = await manager.findBy(MemberAddressRow, { tripId });
+    const rows = await manager.find(MessageRow, {
+      where: { tripId },
+      order: { sentAt: 'DESC', id: 'ASC' },
+      take: MOST_SHOWN,
+    });
+    return {
+      service: await this.messenger.info(),
+      addresses: Object.fromEntries(addresses.map((a) => [a.memberId, a.address])),
+      messages: rows.map(asMessage),
+    };
+  }
+
+  /** @param address empty to forget it */
+  async setAddress(tripId: string, userId: string, memberId: string, address: string): Promise<void> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'full');
+    await this.requireMember(tripId, memberId);
+    if (address === '') {
+      await manager.delete(MemberAddressRow, { tripId, memberId });
+      return;
+    }
+    if (channelOf(address) === undefined)
+      throw new ApiError(400, 'invalid', 'This is no address; nothing was saved.', [
+        {
+          path: 'address',
+          message: `expected a mail address such as "ann@example.org" or a telephone number such as "+353 1 555 0123", got "${address}"`,
+        },
+      ]);
+    await manager.upsert(MemberAddressRow, { tripId, memberId, address }, ['tripId', 'memberId']);
+  }
+
+  /**
+   * Send some members their link, made anew, or only what changed for them since their last message.
+   *
+   * @param origin where the application is for members, such as "https://graft.example.org"
+   */
+  async send(
+    tripId: string,
+    userId: string,
+    kind: MessageKind,
+    memberIds: readonly string[],
+    origin: string,
+  ): Promise<SendingAnswer> {
+    const { manager } = this.source;
+    await access(manager, tripId, userId, 'full');
+    const stored = await this.trips.whole(tripId);
+    const known = new Set(stored?.trip.members.map((m) => m.id));
+    const odd = memberIds.find((id) => !known.has(id));
+    if (stored === undefined || odd !== undefined)
+      throw new ApiError(404, 'notFound', `There is no member with the id "${odd ?? ''}" in this trip.`);
+    // Whether there is anybody to carry them, before any link is made anew.
+    await this.messenger.info();
+    const addresses = new Map(
+      (await manager.findBy(MemberAddressRow, { tripId })).map((a) => [a.memberId, a.address]),
+    );
+    const answer = { sent: [] as string[], unchanged: [] as string[], without: [] as string[] };
+    for (const memberId of memberIds) {
+      const address = addresses.get(memberId);
+      const sheet = memberSheet(stored.trip, memberId);
+      const words =
+        address === undefined
+          ? 'without'
+          : kind === 'link'
+            ? linkMessage(sheet, `${origin}/s/#${await this.sheets.makeLink(tripId, userId, memberId)}`)
+            : await this.changes(tripId, memberId, sheet);
+      if (address === undefined || typeof words === 'string') {
+        answer[words === 'unchanged' ? 'unchanged' : 'without'].push(memberId);
+        continue;
+      }
+      await this.carry({ tripId, memberId, kind, address, words, sheet });
+      answer.sent.push(memberId);
+    }
+    return answer;
+  }
+
+  private async changes(
+    tripId: string,
+    memberId: string,
+    sheet: MemberSheet,
+  ): Promise<MessageText | 'unchanged' | 'without'> {
+    const link = await this.source.manager.findOneBy(SheetLinkRow, { tripId, memberId });
+    if (link === null || link.toldSheet === null) return 'without';
+    return changesMessage(link.toldSheet, sheet) ?? 'unchanged';
+  }
+
+  private async carry(message: {
+    readonly tripId: string;
+    readonly memberId: string;
+    readonly kind: MessageKind;
+    readonly address: string;
+    readonly words: MessageText;
+    readonly sheet: MemberSheet;
+  }): Promise<void> {
+    const { tripId, memberId, kind, address, words, sheet } = message;
+    const { manager } = this.source;
+    const channel = channelOf(address)!;
+    const { state, reason, serviceId } = await this.messenger.send({ channel, to: address, ...words });
+    await manager.insert(MessageRow, {
+      tripId,
+      id: randomUUID(),
+      memberId,
+      kind,
+      channel,
+      address,
+      sentAt: new Date(),
+      state,
+      reason: reason ?? null,
+      serviceId: serviceId ?? null,
+    });
+    // What a message told needs not be told again.
+    if (state !== 'failed') await manager.update(SheetLinkRow, { tripId, memberId }, { toldSheet: sheet });
+  }
+
+  /** Ask what became of messages that are still on their way. */
+  private async askAgain(tripId: string): Promise<void> {
+    const { manager } = this.source;
+    const open = await manager.findBy(MessageRow, {
+      tripId,
+      state: 'sent',
+      sentAt: MoreThan(new Date(Date.now() - ASKED_FOR_MS)),
+    });
+    for (const { id, serviceId } of open) {
+      if (serviceId === null) continue;
+      const { state, reason } = await this.messenger.stateOf(serviceId);
+      if (state !== 'sent')
+        await manager.update(MessageRow, { tripId, id }, { state, reason: reason ?? null });
+    }
+  }
+
+  private async requireMember(tripId: string, memberId: string): Promise<void> {
+    const stored = await this.trips.whole(tripId);
+    if (stored?.trip.members.some((m) => m.id === memberId) !== true)
+      throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
+  }
+}
+
+function asMessage({ id, memberId, kind, channel, address, sentAt, state, reason }: MessageRow): SentMessage {
+  return {
+    id,
+    memberId,
+    kind,
+    channel,
+    address,
+    sentAt: sentAt.toISOString(),
+    state,
+    ...(reason === null ? {} : { reason }),
+  };
+}

@@ -1,0 +1,239 @@
+import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { SMTPServer } from 'smtp-server';
+import type { OpenedSheet, SendingAnswer, TripMessages } from '@graft/core';
+import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
+import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { messengerOf, type Messenger, type Outgoing } from './messenger.js';
+
+const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
+
+/** A service that notes what it carries; what becomes of it is set by the test. */
+class NotingService implements Messenger {
+  readonly carried: Outgoing[] = [];
+  state: 'sent' | 'delivered' | 'failed' = 'sent';
+  readonly info = () => Promise.resolve({ name: 'Noting', simulated: true });
+  readonly send = (message: Outgoing) => {
+    this.carried.push(message);
+    return Promise.resolve({ state: 'sent' as const, serviceId: String(this.carried.length) });
+  };
+  readonly stateOf = () =>
+    Promise.resolve({ state: this.state, ...(this.state === 'failed' ? { reason: 'mailbox full' } : {}) });
+}
+
+const service = new NotingService();
+let server: TestServer;
+let leader: Visitor & { readonly userId: string };
+beforeAll(async () => {
+  server = await startTestServer(service);
+  leader = await server.signUp('Leader');
+});
+afterAll(() => server.close());
+beforeEach(() => {
+  service.carried.length = 0;
+  service.state = 'sent';
+});
+
+async function newTrip(by = leader): Promise<string> {
+  return ((await by.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
+}
+const address = (trip: string, member: string, to: string, status = 204) =>
+  leader.put(`/api/trips/${trip}/messages/addresses/${member}`).send({ address: to }).expect(status);
+const send = async (trip: string, kind: string, ...memberIds: string[]) =>
+  (await leader.post(`/api/trips/${trip}/messages`).send({ kind, memberIds }).expect(200))
+    .body as SendingAnswer;
+const list = async (trip: string) =>
+  (await leader.get(`/api/trips/${trip}/messages`).expect(200)).body as TripMessages;
+
+test('links go to who has an address, each its own, and open that member’s sheet', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  expect(await send(trip, 'link', 'eddy', 'joss')).toEqual({
+    sent: ['eddy'],
+    unchanged: [],
+    without: ['joss'],
+  });
+  expect(service.carried).toHaveLength(1);
+  const [{ channel, to, text }] = service.carried as [Outgoing];
+  expect([channel, to]).toEqual(['mail', 'eddy@example.org']);
+  const token = /\/s\/#(\S{43})/.exec(text)![1]!;
+  const opened = await server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
+  expect((opened.body as OpenedSheet).sheet.memberId).toBe('eddy');
+  // Neither the words nor the key are kept.
+  const rows = (await server.source.query('SELECT * FROM messages')) as object[];
+  expect(JSON.stringify(rows)).not.toContain(token);
+  expect(JSON.stringify(await list(trip))).not.toContain(token);
+  expect(server.log.join('\n')).not.toContain(token);
+});
+
+test('changes go only to whom they concern, and once', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await address(trip, 'joss', '+353 1 555 0123');
+  expect(await send(trip, 'changes', 'eddy')).toMatchObject({ without: ['eddy'] });
+  await send(trip, 'link', 'eddy', 'joss');
+  expect(service.carried[1]).toMatchObject({ channel: 'text', to: '+353 1 555 0123' });
+  expect(await send(trip, 'changes', 'eddy', 'joss')).toMatchObject({
+    sent: [],
+    unchanged: ['eddy', 'joss'],
+  });
+  const role = { id: 'r', day: 2, role: 'cook', memberId: 'joss' };
+  await leader
+    .post(`/api/trips/${trip}/edits`)
+    .send({ version: 1, edits: [{ kind: 'put', collection: 'roles', item: role }] })
+    .expect(200);
+  expect(await send(trip, 'changes', 'eddy', 'joss')).toMatchObject({ sent: ['joss'], unchanged: ['eddy'] });
+  expect(service.carried.at(-1)!.text).toContain('- Day 2: you are cook');
+  expect(await send(trip, 'changes', 'joss')).toMatchObject({ unchanged: ['joss'] });
+});
+
+test('what became of a message is asked until it is known', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await send(trip, 'link', 'eddy');
+  expect((await list(trip)).messages).toMatchObject([{ kind: 'link', memberId: 'eddy', state: 'sent' }]);
+  service.state = 'failed';
+  expect((await list(trip)).messages).toMatchObject([{ state: 'failed', reason: 'mailbox full' }]);
+  service.state = 'delivered';
+  expect((await list(trip)).messages).toMatchObject([{ state: 'failed' }]);
+});
+
+test.each([
+  ['eddy at home', 'expected a mail address such as "ann@example.org" or a telephone number such as'],
+  ['x'.repeat(201), 'expected at most 200 characters'],
+])('the address "%s" is refused', async (to, words) => {
+  const trip = await newTrip();
+  const refused = await address(trip, 'eddy', to, 400);
+  const { errors } = (refused.body as { error: { errors: { path: string; message: string }[] } }).error;
+  expect(errors).toMatchObject([{ path: 'address', message: expect.stringContaining(words) as string }]);
+  expect((await list(trip)).addresses).toEqual({});
+});
+
+test('addresses are kept with the trip and in no file, and forgotten when emptied', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', ' eddy@example.org ');
+  expect((await list(trip)).addresses).toEqual({ eddy: 'eddy@example.org' });
+  expect((await leader.get(`/api/trips/${trip}/export`).expect(200)).text).not.toContain('eddy@example.org');
+  await address(trip, 'eddy', '');
+  expect((await list(trip)).addresses).toEqual({});
+  await address(trip, 'nobody', 'a@example.org', 404);
+});
+
+test('somebody who is not there gets nothing, nor does anybody else', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await leader
+    .post(`/api/trips/${trip}/messages`)
+    .send({ kind: 'link', memberIds: ['eddy', 'nobody'] })
+    .expect(404);
+  await leader
+    .post(`/api/trips/${trip}/messages`)
+    .send({ kind: 'gossip', memberIds: ['eddy'] })
+    .expect(400);
+  expect(service.carried).toEqual([]);
+});
+
+describe('the simulated service', () => {
+  let own: TestServer;
+  beforeAll(async () => {
+    own = await startTestServer();
+  });
+  afterAll(() => own.close());
+
+  test('delivers after a while, and shows its messages to whoever is signed in', async () => {
+    const visitor = await own.signUp('Visitor');
+    const post = (to: string) =>
+      own
+        .visitor()
+        .post('/stand-ins/messages/v1/messages')
+        .send({ channel: 'mail', to, subject: 'A <b>', text: 'see http://127.0.0.1/s/#key & more' })
+        .expect(201);
+    const [good, bad] = [await post('a@example.org'), await post('bounce@example.org')];
+    const state = async (answer: typeof good) =>
+      (await own.visitor().get(`/stand-ins/messages/v1/messages/${(answer.body as { id: string }).id}`))
+        .body as object;
+    expect(await state(good)).toEqual({ state: 'sent' });
+    await new Promise((resolve) => setTimeout(resolve, 900));
+    expect(await state(good)).toEqual({ state: 'delivered' });
+    expect(await state(bad)).toEqual({ state: 'failed', reason: 'no such address' });
+    const page = (await visitor.get('/stand-ins/messages').expect(200)).text;
+    expect(page).toContain('A &lt;b&gt;');
+    expect(page).toContain('<a href="http://127.0.0.1/s/#key">http://127.0.0.1/s/#key</a> &amp; more');
+    await own.visitor().get('/stand-ins/messages').expect(401);
+  });
+
+  test('is asked by the application over its own protocol', async () => {
+    const visitor = await own.signUp('Second');
+    const trip = await newTrip(visitor);
+    await visitor
+      .put(`/api/trips/${trip}/messages/addresses/eddy`)
+      .send({ address: 'e@example.org' })
+      .expect(204);
+    await visitor
+      .post(`/api/trips/${trip}/messages`)
+      .send({ kind: 'link', memberIds: ['eddy'] })
+      .expect(200);
+    const { service: who, messages } = (await visitor.get(`/api/trips/${trip}/messages`))
+      .body as TripMessages;
+    expect(who).toEqual({ name: 'Simulated outbox', simulated: true });
+    expect(messages).toMatchObject([{ state: 'sent', address: 'e@example.org' }]);
+  });
+});
+
+describe('a mail server', () => {
+  const received: string[] = [];
+  const smtp = new SMTPServer({
+    authOptional: true,
+    disabledCommands: ['STARTTLS', 'AUTH'],
+    onRcptTo: ({ address: to }, _session, done) =>
+      done(to.startsWith('gone') ? Object.assign(new Error('no such user'), { responseCode: 550 }) : null),
+    onData: (stream, _session, done) => {
+      let text = '';
+      stream.on('data', (part: Buffer) => (text += part.toString()));
+      stream.on('end', () => {
+        received.push(text);
+        done();
+      });
+    },
+  });
+  let url = '';
+  beforeAll(async () => {
+    const listening = smtp.listen(0, '127.0.0.1');
+    await once(listening, 'listening');
+    url = `smtp://127.0.0.1:${(listening.address() as { port: number }).port}`;
+  });
+  afterAll(() => new Promise<void>((resolve) => void smtp.close(() => resolve())));
+  const message = {
+    channel: 'mail',
+    to: 'ann@example.org',
+    subject: 'Your sheet',
+    text: 'Here it is.',
+  } as const;
+
+  test('takes mail', async () => {
+    const server = messengerOf(url, 'Leader <leader@example.org>');
+    expect(await server.info()).toEqual({ name: 'mail server 127.0.0.1', simulated: false });
+    expect(await server.send(message)).toEqual({ state: 'sent' });
+    expect(received[0]).toMatch(/^From: Leader <leader@example.org>/m);
+    expect(received[0]).toMatch(/^To: ann@example.org/m);
+    expect(received[0]).toContain('Here it is.');
+  });
+  test('refuses an address: the message failed, and says why', async () => {
+    const answer = await messengerOf(url, 'leader@example.org').send({ ...message, to: 'gone@example.org' });
+    expect(answer).toMatchObject({
+      state: 'failed',
+      reason: expect.stringContaining('no such user') as string,
+    });
+  });
+  test('carries no text messages', async () => {
+    const answer = await messengerOf(url, '').send({ ...message, channel: 'text', to: '+353 1 555 0123' });
+    expect(answer).toEqual({ state: 'failed', reason: 'this server only carries mail' });
+  });
+  test('that is not there is told as such', async () => {
+    await expect(messengerOf('smtp://127.0.0.1:9', 'a@example.org').send(message)).rejects.toMatchObject({
+      status: 502,
+      message: expect.stringContaining('cannot be reached') as string,
+    });
+  });
+});

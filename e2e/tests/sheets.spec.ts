@@ -163,6 +163,53 @@ test('what the leader changes is told to whom it concerns, until they have seen 
   await expect(news(eddy)).toHaveCount(0);
 });
 
+test('links and changes go out as messages, with what became of them', async ({ page, browser }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'sheets');
+  await page.getByText('Messages', { exact: true }).click();
+  const panel = page.getByRole('region', { name: 'From and to members' });
+  await expect(panel).toContainText('Through: Simulated outbox');
+  const address = (name: string) => panel.getByRole('textbox', { name: `Address of ${name}` });
+  await address('Eddy').fill('eddy at home');
+  await expect(panel.getByRole('alert')).toContainText('Expected a mail address');
+  await address('Eddy').fill('eddy@example.org');
+  await address('Eddy').press('Enter');
+  await address('Joss').fill('bounce@example.org');
+  await address('Joss').press('Tab');
+  await panel.getByRole('button', { name: 'Send 2 links' }).click();
+  await expect(panel.getByRole('status')).toHaveText('Sent to Joss, Eddy.');
+  const recipient = (name: string) => panel.getByRole('listitem').filter({ hasText: name });
+  await expect(recipient('Eddy')).toContainText(/link .*: delivered/);
+  await expect(recipient('Joss')).toContainText(/▲ link .*: failed, no such address/);
+
+  // What Eddy finds in his mail.
+  const outbox = await page.context().newPage();
+  await outbox.goto(`${baseUrl()}/stand-ins/messages`);
+  const mail = outbox.getByRole('article').filter({ hasText: 'eddy@example.org' }).first();
+  await expect(mail).toContainText('Eddy, this is your sheet for Mending the hut roof at Tarn Elling');
+  const eddy = await phone(browser, (await mail.getByRole('link').getAttribute('href'))!);
+  await expect(eddy.getByRole('heading', { level: 1 })).toHaveText('Eddy');
+  await expect(recipient('Eddy')).toContainText('opened');
+
+  await panel.getByRole('button', { name: 'Send what changed' }).click();
+  await expect(panel.getByRole('status')).toContainText('Nothing changed for Joss, Eddy');
+  await station(page, 'Shares').click();
+  await page.getByLabel('Find a piece').selectOption('sealant');
+  await page
+    .getByRole('button', { name: /^Give .* to Joss|^Joss/ })
+    .first()
+    .click();
+  await saved(page);
+  await station(page, 'Sheets').click();
+  await page.getByText('Messages', { exact: true }).click();
+  await panel.getByRole('button', { name: 'Send what changed' }).click();
+  await expect(panel.getByRole('status')).toHaveText('Sent to Joss, Eddy.');
+  await outbox.reload();
+  await expect(outbox.getByRole('article').filter({ hasText: 'eddy@example.org' }).first()).toContainText(
+    'No longer yours: Sealant tubes',
+  );
+});
+
 test('by keyboard alone: a tick, the way to a section, a report', async ({ browser }) => {
   const id = await importTrip(demoText('hut-roof'));
   const eddy = await phone(browser, await newLink(id, 'eddy'));

@@ -5,6 +5,8 @@ import { ApiError } from '../http/apiError.js';
 import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
 import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
+import type { MessageStore } from '../messages/messageStore.js';
+import type { SheetStore } from '../sheets/sheetStore.js';
 import type { TripStore } from '../trips/tripStore.js';
 import { deleteRequest, passwordRequest, signInRequest, signUpRequest } from './accountRequests.js';
 import type { AccountStore, NewAccount } from './accountStore.js';
@@ -14,6 +16,8 @@ export interface AccountParts {
   readonly accounts: AccountStore;
   readonly trips: TripStore;
   readonly library: LibraryStore;
+  readonly sheets: SheetStore;
+  readonly messages: MessageStore;
   /** Gives the demo account, with its trips; undefined where no demo is offered. */
   readonly demo: (() => Promise<Account>) | undefined;
 }
@@ -24,7 +28,8 @@ const wrongPassword = (): ApiError =>
   ]);
 const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
 
-export function accountRoutes({ accounts, trips, library, demo }: AccountParts): Router {
+export function accountRoutes(parts: AccountParts): Router {
+  const { accounts, trips, library, sheets, messages, demo } = parts;
   const router = Router();
   const byMachine = attempts(100, 15, machineOf);
   const byAddress = attempts(
@@ -106,7 +111,15 @@ export function accountRoutes({ accounts, trips, library, demo }: AccountParts):
     const files = [];
     for (const { id, archived, deletedAt } of owned) {
       const { trip } = await trips.get(id, account.id, { deletedToo: true });
-      files.push({ archived, deletedAt, file: JSON.parse(serialiseTripFile(trip)) as unknown });
+      // What members told and where they are reached is in no trip file.
+      const told = deletedAt === undefined ? await sheets.progress(id, account.id) : undefined;
+      files.push({
+        archived,
+        deletedAt,
+        file: JSON.parse(serialiseTripFile(trip)) as unknown,
+        sheets: told,
+        ...(await messages.kept(id)),
+      });
     }
     const { id, email, name } = account;
     const data = {

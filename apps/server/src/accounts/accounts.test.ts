@@ -157,7 +157,15 @@ describe('my data', () => {
       format: 'graft-account',
       account: { email: 'vera@example.org', name: 'Vera' },
       sessions: [{}],
-      trips: [{ file: { trip: { name: 'Mine' } } }, { file: { trip: { name: 'Thrown away' } } }],
+      trips: [
+        {
+          file: { trip: { name: 'Mine' } },
+          sheets: { links: [], marks: {} },
+          addresses: {},
+          messages: [],
+        },
+        { file: { trip: { name: 'Thrown away' } } },
+      ],
       leadsWithOthers: [{ name: 'Theirs', owner: 'Wim', role: 'read' }],
     });
     expect(JSON.stringify(answer.body)).not.toMatch(/argon2|passwordHash/);

@@ -15,10 +15,8 @@ import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
 import { messageRoutes } from '../messages/messageRoutes.js';
 import { messageService } from '../messages/messageService.js';
-import type { MessageStore } from '../messages/messageStore.js';
 import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
-import type { SheetStore } from '../sheets/sheetStore.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
@@ -27,9 +25,7 @@ import { ApiError, errorBody } from './apiError.js';
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
   readonly library: LibraryStore;
-  readonly sheets: SheetStore;
   readonly news: SheetNewsroom;
-  readonly messages: MessageStore;
   /** Where members find the application, when that is not where the leader's browser finds it. */
   readonly publicUrl: string | undefined;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
@@ -44,7 +40,7 @@ export interface AppParts extends AccountParts {
 const LARGEST_BODY = '4mb';
 
 export function makeApp(parts: AppParts): Express {
-  const { accounts, trips, demo, leaders, library, sheets, news, messages } = parts;
+  const { accounts, trips, leaders, library, sheets, news, messages } = parts;
   const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
@@ -87,7 +83,7 @@ export function makeApp(parts: AppParts): Express {
   });
   app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
   app.use('/api', recognise(accounts));
-  app.use('/api/account', accountRoutes({ accounts, trips, library, demo }));
+  app.use('/api/account', accountRoutes(parts));
   app.use(
     '/api/trips',
     tripRoutes(trips, forecastUrl),

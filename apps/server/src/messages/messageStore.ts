@@ -36,6 +36,12 @@ export class MessageStore {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'read');
     await this.askAgain(tripId);
+    return { service: await this.messenger.info(), ...(await this.kept(tripId)) };
+  }
+
+  /** What is kept of a trip's messages, for whoever may see it; nobody outside is asked. */
+  async kept(tripId: string): Promise<Pick<TripMessages, 'addresses' | 'messages'>> {
+    const { manager } = this.source;
     const addresses = await manager.findBy(MemberAddressRow, { tripId });
     const rows = await manager.find(MessageRow, {
       where: { tripId },
@@ -43,7 +49,6 @@ export class MessageStore {
       take: MOST_SHOWN,
     });
     return {
-      service: await this.messenger.info(),
       addresses: Object.fromEntries(addresses.map((a) => [a.memberId, a.address])),
       messages: rows.map(asMessage),
     };

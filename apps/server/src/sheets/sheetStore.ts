@@ -93,6 +93,8 @@ export class SheetStore {
         'invalid',
         `Links of this trip ended on ${end.toISOString().slice(0, 10)}, ${DAYS_AFTER_TRIP} days after it: its dates are in the past.`,
       );
+    const stored = await this.trips.whole(tripId);
+    if (stored === undefined) throw goneLink();
     const token = newToken();
     await manager.upsert(
       SheetLinkRow,
@@ -103,6 +105,8 @@ export class SheetStore {
         createdAt: new Date(),
         openedAt: null,
         seenAt: null,
+        // Whoever gets it by hand reads this now: later messages tell what is new since.
+        toldSheet: memberSheet(stored.trip, memberId),
       },
       ['tripId', 'memberId'],
     );

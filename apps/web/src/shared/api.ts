@@ -8,11 +8,14 @@ import type {
   InvitedRole,
   Library,
   LibraryEdit,
+  MessageKind,
   ScaleInfo,
+  SendingAnswer,
   SheetMark,
   SheetProgress,
   StoredTrip,
   TripEdit,
+  TripMessages,
   TripLeaders,
   TripStyle,
   TripSummary,
@@ -113,6 +116,12 @@ export const api = {
     call<void>(trip(id, `/sheets/${encodeURIComponent(memberId)}/link`), { method: 'DELETE' }),
   tellMember: (id: string, memberId: string, marks: readonly SheetMark[]) =>
     call<void>(trip(id, `/sheets/${encodeURIComponent(memberId)}/marks`), asJson('POST', { marks })),
+
+  messages: (id: string) => call<TripMessages>(trip(id, '/messages')),
+  sendMessages: (id: string, kind: MessageKind, memberIds: readonly string[]) =>
+    call<SendingAnswer>(trip(id, '/messages'), asJson('POST', { kind, memberIds })),
+  setAddress: (id: string, memberId: string, address: string) =>
+    call<void>(trip(id, `/messages/addresses/${encodeURIComponent(memberId)}`), asJson('PUT', { address })),
 
   leaders: (id: string) => call<TripLeaders>(trip(id, '/leaders')),
   invite: (id: string, role: InvitedRole) =>

@@ -22,7 +22,7 @@ interface Props {
   ) => void;
 }
 
-/** What members told that waits for the leader: weights to take into the plan, problems to answer, things they will not carry. */
+/** From and to members that waits for the leader: weights to take into the plan, problems to answer, things they will not carry. */
 export function ReportsPanel({ members, readOnly, onWeight, onTell }: Props) {
   const all = members.flatMap(([member, { reports }]) => reports.map((report) => ({ member, report })));
   const conflicts = members.filter(([, p]) => p.conflicts.length > 0);

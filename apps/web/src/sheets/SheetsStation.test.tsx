@@ -66,7 +66,7 @@ test('a weight that a member measured goes into the plan', async () => {
 test('what is unconfirmed, by member', async () => {
   const { user } = open({ links: [], marks: { joss: [mark({ thingId: 'hammer' })] } });
   await user.click(await screen.findByText('Unconfirmed'));
-  const region = screen.getByRole('region', { name: 'What members told' });
+  const region = screen.getByRole('region', { name: 'From and to members' });
   await waitFor(() => expect(region.textContent).toMatch(/Eddy nothing confirmed of 20/));
   expect(region.textContent).not.toContain('Claw hammer');
 });

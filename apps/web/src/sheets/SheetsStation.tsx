@@ -21,10 +21,12 @@ import { SidePanel } from '../shared/SidePanel';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
 import { LinkDialog, type NewLink } from './LinkDialog';
+import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
+import { shortTime } from './shortTime';
 import { useSheetNews } from './useSheetNews';
 
-type Panel = 'told' | 'unconfirmed';
+type Panel = 'told' | 'unconfirmed' | 'messages';
 
 /** Each member's sheet: its link, how far they are, and what they told. */
 export function SheetsStation() {
@@ -175,16 +177,19 @@ export function SheetsStation() {
         </Text>
       </Box>
       <SidePanel<Panel>
-        label="What members told"
+        label="From and to members"
         w="380px"
         tabs={[
           ['told', reports === 0 ? 'For you' : `For you (${reports})`],
           ['unconfirmed', 'Unconfirmed'],
+          ['messages', 'Messages'],
         ]}
         value={panel}
         onChoose={setPanel}
       >
-        {panel === 'told' ? (
+        {panel === 'messages' ? (
+          <MessagesPanel members={trip.members} links={links} readOnly={readOnly} />
+        ) : panel === 'told' ? (
           <ReportsPanel
             members={progress}
             readOnly={readOnly}
@@ -264,16 +269,9 @@ function Row(props: {
 
 /** What a leader wants to know of a link: was it opened, and when last. */
 function linkText({ createdAt, seenAt, openedAt }: SheetLink): string {
-  const short = (iso: string): string =>
-    new Date(iso).toLocaleString(undefined, {
-      day: 'numeric',
-      month: 'short',
-      hour: '2-digit',
-      minute: '2-digit',
-    });
   return openedAt === undefined
-    ? `not opened, made ${short(createdAt)}`
-    : `seen ${short(seenAt ?? openedAt)}`;
+    ? `not opened, made ${shortTime(createdAt)}`
+    : `seen ${shortTime(seenAt ?? openedAt)}`;
 }
 
 /** What nobody has said to have or to have packed, by member. */

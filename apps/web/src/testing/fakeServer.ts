@@ -16,7 +16,7 @@ export interface FakeServer {
   trip: Trip;
   version: number;
   library: Library;
-  /** What members told from their sheets. */
+  /** From and to members from their sheets. */
   sheets: SheetProgress;
   /** What the members carried before. */
   earlier: readonly EarlierTrip[];
@@ -48,6 +48,10 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     server.calls.push(`${init?.method ?? 'GET'} ${path}`);
     if (server.down) return Promise.reject(new TypeError('Failed to fetch'));
     const body = (): unknown => JSON.parse(String(init?.body));
+    if (path.endsWith('/messages'))
+      return Promise.resolve(
+        answer(200, { service: { name: 'Simulated outbox', simulated: true }, addresses: {}, messages: [] }),
+      );
     if (path.endsWith('/sheets')) return Promise.resolve(answer(200, server.sheets));
     if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
     if (path.endsWith('/earlier')) return Promise.resolve(answer(200, { trips: server.earlier }));

@@ -12,7 +12,7 @@ export interface Outgoing {
   readonly text: string;
 }
 /** What came of a message, as far as is known. */
-export interface Carried {
+interface Carried {
   readonly state: MessageState;
   readonly reason?: string;
 }

@@ -100,33 +100,49 @@ export class MessageStore {
     const answer = { sent: [] as string[], unchanged: [] as string[], without: [] as string[] };
     for (const memberId of memberIds) {
       const address = addresses.get(memberId);
-      const sheet = memberSheet(stored.trip, memberId);
-      const words =
-        address === undefined
-          ? 'without'
-          : kind === 'link'
-            ? linkMessage(sheet, `${origin}/s/#${await this.sheets.makeLink(tripId, userId, memberId)}`)
-            : await this.changes(tripId, memberId, sheet);
-      if (address === undefined || typeof words === 'string') {
-        answer[words === 'unchanged' ? 'unchanged' : 'without'].push(memberId);
+      if (address === undefined) {
+        answer.without.push(memberId);
         continue;
       }
-      await this.carry({ tripId, memberId, kind, address, words, sheet });
+      const sheet = memberSheet(stored.trip, memberId);
+      if (kind === 'link') await this.sendLink(tripId, userId, { memberId, address, sheet }, origin);
+      else {
+        const link = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+        const words =
+          link === null || link.toldSheet === null ? undefined : changesMessage(link.toldSheet, sheet);
+        if (words === undefined) {
+          answer[link === null ? 'without' : 'unchanged'].push(memberId);
+          continue;
+        }
+        await this.carry({ tripId, memberId, kind, address, words, sheet });
+      }
       answer.sent.push(memberId);
     }
     return answer;
   }
 
-  private async changes(
+  /** A link that does not get on its way takes the place of no other. */
+  private async sendLink(
     tripId: string,
-    memberId: string,
-    sheet: MemberSheet,
-  ): Promise<MessageText | 'unchanged' | 'without'> {
-    const link = await this.source.manager.findOneBy(SheetLinkRow, { tripId, memberId });
-    if (link === null || link.toldSheet === null) return 'without';
-    return changesMessage(link.toldSheet, sheet) ?? 'unchanged';
+    userId: string,
+    to: { readonly memberId: string; readonly address: string; readonly sheet: MemberSheet },
+    origin: string,
+  ): Promise<void> {
+    const { manager } = this.source;
+    const { memberId, sheet } = to;
+    const before = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+    const token = await this.sheets.makeLink(tripId, userId, memberId);
+    let isOnItsWay = false;
+    try {
+      const words = linkMessage(sheet, `${origin}/s/#${token}`);
+      isOnItsWay = await this.carry({ tripId, kind: 'link', words, ...to });
+    } finally {
+      if (!isOnItsWay && before === null) await manager.delete(SheetLinkRow, { tripId, memberId });
+      else if (!isOnItsWay) await manager.save(before!);
+    }
   }
 
+  /** @returns whether it is on its way */
   private async carry(message: {
     readonly tripId: string;
     readonly memberId: string;
@@ -134,7 +150,7 @@ export class MessageStore {
     readonly address: string;
     readonly words: MessageText;
     readonly sheet: MemberSheet;
-  }): Promise<void> {
+  }): Promise<boolean> {
     const { tripId, memberId, kind, address, words, sheet } = message;
     const { manager } = this.source;
     const channel = channelOf(address)!;
@@ -153,6 +169,7 @@ export class MessageStore {
     });
     // What a message told needs not be told again.
     if (state !== 'failed') await manager.update(SheetLinkRow, { tripId, memberId }, { toldSheet: sheet });
+    return state !== 'failed';
   }
 
   /** Ask what became of messages that are still on their way. */

@@ -2,7 +2,8 @@ import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { SMTPServer } from 'smtp-server';
-import type { OpenedSheet, SendingAnswer, TripMessages } from '@graft/core';
+import type { OpenedSheet, SendingAnswer, SheetProgress, TripMessages } from '@graft/core';
+import { ApiError } from '../http/apiError.js';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 import { messengerOf, type Messenger, type Outgoing } from './messenger.js';
@@ -13,10 +14,13 @@ const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.j
 class NotingService implements Messenger {
   readonly carried: Outgoing[] = [];
   state: 'sent' | 'delivered' | 'failed' = 'sent';
+  /** What comes of the next messages. */
+  next: 'sent' | 'failed' | 'broken' = 'sent';
   readonly info = () => Promise.resolve({ name: 'Noting', simulated: true });
   readonly send = (message: Outgoing) => {
+    if (this.next === 'broken') return Promise.reject(new ApiError(502, 'unavailable', 'The line is cut.'));
     this.carried.push(message);
-    return Promise.resolve({ state: 'sent' as const, serviceId: String(this.carried.length) });
+    return Promise.resolve({ state: this.next, serviceId: String(this.carried.length) });
   };
   readonly stateOf = () =>
     Promise.resolve({ state: this.state, ...(this.state === 'failed' ? { reason: 'mailbox full' } : {}) });
@@ -33,6 +37,7 @@ afterAll(() => server.close());
 beforeEach(() => {
   service.carried.length = 0;
   service.state = 'sent';
+  service.next = 'sent';
 });
 
 async function newTrip(by = leader): Promise<string> {
@@ -86,6 +91,30 @@ test('changes go only to whom they concern, and once', async () => {
   expect(await send(trip, 'changes', 'eddy', 'joss')).toMatchObject({ sent: ['joss'], unchanged: ['eddy'] });
   expect(service.carried.at(-1)!.text).toContain('- Day 2: you are cook');
   expect(await send(trip, 'changes', 'joss')).toMatchObject({ unchanged: ['joss'] });
+});
+
+test('a link that does not get on its way ends no other', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await address(trip, 'joss', 'joss@example.org');
+  await send(trip, 'link', 'eddy');
+  const token = /#(\S{43})/.exec(service.carried[0]!.text)![1]!;
+  const opens = () => server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
+  const post = (status: number) =>
+    leader
+      .post(`/api/trips/${trip}/messages`)
+      .send({ kind: 'link', memberIds: ['eddy', 'joss'] })
+      .expect(status);
+  service.next = 'broken';
+  await post(502);
+  await opens();
+  service.next = 'failed';
+  await post(200);
+  await opens();
+  // Joss never had one.
+  const { links } = (await leader.get(`/api/trips/${trip}/sheets`)).body as SheetProgress;
+  expect(links.map((l) => l.memberId)).toEqual(['eddy']);
+  expect((await list(trip)).messages.filter((m) => m.state === 'failed')).toHaveLength(2);
 });
 
 test('what became of a message is asked until it is known', async () => {

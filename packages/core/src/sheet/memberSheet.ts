@@ -45,6 +45,7 @@ export interface SheetThing {
   /** Named when it is not there on the first day. */
   readonly fromDay?: number;
 }
+/** Without its reason: that tells of somebody's body. */
 export interface SheetHandover {
   readonly day: number;
   readonly name: string;
@@ -52,7 +53,6 @@ export interface SheetHandover {
   readonly gives: boolean;
   /** The other of the two; absent when nobody gives or takes it. */
   readonly other?: string;
-  readonly reason: string;
 }
 export interface SheetDay {
   readonly day: number;
@@ -217,13 +217,13 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
     .flatMap((handover): SheetHandover[] => {
       const piece = pieces.get(handover.pieceId);
       const fromId = carrierOf(trip, handover.pieceId, handover.day - 1);
-      const { toMemberId: toId, day, reason } = handover;
+      const { toMemberId: toId, day } = handover;
       if (piece === undefined || fromId === toId || (fromId !== memberId && toId !== memberId)) return [];
       const gives = fromId === memberId;
       const otherId = gives ? toId : fromId;
       const other = otherId === undefined ? {} : { other: memberById(trip, otherId).name };
       const massKg = massOnDayKg(piece, day, trip.legs[day - 1]!);
-      return [{ day, name: piece.name, massKg, gives, ...other, reason }];
+      return [{ day, name: piece.name, massKg, gives, ...other }];
     });
 }
 

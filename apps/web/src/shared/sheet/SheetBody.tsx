@@ -353,7 +353,7 @@ function Days({ sheet }: { sheet: MemberSheet }) {
                 {h.gives
                   ? `Give ${h.name} to ${h.other ?? 'nobody: it leaves the trip'}`
                   : `Take ${h.name}${h.other === undefined ? '' : ` from ${h.other}`}`}
-                , {formatMass(h.massKg)} <span className="muted">({h.reason})</span>
+                , {formatMass(h.massKg)}
               </p>
             ))}
             {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}

@@ -64,6 +64,6 @@ function blocksOf(sheet: MemberSheet): readonly Block[] {
       plain(`${' '.repeat(95)}${d.roles.length > 0 ? ' '.repeat(25) : ''}`),
       ...(d.meals.length > 0 ? [plain(d.meals.map((m) => `Breakfast: ${m.dish}`).join(' · '))] : []),
     ]),
-    ...sheet.handovers.map((h) => plain(`Take ${h.name} from ${h.other ?? ''} ${h.reason}`)),
+    ...sheet.handovers.map((h) => plain(`Take ${h.name} from ${h.other ?? ''} 0.0 kg`)),
   ];
 }

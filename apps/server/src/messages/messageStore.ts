@@ -17,7 +17,7 @@ import { MemberAddressRow, MessageRow, SheetLinkRow } from '../database/entities
 import { ApiError } from '../http/apiError.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import { DAY_MS } from '../time.js';
-import { access, type TripStore } from '../trips/tripStore.js';
+import { access, requireMember, type TripStore } from '../trips/tripStore.js';
 import type { Messenger } from './messenger.js';
 
 /** A message that was not delivered within a day is not asked about any more. */
@@ -58,7 +58,7 @@ export class MessageStore {
   async setAddress(tripId: string, userId: string, memberId: string, address: string): Promise<void> {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'full');
-    await this.requireMember(tripId, memberId);
+    await requireMember(manager, tripId, memberId);
     if (address === '') {
       await manager.delete(MemberAddressRow, { tripId, memberId });
       return;
@@ -186,12 +186,6 @@ export class MessageStore {
       if (state !== 'sent')
         await manager.update(MessageRow, { tripId, id }, { state, reason: reason ?? null });
     }
-  }
-
-  private async requireMember(tripId: string, memberId: string): Promise<void> {
-    const stored = await this.trips.whole(tripId);
-    if (stored?.trip.members.some((m) => m.id === memberId) !== true)
-      throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
   }
 }
 

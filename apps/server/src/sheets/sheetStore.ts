@@ -14,7 +14,7 @@ import { newToken, tokenHash } from '../accounts/tokens.js';
 import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
-import { access, type TripStore } from '../trips/tripStore.js';
+import { access, requireMember, type TripStore } from '../trips/tripStore.js';
 import { batched } from './batched.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 
@@ -37,6 +37,8 @@ interface OpenLink extends Holder {
   readonly expiresAt: Date;
   /** Marks of this member that are kept. */
   readonly known: number;
+  readonly openedAt: Date | null;
+  readonly seenAt: Date | null;
 }
 interface Told extends Holder {
   readonly marks: readonly SheetMark[];
@@ -61,7 +63,11 @@ export class SheetStore {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'read');
     const expiresAt = (await endOf(manager, tripId)).toISOString();
-    const links = await manager.find(SheetLinkRow, { where: { tripId }, order: { createdAt: 'ASC' } });
+    const links = await manager.find(SheetLinkRow, {
+      select: { memberId: true, createdAt: true, openedAt: true, seenAt: true },
+      where: { tripId },
+      order: { createdAt: 'ASC' },
+    });
     const rows = await manager.find(SheetMarkRow, { where: { tripId }, order: ORDER });
     const marks: Record<string, KeptMark[]> = {};
     for (const row of rows) (marks[row.memberId] ??= []).push(asMark(row));
@@ -86,15 +92,15 @@ export class SheetStore {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'full');
     await requireMember(manager, tripId, memberId);
-    const end = await endOf(manager, tripId);
+    const stored = await this.trips.whole(tripId);
+    if (stored === undefined) throw goneLink();
+    const end = endAfter(stored.trip.startDate, stored.trip.legs.length);
     if (end.getTime() <= Date.now())
       throw new ApiError(
         400,
         'invalid',
         `Links of this trip ended on ${end.toISOString().slice(0, 10)}, ${DAYS_AFTER_TRIP} days after it: its dates are in the past.`,
       );
-    const stored = await this.trips.whole(tripId);
-    if (stored === undefined) throw goneLink();
     const token = newToken();
     await manager.upsert(
       SheetLinkRow,
@@ -236,12 +242,14 @@ export class SheetStore {
     return all.map(({ tripId, memberId }) => byHolder.get(`${tripId} ${memberId}`) ?? []);
   }
 
-  private async noteSeen({ tripId, memberId }: OpenLink): Promise<void> {
+  private async noteSeen({ tripId, memberId, openedAt, seenAt }: OpenLink): Promise<void> {
     const now = new Date();
-    const { manager } = this.source;
-    const row = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
-    if (row === null || now.getTime() - (row.seenAt?.getTime() ?? 0) < SEEN_EVERY_MS) return;
-    await manager.update(SheetLinkRow, { tripId, memberId }, { seenAt: now, openedAt: row.openedAt ?? now });
+    if (now.getTime() - (seenAt?.getTime() ?? 0) < SEEN_EVERY_MS) return;
+    await this.source.manager.update(
+      SheetLinkRow,
+      { tripId, memberId },
+      { seenAt: now, openedAt: openedAt ?? now },
+    );
     this.news.publish(tripId, { kind: 'links' });
   }
 
@@ -255,7 +263,8 @@ export class SheetStore {
   private async links(tokens: readonly string[]): Promise<readonly (OpenLink | undefined)[]> {
     const hashes = tokens.map(tokenHash);
     const rows = (await this.source.manager.query(
-      `SELECT l.token_hash AS hash, l.trip_id AS tripId, l.member_id AS memberId, t.start_date AS startDate,
+      `SELECT l.token_hash AS hash, l.trip_id AS tripId, l.member_id AS memberId, l.opened_at AS openedAt,
+              l.seen_at AS seenAt, t.start_date AS startDate,
               (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
               (SELECT COUNT(*) FROM sheet_marks k WHERE k.trip_id = l.trip_id AND k.member_id = l.member_id) AS known
        FROM sheet_links l
@@ -267,14 +276,16 @@ export class SheetStore {
       hash: string;
       tripId: string;
       memberId: string;
+      openedAt: Date | null;
+      seenAt: Date | null;
       startDate: string;
       days: string;
       known: string;
     }[];
     const byHash = new Map(
-      rows.map(({ hash, tripId, memberId, startDate, days, known }) => [
+      rows.map(({ hash, startDate, days, known, ...link }) => [
         hash,
-        { tripId, memberId, expiresAt: endAfter(startDate, Number(days)), known: Number(known) },
+        { ...link, expiresAt: endAfter(startDate, Number(days)), known: Number(known) },
       ]),
     );
     return hashes.map((hash) => byHash.get(hash));
@@ -314,15 +325,6 @@ async function endOf(manager: EntityManager, tripId: string): Promise<Date> {
     [tripId],
   )) as { startDate: string; days: string }[];
   return endAfter(head!.startDate, Number(head!.days));
-}
-
-async function requireMember(manager: EntityManager, tripId: string, memberId: string): Promise<void> {
-  const [found] = (await manager.query('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
-    tripId,
-    memberId,
-  ])) as object[];
-  if (found === undefined)
-    throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
 }
 
 function goneLink(): ApiError {

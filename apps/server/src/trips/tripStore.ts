@@ -214,6 +214,16 @@ export async function access(
   return { role: found.role, version: found.version };
 }
 
+/** @throws ApiError 404 for a member whom the trip does not have */
+export async function requireMember(manager: EntityManager, tripId: string, memberId: string): Promise<void> {
+  const [found] = (await manager.query('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
+    tripId,
+    memberId,
+  ])) as object[];
+  if (found === undefined)
+    throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
+}
+
 async function lockedHead(manager: EntityManager, id: string, version: number): Promise<TripRow> {
   const head = await manager.findOne(TripRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
   if (head === null) throw notFound(id);

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import type { Pack, StowAssessment } from '@graft/core';
+import { zoneBox, type Pack, type StowAssessment } from '@graft/core';
 import { paint } from '../theme/system';
-import { makeFrame, packSpans, zoneBox } from './packFrame';
+import { makeFrame, packSpans } from './packFrame';
 
 const HEIGHT = 46;
 

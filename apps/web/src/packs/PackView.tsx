@@ -7,6 +7,7 @@ import {
   mainOf,
   roomFor,
   sectionOf,
+  zoneBox,
   type Column,
   type MainCompartment,
   type Pack,
@@ -19,7 +20,7 @@ import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';
 import { densityShade } from './density';
 import { placeLabels } from './labels';
-import { cornerCm, seen, zoneBox, type Frame } from './packFrame';
+import { cornerCm, seen, type Frame } from './packFrame';
 
 /** Where a thing in hand is, cm: one of x and y is the plane's. */
 export interface Spot {

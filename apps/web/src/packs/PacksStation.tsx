@@ -14,6 +14,7 @@ import {
   placeAt,
   planningDay,
   stowProblem,
+  zoneBox,
   type Pack,
   type Placement,
   type Side,
@@ -41,7 +42,6 @@ import { StepsTab } from './StepsTab';
 import { namesIn } from './namesIn';
 import { boundsOf, StowFigures } from './StowFigures';
 import { ZoneList } from './ZoneList';
-import { zoneBox } from './packFrame';
 
 const TABS = {
   places: 'Places',

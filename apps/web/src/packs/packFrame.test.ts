@@ -1,5 +1,5 @@
-import { cataloguePack, PACK_SIZES } from '@graft/core';
-import { makeFrame, packSpans, seen, zoneBox } from './packFrame';
+import { cataloguePack, PACK_SIZES, zoneBox } from '@graft/core';
+import { makeFrame, packSpans, seen } from './packFrame';
 
 const pack = cataloguePack(
   'p',

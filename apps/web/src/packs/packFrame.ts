@@ -1,6 +1,6 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
 import { scaleLinear } from 'd3-scale';
-import { meets, type Box, type Pack, type PlacedThing, type Plane, type Zone } from '@graft/core';
+import { meets, zoneBox, type Pack, type PlacedThing, type Plane, type Zone } from '@graft/core';
 
 export interface Span {
   readonly low: number;
@@ -26,18 +26,6 @@ export function packSpans(pack: Pack): { x: Span; y: Span; z: Span } {
       (z) => z.at.z,
       (z) => z.heightCm,
     ),
-  };
-}
-
-/** The box of a zone. */
-export function zoneBox(zone: Zone): Box {
-  return {
-    x0: zone.at.x - zone.widthCm / 2,
-    x1: zone.at.x + zone.widthCm / 2,
-    y0: zone.at.y,
-    y1: zone.at.y + zone.depthCm,
-    z0: zone.at.z,
-    z1: zone.at.z + zone.heightCm,
   };
 }
 

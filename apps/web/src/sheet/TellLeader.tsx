@@ -121,8 +121,7 @@ function Told({ sheet, marks, tell }: Props) {
     <ul className="sheet-list plain" aria-label="What you told">
       {reports.map(({ mark, others }) => {
         const kind = mark.kind as Report;
-        const about = mark.thingId === undefined ? {} : { thingId: mark.thingId };
-        const answer = marks.get(markKey({ kind: 'answer', ...about }))?.mark.value;
+        const answer = marks.get(markKey({ kind: 'answer', thingId: mark.thingId }))?.mark.value;
         return (
           <li key={markKey(mark)} className="sheet-line">
             <span className="line-text">

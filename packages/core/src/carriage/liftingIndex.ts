@@ -27,6 +27,9 @@ export interface LiftAnswer {
   readonly index: number;
 }
 
+/** Above this lifting index a pack is not lifted from the ground alone. */
+export const HARD_LIFT = 1;
+
 /** Load constant, kg. */
 export const LOAD_CONSTANT_KG = 23;
 

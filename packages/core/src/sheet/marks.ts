@@ -44,7 +44,13 @@ export interface Standing<M extends SheetMark = SheetMark> {
   readonly heads: readonly string[];
 }
 
-export function markKey({ kind, thingId }: Pick<SheetMark, 'kind' | 'thingId'>): string {
+/** What a mark is about, wherever it is known. */
+export interface MarkAbout {
+  readonly kind: MarkKind;
+  readonly thingId?: string | undefined;
+}
+
+export function markKey({ kind, thingId }: MarkAbout): string {
   return thingId === undefined ? kind : `${kind} ${thingId}`;
 }
 
@@ -76,17 +82,11 @@ export function standing<M extends SheetMark>(marks: readonly M[]): ReadonlyMap<
 }
 
 /** What a new mark of a key takes the place of. */
-export function replacedBy(
-  state: ReadonlyMap<string, Standing>,
-  of: Pick<SheetMark, 'kind' | 'thingId'>,
-): readonly string[] {
+export function replacedBy(state: ReadonlyMap<string, Standing>, of: MarkAbout): readonly string[] {
   return state.get(markKey(of))?.heads ?? [];
 }
 
 /** Whether a yes-or-no key says yes. */
-export function isMarked(
-  state: ReadonlyMap<string, Standing>,
-  of: Pick<SheetMark, 'kind' | 'thingId'>,
-): boolean {
+export function isMarked(state: ReadonlyMap<string, Standing>, of: MarkAbout): boolean {
   return state.get(markKey(of))?.mark.value === true;
 }

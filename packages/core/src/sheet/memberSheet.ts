@@ -2,22 +2,22 @@
  * What one member needs to know of the plan, and nothing of the others' bodies: what they carry and from whom they get
  * it, where it goes, who has the rest, meals, roles, and what to take care of. Plain data, small enough for a phone.
  */
-import { packLift } from '../carriage/liftingIndex.js';
-import { cookGroups } from '../larder/mealPlan.js';
-import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
+import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
+import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
 import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { assess } from '../stow/assessStow.js';
 import type { StowAssessment } from '../stow/assessment.js';
 import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
 import { stowProblem } from '../stow/stowProblem.js';
 import type { MealKind } from '../trip/larderModel.js';
-import type { FoodStorage, Member, PartyGroup, Purpose, Role, Thing, Trip } from '../trip/model.js';
+import type { FoodStorage, Member, Purpose, Role, Thing, Trip } from '../trip/model.js';
 import {
   allPieces,
   carriedPieces,
   carrierOf,
   groupMembers,
   isPersonal,
+  isWithParty,
   memberById,
   ownThings,
   packOf,
@@ -115,8 +115,6 @@ const SAFETY_PURPOSES: readonly Purpose[] = [
   'emergencyShelter',
   'navigation',
 ];
-/** Above this lifting index a pack is not lifted from the ground alone. */
-const HARD_LIFT = 1;
 
 /** @throws Error for a member who is not in the trip */
 export function memberSheet(trip: Trip, memberId: string): MemberSheet {
@@ -127,13 +125,8 @@ export function memberSheet(trip: Trip, memberId: string): MemberSheet {
   const problem = stowProblem(trip, memberId, 1);
   const placements = placementsOf(trip, memberId);
   const stow = placements.length > 0 ? assess(problem, placements) : undefined;
-  const nameOf = (id: string): string => memberById(trip, id).name;
-  const group = (id: string | undefined): { group?: { name: string; with: readonly string[] } } => {
-    const its = trip.groups.find((g) => g.id === id);
-    return its === undefined ? {} : { group: { name: its.name, with: companions(trip, its, member) } };
-  };
-  const { group: tent } = group(member.tentGroupId);
-  const { group: cook } = group(member.cookGroupId);
+  const tent = groupWith(trip, member.tentGroupId, member);
+  const cook = groupWith(trip, member.cookGroupId, member);
   return {
     tripName: trip.name,
     startDate: trip.startDate,
@@ -146,7 +139,7 @@ export function memberSheet(trip: Trip, memberId: string): MemberSheet {
     limitReason: departure!.limitReason,
     heaviest: { day: heaviest.day, loadKg: heaviest.totalKg, ratio: heaviest.ratio },
     bodyMassKg: member.bodyMassKg,
-    ...(member.buddyId === undefined ? {} : { buddy: nameOf(member.buddyId) }),
+    ...(member.buddyId === undefined ? {} : { buddy: memberById(trip, member.buddyId).name }),
     ...(tent === undefined ? {} : { tent }),
     ...(cook === undefined ? {} : { cook }),
     things: sheetThings(trip, member, stow),
@@ -158,8 +151,8 @@ export function memberSheet(trip: Trip, memberId: string): MemberSheet {
       .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => p.name) }))
       .filter((o) => o.pieces.length > 0),
     safety: safetyThings(trip, member),
-    days: sheetDays(trip, member),
-    cautions: cautionsFor(trip, member),
+    days: sheetDays(trip, member, loads),
+    cautions: cautionsFor(trip, member, loads),
   };
 }
 
@@ -167,32 +160,42 @@ function placementsOf(trip: Trip, memberId: string) {
   return trip.stows.find((s) => s.memberId === memberId)?.placements ?? [];
 }
 
-function companions(trip: Trip, group: PartyGroup, member: Member): readonly string[] {
-  return groupMembers(trip, group)
-    .filter((m) => m.id !== member.id)
-    .map((m) => m.name);
+/** A member's tent or cook group, with who else is in it. */
+function groupWith(
+  trip: Trip,
+  groupId: string | undefined,
+  member: Member,
+): { readonly name: string; readonly with: readonly string[] } | undefined {
+  const group = trip.groups.find((g) => g.id === groupId);
+  if (group === undefined) return undefined;
+  const others = groupMembers(trip, group).filter((m) => m.id !== member.id);
+  return { name: group.name, with: others.map((m) => m.name) };
 }
 
-/** All that a member has at the departure or gets without a handover: pieces first, in kit order. */
+/** All that a member has at the departure, or gets later without a handover: pieces first, in kit order. */
+function thingsOf(trip: Trip, member: Member): readonly Thing[] {
+  return [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)];
+}
+
+/** What a sheet says of each thing; without a stow, nothing of its place. */
 export function sheetThings(
   trip: Trip,
   member: Member,
   stow: StowAssessment | undefined,
 ): readonly SheetThing[] {
   const kitOf = new Map(trip.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit.name] as const)));
-  const placeOf = new Map(
+  const places = new Map(
     stow?.placed.map((p) => {
       const holder = stow.placed.find((q) => q.thing.id === p.insideId);
       return [p.thing.id, holder === undefined ? p.zone.name : `in ${holder.thing.name}`] as const;
     }),
   );
-  const all: readonly Thing[] = [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)];
-  return all.map((thing): SheetThing => {
+  return thingsOf(trip, member).map((thing): SheetThing => {
     const personal = isPersonal(thing);
     const kit = kitOf.get(thing.id);
     const from =
       thing.owner === member.name ? undefined : (thing.owner ?? (personal ? undefined : FROM_LEADER));
-    const place = placeOf.get(thing.id);
+    const place = places.get(thing.id);
     const day = thing.fromDay ?? 1;
     return {
       id: thing.id,
@@ -231,7 +234,7 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
 export function safetyThings(trip: Trip, reader?: Member): readonly SafetyThing[] {
   const byName = new Map<string, { purpose: Purpose; at: { who: string; place: string }[] }>();
   for (const member of trip.members) {
-    for (const thing of [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)]) {
+    for (const thing of thingsOf(trip, member)) {
       if (!SAFETY_PURPOSES.includes(thing.purpose)) continue;
       const known = byName.get(thing.name) ?? { purpose: thing.purpose, at: [] };
       known.at.push({ who: member.name, place: placeOf(trip, member, thing) });
@@ -259,9 +262,7 @@ function placeOf(trip: Trip, member: Member, thing: Thing): string {
   return zone === undefined ? 'in the pack' : zone.name.toLowerCase();
 }
 
-function sheetDays(trip: Trip, member: Member): readonly SheetDay[] {
-  const loads = loadsOverTrip(trip, member);
-  const group = cookGroups(trip).find((g) => g.id === member.cookGroupId);
+function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): readonly SheetDay[] {
   return trip.legs.map((leg, i): SheetDay => {
     const day = i + 1;
     const load = loads[i]!;
@@ -277,9 +278,9 @@ function sheetDays(trip: Trip, member: Member): readonly SheetDay[] {
       ratio: load.ratio,
       roles: trip.roles.filter((r) => r.day === day && r.memberId === member.id).map((r) => r.role),
       meals: trip.meals
-        .filter((m) => m.day === day && m.groupId === group?.id)
+        .filter((m) => m.day === day && m.groupId === member.cookGroupId)
         .map((m) => ({ kind: m.kind, dish: m.dish.name })),
-      isThere: member.lastDay === undefined || day <= member.lastDay,
+      isThere: isWithParty(member, day),
     };
   });
 }
@@ -293,13 +294,11 @@ const FOOD_AT_NIGHT: Readonly<Record<FoodStorage, string | undefined>> = {
 };
 
 /** What can hurt, for this member; planning words, not medical ones (common practice, no source). */
-function cautionsFor(trip: Trip, member: Member): readonly string[] {
-  const loads = loadsOverTrip(trip, member).filter((l) => l.totalKg > 0);
+function cautionsFor(trip: Trip, member: Member, all: readonly DayLoad[]): readonly string[] {
+  const loads = all.filter((l) => l.totalKg > 0);
   const over = loads.filter((l) => l.ratio > 1 + 1e-9);
   const lift = packLift(Math.max(...loads.map((l) => l.totalKg)));
-  const carried = [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)].filter((t) =>
-    isCarriedOn(t, 1),
-  );
+  const carried = thingsOf(trip, member).filter((t) => isCarriedOn(t, 1));
   const fuel = carried.some((t) => t.flags.includes('liquidFuel') || t.flags.includes('gasFuel'));
   const food = FOOD_AT_NIGHT[trip.foodStorage];
   return [

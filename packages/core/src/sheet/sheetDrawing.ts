@@ -1,6 +1,6 @@
 /** A stowed pack as two small pictures for a sheet: every thing by the outline of its own middle, seen from the side and from behind. */
 import type { PlacedThing, StowAssessment } from '../stow/assessment.js';
-import { sectionOf, type Column, type Plane, type Section } from '../stow/sections.js';
+import { across, sectionOf, zoneBox, type Column, type Plane, type Section } from '../stow/sections.js';
 import type { Pack } from '../trip/model.js';
 
 /** Across the view and up, cm. */
@@ -37,11 +37,9 @@ export function sheetDrawing(pack: Pack, stow: StowAssessment): SheetDrawing {
 }
 
 function view(pack: Pack, stow: StowAssessment, axis: Plane['axis']): SheetView {
-  const across = axis === 'x' ? 'y' : 'x';
   const zones = pack.zones.map((zone) => {
-    const from = axis === 'x' ? zone.at.y : zone.at.x - zone.widthCm / 2;
-    const to = axis === 'x' ? zone.at.y + zone.depthCm : zone.at.x + zone.widthCm / 2;
-    return { name: zone.name, outline: box(from, to, zone.at.z, zone.at.z + zone.heightCm) };
+    const its = zoneBox(zone);
+    return { name: zone.name, outline: rectangle(...across(its, axis), its.z0, its.z1) };
   });
   // Seen from the wearer's right, and from behind: what is nearest to the eye lies over the rest.
   const things = [...stow.placed]
@@ -58,7 +56,13 @@ function view(pack: Pack, stow: StowAssessment, axis: Plane['axis']): SheetView 
     tenth(Math.max(...all) + PAD_CM),
   ];
   const { centreOfGravityCm: at } = stow;
-  return { h: ends(hs), z: ends(zs), zones, things, centre: [tenth(at[across]), tenth(at.z)] };
+  return {
+    h: ends(hs),
+    z: ends(zs),
+    zones,
+    things,
+    centre: [tenth(axis === 'x' ? at.y : at.x), tenth(at.z)],
+  };
 }
 
 /** The middle of a thing, or of its column that is nearest to it: between two columns both would be cut. */
@@ -71,7 +75,7 @@ function middleOf({ centre, segments }: PlacedThing, axis: Plane['axis']): numbe
   return nearest;
 }
 
-function box(h0: number, h1: number, z0: number, z1: number): readonly OutlinePoint[] {
+function rectangle(h0: number, h1: number, z0: number, z1: number): readonly OutlinePoint[] {
   const [a, b, c, d] = [tenth(h0), tenth(h1), tenth(z0), tenth(z1)];
   return [
     [a, c],
@@ -84,7 +88,7 @@ function box(h0: number, h1: number, z0: number, z1: number): readonly OutlinePo
 function outlinesOf(section: Section): readonly (readonly OutlinePoint[])[] {
   if (section.kind === 'soft') return section.runs.map((run) => runOutline(run, section.cellCm));
   const { h0, h1, z0, z1, circle } = section;
-  if (!circle) return [box(h0, h1, z0, z1)];
+  if (!circle) return [rectangle(h0, h1, z0, z1)];
   return [
     Array.from({ length: CIRCLE_CORNERS }, (_v, k): OutlinePoint => {
       const turn = (2 * Math.PI * k) / CIRCLE_CORNERS;

@@ -1,7 +1,7 @@
 /** How far a member is with their sheet, and what they wait for a leader to settle. */
 import type { Trip } from '../trip/model.js';
 import { memberById } from '../trip/queries.js';
-import { markKey, standing, type KeptMark, type MarkValue, type Standing } from './marks.js';
+import { isMarked, markKey, standing, type KeptMark, type MarkValue, type Standing } from './marks.js';
 import { sheetThings, type SheetThing } from './memberSheet.js';
 
 export const REPORT_KINDS = ['weight', 'problem', 'veto'] as const;
@@ -45,7 +45,7 @@ export function sheetProgress(trip: Trip, memberId: string, marks: readonly Kept
   const byId = new Map(things.map((t) => [t.id, t]));
   const state = standing(marks);
   const says = (kind: 'packed' | 'received', t: SheetThing): boolean =>
-    state.get(markKey({ kind, thingId: t.id }))?.mark.value === true;
+    isMarked(state, { kind, thingId: t.id });
   const due = things.filter((t) => t.from !== undefined);
   const disputed = new Set(
     [...state.values()].filter((s) => s.others.length > 0).map((s) => s.mark.thingId ?? ''),
@@ -55,7 +55,7 @@ export function sheetProgress(trip: Trip, memberId: string, marks: readonly Kept
     packed: things.filter((t) => says('packed', t)).length,
     due: due.length,
     received: due.filter((t) => says('received', t)).length,
-    knowsSafety: state.get('safety')?.mark.value === true,
+    knowsSafety: isMarked(state, { kind: 'safety' }),
     unconfirmed: things
       .filter((t) => !says('packed', t) && !(t.from !== undefined && says('received', t)))
       .map((t) => t.name),
@@ -79,8 +79,7 @@ function reportOf(
     others.length === 0 &&
     (thing === undefined || Math.abs(thing.massKg - Number(mark.value)) < SAME_WEIGHT_KG);
   if (settled) return [];
-  const about = mark.thingId === undefined ? {} : { thingId: mark.thingId };
-  const answered = state.get(markKey({ kind: 'answer', ...about }));
+  const answered = state.get(markKey({ kind: 'answer', thingId: mark.thingId }));
   const answer = answered?.mark.value;
   return [
     {

@@ -2,7 +2,7 @@
  * Loading a pack as steps: what is done before the first thing goes in, every thing in its turn, and what is done
  * before the pack is on. The frame of it is common practice, no source; the order of the things is the stow's own.
  */
-import { packLift } from '../carriage/liftingIndex.js';
+import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
 import type { PlacedThing, StowAssessment } from './assessment.js';
 import type { StowProblem } from './stowProblem.js';
 import { isMainZone } from './zoneKinds.js';
@@ -21,9 +21,6 @@ const WHERE: Readonly<Record<string, string>> = {
   outer: 'in the outer layer',
   top: 'on top',
 };
-
-/** Above this lifting index a pack is not lifted from the ground alone. */
-const HARD_LIFT = 1;
 
 export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
   const { house, pack } = problem;

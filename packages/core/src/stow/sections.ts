@@ -1,5 +1,6 @@
 /** What a plane shows of a thing that it cuts: true outlines, in centimetres across the view and up. */
 import type { PlacedThing } from './assessment.js';
+import type { Zone } from '../trip/model.js';
 import type { Box } from './layout.js';
 
 /** A cut across the wearer (`x` is fixed: seen from the side) or along the back (`y` is fixed: seen from behind). */
@@ -26,6 +27,18 @@ export type Section =
   | { readonly kind: 'soft'; readonly runs: readonly (readonly Column[])[]; readonly cellCm: number };
 
 const CELL_CM = 1;
+
+/** The box of a zone. */
+export function zoneBox(zone: Zone): Box {
+  return {
+    x0: zone.at.x - zone.widthCm / 2,
+    x1: zone.at.x + zone.widthCm / 2,
+    y0: zone.at.y,
+    y1: zone.at.y + zone.depthCm,
+    z0: zone.at.z,
+    z1: zone.at.z + zone.heightCm,
+  };
+}
 
 /** The span of a box across a view. */
 export function across(box: Box, axis: Plane['axis']): readonly [number, number] {

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Link, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
@@ -102,8 +102,11 @@ export function SheetsStation() {
   if (trip.members.length === 0)
     return (
       <Text p="6">
-        Nobody is on this trip yet. Add members under <RouterLink to="../people">People</RouterLink>: each
-        gets a sheet with what they carry, where it goes, and who has the rest.
+        Nobody is on this trip yet. Add members under{' '}
+        <Link asChild textDecoration="underline">
+          <RouterLink to="../people">People</RouterLink>
+        </Link>
+        : each gets a sheet with what they carry, where it goes, and who has the rest.
       </Text>
     );
   return (

@@ -13,6 +13,7 @@ export {
   ITEM_SCHEMAS,
   TRIP_FILE_FORMAT,
   TRIP_FILE_VERSION,
+  WEIGH_IN_RANGES,
   isTimeZone,
 } from './formats/tripSchema.js';
 export { isIsoDate } from './formats/schemaParts.js';
@@ -123,6 +124,23 @@ export * from './sheet/sheetChanges.js';
 export * from './sheet/sheetDrawing.js';
 export * from './sheet/sheetMarkSchema.js';
 export * from './sheet/sheetProgress.js';
+export * from './stow/restow.js';
+export * from './trail/asWalked.js';
+export * from './trail/incident.js';
+export * from './trail/loadSteps.js';
+export * from './trail/roleKit.js';
+export * from './trail/scentedRound.js';
+export * from './trail/sideTrip.js';
+export * from './trail/waterAhead.js';
+export * from './trail/weighIn.js';
+export * from './formats/incidentSchema.js';
+export * from './debrief/chores.js';
+export * from './debrief/outings.js';
+export * from './debrief/plannedActual.js';
+export * from './debrief/provisions.js';
+export * from './debrief/recordChanges.js';
+export * from './debrief/suggestions.js';
+export * from './debrief/tripRecord.js';
 export * from './trip/changes.js';
 export * from './trip/edits.js';
 export * from './trip/customPack.js';
@@ -136,6 +154,7 @@ export * from './trip/model.js';
 export * from './trip/packCatalogue.js';
 export * from './trip/partyChanges.js';
 export * from './trip/queries.js';
+export * from './trip/recordModel.js';
 export * from './trip/templates.js';
 export * from './trip/thingRanges.js';
 export * from './units/convert.js';

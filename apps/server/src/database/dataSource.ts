@@ -6,6 +6,7 @@ import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accoun
 import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
 import { Packs1766000000000 } from './migrations/1766000000000-packs.js';
 import { Messages1767000000000 } from './migrations/1767000000000-messages.js';
+import { Record1767500000000 } from './migrations/1767500000000-record.js';
 import { Sheets1766500000000 } from './migrations/1766500000000-sheets.js';
 import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
@@ -50,6 +51,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
       Packs1766000000000,
       Sheets1766500000000,
       Messages1767000000000,
+      Record1767500000000,
     ],
     logging: false,
   });

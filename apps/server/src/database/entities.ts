@@ -56,6 +56,13 @@ import type {
   MessageKind,
   MessageState,
   MarkValue,
+  BodyPlace,
+  BuddyCheck,
+  Departure,
+  EventKind,
+  EventMoment,
+  IncidentNote,
+  ThingFate,
 } from '@graft/core';
 
 const ID = { type: 'varchar', length: 64 } as const;
@@ -134,6 +141,9 @@ export class TripRow {
   @Column({ ...WORD, nullable: true }) insects: Insects | null;
   @Column({ type: 'boolean', nullable: true, name: 'by_air' }) byAir: boolean | null;
   @Column(DATA) larder: Larder;
+  @Column({ type: 'int', nullable: true, name: 'leave_after_trips' }) leaveAfterTrips: number | null;
+  @Column({ ...BIG_DATA, nullable: true }) departure: Departure | null;
+  @Column({ ...OPTIONAL_DATE, name: 'debriefed_on' }) debriefedOn: string | null;
   @Column({ ...BIG_DATA, nullable: true }) track: Track | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
@@ -615,6 +625,125 @@ export class PlacementRow extends TripPart {
   @Column(FLAG) pinned: boolean;
 }
 
+/** What was weighed before leaving. */
+@Entity('weigh_ins')
+export class WeighInRow extends TripPart {
+  @PrimaryColumn({ ...ID, name: 'member_id' }) memberId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_weigh_ins_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...NUMBER, name: 'measured_kg' }) measuredKg: number;
+  @Column({ ...NUMBER, name: 'water_l' }) waterL: number;
+  @Column(DATA) checked: readonly BuddyCheck[];
+  @Column({ ...NAME, name: 'signed_by', nullable: true }) signedBy: string | null;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** What happened on the way. */
+@Entity('trip_events')
+export class TripEventRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_trip_events_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'int' }) day: number;
+  @Column(WORD) moment: EventMoment;
+  @Column(WORD) kind: EventKind;
+  @Column({ ...OPTIONAL_ID, name: 'member_id' }) memberId: string | null;
+  @Column({ ...OPTIONAL_ID, name: 'thing_id' }) thingId: string | null;
+  @Column({ ...OPTIONAL_ID, name: 'meal_id' }) mealId: string | null;
+  @Column(OPTIONAL_NUMBER) litres: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'mass_kg' }) massKg: number | null;
+  @Column(OPTIONAL_NUMBER) factor: number | null;
+  @Column({ ...NAME, nullable: true }) name: string | null;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** How days felt. */
+@Entity('comfort_marks')
+export class ComfortRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_comfort_marks_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...ID, name: 'member_id' }) memberId: string;
+  @Column({ type: 'int' }) day: number;
+  @Column(NUMBER) comfort: number;
+  @Column(DATA) hurts: readonly BodyPlace[];
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** Whom to call. */
+@Entity('contacts')
+export class ContactRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_contacts_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...OPTIONAL_ID, name: 'member_id' }) memberId: string | null;
+  @Column(NAME) name: string;
+  @Column(NAME) relation: string;
+  @Column(NAME) phone: string;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** What became of things. */
+@Entity('thing_uses')
+export class ThingUseRow extends TripPart {
+  @PrimaryColumn({ ...ID, name: 'thing_id' }) thingId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_thing_uses_trip' })
+  trip: Relation<TripRow>;
+  @Column(WORD) fate: ThingFate;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** What was wanted and not there. */
+@Entity('missed_things')
+export class MissedRow extends TripPart {
+  @PrimaryColumn(ID) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_missed_things_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...OPTIONAL_ID, name: 'member_id' }) memberId: string | null;
+  @Column(NAME) name: string;
+  @Column({ type: 'text', nullable: true }) note: string | null;
+}
+
+/** What cook groups brought back. */
+@Entity('leftovers')
+export class LeftoverRow extends TripPart {
+  @PrimaryColumn({ ...ID, name: 'group_id' }) groupId: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_leftovers_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...OPTIONAL_NUMBER, name: 'food_kg' }) foodKg: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'fuel_kg' }) fuelKg: number | null;
+}
+
+/** What has been done after the trip. */
+@Entity('chores_done')
+export class ChoreRow extends TripPart {
+  @PrimaryColumn({ type: 'varchar', length: 200 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_chores_done_trip' })
+  trip: Relation<TripRow>;
+  @Column({ type: 'char', length: 10, name: 'done_on' }) doneOn: string;
+}
+
+/** A leaders' note of an incident: written once, never changed; a later one may correct it. */
+@Entity('incidents')
+export class IncidentRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ type: 'char', length: 36 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_incidents_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...MOMENT, name: 'written_at' }) writtenAt: Date;
+  @Column({ ...NAME, name: 'written_by' }) writtenBy: string;
+  @Column(BIG_DATA) data: IncidentNote;
+}
+
 export const ENTITIES = [
   UserRow,
   SessionRow,
@@ -644,6 +773,15 @@ export const ENTITIES = [
   AssignmentRow,
   StowRow,
   PlacementRow,
+  WeighInRow,
+  TripEventRow,
+  ComfortRow,
+  ContactRow,
+  ThingUseRow,
+  MissedRow,
+  LeftoverRow,
+  ChoreRow,
+  IncidentRow,
   LibraryRow,
   LibraryEntryRow,
   SheetLinkRow,

@@ -22,13 +22,18 @@ import {
   AssignmentRow,
   CanisterRow,
   CarrierRuleRow,
+  ChoreRow,
+  ComfortRow,
+  ContactRow,
   DismissalRow,
   GroupRow,
   HandoverRow,
   KitRow,
+  LeftoverRow,
   LegRow,
   MealRow,
   MemberRow,
+  MissedRow,
   PackRow,
   PickupRow,
   PlacementRow,
@@ -37,9 +42,12 @@ import {
   StowRow,
   SupplyRow,
   ThingRow,
+  ThingUseRow,
+  TripEventRow,
   VariantRow,
   WaypointRow,
   WeatherRow,
+  WeighInRow,
   ZoneRow,
 } from '../database/entities.js';
 
@@ -170,6 +178,39 @@ const TABLES: readonly Table[] = [
         placed(s.placements.map((p) => filled({ ...p, memberId: s.memberId }, ['spot']))),
       ),
   },
+  {
+    entity: WeighInRow,
+    key: ['memberId'],
+    rows: (t) => placed(t.weighIns.map((w) => filled(w, ['signedBy', 'note']))),
+  },
+  {
+    entity: TripEventRow,
+    key: ['id'],
+    rows: (t) =>
+      placed(
+        t.events.map((e) =>
+          filled(e, ['memberId', 'thingId', 'mealId', 'litres', 'massKg', 'factor', 'name', 'note']),
+        ),
+      ),
+  },
+  { entity: ComfortRow, key: ['id'], rows: (t) => placed(t.comfort.map((c) => filled(c, ['note']))) },
+  {
+    entity: ContactRow,
+    key: ['id'],
+    rows: (t) => placed(t.contacts.map((c) => filled(c, ['memberId', 'note']))),
+  },
+  { entity: ThingUseRow, key: ['thingId'], rows: (t) => placed(t.uses.map((u) => filled(u, ['note']))) },
+  {
+    entity: MissedRow,
+    key: ['id'],
+    rows: (t) => placed(t.missed.map((m) => filled(m, ['memberId', 'note']))),
+  },
+  {
+    entity: LeftoverRow,
+    key: ['groupId'],
+    rows: (t) => placed(t.leftovers.map((l) => filled(l, ['foodKg', 'fuelKg']))),
+  },
+  { entity: ChoreRow, key: ['id'], rows: (t) => placed(t.chores) },
 ];
 
 /** Rows a single INSERT carries, well under the server's packet limit. */
@@ -249,6 +290,14 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const variants = await all(VariantRow);
   const stows = await all(StowRow);
   const placements = await all(PlacementRow);
+  const weighIns = await all(WeighInRow);
+  const events = await all(TripEventRow);
+  const comfort = await all(ComfortRow);
+  const contacts = await all(ContactRow);
+  const uses = await all(ThingUseRow);
+  const missed = await all(MissedRow);
+  const leftovers = await all(LeftoverRow);
+  const chores = await all(ChoreRow);
   return {
     id: head.fileId,
     ...fieldsOf(head),
@@ -291,6 +340,14 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
         .filter((p) => p.memberId === row.memberId)
         .map((p) => plain(p, 'memberId')) as Stow['placements'],
     })),
+    weighIns: weighIns.map((row) => plain(row)) as Trip['weighIns'],
+    events: events.map((row) => plain(row)) as Trip['events'],
+    comfort: comfort.map((row) => plain(row)) as Trip['comfort'],
+    contacts: contacts.map((row) => plain(row)) as Trip['contacts'],
+    uses: uses.map((row) => plain(row)) as Trip['uses'],
+    missed: missed.map((row) => plain(row)) as Trip['missed'],
+    leftovers: leftovers.map((row) => plain(row)) as Trip['leftovers'],
+    chores: chores.map((row) => plain(row)) as Trip['chores'],
   };
 }
 

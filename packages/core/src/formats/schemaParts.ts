@@ -86,6 +86,21 @@ export const date = () =>
   );
 export const requiredDate = () => required(date());
 
+const MOMENT_WORDS = 'a local date and time such as "2027-05-10T07:45"';
+const MOMENT_PATTERN = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):[0-5]\d$/;
+/** A date and time by the clocks of the place. */
+export const requiredMoment = () =>
+  required(
+    worded(
+      string().test(
+        'moment',
+        say(MOMENT_WORDS),
+        (value) => value === undefined || isIsoDate(MOMENT_PATTERN.exec(value)?.[1]),
+      ),
+      MOMENT_WORDS,
+    ),
+  );
+
 export const size = () => requiredQuantity(0.1, 300, 'cm');
 const box = (kind: string) =>
   requiredRecord({ kind: requiredOneOf([kind]), lengthCm: size(), widthCm: size(), heightCm: size() });

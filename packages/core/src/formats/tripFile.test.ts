@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
-import { NEW_IN_VERSION_4, NEW_IN_VERSION_5 } from '../trip/emptyTrip.js';
+import { NEW_IN_VERSION_4, NEW_IN_VERSION_5, NEW_IN_VERSION_6 } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
@@ -64,7 +64,7 @@ describe('trip files', () => {
       weather: [],
     });
     const written = JSON.parse(serialiseTripFile(trip)) as { version: number };
-    expect(written.version).toBe(5);
+    expect(written.version).toBe(6);
     expect(bySchema(written)).toBe(true);
   });
   test('a file of version 2 keeps everything and has an empty larder', () => {
@@ -82,6 +82,7 @@ describe('trip files', () => {
       dismissals: [],
       ...NEW_IN_VERSION_4,
       ...NEW_IN_VERSION_5,
+      ...NEW_IN_VERSION_6,
     });
     expect(bySchema(JSON.parse(serialiseTripFile(trip)))).toBe(true);
   });
@@ -95,6 +96,7 @@ describe('trip files', () => {
       handovers: [],
       variants: [],
       practice: [],
+      ...NEW_IN_VERSION_6,
     });
   });
   test('a file of version 4 keeps everything; nobody has practised, and places are as rough as they were', () => {
@@ -106,6 +108,47 @@ describe('trip files', () => {
     }));
     const file = JSON.stringify({ format: 'graft-trip', version: 4, trip: { ...old, stows } });
     expect(parseTripFile(file)).toEqual({ ...trip, stows, practice: [] });
+  });
+  test('a file of version 5 keeps everything; nothing is recorded yet', () => {
+    const old = readFileSync(join(__dirname, '../testing/files/hut-roof-version-5.graft.json'), 'utf8');
+    const { trip: before, version } = JSON.parse(old) as { version: number; trip: Trip };
+    expect(version).toBe(5);
+    expect(parseTripFile(old)).toEqual({ ...before, ...NEW_IN_VERSION_6 });
+  });
+  test('an event that says too little, too much or points nowhere is named, and so is a record of strangers', () => {
+    const trip = parseTripFile(demoText('hut-roof'));
+    const event = { day: 1, moment: 'morning' };
+    const odd: unknown = {
+      ...trip,
+      events: [
+        { ...event, id: 'a', kind: 'hurt', memberId: 'joss' },
+        { ...event, id: 'b', kind: 'wetFly', litres: 2 },
+        { ...event, id: 'c', kind: 'left', thingId: 'ghost' },
+        { ...event, id: 'd', kind: 'gone', memberId: 'nobody', day: 9 },
+        // The meal may have been planned anew since: that says nothing wrong.
+        { ...event, id: 'e', kind: 'notEaten', mealId: 'no-longer-planned' },
+      ],
+      comfort: [{ id: 'c', memberId: 'nobody', day: 1, comfort: 11, hurts: [] }],
+      uses: [{ thingId: 'ghost', fate: 'used' }],
+      weighIns: [{ memberId: 'joss', measuredKg: 0, waterL: 1, checked: ['hat'] }],
+      leftovers: [{ groupId: 'no-group' }],
+    };
+    const file = JSON.stringify({ format: 'graft-trip', version: 6, trip: odd });
+    expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual(
+      expect.arrayContaining([
+        'trip.events[0].factor: expected a value for "hurt", got nothing',
+        'trip.events[1].litres: expected nothing for "wetFly", got 2',
+        'trip.events[2].thingId: expected the id of a thing of this trip, got "ghost"',
+        'trip.events[3].memberId: expected the id of a member of this trip, got "nobody"',
+        'trip.events[3].day: expected a day of the trip, 1 to 3, got 9',
+        'trip.comfort[0].comfort: expected a number from 1 to 10 (1 never again, 10 forgot I carried it), got 11',
+        'trip.comfort[0].memberId: expected the id of a member of this trip, got "nobody"',
+        'trip.uses[0].thingId: expected the id of a thing of this trip, got "ghost"',
+        'trip.weighIns[0].measuredKg: expected a number from 0.1 to 80 kg, got 0',
+        'trip.leftovers[0].groupId: expected the id of a cook group of this trip, got "no-group"',
+      ]),
+    );
+    expect(errorsOf(file).filter((e) => e.path.startsWith('trip.events[4]'))).toEqual([]);
   });
   test('a bottom zip without a bottom part, and a part as high as the pack, are named', () => {
     const trip = parseTripFile(demoText('hut-roof'));
@@ -123,7 +166,7 @@ describe('trip files', () => {
       { ...trip.packs[0], main },
       { ...trip.packs[1], main: { ...main, bottomPartCm: 60 } },
     ];
-    const file = JSON.stringify({ format: 'graft-trip', version: 5, trip: { ...trip, packs } });
+    const file = JSON.stringify({ format: 'graft-trip', version: 6, trip: { ...trip, packs } });
     expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual([
       'trip.packs[0].main.bottomPartCm: expected a height, as there is an opening at the bottom, got nothing',
       'trip.packs[1].main.bottomPartCm: expected less than 60 cm, the height of the main compartment, got 60',
@@ -147,7 +190,7 @@ describe('trip files', () => {
         },
       ],
     };
-    const file = JSON.stringify({ format: 'graft-trip', version: 5, trip: odd });
+    const file = JSON.stringify({ format: 'graft-trip', version: 6, trip: odd });
     expect(errorsOf(file).map((e) => `${e.path}: ${e.message}`)).toEqual([
       'trip.members[0].lastDay: expected a day of the trip, 1 to 3, got 9',
       'trip.handovers[0].pieceId: expected the id of a piece of this trip, got "ghost"',
@@ -213,7 +256,7 @@ describe('a bad file', () => {
     data.trip['personalThings']![0]!['id'] = data.trip['personalThings']![1]!['id'];
     expect(errorsOf(JSON.stringify(data)).map((e) => `${e.path}: ${e.message}`)).toEqual(
       expect.arrayContaining([
-        'version: expected 5, got 9',
+        'version: expected 6, got 9',
         'trip.startDate: expected a date such as "2027-05-10", got "2027-02-30"',
         'trip.packingSchool: expected one of high, middle, low, got "sideways"',
         'trip.members[0].bodyMassKg: expected a number from 20 to 250 kg, got "heavy"',

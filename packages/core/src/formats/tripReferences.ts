@@ -5,6 +5,7 @@
 import { shapeVolumeL } from '../trip/shapes.js';
 import type { Canister } from '../trip/larderModel.js';
 import { WHAT_IF_KINDS, type Shape, type Thing, type WhatIf } from '../trip/model.js';
+import { EVENT_KINDS, type EventKind, type TripEvent } from '../trip/recordModel.js';
 import type { FieldError } from './fieldError.js';
 
 type Raw = { readonly [key: string]: unknown };
@@ -81,6 +82,11 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
     ['practice', 'practice id'],
     ['handovers', 'handover id'],
     ['variants', 'what-if id'],
+    ['events', 'event id'],
+    ['comfort', 'comfort mark id'],
+    ['contacts', 'contact id'],
+    ['missed', 'id of something missed'],
+    ['chores', 'chore'],
   ] as const)
     uniqueIds(of(key), 'id', what, errors);
   errors.push(...trackErrors(trip, days, base));
@@ -174,6 +180,25 @@ export function tripReferenceErrors(trip: unknown, base = ''): readonly FieldErr
   }
   for (const { item, path } of of('arrangements'))
     expectKnown(thingIds, item['thingId'], `${path}.thingId`, 'thing');
+
+  uniqueIds(of('weighIns'), 'memberId', 'member', errors);
+  uniqueIds(of('uses'), 'thingId', 'thing', errors);
+  uniqueIds(of('leftovers'), 'groupId', 'cook group', errors);
+  for (const key of ['weighIns', 'events', 'comfort', 'contacts', 'missed'] as const)
+    for (const { item, path } of of(key))
+      expectKnown(memberIds, item['memberId'], `${path}.memberId`, 'member');
+  for (const key of ['events', 'uses'] as const)
+    for (const { item, path } of of(key)) expectKnown(thingIds, item['thingId'], `${path}.thingId`, 'thing');
+  for (const key of ['events', 'comfort'] as const)
+    for (const { item, path } of of(key)) errors.push(...dayErrors(item, 'day', path, days));
+  for (const { item, path } of of('events')) errors.push(...eventErrors(item, path));
+  for (const { item, path } of of('leftovers')) {
+    if (typeof item['groupId'] === 'string' && groupKinds.get(item['groupId']) !== 'cook')
+      errors.push({
+        path: `${path}.groupId`,
+        message: `expected the id of a cook group of this trip, got "${item['groupId']}"`,
+      });
+  }
 
   const rules = of('carrierRules');
   uniqueIds(rules, 'id', 'rule id', errors);
@@ -280,6 +305,44 @@ function dayErrors(item: Raw, key: string, path: string, days: number): readonly
   const day = item[key];
   if (typeof day !== 'number' || day <= days) return [];
   return [{ path: `${path}.${key}`, message: `expected a day of the trip, 1 to ${days}, got ${day}` }];
+}
+
+/** What each kind of event must say, beside its day and moment. */
+const EVENT_NEEDS: Readonly<Record<EventKind, readonly (keyof TripEvent)[]>> = {
+  notEaten: ['mealId'],
+  eatenLater: ['mealId'],
+  water: ['litres'],
+  canisterEmpty: ['thingId'],
+  wetFly: [],
+  left: ['thingId'],
+  sentHome: ['thingId'],
+  broken: ['thingId'],
+  bought: ['memberId', 'name', 'massKg'],
+  tired: ['memberId', 'factor'],
+  hurt: ['memberId', 'factor'],
+  ill: ['memberId', 'factor'],
+  well: ['memberId'],
+  gone: ['memberId'],
+};
+
+/** What an event lacks for its kind, or says beyond it. A meal that is planned no more is let be: it says nothing. */
+function eventErrors(item: Raw, path: string): readonly FieldError[] {
+  const kind = EVENT_KINDS.find((known) => known === item['kind']);
+  if (kind === undefined) return [];
+  const needs: readonly string[] = EVENT_NEEDS[kind];
+  const always = ['id', 'day', 'moment', 'kind', 'note'];
+  const said = Object.keys(item).filter((key) => !always.includes(key) && item[key] !== undefined);
+  return [
+    ...needs
+      .filter((key) => !said.includes(key))
+      .map((key) => ({ path: `${path}.${key}`, message: `expected a value for "${kind}", got nothing` })),
+    ...said
+      .filter((key) => !needs.includes(key))
+      .map((key) => ({
+        path: `${path}.${key}`,
+        message: `expected nothing for "${kind}", got ${JSON.stringify(item[key])}`,
+      })),
+  ];
 }
 
 /** What each kind of what-if must say. */

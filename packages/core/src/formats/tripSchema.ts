@@ -17,6 +17,7 @@ import {
   requiredDate,
   requiredDay,
   requiredFlag,
+  requiredMoment,
   requiredId,
   requiredOneOf,
   requiredQuantity,
@@ -26,13 +27,16 @@ import {
   size,
   splitWays,
   text,
+  LONGEST_NAME,
   LONGEST_TOGETHER,
   thingFields,
   worded,
 } from './schemaParts.js';
 import { MEAL_KINDS, PARCELS, PICKUP_KINDS, STOVE_KINDS, TREATMENTS, WINDS } from '../trip/larderModel.js';
+import { BODY_PLACES, BUDDY_CHECKS, EVENT_KINDS, EVENT_MOMENTS, THING_FATES } from '../trip/recordModel.js';
 import { COLLECTIONS, type Collection } from '../trip/edits.js';
 import { MOST_TURNS } from '../trip/shapes.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
 import {
   AGE_BANDS,
   ARRANGEMENT_KINDS,
@@ -61,8 +65,10 @@ import {
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 5;
+export const TRIP_FILE_VERSION = 6;
 const MAX_MEMBERS = 60;
+/** Walks on a member's record at most, days of trips among them. */
+export const MOST_TRIALS = 200;
 /** Pieces of one kit at most. */
 export const MOST_PIECES = 300;
 
@@ -103,6 +109,12 @@ const point = () =>
 
 const houseRuleFields = (choice: (choices: readonly string[]) => Schema): Record<string, Schema> =>
   Object.fromEntries(Object.entries(HOUSE_RULE_CHOICES).map(([rule, choices]) => [rule, choice(choices)]));
+
+/** What a pack on the scale may say. */
+export const WEIGH_IN_RANGES = { measuredKg: [0.1, 80], waterL: [0, 20] } as const;
+
+const dailyKg = () => list(requiredQuantity(0, 200, 'kg'), 1, MAX_DAYS);
+const UNUSED_WORDS = 'a whole number of trips from 1 to 20';
 
 const assignment = () =>
   requiredRecord({ pieceId: requiredId(), memberId: requiredId(), locked: requiredFlag() });
@@ -233,10 +245,11 @@ export const ITEM_SCHEMAS = {
         minutes: requiredQuantity(1, 1440, 'minutes'),
         comfort: requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)'),
         interrupted: requiredFlag(),
+        fromTrip: text(120),
         note: text(500),
       }),
       0,
-      60,
+      MOST_TRIALS,
     ),
     comfortFloor: quantity(1, 10, '(a comfort mark)'),
     limitHistory: list(
@@ -380,6 +393,57 @@ export const ITEM_SCHEMAS = {
       400,
     ),
   }),
+  weighIns: requiredRecord({
+    memberId: requiredId(),
+    measuredKg: requiredQuantity(...WEIGH_IN_RANGES.measuredKg, 'kg'),
+    waterL: requiredQuantity(...WEIGH_IN_RANGES.waterL, 'L'),
+    checked: list(requiredOneOf(BUDDY_CHECKS), 0, BUDDY_CHECKS.length),
+    signedBy: text(120),
+    note: text(500),
+  }),
+  events: requiredRecord({
+    id: requiredId(),
+    day: requiredDay(),
+    moment: requiredOneOf(EVENT_MOMENTS),
+    kind: requiredOneOf(EVENT_KINDS),
+    memberId: id(),
+    thingId: id(),
+    mealId: id(),
+    litres: quantity(0, 20, 'L'),
+    massKg: quantity(0, 60, 'kg'),
+    factor: quantity(0.05, 1, ''),
+    name: text(LONGEST_NAME),
+    note: text(500),
+  }),
+  comfort: requiredRecord({
+    id: requiredId(),
+    memberId: requiredId(),
+    day: requiredDay(),
+    comfort: requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)'),
+    hurts: list(requiredOneOf(BODY_PLACES), 0, BODY_PLACES.length),
+    note: text(500),
+  }),
+  contacts: requiredRecord({
+    id: requiredId(),
+    memberId: id(),
+    name: requiredText(120),
+    relation: requiredText(120),
+    phone: requiredText(60),
+    note: text(500),
+  }),
+  uses: requiredRecord({ thingId: requiredId(), fate: requiredOneOf(THING_FATES), note: text(500) }),
+  missed: requiredRecord({
+    id: requiredId(),
+    memberId: id(),
+    name: requiredText(LONGEST_NAME),
+    note: text(500),
+  }),
+  leftovers: requiredRecord({
+    groupId: requiredId(),
+    foodKg: quantity(0, 200, 'kg'),
+    fuelKg: quantity(0, 20, 'kg'),
+  }),
+  chores: requiredRecord({ id: requiredText(200), doneOn: requiredDate() }),
 } as const;
 
 /** The single-valued fields of a trip. */
@@ -430,6 +494,36 @@ export const FIELD_SCHEMAS = {
     cookWaterPieces: requiredFlag(),
     cookWaterL: requiredQuantity(0, 10, 'L'),
   }),
+  leaveAfterTrips: worded(
+    number().integer(say(UNUSED_WORDS)).min(1, say(UNUSED_WORDS)).max(20, say(UNUSED_WORDS)),
+    UNUSED_WORDS,
+  ),
+  departure: record({
+    at: requiredMoment(),
+    by: requiredText(120),
+    share: list(
+      requiredRecord({
+        pieceId: requiredId(),
+        name: requiredText(LONGEST_NAME),
+        massKg: requiredQuantity(...THING_RANGES.massKg, 'kg'),
+        memberId: requiredId(),
+      }),
+      0,
+      3000,
+    ),
+    loads: list(
+      requiredRecord({
+        memberId: requiredId(),
+        name: requiredText(80),
+        plannedKg: dailyKg(),
+        limitKg: dailyKg(),
+        measuredKg: quantity(...WEIGH_IN_RANGES.measuredKg, 'kg'),
+      }),
+      0,
+      MAX_MEMBERS,
+    ),
+  }),
+  debriefedOn: date(),
   track: record({
     name: requiredText(120),
     distanceKm: series(0, 6000, 'km'),
@@ -466,6 +560,14 @@ export const LIST_SIZES = {
   handovers: [0, 1000],
   variants: [0, 12],
   stows: [0, MAX_MEMBERS],
+  weighIns: [0, MAX_MEMBERS],
+  events: [0, 2000],
+  comfort: [0, 4000],
+  contacts: [0, 200],
+  uses: [0, 6000],
+  missed: [0, 500],
+  leftovers: [0, 60],
+  chores: [0, 2000],
 } as const satisfies Readonly<Record<Collection, readonly [least: number, most: number]>>;
 
 export const tripSchema = requiredRecord({

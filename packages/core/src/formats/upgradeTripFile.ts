@@ -1,5 +1,11 @@
 /** Trip files of older versions, brought to the newest one field by field; what is broken stays broken and is reported. */
-import { NEW_IN_VERSION_2, NEW_IN_VERSION_3, NEW_IN_VERSION_4, NEW_IN_VERSION_5 } from '../trip/emptyTrip.js';
+import {
+  NEW_IN_VERSION_2,
+  NEW_IN_VERSION_3,
+  NEW_IN_VERSION_4,
+  NEW_IN_VERSION_5,
+  NEW_IN_VERSION_6,
+} from '../trip/emptyTrip.js';
 import { DEFAULT_HOUSE_RULES } from '../trip/model.js';
 
 type Raw = Readonly<Record<string, unknown>>;
@@ -35,11 +41,17 @@ function upgradeTrip4(trip: unknown): unknown {
   return isRaw(trip) ? { ...NEW_IN_VERSION_5, ...trip } : trip;
 }
 
+/** Version 6 added the record: weigh-ins, events, comfort, contacts, what was used, missed and left over. */
+function upgradeTrip5(trip: unknown): unknown {
+  return isRaw(trip) ? { ...NEW_IN_VERSION_6, ...trip } : trip;
+}
+
 const UPGRADES: readonly ((trip: unknown) => unknown)[] = [
   upgradeTrip1,
   upgradeTrip2,
   upgradeTrip3,
   upgradeTrip4,
+  upgradeTrip5,
 ];
 
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */

@@ -44,6 +44,8 @@ function factsFields(): Record<string, ReturnType<typeof text>> {
 }
 const facts = () => requiredRecord(factsFields());
 const head = () => ({ id: requiredId(), name: requiredText(120), note: text(500) });
+/** Trips that an entry remembers at most. */
+export const MOST_OUTINGS = 200;
 const outings = () =>
   list(
     requiredRecord({
@@ -53,7 +55,7 @@ const outings = () =>
       used: requiredFlag(),
     }),
     0,
-    200,
+    MOST_OUTINGS,
   );
 const { name: _dishName, ...dishFields } = (dish() as unknown as { fields: Record<string, AnySchema> })
   .fields;

@@ -279,11 +279,12 @@ function bringFindings(
 }
 
 function historyFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+  const least = trip.leaveAfterTrips ?? UNUSED_TRIPS;
   const unused = new Map(
     library.flatMap((e) => {
       if (e.kind === 'dish') return [];
       const trips = unusedInARow(e.outings, trip.style);
-      return trips >= UNUSED_TRIPS ? [[e.id, trips] as const] : [];
+      return trips >= least ? [[e.id, trips] as const] : [];
     }),
   );
   if (unused.size === 0) return [];
@@ -299,7 +300,7 @@ function historyFindings(trip: Trip, library: readonly LibraryEntry[]): readonly
       trip,
       `unused-${entryId}`,
       things,
-      `unused on the last ${unused.get(entryId)} trips of this style; after ${UNUSED_TRIPS} a thing may stay`,
+      `unused on the last ${unused.get(entryId)} trips of this style; after ${least} a thing may stay`,
     ),
   );
 }

@@ -9,6 +9,7 @@ import { assess } from '../stow/assessStow.js';
 import type { StowAssessment } from '../stow/assessment.js';
 import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
 import { stowProblem } from '../stow/stowProblem.js';
+import { withEvents } from '../trail/asWalked.js';
 import type { MealKind } from '../trip/larderModel.js';
 import type { FoodStorage, Member, Purpose, Role, Thing, Trip } from '../trip/model.js';
 import {
@@ -78,6 +79,12 @@ export interface SafetyThing {
   readonly everybody: boolean;
   readonly at: readonly { readonly who: string; readonly place: string }[];
 }
+/** Whom the party calls; members' own contacts are for the leaders alone. */
+export interface EmergencyNumber {
+  readonly name: string;
+  readonly relation: string;
+  readonly phone: string;
+}
 export interface MemberSheet {
   readonly tripName: string;
   readonly startDate: string;
@@ -102,6 +109,7 @@ export interface MemberSheet {
   /** Group pieces that others carry at the departure, by who. */
   readonly others: readonly { readonly who: string; readonly pieces: readonly string[] }[];
   readonly safety: readonly SafetyThing[];
+  readonly numbers: readonly EmergencyNumber[];
   readonly days: readonly SheetDay[];
   readonly cautions: readonly string[];
 }
@@ -116,8 +124,19 @@ const SAFETY_PURPOSES: readonly Purpose[] = [
   'navigation',
 ];
 
-/** @throws Error for a member who is not in the trip */
-export function memberSheet(trip: Trip, memberId: string): MemberSheet {
+/** What is for an emergency by its purpose; medicines by their name. */
+export function isForEmergency(thing: Pick<Thing, 'purpose' | 'name'>): boolean {
+  return SAFETY_PURPOSES.includes(thing.purpose) || MEDICINE.test(thing.name);
+}
+const MEDICINE = /\bmedicines?\b|\bmedication\b|\binhaler\b|\binsulin\b|\badrenaline\b/i;
+
+/**
+ * The sheet of a trip as it stands: with what has happened on the way.
+ *
+ * @throws Error for a member who is not in the trip
+ */
+export function memberSheet(plan: Trip, memberId: string): MemberSheet {
+  const trip = withEvents(plan);
   const member = memberById(trip, memberId);
   const loads = loadsOverTrip(trip, member);
   const [departure] = loads;
@@ -151,6 +170,7 @@ export function memberSheet(trip: Trip, memberId: string): MemberSheet {
       .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => p.name) }))
       .filter((o) => o.pieces.length > 0),
     safety: safetyThings(trip, member),
+    numbers: emergencyNumbers(trip),
     days: sheetDays(trip, member, loads),
     cautions: cautionsFor(trip, member, loads),
   };
@@ -172,9 +192,9 @@ function groupWith(
   return { name: group.name, with: others.map((m) => m.name) };
 }
 
-/** All that a member has at the departure, or gets later without a handover: pieces first, in kit order. */
-function thingsOf(trip: Trip, member: Member): readonly Thing[] {
-  return [...carriedPieces(trip, member.id, 1), ...ownThings(trip, member.id)];
+/** All that a member has on a day, or gets later without a handover: pieces first, in kit order. */
+function thingsOf(trip: Trip, member: Member, day = 1): readonly Thing[] {
+  return [...carriedPieces(trip, member.id, day), ...ownThings(trip, member.id)];
 }
 
 /** What a sheet says of each thing; without a stow, nothing of its place. */
@@ -230,12 +250,13 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
     });
 }
 
-/** Everything for an emergency, with who has it at the departure and where in the pack, if that is known. */
-export function safetyThings(trip: Trip, reader?: Member): readonly SafetyThing[] {
+/** Everything for an emergency, with who has it on a day and where in the pack, if that is known. */
+export function safetyThings(trip: Trip, reader?: Member, day = 1): readonly SafetyThing[] {
   const byName = new Map<string, { purpose: Purpose; at: { who: string; place: string }[] }>();
-  for (const member of trip.members) {
-    for (const thing of thingsOf(trip, member)) {
-      if (!SAFETY_PURPOSES.includes(thing.purpose)) continue;
+  const there = trip.members.filter((m) => isWithParty(m, day));
+  for (const member of there) {
+    for (const thing of thingsOf(trip, member, day)) {
+      if (!isForEmergency(thing) || !isCarriedOn(thing, day)) continue;
       const known = byName.get(thing.name) ?? { purpose: thing.purpose, at: [] };
       known.at.push({ who: member.name, place: placeOf(trip, member, thing) });
       byName.set(thing.name, known);
@@ -243,8 +264,7 @@ export function safetyThings(trip: Trip, reader?: Member): readonly SafetyThing[
   }
   return [...byName]
     .map(([name, { purpose, at }]): SafetyThing => {
-      const everybody =
-        trip.members.length > 1 && trip.members.every((m) => at.some((a) => a.who === m.name));
+      const everybody = there.length > 1 && there.every((m) => at.some((a) => a.who === m.name));
       return {
         name,
         purpose,
@@ -255,7 +275,15 @@ export function safetyThings(trip: Trip, reader?: Member): readonly SafetyThing[
     .sort((a, b) => SAFETY_PURPOSES.indexOf(a.purpose) - SAFETY_PURPOSES.indexOf(b.purpose));
 }
 
-function placeOf(trip: Trip, member: Member, thing: Thing): string {
+/** The trip's own numbers, without those of members' people. */
+export function emergencyNumbers(trip: Trip): readonly EmergencyNumber[] {
+  return trip.contacts
+    .filter((c) => c.memberId === undefined)
+    .map(({ name, relation, phone }) => ({ name, relation, phone }));
+}
+
+/** Where a member has a thing, in words. */
+export function placeOf(trip: Trip, member: Member, thing: Thing): string {
   if (isPersonal(thing) && thing.worn) return 'on the body';
   const zoneId = placementsOf(trip, member.id).find((p) => p.thingId === thing.id)?.zoneId;
   const zone = packOf(trip, member).zones.find((z) => z.id === zoneId);

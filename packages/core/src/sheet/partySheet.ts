@@ -1,8 +1,9 @@
 /** The whole party on one sheet, for the leader's pocket: loads, who has what, roles, where the safety kit is. No body weights. */
 import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
+import { withEvents } from '../trail/asWalked.js';
 import type { Role, Trip } from '../trip/model.js';
 import { allPieces, carriedPieces, carrierOf, memberById } from '../trip/queries.js';
-import { safetyThings, type SafetyThing } from './memberSheet.js';
+import { emergencyNumbers, safetyThings, type EmergencyNumber, type SafetyThing } from './memberSheet.js';
 
 export interface PartyRow {
   readonly memberId: string;
@@ -22,10 +23,12 @@ export interface PartySheet {
   /** Pieces that nobody carries at the departure. */
   readonly unshared: readonly string[];
   readonly safety: readonly SafetyThing[];
+  readonly numbers: readonly EmergencyNumber[];
   readonly roles: readonly { readonly day: number; readonly role: Role; readonly who: string }[];
 }
 
-export function partySheet(trip: Trip): PartySheet {
+export function partySheet(plan: Trip): PartySheet {
+  const trip = withEvents(plan);
   return {
     tripName: trip.name,
     startDate: trip.startDate,
@@ -47,6 +50,7 @@ export function partySheet(trip: Trip): PartySheet {
       .filter((p) => carrierOf(trip, p.id, 1) === undefined)
       .map((p) => p.name),
     safety: safetyThings(trip),
+    numbers: emergencyNumbers(trip),
     roles: [...trip.roles]
       .sort((a, b) => a.day - b.day)
       .map(({ day, role, memberId }) => ({ day, role, who: memberById(trip, memberId).name })),

@@ -88,6 +88,23 @@ export function bestMoves(
     .filter((m) => !seen.has(m.thingId) && seen.add(m.thingId) !== undefined)
     .slice(0, most);
 }
+/** The best place for a thing that has none yet: by the planner's own order of tiers; undefined when the pack takes it nowhere. */
+export function bestPlace(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  thingId: string,
+): { readonly placements: readonly Placement[]; readonly state: StowState } | undefined {
+  const from = exact(problem, placements);
+  let best: { readonly placements: readonly Placement[]; readonly state: StowState } | undefined;
+  for (const target of targets(problem, false)) {
+    const next = placeAt(problem, from, thingId, target);
+    const state = stateOf(problem, next);
+    if (best === undefined || compareCost(state.cost, best.state.cost) < 0)
+      best = { placements: next, state };
+  }
+  return best;
+}
+
 /** Gains below this are rounding. */
 const LEAST_GAIN = 1e-6;
 

@@ -282,8 +282,60 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         }),
         variants: parts.variants.map((v) => ({ ...v, share })),
         stows,
+        ...aRecord(parts.members, parts.pieces, parts.days),
       };
     });
+}
+
+/** A record that says something of everything it can, of the first member and piece. */
+function aRecord(
+  members: readonly Member[],
+  pieces: readonly Piece[],
+  days: number,
+): Pick<Trip, 'weighIns' | 'events' | 'comfort' | 'contacts' | 'uses' | 'missed' | 'leftovers' | 'chores'> {
+  const [member] = members;
+  const [piece] = pieces;
+  const of = <T>(item: { readonly id: string } | undefined, make: (id: string) => T): readonly T[] =>
+    item === undefined ? [] : [make(item.id)];
+  return {
+    weighIns: of(member, (memberId) => ({
+      memberId,
+      measuredKg: 14.2,
+      waterL: 1.5,
+      checked: ['closed', 'even'],
+      signedBy: 'A leader',
+    })),
+    events: [
+      { id: 'wet', day: days, moment: 'morning', kind: 'wetFly', note: 'a shower' },
+      ...of(member, (memberId) => ({
+        id: 'hurt',
+        day: 1,
+        moment: 'evening' as const,
+        kind: 'hurt' as const,
+        memberId,
+        factor: 0.5,
+      })),
+      ...of(piece, (thingId) => ({
+        id: 'left',
+        day: days,
+        moment: 'evening' as const,
+        kind: 'left' as const,
+        thingId,
+      })),
+    ],
+    comfort: of(member, (memberId) => ({
+      id: 'felt',
+      memberId,
+      day: 1,
+      comfort: 6.5,
+      hurts: ['shoulders'],
+    })),
+    contacts: [{ id: 'base', name: 'Base', relation: 'rescue', phone: '000' }],
+    uses: of(piece, (thingId) => ({ thingId, fate: 'unused' })),
+    missed: [{ id: 'missed', name: 'Spoon' }],
+    leftovers: [{ groupId: 'cook-one', foodKg: 0.4 }],
+    chores: [{ id: 'dry/p1', doneOn: '2027-05-20' }],
+  };
 }
 
 function variant(days: number, memberCount: number): fc.Arbitrary<Omit<Variant, 'share'>> {

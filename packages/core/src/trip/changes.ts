@@ -3,7 +3,6 @@
  * moves leaves the old carrier's stow, a member who goes leaves share and stows.
  */
 import type {
-  Arrangement,
   Assignment,
   Handover,
   Kit,
@@ -224,6 +223,11 @@ export function removeMember(trip: Trip, memberId: string): Trip {
     ),
     stows: trip.stows.filter((s) => s.memberId !== memberId),
     practice: trip.practice.filter((p) => p.memberId !== memberId),
+    weighIns: trip.weighIns.filter((w) => w.memberId !== memberId),
+    events: trip.events.filter((e) => e.memberId !== memberId),
+    comfort: trip.comfort.filter((c) => c.memberId !== memberId),
+    contacts: trip.contacts.filter((c) => c.memberId !== memberId),
+    missed: trip.missed.filter((m) => m.memberId !== memberId),
   };
   const tidy = withoutIdleHandovers(without);
   return forgetThings(withoutStrays(tidy, new Set(allPieces(tidy).map((p) => p.id))), own);
@@ -259,7 +263,7 @@ export function putKit(trip: Trip, kit: Kit): Trip {
   return { ...trip, kits: known ? trip.kits.map((k) => (k.id === kit.id ? kit : k)) : [...trip.kits, kit] };
 }
 
-/** Leave no word of things that are gone: nobody nests in them, no loan or question is about them. */
+/** Leave no word of things that are gone: nobody nests in them, no loan, question or event is about them. */
 function forgetThings(trip: Trip, gone: ReadonlySet<string>): Trip {
   const free = <T extends Thing>(thing: T): T => {
     if (thing.nestsIn === undefined || !gone.has(thing.nestsIn)) return thing;
@@ -273,11 +277,18 @@ function forgetThings(trip: Trip, gone: ReadonlySet<string>): Trip {
   const personalThings = trip.personalThings.some(nested)
     ? trip.personalThings.map(free)
     : trip.personalThings;
-  const about = (a: Arrangement): boolean => a.thingId !== undefined && gone.has(a.thingId);
-  const arrangements = trip.arrangements.some(about)
-    ? trip.arrangements.filter((a) => !about(a))
-    : trip.arrangements;
-  return { ...trip, kits, personalThings, arrangements };
+  const kept = <T extends { readonly thingId?: string }>(items: readonly T[]): readonly T[] => {
+    const about = (item: T): boolean => item.thingId !== undefined && gone.has(item.thingId);
+    return items.some(about) ? items.filter((item) => !about(item)) : items;
+  };
+  return {
+    ...trip,
+    kits,
+    personalThings,
+    arrangements: kept(trip.arrangements),
+    events: kept(trip.events),
+    uses: kept(trip.uses),
+  };
 }
 
 /** Remove a piece from its kit, from the share, from stows and from carrier rules (a rule needs two pieces). */

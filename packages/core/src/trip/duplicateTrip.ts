@@ -1,13 +1,17 @@
+import { NEW_IN_VERSION_6 } from './emptyTrip.js';
 import type { Trip } from './model.js';
 
 /**
  * The same party, way, kit and meals on new dates. What belonged to the old dates stays behind: forecast, conditions, wet
- * mornings, notes, loans and questions, findings put aside, handovers, what-ifs, who left on the way.
+ * mornings, notes, loans and questions, findings put aside, handovers, what-ifs, who left on the way, and the record but
+ * for whom to call.
  */
 export function duplicateTrip(trip: Trip, id: string, name: string, startDate: string): Trip {
-  const { notes: _notes, ...rest } = trip;
+  const { notes: _notes, departure: _departure, debriefedOn: _debriefedOn, ...rest } = trip;
   return {
     ...rest,
+    ...NEW_IN_VERSION_6,
+    contacts: trip.contacts,
     id,
     name,
     startDate,

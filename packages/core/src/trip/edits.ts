@@ -22,6 +22,9 @@ export const TRIP_FIELDS = [
   'insects',
   'byAir',
   'larder',
+  'leaveAfterTrips',
+  'departure',
+  'debriefedOn',
   'track',
   'dayMarksKm',
 ] as const;
@@ -32,6 +35,9 @@ export const OPTIONAL_TRIP_FIELDS = [
   'notes',
   'insects',
   'byAir',
+  'leaveAfterTrips',
+  'departure',
+  'debriefedOn',
   'track',
   'dayMarksKm',
 ] as const satisfies readonly TripField[];
@@ -59,6 +65,14 @@ export const COLLECTION_KEYS = {
   handovers: 'id',
   variants: 'id',
   stows: 'memberId',
+  weighIns: 'memberId',
+  events: 'id',
+  comfort: 'id',
+  contacts: 'id',
+  uses: 'thingId',
+  missed: 'id',
+  leftovers: 'groupId',
+  chores: 'id',
 } as const;
 export type Collection = keyof typeof COLLECTION_KEYS;
 export const COLLECTIONS = Object.keys(COLLECTION_KEYS) as readonly Collection[];

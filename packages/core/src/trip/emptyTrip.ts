@@ -69,6 +69,18 @@ export const NEW_IN_VERSION_4 = {
 /** What a trip file of version 4 did not say: nobody has practised. */
 export const NEW_IN_VERSION_5 = { practice: [] } as const satisfies Partial<Trip>;
 
+/** What a trip file of version 5 did not say: nothing recorded yet. */
+export const NEW_IN_VERSION_6 = {
+  weighIns: [],
+  events: [],
+  comfort: [],
+  contacts: [],
+  uses: [],
+  missed: [],
+  leftovers: [],
+  chores: [],
+} as const satisfies Partial<Trip>;
+
 /**
  * A trip with days and nothing else.
  *
@@ -82,6 +94,7 @@ export function emptyTrip(id: string, name: string, startDate: string, days: num
     ...NEW_IN_VERSION_3,
     ...NEW_IN_VERSION_4,
     ...NEW_IN_VERSION_5,
+    ...NEW_IN_VERSION_6,
     startDate,
     packingSchool: 'middle',
     houseRules: DEFAULT_HOUSE_RULES,

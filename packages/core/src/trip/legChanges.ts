@@ -135,6 +135,8 @@ function renumber(trip: Trip, first: (day: number) => number, last: (day: number
     roles: kept(trip.roles),
     meals: kept(trip.meals),
     pickups: kept(trip.pickups),
+    events: kept(trip.events),
+    comfort: kept(trip.comfort),
   };
 }
 

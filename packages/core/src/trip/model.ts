@@ -6,6 +6,17 @@
  */
 
 import type { Canister, Larder, Meal, Pickup, StoveKind } from './larderModel.js';
+import type {
+  ChoreDone,
+  ComfortMark,
+  Contact,
+  Departure,
+  Leftover,
+  Missed,
+  ThingUseMark,
+  TripEvent,
+  WeighIn,
+} from './recordModel.js';
 
 /** A named choice among people who disagree; see `PACKING_SCHOOLS` in `carriage/packingSchool.ts`. */
 export const PACKING_SCHOOL_IDS = ['high', 'middle', 'low'] as const;
@@ -154,6 +165,8 @@ export interface CarryTrial {
   readonly comfort: number;
   /** Broken off before the end: its comfort counts, its pace does not. */
   readonly interrupted: boolean;
+  /** A day of a trip instead of a trial walk: its comfort counts, its pace does not. */
+  readonly fromTrip?: string;
   readonly note?: string;
 }
 
@@ -639,6 +652,12 @@ export interface Trip {
   /** The party flies to the start: what aeroplanes do not take must be bought there. */
   readonly byAir?: boolean;
   readonly larder: Larder;
+  /** After so many trips of its style without use a thing may stay at home; 3 when absent. */
+  readonly leaveAfterTrips?: number;
+  /** The plan as it was when the party left; absent before that. */
+  readonly departure?: Departure;
+  /** When the debrief was closed, ISO date: from then on later trips learn from this one. */
+  readonly debriefedOn?: string;
   readonly track?: Track;
   /** Where each day but the last ends on the track, kilometres from its start; rising. */
   readonly dayMarksKm?: readonly number[];
@@ -666,6 +685,15 @@ export interface Trip {
   /** Tries at stowing, oldest first. */
   readonly practice: readonly PracticeResult[];
   readonly stows: readonly Stow[];
+  readonly weighIns: readonly WeighIn[];
+  /** What happened on the way, in the order it was noted. */
+  readonly events: readonly TripEvent[];
+  readonly comfort: readonly ComfortMark[];
+  readonly contacts: readonly Contact[];
+  readonly uses: readonly ThingUseMark[];
+  readonly missed: readonly Missed[];
+  readonly leftovers: readonly Leftover[];
+  readonly chores: readonly ChoreDone[];
 }
 
 /** The first choice of every house rule. */

@@ -25,6 +25,7 @@ export function removeGroup(trip: Trip, groupId: string): Trip {
     groups: trip.groups.filter((g) => g.id !== groupId),
     meals: trip.meals.filter((m) => m.groupId !== groupId),
     canisters: trip.canisters.filter((c) => c.groupId !== groupId),
+    leftovers: trip.leftovers.filter((l) => l.groupId !== groupId),
     members: trip.members.map(leave),
     kits: trip.kits.map((kit) => ({
       ...kit,

@@ -1,13 +1,4 @@
-import type { MigrationInterface, QueryRunner } from 'typeorm';
-import {
-  addColumns,
-  addTables,
-  dropColumns,
-  dropTables,
-  ofTrip,
-  type NewColumn,
-  type NewTable,
-} from './steps.js';
+import { Additions, ofTrip, type NewColumn, type NewTable } from './steps.js';
 
 const TABLES: readonly NewTable[] = [
   [
@@ -33,16 +24,8 @@ const COLUMNS: readonly NewColumn[] = [
 ];
 
 /** The main compartment in true size, exact places in a stow, and tries at stowing. */
-export class Packs1766000000000 implements MigrationInterface {
+export class Packs1766000000000 extends Additions {
   readonly name = 'Packs1766000000000';
-
-  async up(runner: QueryRunner): Promise<void> {
-    await addTables(runner, TABLES);
-    await addColumns(runner, COLUMNS);
-  }
-
-  async down(runner: QueryRunner): Promise<void> {
-    await dropColumns(runner, COLUMNS);
-    await dropTables(runner, TABLES);
-  }
+  protected readonly tables = TABLES;
+  protected readonly columns = COLUMNS;
 }

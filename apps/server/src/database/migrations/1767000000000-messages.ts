@@ -1,13 +1,4 @@
-import type { MigrationInterface, QueryRunner } from 'typeorm';
-import {
-  addColumns,
-  addTables,
-  dropColumns,
-  dropTables,
-  ofTrip,
-  type NewColumn,
-  type NewTable,
-} from './steps.js';
+import { Additions, ofTrip, type NewColumn, type NewTable } from './steps.js';
 
 const TABLES: readonly NewTable[] = [
   [
@@ -38,16 +29,8 @@ const TABLES: readonly NewTable[] = [
 const COLUMNS: readonly NewColumn[] = [['sheet_links', 'told_sheet', 'longtext']];
 
 /** Messages to members: addresses, what was sent, and what it told. */
-export class Messages1767000000000 implements MigrationInterface {
+export class Messages1767000000000 extends Additions {
   readonly name = 'Messages1767000000000';
-
-  async up(runner: QueryRunner): Promise<void> {
-    await addTables(runner, TABLES);
-    await addColumns(runner, COLUMNS);
-  }
-
-  async down(runner: QueryRunner): Promise<void> {
-    await dropColumns(runner, COLUMNS);
-    await dropTables(runner, TABLES);
-  }
+  protected readonly tables = TABLES;
+  protected readonly columns = COLUMNS;
 }

@@ -1,5 +1,5 @@
 /** Steps that migrations have in common. */
-import type { QueryRunner } from 'typeorm';
+import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /** A table's name and its columns, keys and constraints. */
 export type NewTable = readonly [table: string, columns: string];
@@ -41,5 +41,22 @@ export async function addColumns(runner: QueryRunner, columns: readonly NewColum
 export async function dropColumns(runner: QueryRunner, columns: readonly NewColumn[]): Promise<void> {
   for (const [table, column] of [...columns].reverse()) {
     await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN \`${column}\``);
+  }
+}
+
+/** A migration that only adds: tables first, then columns; its way back takes both away again. */
+export abstract class Additions implements MigrationInterface {
+  abstract readonly name: string;
+  protected abstract readonly tables: readonly NewTable[];
+  protected abstract readonly columns: readonly NewColumn[];
+
+  async up(runner: QueryRunner): Promise<void> {
+    await addTables(runner, this.tables);
+    await addColumns(runner, this.columns);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await dropColumns(runner, this.columns);
+    await dropTables(runner, this.tables);
   }
 }

@@ -1,0 +1,96 @@
+/** Food, fuel and water that were taken and what of it came back, by cook group and person-day. */
+import { canisterFuelKg, fuelPlan } from '../larder/fuelPlan.js';
+import { cookGroups, eaters, isCarried } from '../larder/mealPlan.js';
+import { snackStretches } from '../larder/ownFood.js';
+import { asWalked, uneatenMeals } from '../trail/asWalked.js';
+import type { PartyGroup, Trip } from '../trip/model.js';
+import { isWithParty } from '../trip/queries.js';
+
+export interface GroupProvisions {
+  readonly group: PartyGroup;
+  /** Days on which its members walked, summed. */
+  readonly personDays: number;
+  /** Food without packaging: planned meals, lunches and snacks, kg. */
+  readonly foodKg: number;
+  /** Brought back, as weighed; absent while nobody has said. */
+  readonly foodLeftKg?: number;
+  /** Of meals that were noted as not eaten, kg: what to expect of it. */
+  readonly notEatenKg: number;
+  /** Eaten a person and day, g; absent while nobody has said what is left. */
+  readonly eatenGPerDay?: number;
+  readonly fuelKg: number;
+  /** What the plan reckoned to burn, kg. */
+  readonly fuelNeedKg: number;
+  readonly fuelLeftKg?: number;
+  readonly burntKg?: number;
+  readonly burntGPerDay?: number;
+}
+
+/** Days on which a group's members walked with the party. */
+export function personDays(trip: Trip, groupId: string): number {
+  return eaters(trip, groupId).reduce(
+    (sum, m) => sum + trip.legs.filter((_leg, i) => isWithParty(m, i + 1)).length,
+    0,
+  );
+}
+
+/** Food of a group without packaging, kg. */
+export function foodTakenKg(trip: Trip, groupId: string): number {
+  const people = eaters(trip, groupId);
+  const mealsG = trip.meals
+    .filter((m) => m.groupId === groupId && isCarried(m))
+    .reduce((sum, m) => sum + m.dish.gPerServing * people.length, 0);
+  const snacksKg = people.flatMap((m) => snackStretches(trip, m)).reduce((sum, s) => sum + s.massKg, 0);
+  return mealsG / 1000 + snacksKg;
+}
+
+export function provisions(trip: Trip): readonly GroupProvisions[] {
+  const walked = asWalked(trip);
+  const uneaten = uneatenMeals(trip).filter((u) => u.toDay === undefined);
+  return cookGroups(trip)
+    .filter((g) => eaters(trip, g.id).length > 0)
+    .map((group): GroupProvisions => {
+      const left = trip.leftovers.find((l) => l.groupId === group.id);
+      const foodKg = foodTakenKg(trip, group.id);
+      const days = personDays(walked, group.id);
+      const fuelKg = trip.canisters
+        .filter((c) => c.groupId === group.id)
+        .reduce((sum, c) => sum + canisterFuelKg(c), 0);
+      const burntKg = left?.fuelKg === undefined ? undefined : Math.max(0, fuelKg - left.fuelKg);
+      const perDay = (kg: number): number => (days === 0 ? 0 : (1000 * kg) / days);
+      return {
+        group,
+        personDays: days,
+        foodKg,
+        notEatenKg: uneaten.filter((u) => u.meal.groupId === group.id).reduce((sum, u) => sum + u.massKg, 0),
+        fuelKg,
+        fuelNeedKg: fuelPlan(trip, group).needKg,
+        ...(left?.foodKg === undefined
+          ? {}
+          : { foodLeftKg: left.foodKg, eatenGPerDay: perDay(Math.max(0, foodKg - left.foodKg)) }),
+        ...(burntKg === undefined
+          ? {}
+          : { fuelLeftKg: left!.fuelKg!, burntKg, burntGPerDay: perDay(burntKg) }),
+      };
+    });
+}
+
+export interface WaterDay {
+  readonly day: number;
+  /** What each was to set off with, litres. */
+  readonly plannedL: number;
+  /** What each took, where that was noted. */
+  readonly takenL?: number;
+}
+
+/** Water against the plan, day by day. */
+export function waterTaken(trip: Trip): readonly WaterDay[] {
+  return trip.legs.map((leg, i) => {
+    const litres = trip.events.filter((e) => e.kind === 'water' && e.day === i + 1).at(-1)?.litres;
+    return {
+      day: i + 1,
+      plannedL: leg.waterL + leg.campWaterL,
+      ...(litres === undefined ? {} : { takenL: litres }),
+    };
+  });
+}

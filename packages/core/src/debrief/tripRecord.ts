@@ -1,0 +1,135 @@
+/** What later trips learn from one that is over: small, plain, and without the plan's details. */
+import { dayLoad } from '../load/memberLoad.js';
+import { isSafetyKit } from '../lists/leaveBehind.js';
+import { asWalked } from '../trail/asWalked.js';
+import type { Thing, Trip, TripStyle } from '../trip/model.js';
+import { allThings, isPersonal, memberById } from '../trip/queries.js';
+import type { BodyPlace, ThingFate } from '../trip/recordModel.js';
+import { addDays } from '../units/isoDate.js';
+import { provisions } from './provisions.js';
+
+export interface RecordedThing {
+  readonly name: string;
+  readonly libraryId?: string;
+  /** Whose own it was; absent for the group's. */
+  readonly memberName?: string;
+  readonly fate: ThingFate;
+}
+export interface RecordedDay {
+  readonly memberName: string;
+  /** ISO date. */
+  readonly date: string;
+  readonly day: number;
+  readonly loadKg: number;
+  readonly distanceKm: number;
+  readonly climbM: number;
+  readonly hours: number;
+  readonly comfort: number;
+  readonly hurts: readonly BodyPlace[];
+}
+export interface TripRecord {
+  readonly id: string;
+  readonly name: string;
+  readonly style: TripStyle;
+  readonly startDate: string;
+  /** Things of which it was said what became of them. */
+  readonly things: readonly RecordedThing[];
+  readonly missed: readonly { readonly name: string; readonly memberName?: string }[];
+  readonly days: readonly RecordedDay[];
+  /** Person-days and what was eaten in them, of groups that said what was left. */
+  readonly food?: { readonly personDays: number; readonly eatenKg: number };
+  readonly fuel?: { readonly personDays: number; readonly burntKg: number; readonly needKg: number };
+}
+
+/** Names as people type them twice: case and spaces do not tell things or people apart. */
+export function sameName(name: string): string {
+  return name.trim().toLowerCase().replace(/\s+/g, ' ');
+}
+
+/**
+ * The record of a trip.
+ *
+ * @param id the trip's id in whatever keeps it
+ */
+export function tripRecord(id: string, trip: Trip): TripRecord {
+  const walked = asWalked(trip);
+  const fates = new Map(trip.uses.map((u) => [u.thingId, u.fate]));
+  const groups = provisions(trip);
+  const fed = groups.filter((g) => g.foodLeftKg !== undefined);
+  const burnt = groups.filter((g) => g.burntKg !== undefined);
+  const sum = <T>(list: readonly T[], of: (item: T) => number): number =>
+    list.reduce((total, item) => total + of(item), 0);
+  return {
+    id,
+    name: trip.name,
+    style: trip.style,
+    startDate: trip.startDate,
+    things: allThings(trip).flatMap((thing): RecordedThing[] => {
+      const fate = fates.get(thing.id);
+      return fate === undefined || thing.madeBy === 'larder' ? [] : [recordedThing(trip, thing, fate)];
+    }),
+    missed: trip.missed.map((m) => ({
+      name: m.name,
+      ...(m.memberId === undefined ? {} : { memberName: memberById(trip, m.memberId).name }),
+    })),
+    days: trip.comfort.map((mark): RecordedDay => {
+      const leg = trip.legs[mark.day - 1]!;
+      const member = memberById(walked, mark.memberId);
+      return {
+        memberName: member.name,
+        date: addDays(trip.startDate, mark.day - 1),
+        day: mark.day,
+        loadKg: dayLoad(walked, member, mark.day).totalKg,
+        distanceKm: leg.distanceKm,
+        climbM: leg.climbM,
+        hours: leg.hours,
+        comfort: mark.comfort,
+        hurts: mark.hurts,
+      };
+    }),
+    ...(fed.length === 0
+      ? {}
+      : {
+          food: {
+            personDays: sum(fed, (g) => g.personDays),
+            eatenKg: sum(fed, (g) => Math.max(0, g.foodKg - g.foodLeftKg!)),
+          },
+        }),
+    ...(burnt.length === 0
+      ? {}
+      : {
+          fuel: {
+            personDays: sum(burnt, (g) => g.personDays),
+            burntKg: sum(burnt, (g) => g.burntKg!),
+            needKg: sum(burnt, (g) => g.fuelNeedKg),
+          },
+        }),
+  };
+}
+
+function recordedThing(trip: Trip, thing: Thing, fate: ThingFate): RecordedThing {
+  return {
+    name: thing.name,
+    ...(thing.libraryId === undefined ? {} : { libraryId: thing.libraryId }),
+    ...(isPersonal(thing) ? { memberName: memberById(trip, thing.memberId).name } : {}),
+    fate,
+  };
+}
+
+/** A record without what it says of people who are not among these. */
+export function recordFor(record: TripRecord, names: readonly string[]): TripRecord {
+  const known = new Set(names.map(sameName));
+  const isKnown = (name: string | undefined): boolean => name === undefined || known.has(sameName(name));
+  return {
+    ...record,
+    things: record.things.filter((t) => isKnown(t.memberName)),
+    missed: record.missed.filter((m) => isKnown(m.memberName)),
+    days: record.days.filter((d) => isKnown(d.memberName)),
+  };
+}
+
+/** Whether a thing can ever be suggested to stay at home. */
+export function mayStay(thing: Thing): boolean {
+  if (isSafetyKit(thing) || thing.madeBy === 'larder') return false;
+  return !(isPersonal(thing) && thing.want === 'required');
+}

@@ -1,0 +1,60 @@
+/** Kit that goes with a role: today's medic carries the first-aid kit, the navigator the map (common practice, no source). */
+import { handOver } from '../trip/changes.js';
+import { isCarriedOn } from '../load/thingOnDay.js';
+import type { Member, Piece, Role, Trip } from '../trip/model.js';
+import { ROLES } from '../trip/model.js';
+import { allowedCarriers, allPieces, carrierOf, isWithParty, memberById } from '../trip/queries.js';
+
+const ROLE_KIT: Readonly<Record<Role, (piece: Piece) => boolean>> = {
+  medic: (p) => p.purpose === 'firstAid',
+  navigator: (p) => p.purpose === 'navigation',
+  scribe: (p) => /\b(log|note|field|record)[ -]?books?\b|record sheets?|\bforms\b/i.test(p.name),
+  // A cook's stove goes with the cook group's share, not with whoever cooks tonight.
+  cook: () => false,
+};
+
+/** A role's kit that is in other hands than the one who has the role that day. */
+export interface RoleHandover {
+  readonly day: number;
+  readonly role: Role;
+  readonly piece: Piece;
+  readonly from: Member;
+  readonly to: Member;
+}
+
+/**
+ * Every handover that the rota asks for, day by day, as if each were made. Where several have a role on one day, kit that
+ * one of them has stays there.
+ */
+export function roleHandovers(trip: Trip): readonly RoleHandover[] {
+  const made: RoleHandover[] = [];
+  let now = trip;
+  trip.legs.forEach((_leg, i) => {
+    const day = i + 1;
+    for (const role of ROLES) {
+      const holders = trip.roles
+        .filter((r) => r.day === day && r.role === role)
+        .map((r) => memberById(trip, r.memberId))
+        .filter((m) => isWithParty(m, day));
+      if (holders.length === 0) continue;
+      for (const piece of allPieces(trip).filter((p) => ROLE_KIT[role](p) && isCarriedOn(p, day))) {
+        const fromId = carrierOf(now, piece.id, day);
+        if (fromId === undefined || holders.some((m) => m.id === fromId)) continue;
+        const allowed = allowedCarriers(trip, piece);
+        const to = holders.find((m) => allowed.includes(m));
+        if (to === undefined) continue;
+        made.push({ day, role, piece, from: memberById(trip, fromId), to });
+        now = handOver(now, day, [{ pieceId: piece.id, toMemberId: to.id }], role);
+      }
+    }
+  });
+  return made;
+}
+
+/** The trip with the rota's handovers of some days noted. */
+export function handOverRoleKit(trip: Trip, handovers: readonly RoleHandover[]): Trip {
+  return handovers.reduce(
+    (t, h) => handOver(t, h.day, [{ pieceId: h.piece.id, toMemberId: h.to.id }], `${h.to.name} is ${h.role}`),
+    trip,
+  );
+}

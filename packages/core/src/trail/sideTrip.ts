@@ -1,0 +1,116 @@
+/**
+ * A side trip with little packs, and what stays behind: what each who goes takes out of what is there, and whether both
+ * parts still have what a party must have: first aid, navigation, an emergency shelter (common practice, no source).
+ */
+import { KG_PER_L_WATER } from '../load/memberLoad.js';
+import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
+import { carryLimit } from '../limits/carryLimit.js';
+import { snackG } from '../larder/mealPlan.js';
+import type { Member, Purpose, Thing, Trip } from '../trip/model.js';
+import { allPieces, carrierOf, isWithParty, memberById, ownThings, packOf } from '../trip/queries.js';
+
+/** What everybody takes of their own. */
+const OWN_PURPOSES: readonly Purpose[] = [
+  'rainwear',
+  'warmLayer',
+  'waterContainer',
+  'light',
+  'firstAid',
+  'navigation',
+  'signal',
+  'handsHead',
+  'sun',
+  'emergencyShelter',
+];
+/** What a part of a party needs at least one of. */
+export const PART_NEEDS = [
+  'firstAid',
+  'navigation',
+  'emergencyShelter',
+] as const satisfies readonly Purpose[];
+export type PartNeed = (typeof PART_NEEDS)[number];
+const MEETS: Readonly<Record<PartNeed, readonly Purpose[]>> = {
+  firstAid: ['firstAid'],
+  navigation: ['navigation'],
+  emergencyShelter: ['emergencyShelter', 'tarp'],
+};
+/** Hours of walking for which a whole day's snacks go along. */
+const SNACK_DAY_H = 8;
+
+export interface SideTripMember {
+  readonly member: Member;
+  readonly things: readonly Thing[];
+  readonly packKg: number;
+  readonly waterL: number;
+  readonly snackKg: number;
+  readonly totalKg: number;
+  readonly limitKg: number;
+}
+export interface SideTrip {
+  readonly members: readonly SideTripMember[];
+  /** What neither those who go nor anybody could give them. */
+  readonly goersLack: readonly PartNeed[];
+  /** What nobody who stays has any more. */
+  readonly stayersLack: readonly PartNeed[];
+}
+
+/**
+ * @param memberIds who goes, at least one; whoever is not with the party that day is left out
+ * @param hours walking time, 0 to 24
+ */
+export function sideTrip(trip: Trip, day: number, memberIds: readonly string[], hours: number): SideTrip {
+  const leg = trip.legs[day - 1]!;
+  const goers = memberIds.map((id) => memberById(trip, id)).filter((m) => isWithParty(m, day));
+  const stayers = trip.members.filter((m) => !goers.includes(m) && isWithParty(m, day));
+  const isThere = (t: Thing): boolean => isCarriedOn(t, day);
+  const own = (m: Member): readonly Thing[] =>
+    ownThings(trip, m.id).filter((t) => !t.worn && isThere(t) && OWN_PURPOSES.includes(t.purpose));
+  const pieces = allPieces(trip).filter((p) => isThere(p) && carrierOf(trip, p.id, day) !== undefined);
+  const has = (things: readonly Thing[], need: PartNeed): boolean =>
+    things.some((t) => MEETS[need].includes(t.purpose));
+  const taken = new Map<string, Thing[]>(goers.map((m) => [m.id, [...own(m)]]));
+  const goersLack: PartNeed[] = [];
+  const gone = new Set<string>();
+  const kgOf = (m: Member): number => taken.get(m.id)!.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
+  // The lightest that does, with whoever has the most room below the limit.
+  for (const need of PART_NEEDS) {
+    if (goers.length === 0 || has([...taken.values()].flat(), need)) continue;
+    const [lightest] = pieces
+      .filter((p) => MEETS[need].includes(p.purpose) && !gone.has(p.id))
+      .sort((a, b) => a.massKg - b.massKg);
+    if (lightest === undefined) {
+      goersLack.push(need);
+      continue;
+    }
+    const strongest = goers.reduce((a, b) => (limitOf(b) - kgOf(b) > limitOf(a) - kgOf(a) ? b : a));
+    taken.get(strongest.id)!.push(lightest);
+    gone.add(lightest.id);
+  }
+  const left = [
+    ...pieces.filter((p) => !gone.has(p.id)),
+    ...stayers.flatMap((m) => ownThings(trip, m.id).filter(isThere)),
+  ];
+  return {
+    members: goers.map((member) => {
+      const things = taken.get(member.id)!;
+      const packKg = packOf(trip, member).tareKg;
+      const waterL = hours * trip.waterLPerH;
+      const snackKg = (snackG(trip.larder, member) * Math.min(1, hours / SNACK_DAY_H)) / 1000;
+      return {
+        member,
+        things,
+        packKg,
+        waterL,
+        snackKg,
+        totalKg: packKg + kgOf(member) + waterL * KG_PER_L_WATER + snackKg,
+        limitKg: limitOf(member),
+      };
+    }),
+    goersLack,
+    stayersLack: stayers.length === 0 ? [] : PART_NEEDS.filter((need) => !has(left, need)),
+  };
+
+  function limitOf(member: Member): number {
+    return carryLimit(member, packOf(trip, member), day, trip.limitPolicy).limitKg;
+  }
+}

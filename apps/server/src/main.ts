@@ -6,6 +6,7 @@ import { readConfig } from './config.js';
 import { openDatabase } from './database/dataSource.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { IncidentStore } from './incidents/incidentStore.js';
 import { LibraryStore } from './library/libraryStore.js';
 import { MessageStore } from './messages/messageStore.js';
 import { messengerOf } from './messages/messenger.js';
@@ -68,6 +69,7 @@ async function start(): Promise<void> {
       sheets,
       news,
       messages: new MessageStore(source, trips, sheets, messengerOf(config.messagesUrl, config.mailFrom)),
+      incidents: new IncidentStore(source),
       publicUrl: config.publicUrl,
       forecastUrl: config.forecastUrl,
       scaleUrl: config.scaleUrl,

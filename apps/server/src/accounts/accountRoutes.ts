@@ -5,6 +5,7 @@ import { ApiError } from '../http/apiError.js';
 import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
 import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
+import type { IncidentStore } from '../incidents/incidentStore.js';
 import type { MessageStore } from '../messages/messageStore.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import type { TripStore } from '../trips/tripStore.js';
@@ -18,6 +19,7 @@ export interface AccountParts {
   readonly library: LibraryStore;
   readonly sheets: SheetStore;
   readonly messages: MessageStore;
+  readonly incidents: IncidentStore;
   /** Gives the demo account, with its trips; undefined where no demo is offered. */
   readonly demo: (() => Promise<Account>) | undefined;
 }
@@ -29,7 +31,7 @@ const wrongPassword = (): ApiError =>
 const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
 
 export function accountRoutes(parts: AccountParts): Router {
-  const { accounts, trips, library, sheets, messages, demo } = parts;
+  const { accounts, trips, library, sheets, messages, incidents, demo } = parts;
   const router = Router();
   const byMachine = attempts(100, 15, machineOf);
   const byAddress = attempts(
@@ -119,6 +121,7 @@ export function accountRoutes(parts: AccountParts): Router {
         file: JSON.parse(serialiseTripFile(trip)) as unknown,
         sheets: told,
         ...(await messages.kept(id)),
+        incidents: await incidents.kept(id),
       });
     }
     const { id, email, name } = account;

@@ -33,6 +33,7 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   sheets: server.sheets,
   news: server.news,
   messages: server.messages,
+  incidents: server.incidents,
   publicUrl: undefined,
   forecastUrl: 'http://127.0.0.1:9/none',
   scaleUrl: 'http://127.0.0.1:9/none',

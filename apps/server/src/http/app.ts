@@ -9,6 +9,7 @@ import { InvalidInputError } from '@graft/core';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
 import { recognise } from '../accounts/signedIn.js';
 import { forecastService } from '../forecast/forecastService.js';
+import { incidentRoutes } from '../incidents/incidentRoutes.js';
 import { libraryRoutes } from '../library/libraryRoutes.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import { scaleRoutes } from '../scale/scaleRoutes.js';
@@ -40,7 +41,7 @@ export interface AppParts extends AccountParts {
 const LARGEST_BODY = '4mb';
 
 export function makeApp(parts: AppParts): Express {
-  const { accounts, trips, leaders, library, sheets, news, messages } = parts;
+  const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
   const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
@@ -90,6 +91,7 @@ export function makeApp(parts: AppParts): Express {
     leaderRoutes(leaders),
     sheetRoutes(sheets, news),
     messageRoutes(messages, publicUrl),
+    incidentRoutes(incidents),
   );
   app.use('/api/sheet', memberRoutes(sheets));
   app.use('/api/invitations', invitationRoutes(leaders));

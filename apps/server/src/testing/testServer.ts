@@ -11,6 +11,7 @@ import { makeDataSource, openDatabase } from '../database/dataSource.js';
 import request from 'supertest';
 import { AccountStore } from '../accounts/accountStore.js';
 import { forecastService } from '../forecast/forecastService.js';
+import { IncidentStore } from '../incidents/incidentStore.js';
 import { LibraryStore } from '../library/libraryStore.js';
 import { scaleService } from '../scale/scaleService.js';
 import { errorHandler, makeApp, OWN_PAGE_HEADER } from '../http/app.js';
@@ -31,6 +32,7 @@ export interface TestServer {
   readonly sheets: SheetStore;
   readonly news: SheetNewsroom;
   readonly messages: MessageStore;
+  readonly incidents: IncidentStore;
   /** A browser that nobody is signed in to. */
   readonly visitor: () => Visitor;
   /** A browser with a new account of that name signed in. */
@@ -76,6 +78,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
   const log: string[] = [];
   const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
   const news = new SheetNewsroom();
+  const incidents = new IncidentStore(source);
   const sheets = new SheetStore(source, trips, news);
   const messages = new MessageStore(
     source,
@@ -92,6 +95,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     sheets,
     news,
     messages,
+    incidents,
     publicUrl: undefined,
     forecastUrl: `${address(standIns)}/forecast`,
     scaleUrl: `${address(standIns)}/scale`,
@@ -106,6 +110,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     sheets,
     news,
     messages,
+    incidents,
     visitor,
     signUp: async (name) => {
       const browser = visitor();

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 /**
  * Who may do what: every route of the application, found by walking its router, is tried as a stranger, as somebody who
  * may read, as a full co-leader and as the owner. A route that this table does not know fails the test.
@@ -94,6 +95,16 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/trips/:id': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}`)],
   'GET /api/trips/:id/export': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/export`)],
   'GET /api/trips/:id/earlier': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/earlier`)],
+  'GET /api/trips/:id/records': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/records`)],
+  'GET /api/trips/:id/incidents': [FULL(), (b, { trip }) => b.get(`/api/trips/${trip}/incidents`)],
+  'POST /api/trips/:id/incidents': [
+    FULL(201),
+    (b, { trip }) =>
+      b.post(`/api/trips/${trip}/incidents`).send({
+        id: randomUUID(),
+        note: { at: '2027-05-10T12:00', who: 'Eddy', seen: 'A cut on the hand.' },
+      }),
+  ],
   'GET /api/trips/:id/forecast': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/forecast`)],
   'GET /api/trips/:id/leaders': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/leaders`)],
   'POST /api/trips/:id/duplicate': [

@@ -4,12 +4,17 @@ import {
   duplicateTrip,
   freshId,
   parseTripFile,
+  recordFor,
   serialiseTripFile,
   tripFromTemplate,
+  tripRecord,
   type DayWeather,
   type EarlierTrip,
+  type Trip,
   type TripEdit,
+  type TripRecord,
   type TripStyle,
+  type TripSummary,
 } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { fetchForecast } from '../forecast/forecastClient.js';
@@ -24,7 +29,7 @@ import {
   versionQuery,
 } from './tripRequests.js';
 
-/** How many earlier trips the record of fairness looks back over. */
+/** How many earlier trips the record of fairness, and what is learnt, look back over. */
 const EARLIER_TRIPS = 20;
 
 /** The largest trip file that is read; the demo class of 28 has half a megabyte. */
@@ -90,16 +95,31 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
   router.get('/:id/earlier', async (req, res) => {
     const { trip } = await store.get(req.params.id, me(res).id);
     const names = trip.members.map((m) => m.name);
-    const before = (await store.list(me(res).id))
-      .filter((t) => t.id !== req.params.id && t.startDate < trip.startDate && t.deletedAt === undefined)
-      .slice(-EARLIER_TRIPS);
     const trips: EarlierTrip[] = [];
-    for (const { id, name, startDate } of before) {
+    for (const { id, name, startDate } of await earlierThan(trip, req.params.id, me(res).id)) {
       const members = carriedBefore((await store.get(id, me(res).id)).trip, names);
       if (members !== undefined) trips.push({ id, name, startDate, members });
     }
     res.json({ trips });
   });
+
+  router.get('/:id/records', async (req, res) => {
+    const { trip } = await store.get(req.params.id, me(res).id);
+    const names = trip.members.map((m) => m.name);
+    const records: TripRecord[] = [];
+    for (const { id } of await earlierThan(trip, req.params.id, me(res).id)) {
+      const earlier = (await store.get(id, me(res).id)).trip;
+      if (earlier.debriefedOn !== undefined) records.push(recordFor(tripRecord(id, earlier), names));
+    }
+    res.json({ records });
+  });
+
+  /** The latest trips of an account that began before a trip. */
+  async function earlierThan(trip: Trip, id: string, userId: string): Promise<readonly TripSummary[]> {
+    return (await store.list(userId))
+      .filter((t) => t.id !== id && t.startDate < trip.startDate && t.deletedAt === undefined)
+      .slice(-EARLIER_TRIPS);
+  }
 
   router.post('/:id/edits', async (req, res) => {
     const { version, edits } = checked<{ version: number; edits: readonly TripEdit[] }>(

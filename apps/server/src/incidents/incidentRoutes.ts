@@ -1,0 +1,27 @@
+import { Router } from 'express';
+import { object, string } from 'yup';
+import { incidentSchema, type IncidentNote } from '@graft/core';
+import { accountOf } from '../accounts/signedIn.js';
+import { checked, noUnknown } from '../http/checked.js';
+import type { IncidentStore } from './incidentStore.js';
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+const noteRequest = object({
+  id: string().strict().matches(UUID, 'expected a random UUID').required('expected a random UUID'),
+  note: incidentSchema,
+})
+  .strict()
+  .noUnknown(noUnknown);
+
+/** The incident log; mounted under a trip's address. */
+export function incidentRoutes(store: IncidentStore): Router {
+  const router = Router({ mergeParams: true });
+  router.get('/:id/incidents', async (req, res) => {
+    res.json({ incidents: await store.list(req.params.id, accountOf(res).id) });
+  });
+  router.post('/:id/incidents', async (req, res) => {
+    const { id, note } = checked<{ id: string; note: IncidentNote }>(noteRequest, req.body);
+    res.status(201).json(await store.add(req.params.id, accountOf(res), id, note));
+  });
+  return router;
+}

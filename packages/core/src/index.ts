@@ -30,6 +30,9 @@ export {
 } from './formats/thingsCsv.js';
 export * from './formats/readThings.js';
 export * from './formats/gpx.js';
+export * from './formats/readCalendar.js';
+export * from './formats/shareCsv.js';
+export { tripGpx } from './formats/writeGpx.js';
 export { upgradeTrip1, upgradeTrip2 } from './formats/upgradeTripFile.js';
 export * from './larder/boiling.js';
 export * from './larder/energy.js';

@@ -1,8 +1,8 @@
-import { randomUUID } from 'node:crypto';
 /**
  * Who may do what: every route of the application, found by walking its router, is tried as a stranger, as somebody who
  * may read, as a full co-leader and as the owner. A route that this table does not know fails the test.
  */
+import { randomUUID } from 'node:crypto';
 import type { Express } from 'express';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

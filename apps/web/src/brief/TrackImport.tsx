@@ -1,7 +1,15 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { addWaypoints, adoptTrack, dropTrack, trackLengthKm, type FieldError } from '@graft/core';
+import {
+  addWaypoints,
+  adoptTrackWithCamps,
+  dropTrack,
+  trackLengthKm,
+  tripGpx,
+  type FieldError,
+} from '@graft/core';
 import { readTrack } from '../workers/track';
+import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { useTrip } from '../shared/TripProvider';
@@ -24,12 +32,14 @@ export function TrackImport() {
         setErrors(answer.errors);
         return;
       }
-      const { track, waypoints, points, segments } = answer;
-      change(`import the track ${track.name}`, (t) => addWaypoints(adoptTrack(t, track), waypoints));
+      const { track, waypoints, campsKm, points, segments } = answer;
+      change(`import the track ${track.name}`, (t) =>
+        addWaypoints(adoptTrackWithCamps(t, track, campsKm), waypoints),
+      );
       setTold(
         `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
           `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
-          `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. Drag the ends of the days to where the camps are.`,
+          `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === trip.legs.length - 1 ? `Its ${counted(campsKm.length, 'camp')} end the days.` : 'Drag the ends of the days to where the camps are.'}`,
       );
     } catch (error) {
       setErrors([{ path: '', message: error instanceof Error ? error.message : String(error) }]);
@@ -51,6 +61,16 @@ export function TrackImport() {
         >
           {trip.track === undefined ? 'Import a GPX track' : 'Import another track'}
         </FileButton>
+        {trip.track !== undefined && (
+          <Button
+            size="xs"
+            variant="outline"
+            title="The track with water, places and camps as waypoints"
+            onClick={() => download(`${trip.id}.gpx`, 'application/gpx+xml', tripGpx(trip) ?? '')}
+          >
+            Save as GPX
+          </Button>
+        )}
         {trip.track !== undefined && (
           <Button
             size="xs"

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import {
+  campsOnTrack,
   InvalidInputError,
   LARGEST_GPX_BYTES,
   parseGpx,
@@ -18,6 +19,8 @@ export type TrackAnswer =
   | {
       readonly track: Track;
       readonly waypoints: readonly Waypoint[];
+      /** Where the file's camps lie along the track. */
+      readonly campsKm: readonly number[];
       readonly points: number;
       readonly segments: number;
     }
@@ -36,7 +39,8 @@ const reader = {
         };
       }
       const waypoints = waypointsOnTrack(track, gpx.waypoints);
-      return { track, waypoints, points: gpx.points.length, segments: gpx.segments };
+      const campsKm = campsOnTrack(track, gpx.waypoints);
+      return { track, waypoints, campsKm, points: gpx.points.length, segments: gpx.segments };
     } catch (error) {
       if (error instanceof InvalidInputError) return { errors: error.errors };
       throw error;

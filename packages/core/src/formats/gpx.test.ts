@@ -35,6 +35,7 @@ describe('files as different writers write them', () => {
         elevationM: undefined,
         name: 'Spring & trough',
         symbol: 'Drinking Water',
+        comment: '',
       },
     ]);
   });

@@ -15,6 +15,8 @@ export interface GpxWaypoint extends GpxPoint {
   readonly name: string;
   /** What the writer calls its kind or symbol. */
   readonly symbol: string;
+  /** The writer's comment; empty when there is none. */
+  readonly comment: string;
 }
 export interface GpxFile {
   readonly name: string;
@@ -70,7 +72,8 @@ class GpxReader {
   private segments = 0;
   private text = '';
   private point:
-    { lat: number; lon: number; ele: number | undefined; name: string; symbol: string } | undefined;
+    | { lat: number; lon: number; ele: number | undefined; name: string; symbol: string; comment: string }
+    | undefined;
 
   constructor() {
     const { parser } = this;
@@ -136,7 +139,14 @@ class GpxReader {
       }
       return value;
     };
-    this.point = { lat: number('lat', 90), lon: number('lon', 180), ele: undefined, name: '', symbol: '' };
+    this.point = {
+      lat: number('lat', 90),
+      lon: number('lon', 180),
+      ele: undefined,
+      name: '',
+      symbol: '',
+      comment: '',
+    };
     if (this.track.length + this.route.length >= MOST_GPX_POINTS)
       throw new Refused(`expected at most ${MOST_GPX_POINTS.toLocaleString('en')} points, got more`);
   }
@@ -160,12 +170,13 @@ class GpxReader {
       }
       if (name === 'name') point.name = text.slice(0, 120);
       if (name === 'sym' || name === 'type') point.symbol ||= text;
+      if (name === 'cmt') point.comment = text;
     }
     if (name !== 'trkpt' && name !== 'rtept' && name !== 'wpt') return;
     const place = { latitudeDeg: point.lat, longitudeDeg: point.lon, elevationM: point.ele };
     if (name === 'trkpt') this.track.push(place);
     else if (name === 'rtept') this.route.push(place);
-    else this.waypoints.push({ ...place, name: point.name, symbol: point.symbol });
+    else this.waypoints.push({ ...place, name: point.name, symbol: point.symbol, comment: point.comment });
     this.point = undefined;
   }
 }

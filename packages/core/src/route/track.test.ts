@@ -143,6 +143,7 @@ describe('a track', () => {
       elevationM: undefined,
       name,
       symbol,
+      comment: '',
     });
     const found = waypointsOnTrack(track, [
       place('Boundary stone', '', 3),

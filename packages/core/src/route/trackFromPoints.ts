@@ -9,7 +9,8 @@
 import { MAX_TRACK_POINTS } from '../formats/tripSchema.js';
 import type { GpxPoint, GpxWaypoint } from '../formats/gpx.js';
 import { freshId } from '../trip/changes.js';
-import type { Track, Waypoint, WaypointKind } from '../trip/model.js';
+import { CAMP_TYPE } from '../formats/writeGpx.js';
+import { RELIANCES, WAYPOINT_KINDS, type Track, type Waypoint, type WaypointKind } from '../trip/model.js';
 
 /** Mean radius of the Earth, km (IUGG). */
 export const EARTH_RADIUS_KM = 6371.0088;
@@ -120,19 +121,39 @@ const KIND_WORDS: readonly (readonly [WaypointKind, RegExp])[] = [
 export function waypointsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly Waypoint[] {
   const taken: string[] = [];
   return waypoints
+    .filter((w) => w.symbol !== CAMP_TYPE)
     .flatMap((w): Waypoint[] => {
-      let [best, bestKm] = [0, Infinity];
-      for (let i = 0; i < track.distanceKm.length; i += 1) {
-        const at = { latitudeDeg: track.latitudeDeg[i]!, longitudeDeg: track.longitudeDeg[i]! };
-        const away = haversineKm(at, w);
-        if (away < bestKm) [best, bestKm] = [i, away];
-      }
-      if (bestKm > ON_THE_WAY_KM) return [];
+      const atKm = nearestKm(track, w);
+      if (atKm === undefined) return [];
       const name = w.name.trim() === '' ? 'Waypoint' : w.name.trim();
-      const kind = KIND_WORDS.find(([, words]) => words.test(`${name} ${w.symbol}`))?.[0] ?? 'other';
+      // Files that Graft wrote say the kind, and how sure it is.
+      const kind =
+        WAYPOINT_KINDS.find((k) => k === w.symbol) ??
+        KIND_WORDS.find(([, words]) => words.test(`${name} ${w.symbol}`))?.[0] ??
+        'other';
+      const reliance = RELIANCES.find((r) => r === w.comment) ?? 'unsure';
       const id = freshId(name, taken);
       taken.push(id);
-      return [{ id, name, kind, atKm: track.distanceKm[best]!, reliance: 'unsure' }];
+      return [{ id, name, kind, atKm, reliance }];
     })
     .sort((a, b) => a.atKm - b.atKm);
+}
+
+/** Where a file's camps lie along the track, km, rising: where its days end. */
+export function campsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly number[] {
+  return waypoints
+    .filter((w) => w.symbol === CAMP_TYPE)
+    .flatMap((w) => nearestKm(track, w) ?? [])
+    .sort((a, b) => a - b);
+}
+
+/** The distance along the track of its point that is nearest to a place; undefined when that is not on the way. */
+function nearestKm(track: Track, place: GpxPoint): number | undefined {
+  let [best, bestKm] = [0, Infinity];
+  for (let i = 0; i < track.distanceKm.length; i += 1) {
+    const at = { latitudeDeg: track.latitudeDeg[i]!, longitudeDeg: track.longitudeDeg[i]! };
+    const away = haversineKm(at, place);
+    if (away < bestKm) [best, bestKm] = [i, away];
+  }
+  return bestKm > ON_THE_WAY_KM ? undefined : track.distanceKm[best]!;
 }

@@ -70,6 +70,18 @@ export function adoptTrack(trip: Trip, track: Track): Trip {
   );
 }
 
+/** Lay a track under the trip whose file says where the camps are; where it names as many as the trip has, days end there. */
+export function adoptTrackWithCamps(trip: Trip, track: Track, campsKm: readonly number[]): Trip {
+  const adopted = adoptTrack(trip, track);
+  if (campsKm.length !== trip.legs.length - 1) return adopted;
+  const ends = [0, ...campsKm, trackLengthKm(track)];
+  if (ends.slice(1).some((km, i) => km - ends[i]! < LEAST_DAY_KM)) return adopted;
+  return measureDays(
+    { ...adopted, dayMarksKm: campsKm.map((km) => round(km, 2)) },
+    trip.legs.map((_leg, i) => i + 1),
+  );
+}
+
 /** Take the track away; the legs keep their figures. */
 export function dropTrack(trip: Trip): Trip {
   const { track: _track, dayMarksKm: _marks, ...rest } = trip;

@@ -1,0 +1,153 @@
+/** Who carries what, as a table: a line a piece for the departure, and one for each handover. Out, and in again. */
+import { sameName } from '../debrief/tripRecord.js';
+import { handOver, replaceShare } from '../trip/changes.js';
+import type { Assignment, Member, Piece, Trip } from '../trip/model.js';
+import { allPieces, carrierOf } from '../trip/queries.js';
+import { readCsvTable, writeCsvTable, type CsvTable } from './csvTable.js';
+
+const HEADERS = ['Piece id', 'Kit', 'Piece', 'Mass kg', 'From day', 'Carrier', 'Locked', 'Why'] as const;
+type Header = (typeof HEADERS)[number];
+const NEEDED: readonly Header[] = ['Piece id', 'Carrier'];
+const LONGEST_REASON = 200;
+
+export function shareCsv(trip: Trip): string {
+  const name = new Map(trip.members.map((m) => [m.id, m.name]));
+  const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
+  const lines = trip.kits.flatMap((kit) =>
+    kit.pieces.flatMap((piece) => {
+      // What changes hands before the first step is so from the departure on; the last word of a day counts.
+      const later = new Map(
+        trip.handovers.filter((h) => h.pieceId === piece.id && h.day > 1).map((h) => [h.day, h.reason]),
+      );
+      return [[1, ''] as const, ...later].map(([day, why]) => {
+        const carrier = carrierOf(trip, piece.id, day);
+        const isLocked = day === 1 && locked.has(piece.id);
+        const row: readonly (string | number)[] = [
+          piece.id,
+          kit.name,
+          piece.name,
+          piece.massKg,
+          day,
+          carrier === undefined ? '' : name.get(carrier)!,
+          isLocked ? 'yes' : 'no',
+          why,
+        ];
+        return { day, row };
+      });
+    }),
+  );
+  return writeCsvTable(
+    HEADERS,
+    lines.sort((a, b) => a.day - b.day).map((l) => l.row),
+  );
+}
+
+export interface ShareCsvError {
+  readonly line: number;
+  readonly message: string;
+}
+/** A trip with the table's share, or every line that does not fit; nothing is half taken. */
+export type ReadShare =
+  | { readonly kind: 'read'; readonly trip: Trip; readonly pieces: number; readonly handovers: number }
+  | { readonly kind: 'errors'; readonly errors: readonly ShareCsvError[] };
+
+interface Line {
+  readonly line: number;
+  readonly piece: Piece;
+  readonly day: number;
+  readonly memberId: string | undefined;
+  readonly locked: boolean;
+  readonly why: string;
+}
+
+/**
+ * Read a table of shares into a trip. Pieces are known by their id, members by their name; an empty carrier is nobody.
+ * Pieces that the table does not name stay with whoever has them at the departure; handovers are those of the table.
+ *
+ * @param text of a CSV file with any of the usual separators
+ */
+export function readShareCsv(text: string, trip: Trip): ReadShare {
+  const table = readCsvTable(text);
+  const errors: ShareCsvError[] = [...table.errors];
+  const column = (header: Header): number => table.headers.findIndex((h) => sameName(h) === sameName(header));
+  for (const header of NEEDED)
+    if (column(header) < 0)
+      errors.push({
+        line: 1,
+        message: `expected a column "${header}", got ${table.headers.map((h) => `"${h}"`).join(', ') || 'nothing'}`,
+      });
+  if (errors.length > 0) return { kind: 'errors', errors };
+  const lines = readLines(table, column, trip, errors);
+  if (errors.length > 0) return { kind: 'errors', errors };
+  return { kind: 'read', ...taken(trip, lines) };
+}
+
+function readLines(
+  table: CsvTable,
+  column: (header: Header) => number,
+  trip: Trip,
+  errors: ShareCsvError[],
+): readonly Line[] {
+  const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
+  const seen = new Map<string, number>();
+  return table.rows.flatMap((row, i): Line[] => {
+    const line = table.lines[i]!;
+    const cell = (header: Header): string => (row[column(header)] ?? '').trim();
+    const before = errors.length;
+    const say = (message: string): void => void errors.push({ line, message });
+    const piece = pieces.get(cell('Piece id'));
+    if (piece === undefined)
+      say(`Piece id: expected the id of a piece of this trip, got "${cell('Piece id')}"`);
+    const days = trip.legs.length;
+    const day = cell('From day') === '' ? 1 : Number(cell('From day'));
+    if (!Number.isInteger(day) || day < 1 || day > days)
+      say(`From day: expected a day of the trip, 1 to ${days}, got "${cell('From day')}"`);
+    const carrier = memberNamed(trip, cell('Carrier'));
+    if (carrier === 'unknown')
+      say(`Carrier: expected the name of a member, or nothing, got "${cell('Carrier')}"`);
+    const locked = cell('Locked').toLowerCase();
+    if (!['', 'yes', 'no'].includes(locked)) say(`Locked: expected yes or no, got "${cell('Locked')}"`);
+    const why = cell('Why');
+    if (why.length > LONGEST_REASON)
+      say(`Why: expected at most ${LONGEST_REASON} characters, got ${why.length}`);
+    const key = `${cell('Piece id')} ${day}`;
+    const first = seen.get(key);
+    if (first !== undefined)
+      say(`Piece id: expected a piece once a day, got "${cell('Piece id')}" also on line ${first}`);
+    seen.set(key, line);
+    if (errors.length > before || piece === undefined || carrier === 'unknown') return [];
+    return [{ line, piece, day, memberId: carrier?.id, locked: locked === 'yes', why }];
+  });
+}
+
+function memberNamed(trip: Trip, name: string): Member | undefined | 'unknown' {
+  if (name === '') return undefined;
+  return trip.members.find((m) => sameName(m.name) === sameName(name)) ?? 'unknown';
+}
+
+function taken(
+  trip: Trip,
+  lines: readonly Line[],
+): { readonly trip: Trip; readonly pieces: number; readonly handovers: number } {
+  const departure = lines.filter((l) => l.day === 1);
+  const named = new Set(departure.map((l) => l.piece.id));
+  const share: readonly Assignment[] = [
+    ...trip.share.filter((a) => !named.has(a.pieceId)),
+    ...departure.flatMap(({ piece, memberId, locked }) =>
+      memberId === undefined ? [] : [{ pieceId: piece.id, memberId, locked }],
+    ),
+  ];
+  const later = lines.filter((l) => l.day > 1).sort((a, b) => a.day - b.day);
+  const withShare = replaceShare(trip, share);
+  const after = later.reduce(
+    (t, { piece, day, memberId, why }) =>
+      handOver(
+        t,
+        day,
+        [{ pieceId: piece.id, ...(memberId === undefined ? {} : { toMemberId: memberId }) }],
+        why === '' ? 'from a table' : why,
+      ),
+    withShare,
+  );
+  return { trip: after, pieces: departure.length, handovers: later.length };
+}

@@ -61,6 +61,18 @@ const router = createBrowserRouter([
             lazy: () => import('../sheets/PrintSheets').then((m) => ({ Component: m.PrintSheets })),
           },
           {
+            path: 'trail',
+            lazy: () => import('../trail/TrailStation').then((m) => ({ Component: m.TrailStation })),
+          },
+          {
+            path: 'trail/print',
+            lazy: () => import('../trail/PrintTrail').then((m) => ({ Component: m.PrintTrail })),
+          },
+          {
+            path: 'debrief',
+            lazy: () => import('../debrief/DebriefStation').then((m) => ({ Component: m.DebriefStation })),
+          },
+          {
             path: 'packs',
             lazy: () => import('../packs/PacksStation').then((m) => ({ Component: m.PacksStation })),
           },

@@ -14,10 +14,12 @@ import {
   type MassUnit,
   type ShareFigures,
   type SheetProgress,
+  type Trip,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
+import { useSuggestions } from '../shared/useSuggestions';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
 
@@ -35,6 +37,8 @@ export function StationLine() {
   const packs = usePackFigures(trip);
   const { id } = useTripCommands();
   const { data: sheets } = useSheets(id);
+  const { list } = useSuggestions();
+  const suggested = list.length;
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const stations = useMemo((): readonly Station[] => {
     const limits = figures.members.map((m) => m.heaviest.limitKg);
@@ -98,8 +102,10 @@ export function StationLine() {
         alarm: false,
       },
       { path: 'sheets', name: 'Sheets', figure: sheetsFigure(sheets, trip.members.length), alarm: false },
+      { path: 'trail', name: 'Trail', figure: trailFigure(trip), alarm: false },
+      { path: 'debrief', name: 'Debrief', figure: debriefFigure(trip, suggested), alarm: false },
     ];
-  }, [figures, packs, sheets, trip, massUnit, longDays]);
+  }, [figures, packs, sheets, trip, massUnit, longDays, suggested]);
 
   return (
     <Flex
@@ -188,7 +194,19 @@ function sheetsFigure(sheets: SheetProgress | undefined, members: number): strin
   return `${opened} of ${members} opened`;
 }
 
-/** "68–92 %", or "92 %" when both round to the same. */
+/** How far the trip is: planned, weighed, on its way. */
+function trailFigure(trip: Trip): string {
+  if (trip.events.length > 0) return counted(trip.events.length, 'event');
+  if (trip.departure !== undefined) return `left ${trip.departure.at.slice(11)}`;
+  return trip.weighIns.length === 0 ? 'not left yet' : `${trip.weighIns.length} weighed`;
+}
+
+function debriefFigure(trip: Trip, suggested: number): string {
+  if (trip.debriefedOn !== undefined) return 'closed';
+  if (trip.uses.length > 0) return `${counted(trip.uses.length, 'thing')} said`;
+  return suggested === 0 ? 'not yet' : counted(suggested, 'suggestion');
+}
+
 /** "71–73 % of limits", or what the trip's school of fairness measures by. */
 function shareRange(fairness: FairnessSchoolId, figures: ShareFigures, unit: MassUnit): string {
   if (fairness === 'plainKg') return massRange(figures.smallestRatio, figures.largestRatio, unit);

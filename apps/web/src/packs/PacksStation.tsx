@@ -58,7 +58,7 @@ const NOTHING: readonly Placement[] = [];
 
 /** The stow of each pack: section drawings, what it does to the body, rules, reach, loading steps, practice. */
 export function PacksStation() {
-  const { trip, change, readOnly } = useTrip();
+  const { walked: trip, change, readOnly } = useTrip();
   const [params, setParams] = useSearchParams();
   const member = trip.members.find((m) => m.id === params.get('member')) ?? trip.members[0];
   const packFigures = usePackFigures(trip);

@@ -9,7 +9,7 @@ import {
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { diffTrip, sameContent, type StoredTrip, type Trip, type TripRole } from '@graft/core';
+import { diffTrip, sameContent, withEvents, type StoredTrip, type Trip, type TripRole } from '@graft/core';
 import { api, ApiProblem } from './api';
 import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
 
@@ -31,7 +31,10 @@ export interface TripCommands {
 }
 
 export interface TripSession extends TripCommands {
+  /** The plan: what changes are made to. */
   readonly trip: Trip;
+  /** The plan with what has happened on the way: what loads, shares and stows are worked out from. */
+  readonly walked: Trip;
   readonly undoLabel: string | undefined;
   readonly redoLabel: string | undefined;
 }
@@ -137,7 +140,7 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
   const undoLabel = state.past[state.past.length - 1]?.label;
   const redoLabel = state.future[0]?.label;
   const session = useMemo<TripSession>(
-    () => ({ ...commands, trip, undoLabel, redoLabel }),
+    () => ({ ...commands, trip, walked: withEvents(trip), undoLabel, redoLabel }),
     [commands, trip, undoLabel, redoLabel],
   );
   return (

@@ -4,8 +4,10 @@ import type {
   EarlierTrip,
   ErrorBody,
   FieldError,
+  IncidentNote,
   InvitationOffer,
   InvitedRole,
+  KeptIncident,
   Library,
   LibraryEdit,
   MessageKind,
@@ -17,6 +19,7 @@ import type {
   TripEdit,
   TripMessages,
   TripLeaders,
+  TripRecord,
   TripStyle,
   TripSummary,
 } from '@graft/core';
@@ -122,6 +125,13 @@ export const api = {
     call<SendingAnswer>(trip(id, '/messages'), asJson('POST', { kind, memberIds })),
   setAddress: (id: string, memberId: string, address: string) =>
     call<void>(trip(id, `/messages/addresses/${encodeURIComponent(memberId)}`), asJson('PUT', { address })),
+
+  incidents: (id: string) =>
+    call<{ incidents: readonly KeptIncident[] }>(trip(id, '/incidents')).then((r) => r.incidents),
+  addIncident: (id: string, noteId: string, note: IncidentNote) =>
+    call<KeptIncident>(trip(id, '/incidents'), asJson('POST', { id: noteId, note })),
+  records: (id: string) =>
+    call<{ records: readonly TripRecord[] }>(trip(id, '/records')).then((r) => r.records),
 
   leaders: (id: string) => call<TripLeaders>(trip(id, '/leaders')),
   invite: (id: string, role: InvitedRole) =>

@@ -31,7 +31,7 @@ function usePlanContext(): PlanFigures {
  * the trip while it is edited, so that typing never waits for them.
  */
 export function PlanFiguresProvider({ children }: { children: ReactNode }) {
-  const { trip: newest } = useTrip();
+  const { walked: newest } = useTrip();
   return <BoundOf trip={useDeferredValue(newest)}>{children}</BoundOf>;
 }
 

@@ -1,9 +1,10 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
-import { useLayoutEffect, useRef, useState } from 'react';
 import { formatPercent, type ShareFigures, type Trip } from '@graft/core';
 import { dayDate } from '../shared/dates';
+import { DayButton } from '../shared/DayButton';
+import { useWidth } from '../shared/useWidth';
 import { paint } from '../theme/system';
 import type { DayChoice } from './BeamBoard';
 
@@ -22,15 +23,7 @@ interface Props {
 
 /** Every member's ratio over the days, and the choice of the day that the beams show. */
 export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(800);
-  useLayoutEffect(() => {
-    const element = holder.current;
-    if (element === null) return;
-    const observer = new ResizeObserver(() => setWidth(Math.max(LEAST_WIDTH, element.clientWidth)));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const days = trip.legs.map((_leg, i) => i + 1);
   const ratios = figures.members.flatMap((m) => m.loads.map((l) => l.ratio));
   const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
@@ -186,29 +179,4 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
 function labelY(stepY: number, limitY: number): number {
   const above = stepY - 4;
   return above > limitY - 2 && above - 10 < limitY + 2 ? stepY + 13 : above;
-}
-
-function DayButton({
-  label,
-  title,
-  on,
-  onClick,
-}: {
-  label: string;
-  title?: string;
-  on: boolean;
-  onClick: () => void;
-}) {
-  return (
-    <Button
-      size="2xs"
-      role="radio"
-      aria-checked={on}
-      variant={on ? 'solid' : 'ghost'}
-      onClick={onClick}
-      title={title}
-    >
-      {label}
-    </Button>
-  );
 }

@@ -28,7 +28,7 @@ interface Props {
 
 /** The chosen piece: what it is, why it is where it is, what holds it, and what each carrier would make of the share. */
 export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
-  const { trip, change, readOnly } = useTrip();
+  const { walked: trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const effects = useMemo(
     () => carrierEffects(shown, figures, piece.id, day),

@@ -9,7 +9,7 @@ interface Props {
 
 /** Every piece by kit, with its carrier: the way to blocks that are too narrow to hit. */
 export function PieceFinder({ chosenId, onChoose }: Props) {
-  const { trip } = useTrip();
+  const { walked: trip } = useTrip();
   const carrier = (pieceId: string): string => {
     const memberId = carrierOf(trip, pieceId, 1);
     return trip.members.find((m) => m.id === memberId)?.name ?? 'nobody';

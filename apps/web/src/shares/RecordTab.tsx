@@ -7,7 +7,7 @@ import { useTrip } from '../shared/TripProvider';
 
 /** Who has carried how much how far: what makes a fair trip visible over its days. */
 export function RecordTab() {
-  const { trip, id } = useTrip();
+  const { walked: trip, id } = useTrip();
   const earlier = useQuery({ queryKey: ['earlier', id], queryFn: () => api.earlier(id) });
   const records = useMemo(() => carriedWork(trip), [trip]);
   const most = Math.max(1, ...records.map((r) => r.totalKgKm));

@@ -1,34 +1,12 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
-import {
-  afterEvent,
-  allPieces,
-  carrierOf,
-  formatMass,
-  formatPercent,
-  formatVolume,
-  largestRatioFrom,
-  legOfDay,
-  massOnDayKg,
-  proposedHandovers,
-  removeHandover,
-  withHandovers,
-  type Move,
-  type ProposedHandover,
-  type ReshareAim,
-  type ReshareResult,
-  type TrailEvent,
-  type Trip,
-} from '@graft/core';
+import { useState } from 'react';
+import { afterEvent, formatPercent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core';
 import { DaySelect } from '../shared/DaySelect';
-import { ErrorList } from '../shared/ErrorList';
-import { usePreferences } from '../shared/preferences';
-import { RemoveButton } from '../shared/RemoveButton';
+import { NotedHandovers } from '../shared/reshare/NotedHandovers';
+import { Proposal } from '../shared/reshare/Proposal';
+import { useReshare } from '../shared/reshare/useReshare';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
-import { runReshare } from '../workers/engine';
-import { runFewest } from '../workers/solver';
-import { SEED } from './seed';
 
 const HAPPENINGS = {
   hurt: 'is hurt',
@@ -46,33 +24,18 @@ const AIMS: Readonly<Record<ReshareAim, string>> = {
   best: 'fewest to be as fair as can be, within 2 %',
 };
 
-interface Found {
-  /** The trip it was found for. */
-  readonly of: Trip;
-  readonly event: TrailEvent;
-  readonly reason: string;
-  readonly aim: ReshareAim;
-  readonly result: ReshareResult;
-  readonly moves: readonly Move[];
-  readonly proof: 'proven' | 'proving' | 'open';
-}
-
 /** Something happened on the way: the fewest pieces that must change hands, who meets whom, and what it does. */
 export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
-  const { trip, change, readOnly } = useTrip();
-  const { massUnit } = usePreferences();
+  const { walked: trip, change, readOnly } = useTrip();
   const [happening, setHappening] = useState<Happening>('hurt');
   const [memberId, setMemberId] = useState(trip.members[0]?.id ?? '');
   const [day, setDay] = useState(Math.min(trip.legs.length, Math.max(1, shownDay ?? 2)));
   const [factor, setFactor] = useState<number>(STARTING_FACTORS.hurt);
   const [aim, setAim] = useState<ReshareAim>('withinLimits');
-  const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState('');
-  const [found, setFound] = useState<Found | undefined>();
-  const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
-  const stop = useRef<() => void>(() => undefined);
-  // Whoever goes elsewhere waits for nothing here.
-  useEffect(() => () => stop.current(), []);
+  const reshare = useReshare();
+  /** What the answer is for; the form may say something else by then. */
+  const [asked, setAsked] = useState<TrailEvent>({ kind: 'none', day: 1 });
+  const { busy, failed } = reshare;
 
   const member = trip.members.find((m) => m.id === memberId) ?? trip.members[0]!;
   const event: TrailEvent =
@@ -83,46 +46,19 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
         : { kind: 'weaker', memberId: member.id, day, label: HAPPENINGS[happening].slice(3), factor };
   const reason = happening === 'none' ? 'shared anew' : `${member.name} ${HAPPENINGS[happening]}`;
 
-  const find = async (): Promise<void> => {
-    setFailed('');
-    setBusy(true);
-    setDropped(new Set());
-    setFound(undefined);
-    try {
-      const after = afterEvent(trip, event);
-      const run = runReshare(after, event.day, aim, SEED);
-      stop.current = run.stop;
-      const result = await run.result;
-      if (result === undefined) return;
-      const base = { of: trip, event, reason, aim, result };
-      if (result.kind === 'contradiction') {
-        setFound({ ...base, moves: [], proof: 'open' });
-        return;
-      }
-      const { moves } = result;
-      if (moves.length <= result.atLeast) {
-        setFound({ ...base, moves, proof: 'proven' });
-        return;
-      }
-      const shown: Found = { ...base, moves, proof: 'proving' };
-      setFound(shown);
-      setBusy(false);
-      const proof = runFewest(after, event.day, aim, result.reached);
-      stop.current = proof.stop;
-      const fewest = await proof.result;
-      setFound((now) =>
-        now === shown
-          ? { ...shown, ...(fewest === undefined ? { proof: 'open' } : { moves: fewest, proof: 'proven' }) }
-          : now,
-      );
-    } catch (error) {
-      setFailed(error instanceof Error ? error.message : String(error));
-    } finally {
-      setBusy(false);
-    }
+  const find = (): Promise<void> => {
+    setAsked(event);
+    return reshare.find({
+      of: trip,
+      after: afterEvent(trip, event),
+      day: event.day,
+      aim,
+      reason,
+      ...('memberId' in event ? { memberId: event.memberId } : {}),
+    });
   };
 
-  const current = found?.of === trip ? found : undefined;
+  const current = reshare.found?.of === trip ? reshare.found : undefined;
   return (
     <Box p="4" fontSize="sm">
       <Flex gap="2" wrap="wrap" align="center">
@@ -173,7 +109,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
           Find the handovers
         </Button>
         {busy && (
-          <Button size="sm" variant="outline" onClick={() => stop.current()}>
+          <Button size="sm" variant="outline" onClick={reshare.stop}>
             Stop
           </Button>
         )}
@@ -185,21 +121,14 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
       )}
       {current !== undefined && (
         <Proposal
-          key={current.reason + current.event.day}
-          trip={trip}
+          key={current.reason + current.day}
           found={current}
-          dropped={dropped}
-          onDrop={(id) => {
-            const next = new Set(dropped);
-            if (!next.delete(id)) next.add(id);
-            setDropped(next);
-          }}
+          acceptWithout={asked.kind === 'none' ? undefined : `Note it: ${current.reason}`}
           onAccept={(chosen) => {
-            change(`handovers on day ${current.event.day}: ${current.reason}`, (t) =>
-              withHandovers(afterEvent(t, current.event), current.event.day, chosen, current.reason),
+            change(`handovers on day ${current.day}: ${current.reason}`, (t) =>
+              withHandovers(afterEvent(t, asked), current.day, chosen, current.reason),
             );
-            stop.current();
-            setFound(undefined);
+            reshare.forget();
           }}
           readOnly={readOnly}
         />
@@ -208,182 +137,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
         A planning aid, not medical advice. Pain or numb hands: stop, rest, refit; the member&apos;s own word
         decides what they carry.
       </Text>
-      {trip.handovers.length > 0 && (
-        <Box mt="3">
-          <Text fontWeight="600">Handovers noted</Text>
-          <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers noted">
-            {[...trip.handovers]
-              .sort((a, b) => a.day - b.day)
-              .map((h) => {
-                const piece = allPieces(trip).find((p) => p.id === h.pieceId);
-                const name = (id: string | undefined): string =>
-                  trip.members.find((m) => m.id === id)?.name ?? 'nobody';
-                const before = carrierOf(removeHandover(trip, h.id), h.pieceId, h.day);
-                const kg = piece === undefined ? 0 : massOnDayKg(piece, h.day, legOfDay(trip, h.day));
-                return (
-                  <Flex as="li" key={h.id} gap="2" py="0.5" justify="space-between" align="center">
-                    <span>
-                      Day {h.day}: {piece?.name}, {formatMass(kg, massUnit)}, {name(before)} →{' '}
-                      {name(h.toMemberId)} <span className="muted">({h.reason})</span>
-                    </span>
-                    <RemoveButton
-                      name={`the handover of ${piece?.name ?? ''} on day ${h.day}`}
-                      onClick={() =>
-                        change(`take back a handover of day ${h.day}`, (t) => removeHandover(t, h.id))
-                      }
-                    />
-                  </Flex>
-                );
-              })}
-          </Box>
-        </Box>
-      )}
+      <NotedHandovers />
     </Box>
-  );
-}
-
-function Proposal({
-  trip,
-  found,
-  dropped,
-  onDrop,
-  onAccept,
-  readOnly,
-}: {
-  trip: Trip;
-  found: Found;
-  dropped: ReadonlySet<string>;
-  onDrop: (pieceId: string) => void;
-  onAccept: (chosen: readonly ProposedHandover[]) => void;
-  readOnly: boolean;
-}) {
-  const { massUnit } = usePreferences();
-  const { event, result, moves, proof, reason } = found;
-  if (result.kind === 'contradiction') {
-    return (
-      <Box mt="3">
-        <ErrorList
-          title="No share from that day on keeps these rules together:"
-          errors={result.reasons.map((message) => ({ path: '', message }))}
-        />
-      </Box>
-    );
-  }
-  const after = afterEvent(trip, event);
-  const handovers = proposedHandovers(after, event.day, moves);
-  const chosen = handovers.filter((h) => !dropped.has(h.piece.id));
-  const done = withHandovers(after, event.day, chosen, reason);
-  const touched = trip.members.filter(
-    (m) =>
-      ('memberId' in event && event.memberId === m.id) ||
-      handovers.some((h) => h.to.id === m.id || h.from?.id === m.id),
-  );
-  const overKg = result.best.overloadKg;
-  return (
-    <Box mt="4" aria-label="Proposed handovers" role="region">
-      <Text fontWeight="600" data-testid="handover-count">
-        {handovers.length === 0
-          ? 'Nothing needs to change hands.'
-          : `${handovers.length} ${handovers.length === 1 ? 'handover' : 'handovers'}`}
-        {handovers.length > 0 && proof === 'proven' && ': no fewer will do'}
-      </Text>
-      {proof === 'proving' && (
-        <Text fontSize="xs" color="fg.muted">
-          At least {result.atLeast} are needed; proving whether fewer will do …
-        </Text>
-      )}
-      {proof === 'open' && handovers.length > 0 && (
-        <Text fontSize="xs" color="fg.muted">
-          At least {result.atLeast} are needed; fewer than {handovers.length} were not found.
-        </Text>
-      )}
-      {overKg > 0.005 && (
-        <Text fontSize="xs" color="overload.fg">
-          ▲ No share brings all within their limits: {formatMass(overKg, massUnit)} stay above, over members
-          and days. Leave something, or rest a day.
-        </Text>
-      )}
-      <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers">
-        {handovers.map((h) => (
-          <Box as="li" key={h.piece.id} py="1" borderBottomWidth="1px" borderColor="border.muted">
-            <label>
-              <input type="checkbox" checked={!dropped.has(h.piece.id)} onChange={() => onDrop(h.piece.id)} />{' '}
-              <b>{h.from?.name ?? 'nobody'}</b> gives <b>{h.to.name}</b> {h.piece.name}
-            </label>
-            <Text color="fg.muted" pl="5">
-              {formatMass(h.massKg, massUnit)}, {formatVolume(h.volumeL)}
-              {h.day > event.day ? `; it joins on day ${h.day}` : ''}
-              {h.near ? '; they sleep or cook together' : ''}
-            </Text>
-          </Box>
-        ))}
-      </Box>
-      {touched.length > 0 && (
-        <Box mt="2" role="list" aria-label="Before and after, largest ratio from that day on">
-          {touched.map((m) => {
-            const before = largestRatioFrom(
-              after,
-              after.members.find((x) => x.id === m.id)!,
-              event.day,
-            );
-            const then = largestRatioFrom(
-              done,
-              done.members.find((x) => x.id === m.id)!,
-              event.day,
-            );
-            return <BeforeAfter key={m.id} name={m.name} before={before} after={then} />;
-          })}
-        </Box>
-      )}
-      <Button
-        mt="3"
-        size="sm"
-        w="100%"
-        disabled={readOnly || (chosen.length === 0 && event.kind === 'none')}
-        onClick={() => onAccept(chosen)}
-      >
-        {chosen.length === handovers.length && handovers.length > 0
-          ? 'Accept all'
-          : chosen.length > 0
-            ? `Accept ${chosen.length} of ${handovers.length}`
-            : `Note it: ${reason}`}
-      </Button>
-    </Box>
-  );
-}
-
-/** A member's largest ratio from the day on, before and after, on one scale with the limit marked. */
-function BeforeAfter({ name, before, after }: { name: string; before: number; after: number }) {
-  const at = (ratio: number): string => `${Math.min(100, (ratio / 1.4) * 100)}%`;
-  return (
-    <Flex
-      role="listitem"
-      align="center"
-      gap="2"
-      fontSize="xs"
-      py="0.5"
-      aria-label={`${name}: ${formatPercent(before)} before, ${formatPercent(after)} after`}
-    >
-      <Box w="4.5rem" truncate>
-        {name}
-      </Box>
-      <Box flex="1" position="relative" h="18px" bg="bg.muted" aria-hidden>
-        <Box position="absolute" top="1px" h="7px" left="0" w={at(before)} bg="beam.own" />
-        <Box
-          position="absolute"
-          bottom="1px"
-          h="7px"
-          left="0"
-          w={at(after)}
-          bg={after > 1 ? 'overload' : 'pine.solid'}
-        />
-        <Box position="absolute" top="0" bottom="0" left={at(1)} borderLeftWidth="2px" borderColor="fg" />
-      </Box>
-      <Box w="6.5rem" textAlign="end" whiteSpace="nowrap">
-        {before > 1 && '▲ '}
-        {formatPercent(before, 0)} → {after > 1 && '▲ '}
-        {formatPercent(after, 0)}
-      </Box>
-    </Flex>
   );
 }

@@ -37,7 +37,7 @@ type Give = keyof typeof GIVES;
 
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
 export function ShareFigurePanel({ figures, shown, previewing }: Props) {
-  const { trip, change, readOnly } = useTrip();
+  const { walked: trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const [run, setRun] = useState<{ done: number; largestRatio: number | undefined } | undefined>();
   const [problem, setProblem] = useState<readonly string[]>([]);

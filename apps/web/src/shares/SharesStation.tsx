@@ -41,7 +41,7 @@ const TABS = { share: 'Share', reshare: 'Re-share', whatIf: 'What if', record: '
 type Tab = keyof typeof TABS;
 
 export function SharesStation() {
-  const { trip, change } = useTrip();
+  const { walked: trip, change } = useTrip();
   const { massUnit } = usePreferences();
   const [day, setDay] = useState<DayChoice>('heaviest');
   const [chosenId, setChosenId] = useState<string | undefined>();

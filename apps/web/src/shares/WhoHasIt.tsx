@@ -7,7 +7,7 @@ const MOST_SHOWN = 8;
 
 /** The commonest question of all, over everything the party takes: who has it, from which day. */
 export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) {
-  const { trip } = useTrip();
+  const { walked: trip } = useTrip();
   const [text, setText] = useState('');
   const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
   const found = useMemo(

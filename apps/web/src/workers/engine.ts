@@ -5,6 +5,7 @@ import type {
   Placement,
   ReshareAim,
   ReshareResult,
+  Restow,
   RideAdvice,
   ShareProgress,
   ShareResult,
@@ -142,6 +143,17 @@ export function runStows(
       for (const run of runs) run.stop();
     },
   };
+}
+
+/** Stows after a handover, each thing where it was but what has come; after `stop`, nothing. */
+export function runRestow(
+  trip: Trip,
+  memberIds: readonly string[],
+  day: number,
+): Run<readonly Restow[] | undefined> {
+  const worker = startWorker();
+  const work = wrap<Engine>(worker).restow(trip, memberIds, day);
+  return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
 }
 
 /** The cheapest move against each finding of a stow, in the findings' order; nothing after `stop`. */

@@ -4,6 +4,7 @@ import {
   cureOf,
   planReshare,
   planStow,
+  restow,
   rideAdvice,
   shareMisfit,
   shareProblem,
@@ -13,6 +14,7 @@ import {
   type Placement,
   type ReshareAim,
   type ReshareResult,
+  type Restow,
   type RideAdvice,
   type ShareProgress,
   type ShareResult,
@@ -46,6 +48,10 @@ const engine = {
       seed,
       onProgress: ({ done, best }) => void onProgress(done, best.stow),
     }).stow;
+  },
+  /** Stows of some members with what has come and gone from a day on; nothing for packs that were never stowed. */
+  restow(trip: Trip, memberIds: readonly string[], day: number): readonly Restow[] {
+    return memberIds.flatMap((memberId) => restow(trip, memberId, day) ?? []);
   },
   /** The cheapest single move against each finding of a stow, in the order of the findings. */
   cures(

@@ -1,0 +1,135 @@
+import { Box, Text } from '@chakra-ui/react';
+import { formatMass, massDigits, provisions, putLeftover, waterTaken, type Leftover } from '@graft/core';
+import { usePreferences } from '../shared/preferences';
+import { QuantityInput } from '../shared/QuantityInput';
+import { useTrip } from '../shared/TripProvider';
+
+/** Food, fuel and water: taken, left, and what that means by person and day. */
+export function LeftOverView() {
+  const { trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const groups = provisions(trip);
+  const put = (groupId: string, key: 'foodKg' | 'fuelKg', kg: number | undefined): void =>
+    change(key === 'foodKg' ? 'food that was left' : 'fuel that was left', (t) => {
+      const old: Leftover = t.leftovers.find((l) => l.groupId === groupId) ?? { groupId };
+      const { [key]: _old, ...rest } = old;
+      return putLeftover(t, kg === undefined ? rest : { ...rest, [key]: kg });
+    });
+  const grams = (g: number | undefined): string => (g === undefined ? '–' : `${Math.round(g)} g`);
+  const mass = (kg: number | undefined): string => (kg === undefined ? '–' : formatMass(kg, massUnit));
+  return (
+    <Box flex="1" overflow="auto" px="4" py="3" fontSize="sm" maxW="70rem">
+      <Text fontWeight="600">Food and fuel by cook group</Text>
+      {groups.length === 0 ? (
+        <Text fontSize="xs" color="fg.muted">
+          Nobody cooks together: cook groups are made at People, their meals at Larder.
+        </Text>
+      ) : (
+        <table className="plain-table" style={{ width: '100%', marginTop: 6 }} aria-label="Left over">
+          <thead>
+            <tr>
+              <th>Cook group</th>
+              <th data-end>Person-days</th>
+              <th data-end>Food taken</th>
+              <th data-end>Of it left, {massUnit}</th>
+              <th data-end>Eaten, a person and day</th>
+              <th data-end>Fuel taken</th>
+              <th data-end>Reckoned</th>
+              <th data-end>Left, {massUnit}</th>
+              <th data-end>Burnt</th>
+              <th data-end>A person and day</th>
+            </tr>
+          </thead>
+          <tbody>
+            {groups.map((g) => (
+              <tr key={g.group.id}>
+                <td>
+                  <b>{g.group.name}</b>
+                  {g.notEatenKg > 0 && (
+                    <span className="muted">
+                      {' '}
+                      {formatMass(g.notEatenKg, massUnit)} of meals noted as not eaten
+                    </span>
+                  )}
+                </td>
+                <td data-end>{g.personDays}</td>
+                <td data-end>{mass(g.foodKg)}</td>
+                <td data-end style={{ width: '6.5rem' }}>
+                  <QuantityInput
+                    label={`Food left of ${g.group.name}`}
+                    value={g.foodLeftKg}
+                    quantity="mass"
+                    unit={massUnit}
+                    show={(kg) => massDigits(kg, massUnit)}
+                    low={0}
+                    high={200}
+                    readOnly={readOnly}
+                    onTake={(kg) => put(g.group.id, 'foodKg', kg)}
+                  />
+                </td>
+                <td data-end>
+                  <b>{grams(g.eatenGPerDay)}</b>
+                </td>
+                <td data-end>{mass(g.fuelKg)}</td>
+                <td data-end>{mass(g.fuelNeedKg)}</td>
+                <td data-end style={{ width: '6.5rem' }}>
+                  <QuantityInput
+                    label={`Fuel left of ${g.group.name}`}
+                    value={g.fuelLeftKg}
+                    quantity="mass"
+                    unit={massUnit}
+                    show={(kg) => massDigits(kg, massUnit)}
+                    low={0}
+                    high={20}
+                    readOnly={readOnly}
+                    onTake={(kg) => put(g.group.id, 'fuelKg', kg)}
+                  />
+                </td>
+                <td data-end>{mass(g.burntKg)}</td>
+                <td data-end>
+                  <b>{g.burntGPerDay === undefined ? '–' : `${g.burntGPerDay.toFixed(1)} g`}</b>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Text fontSize="xs" color="fg.muted" mt="2">
+        Food without its packaging, lunches and snacks too. Fuel left: weigh the canisters and take their
+        empty mass off. Person-days end for somebody on the day they left the party.
+      </Text>
+      <Text fontWeight="600" mt="5">
+        Water against the plan, litres each
+      </Text>
+      <table className="plain-table" style={{ marginTop: 6, minWidth: '26rem' }} aria-label="Water">
+        <thead>
+          <tr>
+            <th>Day</th>
+            <th data-end>Planned</th>
+            <th data-end>Taken</th>
+            <th data-end>Difference</th>
+          </tr>
+        </thead>
+        <tbody>
+          {waterTaken(trip).map((w) => (
+            <tr key={w.day}>
+              <td>
+                {w.day} <span className="muted">{trip.legs[w.day - 1]!.name}</span>
+              </td>
+              <td data-end>{w.plannedL.toFixed(1)}</td>
+              <td data-end>{w.takenL === undefined ? '–' : w.takenL.toFixed(1)}</td>
+              <td data-end>
+                {w.takenL === undefined
+                  ? '–'
+                  : `${w.takenL >= w.plannedL ? '+' : '−'}${Math.abs(w.takenL - w.plannedL).toFixed(1)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Text fontSize="xs" color="fg.muted" mt="1">
+        Water taken is noted at Trail.
+      </Text>
+    </Box>
+  );
+}

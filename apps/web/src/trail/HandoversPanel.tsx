@@ -1,0 +1,217 @@
+import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
+import { useEffect, useEffectEvent, useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import {
+  adoptStow,
+  allThings,
+  changedPacks,
+  formatMass,
+  handOverRoleKit,
+  packOf,
+  roleHandovers,
+  withHandovers,
+  type ProposedHandover,
+  type ReshareAim,
+  type Restow,
+  type Trip,
+} from '@graft/core';
+import { DaySelect } from '../shared/DaySelect';
+import { usePreferences } from '../shared/preferences';
+import { NotedHandovers } from '../shared/reshare/NotedHandovers';
+import { Proposal } from '../shared/reshare/Proposal';
+import type { Reshare } from '../shared/reshare/useReshare';
+import { useTrip } from '../shared/TripProvider';
+import { counted, DAY_ROLE_WORDS } from '../shared/words';
+import { runRestow } from '../workers/engine';
+
+const AIMS: Readonly<Record<ReshareAim, string>> = {
+  withinLimits: 'fewest to bring all within limits',
+  best: 'fewest to be as fair as can be, within 2 %',
+};
+
+interface Props {
+  readonly day: number;
+  readonly reshare: Reshare;
+  /** Somebody to whom something has just happened: another share is looked for at once. */
+  readonly askFor: { readonly memberId: string; readonly from: number } | undefined;
+  readonly onAsked: () => void;
+}
+
+/** The fewest things that must change hands from a day on, the packs that it changes, and kit that goes with a role. */
+export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Props) {
+  const { walked: trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const [aim, setAim] = useState<ReshareAim>('withinLimits');
+  const [fromDay, setFromDay] = useState<number | undefined>();
+  const [stowing, setStowing] = useState(false);
+  const [problem, setProblem] = useState('');
+  const [stowed, setStowed] = useState<readonly Restow[] | undefined>();
+  const day = Math.min(trip.legs.length, fromDay ?? askFor?.from ?? shownDay);
+
+  const find = (from: number, memberId?: string): void => {
+    setStowed(undefined);
+    setProblem('');
+    const last = [...trip.events].reverse().find((e) => e.memberId === memberId);
+    const member = trip.members.find((m) => m.id === memberId);
+    const reason =
+      member === undefined || last === undefined ? 'shared anew on the way' : `${member.name}: ${last.kind}`;
+    void reshare.find({
+      of: trip,
+      after: trip,
+      day: from,
+      aim,
+      reason,
+      ...(memberId === undefined ? {} : { memberId }),
+    });
+  };
+  const findAtOnce = useEffectEvent(() => {
+    if (askFor === undefined) return;
+    setFromDay(askFor.from);
+    find(askFor.from, askFor.memberId);
+    onAsked();
+  });
+  // Once for each thing that happens, after the page has shown that it did.
+  useEffect(() => {
+    const timer = setTimeout(findAtOnce);
+    return () => clearTimeout(timer);
+  }, [askFor]);
+
+  const accept = async (chosen: readonly ProposedHandover[], from: number, reason: string): Promise<void> => {
+    setStowing(true);
+    setProblem('');
+    try {
+      const after = withHandovers(trip, from, chosen, reason);
+      const stows = (await runRestow(after, changedPacks(trip, after, from), from).result) ?? [];
+      change(`handovers on day ${from}: ${reason}`, (t) =>
+        stows.reduce<Trip>((next, s) => adoptStow(next, s.stow), withHandovers(t, from, chosen, reason)),
+      );
+      setStowed(stows);
+      reshare.forget();
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    } finally {
+      setStowing(false);
+    }
+  };
+  const roleKit = roleHandovers(trip);
+  const today = roleKit.filter((h) => h.day === shownDay);
+  const current = reshare.found?.of === trip ? reshare.found : undefined;
+  return (
+    <Box pt="3" fontSize="sm">
+      <Flex gap="2" align="center" wrap="wrap">
+        <Text>Share anew from day</Text>
+        <DaySelect label="Day from which to share anew" trip={trip} value={day} onChoose={setFromDay} />
+      </Flex>
+      <Box mt="1" role="radiogroup" aria-label="What is wanted" fontSize="xs">
+        {(Object.keys(AIMS) as ReshareAim[]).map((key) => (
+          <Box as="label" display="block" key={key} py="0.5">
+            <input type="radio" name="trail-aim" checked={aim === key} onChange={() => setAim(key)} />{' '}
+            {AIMS[key]}
+          </Box>
+        ))}
+      </Box>
+      <Flex gap="2" mt="1">
+        <Button size="sm" flex="1" loading={reshare.busy} onClick={() => find(day)}>
+          Find the handovers
+        </Button>
+        {reshare.busy && (
+          <Button size="sm" variant="outline" onClick={reshare.stop}>
+            Stop
+          </Button>
+        )}
+      </Flex>
+      {(reshare.failed !== '' || problem !== '') && (
+        <Text fontSize="xs" color="overload.fg" pt="1" role="alert">
+          {reshare.failed}
+          {problem}
+        </Text>
+      )}
+      {current !== undefined && (
+        <Proposal
+          key={`${current.reason} ${current.day}`}
+          found={current}
+          busy={stowing}
+          readOnly={readOnly}
+          onAccept={(chosen) => void accept(chosen, current.day, current.reason)}
+        />
+      )}
+      {stowed !== undefined && <StowedPacks trip={trip} stows={stowed} />}
+      {roleKit.length > 0 && (
+        <Box mt="4">
+          <Text fontWeight="600">Kit that goes with a role</Text>
+          <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Kit that goes with a role">
+            {roleKit.map((h) => (
+              <Box as="li" key={`${h.day} ${h.piece.id}`} py="0.5">
+                Day {h.day}: <b>{h.from.name}</b> gives <b>{h.to.name}</b> (
+                {DAY_ROLE_WORDS[h.role].toLowerCase()}) {h.piece.name}, {formatMass(h.piece.massKg, massUnit)}
+              </Box>
+            ))}
+          </Box>
+          {!readOnly && (
+            <Flex gap="2" mt="1" wrap="wrap">
+              <Button
+                size="xs"
+                variant="outline"
+                onClick={() => change('kit goes with its roles', (t) => handOverRoleKit(t, roleKit))}
+              >
+                Note all {roleKit.length}
+              </Button>
+              {today.length > 0 && today.length < roleKit.length && (
+                <Button
+                  size="xs"
+                  variant="ghost"
+                  onClick={() =>
+                    change(`kit goes with the roles of day ${shownDay}`, (t) => handOverRoleKit(t, today))
+                  }
+                >
+                  Only day {shownDay}
+                </Button>
+              )}
+            </Flex>
+          )}
+        </Box>
+      )}
+      <NotedHandovers />
+    </Box>
+  );
+}
+
+/** The packs that handovers have changed, and what became of each. */
+function StowedPacks({ trip, stows }: { trip: Trip; stows: readonly Restow[] }) {
+  const name = (id: string): string => allThings(trip).find((t) => t.id === id)?.name ?? id;
+  return (
+    <Box mt="3" role="status" fontSize="xs" borderWidth="1px" p="2" bg="bg">
+      <Text fontWeight="600">
+        {stows.length === 0
+          ? 'Handed over. No stowed pack changes.'
+          : `Handed over. ${counted(stows.length, 'pack')} changed; all else stays where it was.`}
+      </Text>
+      {stows.map(({ stow, added, moved, misfit }) => {
+        const member = trip.members.find((m) => m.id === stow.memberId)!;
+        const zone = (id: string): string => {
+          const at = stow.placements.find((p) => p.thingId === id)?.zoneId;
+          return packOf(trip, member).zones.find((z) => z.id === at)?.name ?? 'no place';
+        };
+        return (
+          <Box key={member.id} mt="1">
+            <Link asChild textDecoration="underline">
+              <RouterLink to={`../packs?member=${member.id}`}>{member.name}</RouterLink>
+            </Link>
+            {': '}
+            {added.length === 0
+              ? 'has more room; nothing moves'
+              : added.map((id) => `${name(id)} → ${zone(id)}`).join('; ')}
+            {moved.length > 0 &&
+              `; to make room: ${moved.map((id) => `${name(id)} → ${zone(id)}`).join('; ')}`}
+            {misfit > 1e-6 && (
+              <Text as="span" color="overload.fg">
+                {' '}
+                ▲ Not all of it fits: plan this pack anew at Packs.
+              </Text>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,237 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { scaleLinear } from 'd3-scale';
+import { curveStep, line } from 'd3-shape';
+import {
+  formatPercent,
+  type DayMoments,
+  type LoadStep,
+  type Member,
+  type MassUnit,
+  type Trip,
+} from '@graft/core';
+import { DayButton } from '../shared/DayButton';
+import { dayDate } from '../shared/dates';
+import { useWidth } from '../shared/useWidth';
+import { paint } from '../theme/system';
+import { partText } from './words';
+
+const HEIGHT = 290;
+const LEAST_WIDTH = 520;
+const MARGIN = { top: 34, right: 78, bottom: 6, left: 46 };
+/** Causes of a step that are written beside it, the largest first. */
+const MOST_CAUSES = 3;
+/** Pixels a letter takes in the small print, about. */
+const LETTER_PX = 5.6;
+
+/** A member's ratios by day, their moments, and what made each step. */
+export interface MemberSteps {
+  readonly member: Member;
+  readonly ratios: readonly number[];
+  readonly moments: readonly DayMoments[];
+  readonly steps: readonly LoadStep[];
+}
+
+interface Props {
+  readonly trip: Trip;
+  readonly members: readonly MemberSteps[];
+  readonly frontId: string;
+  readonly day: number;
+  readonly onDay: (day: number) => void;
+  readonly unit: MassUnit;
+  /** What happened on a day, in few words. */
+  readonly happened: (day: number) => string;
+}
+
+/** Every member's share of their own limit over the days; one of them in front, with what made each step. */
+export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened }: Props) {
+  const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
+  const days = trip.legs.map((_leg, i) => i + 1);
+  const front = members.find((m) => m.member.id === frontId) ?? members[0]!;
+  const ratiosOf = (m: DayMoments): readonly number[] =>
+    [m.morningKg, m.afterWaterKg, m.eveningKg].map((kg) => kg / m.limitKg);
+  const all = [...members.flatMap((m) => m.ratios), ...front.moments.flatMap(ratiosOf)].filter((r) => r > 0);
+  const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
+  const y = scaleLinear(
+    [Math.max(0, Math.min(1, ...all) - 0.06), Math.max(1.04, Math.max(...all) + 0.04)],
+    [HEIGHT - MARGIN.bottom, MARGIN.top],
+  );
+  const path = line<{ x: number; y: number }>()
+    .x((p) => p.x)
+    .y((p) => p.y)
+    .curve(curveStep);
+  const steps = (ratios: readonly number[]): string => {
+    const points = ratios.map((r, i) => ({ x: x(i + 1), y: y(r) })).filter((_p, i) => ratios[i]! > 0);
+    if (points.length === 0) return '';
+    const [first, last] = [points[0]!, points[points.length - 1]!];
+    const half = x(1) - x(0.5);
+    return path([{ x: first.x - half, y: first.y }, ...points, { x: last.x + half, y: last.y }]) ?? '';
+  };
+  const dayPx = x(2) - x(1);
+  const letters = Math.max(8, Math.floor((dayPx - 12) / LETTER_PX));
+  const cut = (text: string): string => (text.length > letters ? `${text.slice(0, letters - 1)}…` : text);
+  return (
+    <Box>
+      <Flex align="center" gap="1" wrap="wrap" role="radiogroup" aria-label="Day">
+        {days.map((d) => (
+          <DayButton
+            key={d}
+            label={`Day ${d}`}
+            title={`${dayDate(trip.startDate, d)}: ${trip.legs[d - 1]!.name}`}
+            on={day === d}
+            onClick={() => onDay(d)}
+          />
+        ))}
+        <Box flex="1" />
+        <Box fontSize="xs" color="fg.muted">
+          Share of own limit; {front.member.name}: set off ▸ after water ▸ into camp
+        </Box>
+      </Flex>
+      <Box ref={holder} overflowX="auto">
+        <svg
+          width="100%"
+          height={HEIGHT}
+          style={{ minWidth: LEAST_WIDTH, display: 'block' }}
+          role="img"
+          aria-label={`Load ratios by day; ${front.member.name}: ${front.ratios.map((r, i) => `day ${i + 1} ${formatPercent(r, 0)}`).join(', ')}`}
+        >
+          <rect
+            x={x(day - 0.5)}
+            width={dayPx}
+            y="0"
+            height={HEIGHT}
+            fill={paint('bg.panel')}
+            stroke={paint('border.muted')}
+          />
+          {y.ticks(5).map((tick) => (
+            <g key={tick}>
+              <line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y(tick)}
+                y2={y(tick)}
+                stroke={paint('border.muted')}
+              />
+              <text
+                x={MARGIN.left - 6}
+                y={y(tick) + 4}
+                textAnchor="end"
+                style={{ fontSize: 11 }}
+                fill={paint('fg.muted')}
+              >
+                {formatPercent(tick, 0)}
+              </text>
+            </g>
+          ))}
+          <line
+            x1={MARGIN.left}
+            x2={width - MARGIN.right}
+            y1={y(1)}
+            y2={y(1)}
+            stroke={paint('fg')}
+            strokeWidth="2"
+          />
+          <text x={width - MARGIN.right + 6} y={y(1) + 4} style={{ fontSize: 11 }} fill={paint('fg')}>
+            limit
+          </text>
+          {days.map((d) => (
+            <text
+              key={d}
+              x={x(d)}
+              y="13"
+              textAnchor="middle"
+              style={{ fontSize: 10.5 }}
+              fontWeight="600"
+              fill={paint('fg')}
+            >
+              <title>{happened(d)}</title>
+              {cut(happened(d))}
+            </text>
+          ))}
+          {members.map((m) => (
+            <path
+              key={m.member.id}
+              d={steps(m.ratios)}
+              fill="none"
+              stroke={paint('beam.own')}
+              strokeWidth="1.2"
+            />
+          ))}
+          <path d={steps(front.ratios)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
+          {front.moments.map((m) => {
+            if (m.afterWaterKg === 0) return null;
+            const [morning, water, evening] = ratiosOf(m) as [number, number, number];
+            const at = (part: number): number => x(m.day - 0.5) + part * dayPx;
+            const d = [
+              `M${at(0.02)},${y(morning)}H${at(0.3)}`,
+              `M${at(0.3)},${y(morning)}V${y(water)}`,
+              `M${at(0.7)},${y(water)}V${y(evening)}H${at(0.98)}`,
+            ].join('');
+            return <path key={m.day} d={d} fill="none" stroke={paint('fg')} strokeDasharray="3 2" />;
+          })}
+          {front.ratios.map((ratio, i) =>
+            ratio === 0 ? null : (
+              <text
+                key={i}
+                x={x(i + 1)}
+                y={y(ratio) - 5}
+                textAnchor="middle"
+                style={{ fontSize: 11 }}
+                fontWeight="600"
+                fill={ratio > 1 ? paint('overload.fg') : paint('fg')}
+                stroke={paint('bg')}
+                strokeWidth="3"
+                paintOrder="stroke"
+              >
+                {ratio > 1 && '▲ '}
+                {formatPercent(ratio, 0)}
+              </text>
+            ),
+          )}
+          {front.steps.map((step) =>
+            step.parts.slice(0, MOST_CAUSES).map((part, k) => (
+              <text
+                key={`${step.day} ${k}`}
+                x={x(step.day - 0.5) + 6}
+                y={HEIGHT - MARGIN.bottom - 4 - (Math.min(MOST_CAUSES, step.parts.length) - 1 - k) * 13}
+                style={{ fontSize: 10 }}
+                fill={paint('fg.muted')}
+                stroke={paint('bg')}
+                strokeWidth="3"
+                paintOrder="stroke"
+              >
+                <title>{partText(part, trip.members, unit)}</title>
+                {cut(partText(part, trip.members, unit))}
+              </text>
+            )),
+          )}
+          <text
+            x={width - MARGIN.right + 6}
+            y={nameY(y(front.ratios.filter((r) => r > 0).at(-1) ?? 1), y(1))}
+            style={{ fontSize: 11 }}
+            fontWeight="600"
+            fill={paint('fg')}
+          >
+            {front.member.name}
+          </text>
+          {days.map((d) => (
+            <rect
+              key={d}
+              x={x(d - 0.5)}
+              width={dayPx}
+              y="0"
+              height={HEIGHT}
+              fill="transparent"
+              style={{ cursor: 'pointer' }}
+              onClick={() => onDay(d)}
+            />
+          ))}
+        </svg>
+      </Box>
+    </Box>
+  );
+}
+
+/** Beside its line, or under the word at the limit where the two would touch. */
+function nameY(lineY: number, limitY: number): number {
+  return Math.abs(lineY - limitY) < 12 ? limitY + 17 : lineY + 4;
+}

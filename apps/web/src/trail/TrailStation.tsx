@@ -1,0 +1,76 @@
+import { Box, Flex, Link, Text } from '@chakra-ui/react';
+import { Link as RouterLink, useSearchParams } from 'react-router';
+import { DaySelect } from '../shared/DaySelect';
+import { Tabs } from '../shared/Tabs';
+import { today } from '../shared/dates';
+import { useTrip } from '../shared/TripProvider';
+import { DaysView } from './DaysView';
+import { SafetyView } from './SafetyView';
+import { SideTripView } from './SideTripView';
+import { tripDay } from './tripDay';
+import { WaterView } from './WaterView';
+import { WeighInView } from './WeighInView';
+
+const VIEWS = {
+  weighIn: 'Weigh-in',
+  days: 'Days',
+  water: 'Water',
+  sideTrip: 'Side trip',
+  safety: 'Safety',
+} as const;
+type View = keyof typeof VIEWS;
+
+/** The trip as it is walked: weighed at the trailhead, then day by day. */
+export function TrailStation() {
+  const { trip } = useTrip();
+  const [params, setParams] = useSearchParams();
+  const asked = params.get('view') ?? '';
+  const view: View = asked in VIEWS ? (asked as View) : 'days';
+  const wanted = Number(params.get('day') ?? NaN);
+  const day =
+    Number.isInteger(wanted) && wanted >= 1 && wanted <= trip.legs.length
+      ? wanted
+      : (tripDay(trip, today()) ?? 1);
+  const set = (next: { readonly view?: View; readonly day?: number }): void =>
+    setParams({ view: next.view ?? view, day: String(next.day ?? day) }, { replace: true });
+
+  if (trip.members.length === 0)
+    return (
+      <Text p="6">
+        Nobody is on this trip yet. Add members under{' '}
+        <Link asChild textDecoration="underline">
+          <RouterLink to="../people">People</RouterLink>
+        </Link>
+        : here their packs are weighed before leaving, and their loads followed day by day.
+      </Text>
+    );
+  return (
+    <Flex direction="column" minH="calc(100dvh - 96px)">
+      <Flex px="4" py="2" gap="4" align="center" borderBottomWidth="1px" bg="bg.panel" wrap="wrap">
+        <Tabs
+          label="Trail"
+          tabs={Object.entries(VIEWS) as [View, string][]}
+          value={view}
+          onChoose={(next) => set({ view: next })}
+        />
+        {view !== 'weighIn' && view !== 'days' && (
+          <Flex align="center" gap="2" fontSize="sm">
+            <DaySelect label="Day" prefix="Day " trip={trip} value={day} onChoose={(d) => set({ day: d })} />
+            <Box color="fg.muted">{trip.legs[day - 1]!.name}</Box>
+          </Flex>
+        )}
+        {view === 'days' && (
+          <Box fontSize="sm" color="fg.muted">
+            {trip.legs[day - 1]!.name}: {trip.legs[day - 1]!.distanceKm.toFixed(1)} km,{' '}
+            {Math.round(trip.legs[day - 1]!.climbM)} m up
+          </Box>
+        )}
+      </Flex>
+      {view === 'weighIn' && <WeighInView />}
+      {view === 'days' && <DaysView day={day} onDay={(d) => set({ day: d })} />}
+      {view === 'water' && <WaterView day={day} />}
+      {view === 'sideTrip' && <SideTripView day={day} />}
+      {view === 'safety' && <SafetyView day={day} />}
+    </Flex>
+  );
+}

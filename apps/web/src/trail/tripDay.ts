@@ -1,0 +1,7 @@
+import { dayNumber, type Trip } from '@graft/core';
+
+/** Which day of the trip a date is; undefined before and after it. */
+export function tripDay(trip: Pick<Trip, 'startDate' | 'legs'>, isoDate: string): number | undefined {
+  const day = dayNumber(isoDate) - dayNumber(trip.startDate) + 1;
+  return day >= 1 && day <= trip.legs.length ? day : undefined;
+}

@@ -94,7 +94,13 @@ describe('the demo', () => {
       'Mending the hut roof at Tarn Elling',
       'Rock mapping at Skarn Edge',
     ]);
-    const listed = await server.trips.list(first.account.id);
+    const all = await server.trips.list(first.account.id);
+    const listed = all.filter((t) => !t.archived);
+    expect(all.filter((t) => t.archived).map((t) => t.startDate)).toEqual([
+      '2024-05-14',
+      '2025-05-14',
+      '2026-05-14',
+    ]);
     expect(listed.map((t) => [t.name, t.days, t.members])).toEqual([
       ['Plover census on the Corvane Plateau', 6, 8],
       ['Rock mapping at Skarn Edge', 4, 28],
@@ -105,7 +111,7 @@ describe('the demo', () => {
     await server.accounts.remove(first.account.id);
     const third = await ensureDemo(server.accounts, server.trips, FOLDER);
     expect(third.account.id).not.toBe(first.account.id);
-    expect(await server.trips.list(third.account.id)).toHaveLength(3);
+    expect(await server.trips.list(third.account.id)).toHaveLength(6);
   });
   test('that is broken stops the import with its errors', async () => {
     const broken = mkdtempSync(join(tmpdir(), 'graft-demo-'));

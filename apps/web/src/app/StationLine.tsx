@@ -112,7 +112,8 @@ export function StationLine() {
       as="nav"
       aria-label="Stations"
       h="52px"
-      px="4"
+      px="2"
+      justify="space-between"
       bg="bg"
       borderBottomWidth="1px"
       flexShrink={0}
@@ -136,8 +137,7 @@ const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
       {({ isActive }) => (
         <Box
           position="relative"
-          pl="5"
-          pr="9"
+          px="2"
           h="100%"
           pt="5px"
           _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
@@ -147,7 +147,7 @@ const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
         >
           <Box
             position="absolute"
-            left="5"
+            left="2"
             top={isActive ? '8px' : '10px'}
             w={isActive ? '14px' : '10px'}
             h={isActive ? '14px' : '10px'}
@@ -156,7 +156,7 @@ const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
             borderWidth="2px"
             borderColor={isActive ? 'fg' : 'border.emphasized'}
           />
-          <Box pl="6">
+          <Box pl="5">
             <Box
               fontFamily="heading"
               fontWeight="600"

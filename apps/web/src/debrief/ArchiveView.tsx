@@ -1,12 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
-import {
-  formatMass,
-  formatMassChange,
-  massDigits,
-  plannedActual,
-  type PlannedActualMember,
-} from '@graft/core';
+import { formatMass, massDigits, plannedActual, type PlannedActualMember } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
@@ -35,7 +29,7 @@ export function ArchiveView() {
             <th data-end>Planned, kg·km</th>
             <th data-end>Walked, kg·km</th>
             <th data-end>Difference</th>
-            <th>Handed over</th>
+            <th style={{ paddingInlineStart: 16 }}>Handed over</th>
             <th>Comfort by day</th>
           </tr>
         </thead>
@@ -56,19 +50,15 @@ export function ArchiveView() {
                   ? '0'
                   : `${m.walkedKgKm > m.plannedKgKm ? '+' : '−'}${Math.abs(Math.round(m.walkedKgKm - m.plannedKgKm))}`}
               </td>
-              <td>{m.taken === 0 && m.given === 0 ? '–' : `${m.taken} taken, ${m.given} given`}</td>
+              <td style={{ paddingInlineStart: 16 }}>
+                {m.taken === 0 && m.given === 0 ? '–' : `${m.taken} taken, ${m.given} given`}
+              </td>
               <td>{m.comfort.map((c) => (c === undefined ? '·' : String(Math.round(c)))).join(' ')}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <Text fontSize="xs" color="fg.muted" mt="2">
-        {members.length === 0
-          ? ''
-          : `The party carried ${formatMassChange(
-              members.reduce((sum, m) => sum + (m.walkedKg[0] ?? 0) - (m.plannedKg[0] ?? 0), 0),
-              massUnit,
-            )} against the plan on day 1.`}{' '}
         Loads are each day’s heaviest.
       </Text>
     </Box>

@@ -34,19 +34,19 @@ export function ChoresView() {
                 .filter((c) => c.kind === kind)
                 .map((c) => (
                   <tr key={c.id}>
-                    <td style={{ width: '34%' }}>
+                    <td style={{ width: '46%' }}>
                       <label>
                         <input
                           type="checkbox"
                           disabled={readOnly}
                           checked={c.doneOn !== undefined}
                           onChange={() =>
-                            change(`${KIND_WORDS[kind].toLowerCase()}: ${c.thing.name}`, (t) =>
+                            change(`${KIND_WORDS[kind].toLowerCase()}: ${c.what}`, (t) =>
                               setChoreDone(t, c.id, c.doneOn === undefined ? today() : undefined),
                             )
                           }
                         />{' '}
-                        {c.thing.name}
+                        {c.what}
                       </label>
                     </td>
                     <td style={{ width: '16%' }}>{c.who}</td>

@@ -124,7 +124,7 @@ export function TrialChart({ member, fit, uncertainty, massUnit }: Props) {
             t.loadKg,
             comfort(t.comfort),
             t.interrupted,
-            `${t.date}: ${formatMass(t.loadKg, massUnit)}, comfort ${t.comfort}${t.interrupted ? ', broken off' : ''}`,
+            `${t.date}: ${formatMass(t.loadKg, massUnit)}, comfort ${t.comfort}${t.fromTrip !== undefined ? `, ${t.fromTrip}` : t.interrupted ? ', broken off' : ''}`,
           ),
         )}
         {unloaded === undefined ? (

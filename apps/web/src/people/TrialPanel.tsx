@@ -12,7 +12,7 @@ import {
   type CarryTrial,
   type Member,
 } from '@graft/core';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
@@ -157,14 +157,16 @@ export function TrialPanel({ member }: { member: Member }) {
                 decimals: 1,
                 width: '86',
               }),
-              yesNoColumn({
-                ...common,
-                id: 'interrupted',
-                header: 'Broken off',
-                yes: 'broken off',
-                no: 'walked to the end',
-                width: '84',
-              }),
+              endColumn(
+                yesNoColumn({
+                  ...common,
+                  id: 'interrupted',
+                  header: 'Broken off',
+                  yes: 'broken off',
+                  no: 'walked to the end',
+                  width: '84',
+                }),
+              ),
               textColumn({ ...common, id: 'note', header: 'Note' }),
               {
                 id: 'remove',
@@ -194,4 +196,16 @@ export function TrialPanel({ member }: { member: Member }) {
       )}
     </Flex>
   );
+}
+
+/** A day of a trip was no trial: it says which trip it was, and nothing to choose. */
+function endColumn(column: Column<CarryTrial>): Column<CarryTrial> {
+  return {
+    ...column,
+    show: (t) => t.fromTrip ?? column.show(t),
+    hint: (t) => t.fromTrip ?? '',
+    ...(column.edit === undefined
+      ? {}
+      : { edit: { ...column.edit, when: (t: CarryTrial) => t.fromTrip === undefined } }),
+  };
 }

@@ -28,6 +28,7 @@ import { RecordTab } from './RecordTab';
 import { ReshareTab } from './ReshareTab';
 import { boardRows, ORDERS, type Order } from './boardRows';
 import { ShareTable } from './ShareTable';
+import { ShareCsvTools } from './ShareCsvTools';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { SplitDialog } from './SplitDialog';
 import { TRAY } from './tray';
@@ -255,11 +256,15 @@ export function SharesStation() {
               options={Object.entries(ORDERS) as [Order, string][]}
               onChoose={setOrder}
             />
-            <Box color="fg.muted">
-              {marked.size > 1
-                ? `${marked.size} pieces marked: drag one, or press m, to move them all`
-                : 'Ctrl-click, or x, marks several'}
-            </Box>
+            {view === 'table' ? (
+              <ShareCsvTools />
+            ) : (
+              <Box color="fg.muted">
+                {marked.size > 1
+                  ? `${marked.size} pieces marked: drag one, or press m, to move them all`
+                  : 'Ctrl-click, or x, marks several'}
+              </Box>
+            )}
           </Flex>
           {view === 'table' ? (
             <ShareTable trip={shown} figures={figures} rows={rows} />

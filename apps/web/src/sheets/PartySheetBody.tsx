@@ -42,7 +42,7 @@ export function PartySheetBody({ sheet }: { sheet: PartySheet }) {
       </section>
       <section>
         <h2>In an emergency</h2>
-        <SafetyList things={sheet.safety} />
+        <SafetyList things={sheet.safety} numbers={sheet.numbers} />
       </section>
       {days.length > 0 && (
         <section>

@@ -15,6 +15,7 @@ const config = defineConfig({
     // Paper shows what the page holds, not how to change it.
     'header, nav, aside, [data-screen-only]': { _print: { display: 'none !important' } },
     '[data-print-only]': { display: 'none', _print: { display: 'block' } },
+    'input[type=checkbox], input[type=radio]': { accentColor: 'var(--chakra-colors-pine-solid)' },
     '.slider': { accentColor: 'var(--chakra-colors-pine-solid)', minWidth: '90px', height: '18px' },
     // Tables hold a thousand cells and more: their look is set once here, not computed cell by cell.
     '.grid-table': {
@@ -142,6 +143,7 @@ const config = defineConfig({
         borderColor: 'border.muted',
       },
       '& [data-end]': { textAlign: 'end' },
+      '& td[data-end]': { whiteSpace: 'nowrap' },
       '& [data-alarm]': { color: 'overload.fg', fontWeight: '600' },
     },
     '.meal-table': {

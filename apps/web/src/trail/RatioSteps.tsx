@@ -17,7 +17,7 @@ import { partText } from './words';
 
 const HEIGHT = 290;
 const LEAST_WIDTH = 520;
-const MARGIN = { top: 34, right: 78, bottom: 6, left: 46 };
+const MARGIN = { top: 34, right: 78, bottom: 50, left: 46 };
 /** Causes of a step that are written beside it, the largest first. */
 const MOST_CAUSES = 3;
 /** Pixels a letter takes in the small print, about. */
@@ -83,7 +83,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
         ))}
         <Box flex="1" />
         <Box fontSize="xs" color="fg.muted">
-          Share of own limit; {front.member.name}: set off ▸ after water ▸ into camp
+          Share of own limit; {front.member.name} dashed: setting off, into camp; below, what made each step
         </Box>
       </Flex>
       <Box ref={holder} overflowX="auto">
@@ -192,12 +192,9 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
               <text
                 key={`${step.day} ${k}`}
                 x={x(step.day - 0.5) + 6}
-                y={HEIGHT - MARGIN.bottom - 4 - (Math.min(MOST_CAUSES, step.parts.length) - 1 - k) * 13}
+                y={HEIGHT - MARGIN.bottom + 16 + k * 13}
                 style={{ fontSize: 10 }}
                 fill={paint('fg.muted')}
-                stroke={paint('bg')}
-                strokeWidth="3"
-                paintOrder="stroke"
               >
                 <title>{partText(part, trip.members, unit)}</title>
                 {cut(partText(part, trip.members, unit))}

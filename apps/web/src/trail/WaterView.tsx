@@ -16,7 +16,10 @@ import { useWidth } from '../shared/useWidth';
 import { RELIANCE_WORDS } from '../shared/words';
 import { paint } from '../theme/system';
 
-const litres = (l: number): string => `${l < 0 ? '−' : ''}${Math.abs(l).toFixed(1)} L`;
+/** Less than is shown: neither too little nor left. */
+const NOTHING_L = 0.05;
+const litres = (l: number): string => `${l <= -NOTHING_L ? '−' : ''}${Math.abs(l).toFixed(1)} L`;
+const isShort = (l: number): boolean => l <= -NOTHING_L;
 
 /** Litres left against the way to the next sources, and what was taken on which day. */
 export function WaterView({ day }: { day: number }) {
@@ -92,11 +95,13 @@ export function WaterView({ day }: { day: number }) {
             fontSize="md"
             fontWeight="600"
             role="status"
-            color={next.leftL < 0 ? 'overload.fg' : undefined}
+            color={isShort(next.leftL) ? 'overload.fg' : undefined}
           >
-            {next.leftL < 0
+            {isShort(next.leftL)
               ? `▲ ${litres(-next.leftL)} each too little to ${next.name}: it runs out after ${next.reachKm.toFixed(1)} of ${next.distanceKm.toFixed(1)} km.`
-              : `Enough to ${next.name}: ${litres(next.leftL)} each left there.`}
+              : next.leftL < NOTHING_L
+                ? `Just enough to ${next.name}: nothing is left there.`
+                : `Enough to ${next.name}: ${litres(next.leftL)} each left there.`}
           </Text>
         )}
         <WaterLine ahead={ahead} atKm={atKm} leftL={leftL} />
@@ -121,8 +126,8 @@ export function WaterView({ day }: { day: number }) {
                 <td data-end>{Math.round(s.climbM)}</td>
                 <td data-end>{s.hours.toFixed(1)}</td>
                 <td data-end>{s.needL.toFixed(1)}</td>
-                <td data-end data-alarm={s.leftL < 0 ? '' : undefined}>
-                  {s.leftL < 0 && '▲ '}
+                <td data-end data-alarm={isShort(s.leftL) ? '' : undefined}>
+                  {isShort(s.leftL) && '▲ '}
                   {litres(s.leftL)}
                 </td>
               </tr>
@@ -178,7 +183,7 @@ export function WaterView({ day }: { day: number }) {
         </Flex>
         <Text fontSize="xs" mt="1">
           {byHand.hours.toFixed(1)} h, {byHand.needL.toFixed(1)} L each:{' '}
-          {byHand.leftL < 0
+          {isShort(byHand.leftL)
             ? `▲ ${litres(-byHand.leftL)} too little; it lasts for ${byHand.reachKm.toFixed(1)} km`
             : `${litres(byHand.leftL)} left there`}
           .
@@ -237,7 +242,7 @@ function WaterLine({ ahead, atKm, leftL }: { ahead: readonly SourceAhead[]; atKm
   const x = scaleLinear([atKm, last.atKm], [MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear([0, Math.max(0.5, leftL)], [HEIGHT - MARGIN.bottom, MARGIN.top]);
   const points = [{ km: atKm, l: leftL }, ...ahead.map((s) => ({ km: s.atKm, l: s.leftL }))];
-  const dry = points.findIndex((p) => p.l < 0);
+  const dry = points.findIndex((p) => isShort(p.l));
   const shown = dry < 0 ? points : [...points.slice(0, dry), { km: atKm + ahead[dry - 1]!.reachKm, l: 0 }];
   return (
     <Box ref={holder} mt="3" overflowX="auto">

@@ -32,8 +32,8 @@ import { CHECK_WORDS } from './words';
 const VERDICT_WORDS: Readonly<Record<WeighInVerdict, string>> = {
   asPlanned: 'as planned',
   withinEstimates: 'within what estimates allow',
-  heavier: '▲ heavier than the plan explains',
-  lighter: '▲ lighter than the plan explains',
+  heavier: '▲ heavier than planned',
+  lighter: '▲ lighter than planned',
 };
 const ALONE_WORDS = {
   missing: 'may be missing',

@@ -1,6 +1,6 @@
 /** What is to do after a trip, from what was taken and what became of it: returns, drying, cleaning, mending, replacing. */
 import type { Thing, Trip } from '../trip/model.js';
-import { allThings, isPersonal, isTentPart, memberById } from '../trip/queries.js';
+import { allThings, isPersonal, memberById, ownThings } from '../trip/queries.js';
 import { addDays } from '../units/isoDate.js';
 
 export const CHORE_KINDS = ['return', 'dry', 'clean', 'mend', 'replace', 'expiry'] as const;
@@ -10,7 +10,10 @@ export interface Chore {
   /** The same as long as what it is about is there: what is done names it. */
   readonly id: string;
   readonly kind: ChoreKind;
-  readonly thing: Thing;
+  /** One thing, or all of a kit or of a person that want the same. */
+  readonly things: readonly Thing[];
+  /** In words: the thing, or the kit with its things. */
+  readonly what: string;
   /** Who answers for it: its owner, its carrier, or the lender it goes back to. */
   readonly who: string;
   readonly why: string;
@@ -22,53 +25,77 @@ export interface Chore {
 /** Things this near their date are for the list, days after the trip's end (Graft's own). */
 const EXPIRY_DAYS = 180;
 const CLEANED: readonly Thing['purpose'][] = ['pot', 'stove', 'waterContainer', 'filter'];
-const DRIED: readonly Thing['purpose'][] = ['sleepingBag', 'rainwear', 'tarp'];
+const DRIED: readonly Thing['purpose'][] = [
+  'tentBody',
+  'tentFly',
+  'footprint',
+  'tarp',
+  'sleepingBag',
+  'rainwear',
+];
 
-/** Every chore of the trip, returns first. */
+/** Every chore of the trip, returns first. What is dried or cleaned is one chore a kit, or a person. */
 export function chores(trip: Trip): readonly Chore[] {
   const done = new Map(trip.chores.map((c) => [c.id, c.doneOn]));
   const fates = new Map(trip.uses.map((u) => [u.thingId, u]));
   const broken = new Set(trip.events.filter((e) => e.kind === 'broken').map((e) => e.thingId));
-  const lost = new Set(trip.events.filter((e) => e.kind === 'left').map((e) => e.thingId));
+  const left = new Set(trip.events.filter((e) => e.kind === 'left').map((e) => e.thingId));
+  const isLost = (thing: Thing): boolean => fates.get(thing.id)?.fate === 'lost' || left.has(thing.id);
   const wasWet = trip.legs.some((leg) => leg.afterRain) || trip.events.some((e) => e.kind === 'wetFly');
   const end = addDays(trip.startDate, trip.legs.length - 1);
   const list: Chore[] = [];
-  const add = (kind: ChoreKind, thing: Thing, who: string, why: string, byDate?: string): void => {
-    const id = `${kind}/${thing.id}`;
-    const doneOn = done.get(id);
-    list.push({
-      id,
+  const add = (chore: Omit<Chore, 'doneOn'>): void => {
+    const doneOn = done.get(chore.id);
+    list.push({ ...chore, ...(doneOn === undefined ? {} : { doneOn }) });
+  };
+  const one = (kind: ChoreKind, thing: Thing, who: string, why: string, byDate?: string): void =>
+    add({
+      id: `${kind}/${thing.id}`,
       kind,
-      thing,
+      things: [thing],
+      what: thing.name,
       who,
       why,
       ...(byDate === undefined ? {} : { byDate }),
-      ...(doneOn === undefined ? {} : { doneOn }),
     });
-  };
   for (const thing of allThings(trip)) {
     const carrier = isPersonal(thing) ? memberById(trip, thing.memberId).name : undefined;
-    const owner = thing.owner ?? carrier ?? 'the party';
+    const owner = thing.owner ?? carrier ?? PARTY;
     const fate = fates.get(thing.id);
-    const isLost = fate?.fate === 'lost' || lost.has(thing.id);
     const loan = trip.arrangements.find((a) => a.kind === 'loan' && a.thingId === thing.id);
-    if (loan !== undefined && !isLost) add('return', thing, loan.who, `lent: ${loan.text}`, loan.byDate);
-    else if (thing.owner !== undefined && thing.owner !== carrier && !isLost)
-      add('return', thing, thing.owner, `${thing.owner}’s own`);
+    if (loan !== undefined && !isLost(thing))
+      one('return', thing, loan.who, `lent: ${loan.text}`, loan.byDate);
+    else if (thing.owner !== undefined && thing.owner !== carrier && !isLost(thing))
+      one('return', thing, thing.owner, `${thing.owner}’s own`);
     if (thing.madeBy === 'larder') continue;
-    if (isLost) add('replace', thing, owner, noted('lost on the way', fate?.note));
+    if (isLost(thing)) one('replace', thing, owner, noted('lost on the way', fate?.note));
     else if (fate?.fate === 'broke' || broken.has(thing.id) || thing.wear === 'needsRepair')
-      add('mend', thing, owner, noted('broke, or was to be mended', fate?.note));
-    if (isLost) continue;
-    if (wasWet && (isTentPart(thing) || DRIED.includes(thing.purpose)))
-      add('dry', thing, owner, 'it was packed wet; damp cloth rots');
-    if (CLEANED.includes(thing.purpose) && fate?.fate !== 'unused')
-      add('clean', thing, owner, 'it held food, fuel or water');
-    if (thing.expiresOn !== undefined && thing.expiresOn <= addDays(end, EXPIRY_DAYS))
-      add('expiry', thing, owner, `best before ${thing.expiresOn}`, thing.expiresOn);
+      one('mend', thing, owner, noted('broke, or was to be mended', fate?.note));
+    if (!isLost(thing) && thing.expiresOn !== undefined && thing.expiresOn <= addDays(end, EXPIRY_DAYS))
+      one('expiry', thing, owner, `best before ${thing.expiresOn}`, thing.expiresOn);
   }
+  const lists = [
+    ...trip.kits.map((kit) => ({ id: kit.id, name: kit.name, who: PARTY, things: kit.pieces })),
+    ...trip.members.map((m) => ({ id: m.id, name: m.name, who: m.name, things: ownThings(trip, m.id) })),
+  ];
+  const wants: readonly (readonly [ChoreKind, (thing: Thing) => boolean, string])[] = [
+    ['dry', (t) => wasWet && DRIED.includes(t.purpose), 'packed wet; damp cloth rots'],
+    [
+      'clean',
+      (t) => CLEANED.includes(t.purpose) && fates.get(t.id)?.fate !== 'unused',
+      'held food, fuel or water',
+    ],
+  ];
+  for (const [kind, wanted, why] of wants)
+    for (const { id, name, who, things } of lists) {
+      const own = things.filter((t) => t.madeBy !== 'larder' && !isLost(t) && wanted(t));
+      if (own.length === 0) continue;
+      const what = `${name}: ${own.map((t) => t.name.replace(`${name}: `, '')).join(', ')}`;
+      add({ id: `${kind}/${id}`, kind, things: own, what, who, why });
+    }
   return list.sort((a, b) => CHORE_KINDS.indexOf(a.kind) - CHORE_KINDS.indexOf(b.kind));
 }
+const PARTY = 'the party';
 
 function noted(why: string, note: string | undefined): string {
   return note === undefined ? why : `${why}: ${note}`;

@@ -112,7 +112,8 @@ describe('provisions', () => {
 });
 
 describe('chores', () => {
-  const kinds = (t: Trip) => chores(t).map((c) => `${c.kind} ${c.thing.id}: ${c.who}`);
+  const kinds = (t: Trip) =>
+    chores(t).map((c) => `${c.kind} ${c.things.map((x) => x.id).join('+')}: ${c.who}`);
   test('what is lent goes back, what held food is cleaned, what runs out is told', () =>
     expect(kinds(trip)).toEqual(['return scope: The museum', 'clean pot: the party', 'expiry spray: ada']));
   test('a wet trip is dried; what broke is mended, what was left is replaced and no longer cleaned', () => {
@@ -128,6 +129,16 @@ describe('chores', () => {
       'mend chair: the party',
       'replace pot: the party',
       'expiry spray: ada',
+    ]);
+  });
+  test('what wants the same in one kit, or of one person, is one chore', () => {
+    const wet = addEvent(
+      { ...trip, personalThings: [...trip.personalThings, own(aThing('shell', { purpose: 'rainwear' }))] },
+      { day: 2, moment: 'morning', kind: 'wetFly' },
+    );
+    expect(chores(wet).filter((c) => c.kind === 'dry')).toMatchObject([
+      { id: 'dry/kit', what: 'Kit: tent' },
+      { id: 'dry/ada', what: 'ada: bag, shell', who: 'ada' },
     ]);
   });
   test('a loan names its lender and date; done is remembered and can be taken back', () => {

@@ -1,7 +1,17 @@
 /** Carry trial: evidence instead of a guess. */
+import type { Member } from '../trip/model.js';
 import { formatMass } from '../units/format.js';
 import { heldUnder18, type LimitPolicy } from './limitPolicy.js';
 import { fitTrials, PACE_FLOOR, trialInWords } from './trialFit.js';
+
+/** "carry trial of 3 walks", "comfort on 9 days of trips", or both. */
+function evidence({ carryTrials }: Pick<Member, 'carryTrials'>): string {
+  const days = carryTrials.filter((t) => t.fromTrip !== undefined).length;
+  const walks = carryTrials.length - days;
+  const ofDays = `${days} ${days === 1 ? 'day' : 'days'} of trips`;
+  if (walks === 0) return `comfort on ${ofDays}`;
+  return `carry trial of ${walks} walks${days === 0 ? '' : ` and ${ofDays}`}`;
+}
 
 export const CARRY_TRIAL = {
   id: 'carryTrial',
@@ -23,7 +33,7 @@ export const CARRY_TRIAL = {
         : '';
     return heldUnder18(member, {
       limitKg: fit.limitKg,
-      reason: `carry trial of ${member.carryTrials.length} walks: ${why}${beyond} (${trialInWords(fit)})`,
+      reason: `${evidence(member)}: ${why}${beyond} (${trialInWords(fit)})`,
     });
   },
 } as const satisfies LimitPolicy;

@@ -109,7 +109,8 @@ export interface MemberSheet {
   /** Group pieces that others carry at the departure, by who. */
   readonly others: readonly { readonly who: string; readonly pieces: readonly string[] }[];
   readonly safety: readonly SafetyThing[];
-  readonly numbers: readonly EmergencyNumber[];
+  /** Absent in sheets that a phone stored before they told whom to call. */
+  readonly numbers?: readonly EmergencyNumber[];
   readonly days: readonly SheetDay[];
   readonly cautions: readonly string[];
 }

@@ -124,6 +124,26 @@ describe('a side trip', () => {
     // Who stays has the tarp, but neither first aid nor a map any more.
     expect(stayersLack).toEqual(['firstAid', 'navigation']);
   });
+  test('whoever stays has shelter in a tent', () => {
+    const [kit] = trip.kits;
+    const one = {
+      ...trip,
+      kits: [{ ...kit!, pieces: kit!.pieces.filter((p) => p.id !== 'tarp') }],
+    };
+    expect(sideTrip(one, 1, ['ada'], 2).stayersLack).toContain('emergencyShelter');
+    const camp = {
+      ...one,
+      kits: [
+        {
+          ...kit!,
+          pieces: one.kits[0]!.pieces.map((p) =>
+            p.id === 'tent' ? { ...p, purpose: 'tentBody' as const } : p,
+          ),
+        },
+      ],
+    };
+    expect(sideTrip(camp, 1, ['ada'], 2).stayersLack).not.toContain('emergencyShelter');
+  });
   test('without Ben nobody has a map', () =>
     expect(sideTrip(trip, 1, ['ada'], 2)).toMatchObject({ goersLack: ['navigation'] }));
   test('if all go, nobody stays who could lack anything; who has left the party goes nowhere', () => {

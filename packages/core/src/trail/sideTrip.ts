@@ -34,6 +34,9 @@ const MEETS: Readonly<Record<PartNeed, readonly Purpose[]>> = {
   navigation: ['navigation'],
   emergencyShelter: ['emergencyShelter', 'tarp'],
 };
+/** Whoever stays has their tents. */
+const camps = (things: readonly Thing[], need: PartNeed): boolean =>
+  need === 'emergencyShelter' && things.some((t) => t.purpose === 'tentBody');
 /** Hours of walking for which a whole day's snacks go along. */
 const SNACK_DAY_H = 8;
 
@@ -107,7 +110,8 @@ export function sideTrip(trip: Trip, day: number, memberIds: readonly string[], 
       };
     }),
     goersLack,
-    stayersLack: stayers.length === 0 ? [] : PART_NEEDS.filter((need) => !has(left, need)),
+    stayersLack:
+      stayers.length === 0 ? [] : PART_NEEDS.filter((need) => !has(left, need) && !camps(left, need)),
   };
 
   function limitOf(member: Member): number {

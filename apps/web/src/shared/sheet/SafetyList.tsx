@@ -1,9 +1,25 @@
-import type { SafetyThing } from '@graft/core';
+import type { EmergencyNumber, SafetyThing } from '@graft/core';
 
-/** What an emergency asks for, and where each of it is. */
-export function SafetyList({ things, me }: { things: readonly SafetyThing[]; me?: string }) {
+/** Whom to call in an emergency, what it asks for, and where each of it is. */
+export function SafetyList({
+  things,
+  numbers,
+  me,
+}: {
+  things: readonly SafetyThing[];
+  numbers: readonly EmergencyNumber[];
+  me?: string;
+}) {
   return (
     <ul className="sheet-list plain">
+      {numbers.map(({ name, relation, phone }) => (
+        <li key={`${name} ${phone}`} className="sheet-line">
+          <span className="grow">
+            <b>{name}</b> <span className="muted">({relation})</span>:{' '}
+            <a href={`tel:${phone.replace(/[^+\d]/g, '')}`}>{phone}</a>
+          </span>
+        </li>
+      ))}
       {things.map(({ name, everybody, at }) => (
         <li key={name} className="sheet-line">
           <span className="grow">

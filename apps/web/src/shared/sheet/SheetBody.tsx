@@ -297,7 +297,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
       {sheet.safety.length === 0 ? (
         <p className="over">▲ Nobody carries first aid, a beacon or a map: ask your leader.</p>
       ) : (
-        <SafetyList things={sheet.safety} me={sheet.name} />
+        <SafetyList things={sheet.safety} numbers={sheet.numbers ?? []} me={sheet.name} />
       )}
       {ticking !== undefined && (
         <label className="wide-tick">

@@ -51,6 +51,7 @@ function blocksOf(sheet: MemberSheet): readonly Block[] {
     heading('Who has the rest'),
     ...sheet.others.flatMap((o) => [plain(o.who), plain(o.pieces.join(', '))]),
     heading('In an emergency'),
+    ...(sheet.numbers ?? []).map((n) => plain(`${n.name} (${n.relation}): ${n.phone}`)),
     ...sheet.safety.map((s) =>
       plain(
         `${s.name}: ${s.everybody ? 'everybody has one; yours' : ''} ${s.at.map((a) => `${a.who}, ${a.place}`).join('; ')}`,

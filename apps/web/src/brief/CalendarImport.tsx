@@ -1,0 +1,55 @@
+import { Box, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { InvalidInputError, readTripCalendar, takeCalendar, type FieldError } from '@graft/core';
+import { dateWords } from '../shared/dates';
+import { ErrorList } from '../shared/ErrorList';
+import { FileButton } from '../shared/FileButton';
+import { useTrip } from '../shared/TripProvider';
+import { counted } from '../shared/words';
+
+/** The first day, and days at the end, out of a calendar file. */
+export function CalendarImport() {
+  const { trip, change, readOnly } = useTrip();
+  const [told, setTold] = useState('');
+  const [errors, setErrors] = useState<readonly FieldError[]>([]);
+  const read = async (file: File): Promise<void> => {
+    setTold('');
+    setErrors([]);
+    try {
+      const calendar = readTripCalendar(await file.text());
+      change(`dates from ${file.name}`, (t) => takeCalendar(t, calendar));
+      const more = trip.legs.length - calendar.days;
+      setTold(
+        `“${calendar.name}”: ${counted(calendar.days, 'day')} from ${dateWords(calendar.startDate)}.` +
+          (more > 0
+            ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.`
+            : ''),
+      );
+    } catch (error) {
+      if (!(error instanceof InvalidInputError)) throw error;
+      setErrors(error.errors);
+    }
+  };
+  return (
+    <Box>
+      <FileButton
+        size="2xs"
+        variant="outline"
+        disabled={readOnly}
+        label="Calendar file"
+        accept=".ics,text/calendar"
+        onFile={(file) => void read(file)}
+      >
+        Dates from a calendar
+      </FileButton>
+      {told !== '' && (
+        <Text fontSize="xs" role="status" mt="1">
+          {told}
+        </Text>
+      )}
+      {errors.length > 0 && (
+        <ErrorList title="The calendar was not taken; nothing has changed." errors={errors} />
+      )}
+    </Box>
+  );
+}

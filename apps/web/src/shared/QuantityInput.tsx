@@ -33,7 +33,7 @@ export function QuantityInput(props: Props) {
       setDraft(undefined);
       return;
     }
-    const parsed = parseQuantity(text, quantity, unit);
+    const parsed = parseQuantity(text, quantity, unit.toLowerCase());
     const error = !parsed.ok
       ? parsed.error
       : parsed.value < low || parsed.value > high

@@ -4,6 +4,7 @@ import {
   cureOf,
   planReshare,
   planStow,
+  restow,
   rideAdvice,
   shareMisfit,
   shareProblem,
@@ -13,6 +14,7 @@ import {
   type Placement,
   type ReshareAim,
   type ReshareResult,
+  type Restow,
   type RideAdvice,
   type Stow,
   type StowMove,
@@ -58,6 +60,8 @@ export const engineHere = {
       memberIds.forEach((id) => onStow(planStow(trip, id, { seed, iterations: STOW_ITERATIONS }).stow));
       onProgress(1);
     }),
+  runRestow: (trip: Trip, memberIds: readonly string[], day: number): Run<readonly Restow[]> =>
+    here(() => memberIds.flatMap((id) => restow(trip, id, day) ?? [])),
   runCures: (
     trip: Trip,
     memberId: string,

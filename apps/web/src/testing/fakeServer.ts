@@ -4,12 +4,15 @@ import {
   applyLibraryEdits,
   type Account,
   type EarlierTrip,
+  type IncidentNote,
+  type KeptIncident,
   type Library,
   type LibraryEdit,
   type LibraryEntry,
   type SheetProgress,
   type Trip,
   type TripEdit,
+  type TripRecord,
 } from '@graft/core';
 
 export interface FakeServer {
@@ -20,6 +23,9 @@ export interface FakeServer {
   sheets: SheetProgress;
   /** What the members carried before. */
   earlier: readonly EarlierTrip[];
+  /** What earlier trips teach, and the incident log. */
+  records: readonly TripRecord[];
+  incidents: KeptIncident[];
   /** Answers the next edits of the trip with this status and message instead of storing them. */
   refuse: { readonly status: number; readonly message: string } | undefined;
   /** While it cannot be reached nothing is answered. */
@@ -37,6 +43,8 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     library: { version: 1, entries: library },
     sheets: { links: [], marks: {} },
     earlier: [],
+    records: [],
+    incidents: [],
     refuse: undefined,
     down: false,
     calls: [],
@@ -54,6 +62,14 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
       );
     if (path.endsWith('/sheets')) return Promise.resolve(answer(200, server.sheets));
     if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
+    if (path.endsWith('/records')) return Promise.resolve(answer(200, { records: server.records }));
+    if (path.endsWith('/incidents')) {
+      if (init?.method !== 'POST') return Promise.resolve(answer(200, { incidents: server.incidents }));
+      const { id, note } = body() as { id: string; note: IncidentNote };
+      const kept = { ...note, id, writtenAt: '2027-08-21T11:30:00.000Z', writtenBy: OLGA.name };
+      server.incidents = [...server.incidents, kept];
+      return Promise.resolve(answer(201, kept));
+    }
     if (path.endsWith('/earlier')) return Promise.resolve(answer(200, { trips: server.earlier }));
     if (path === '/library') return Promise.resolve(answer(200, server.library));
     if (path === '/library/edits') {

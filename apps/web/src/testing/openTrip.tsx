@@ -6,7 +6,7 @@ import { configure } from '@testing-library/dom';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
-import type { LibraryEntry, SheetProgress, Trip, TripRole } from '@graft/core';
+import type { LibraryEntry, SheetProgress, Trip, TripRecord, TripRole } from '@graft/core';
 import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
@@ -27,7 +27,7 @@ export interface OpenTrip {
   readonly user: UserEvent;
 }
 
-export function Providers({ children }: { children: ReactNode }) {
+export function Providers({ at = '/', children }: { at?: string; children: ReactNode }) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   return (
     <ChakraProvider value={system}>
@@ -35,7 +35,7 @@ export function Providers({ children }: { children: ReactNode }) {
         <PreferencesProvider>
           <AccountProvider>
             <WhyProvider>
-              <MemoryRouter>{children}</MemoryRouter>
+              <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
             </WhyProvider>
           </AccountProvider>
         </PreferencesProvider>
@@ -52,18 +52,24 @@ export function openTrip(
     library = [],
     line = false,
     sheets,
+    at,
+    records,
   }: {
     role?: TripRole;
     library?: readonly LibraryEntry[];
     /** With the line of stations over it. */
     line?: boolean;
     sheets?: SheetProgress;
+    /** The page's address. */
+    at?: string;
+    records?: readonly TripRecord[];
   } = {},
 ): OpenTrip {
   const server = fakeServer(trip, library);
   if (sheets !== undefined) server.sheets = sheets;
+  if (records !== undefined) server.records = records;
   render(
-    <Providers>
+    <Providers {...(at === undefined ? {} : { at })}>
       <TripProvider stored={{ id: trip.id, trip, version: 1, role }}>
         <PlanFiguresProvider>
           {line && <StationLine />}

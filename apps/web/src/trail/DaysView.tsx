@@ -6,12 +6,14 @@ import {
   dayMoments,
   formatMass,
   formatPercent,
+  holdsFrom,
   isWithParty,
   loadsOverTrip,
   loadSteps,
   massDigits,
   putComfort,
   removeComfort,
+  type TripEvent,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { useReshare } from '../shared/reshare/useReshare';
@@ -21,7 +23,7 @@ import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { DAY_ROLE_WORDS } from '../shared/words';
 import { COMFORT_OPTIONS, ComfortPanel } from './ComfortPanel';
-import { HandoversPanel } from './HandoversPanel';
+import { HandoversPanel, type AskFor } from './HandoversPanel';
 import { HappeningsPanel } from './HappeningsPanel';
 import { RatioSteps, type MemberSteps } from './RatioSteps';
 import { eventText, partText, stepText } from './words';
@@ -40,7 +42,7 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
   const [panel, setPanel] = useState<Panel>('happened');
   const reshare = useReshare();
   /** What has just been noted and asks for another share. */
-  const [askFor, setAskFor] = useState<{ readonly memberId: string; readonly from: number } | undefined>();
+  const [askFor, setAskFor] = useState<AskFor | undefined>();
 
   const members = useMemo(
     () =>
@@ -55,6 +57,15 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
   const work = useMemo(() => new Map(carriedWork(trip).map((w) => [w.member.id, w.afterDay])), [trip]);
   const highest = members.reduce((a, b) => (b.ratios[day - 1]! > a.ratios[day - 1]! ? b : a));
   const frontId = members.some((m) => m.member.id === chosenId) ? chosenId! : highest.member.id;
+  const shareAnew = (event: Omit<TripEvent, 'id'>): void => {
+    setChosenId(event.memberId);
+    setAskFor({
+      memberId: event.memberId,
+      from: holdsFrom(event),
+      reason: eventText(plan, { ...event, id: '' }, massUnit),
+    });
+    setPanel('handovers');
+  };
   const happened = (d: number): string =>
     plan.events
       .filter((e) => e.day === d)
@@ -235,13 +246,9 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
           <HappeningsPanel
             day={day}
             onNoted={(event) => {
-              if (!RESHARE_AFTER.has(event.kind) || event.memberId === undefined) return;
-              const from = event.moment === 'morning' ? day : day + 1;
-              if (from > trip.legs.length) return;
-              setChosenId(event.memberId);
-              setAskFor({ memberId: event.memberId, from });
-              setPanel('handovers');
+              if (RESHARE_AFTER.has(event.kind) && holdsFrom(event) <= trip.legs.length) shareAnew(event);
             }}
+            onShareAnew={shareAnew}
           />
         ) : panel === 'comfort' ? (
           <ComfortPanel memberId={frontId} day={day} />

@@ -24,16 +24,25 @@ import { useTrip } from '../shared/TripProvider';
 import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { runRestow } from '../workers/engine';
 
+/** What a handover's record holds. */
+const LONGEST_REASON = 200;
 const AIMS: Readonly<Record<ReshareAim, string>> = {
   withinLimits: 'fewest to bring all within limits',
   best: 'fewest to be as fair as can be, within 2 %',
 };
 
+/** Something that has happened, for which another share is looked for at once. */
+export interface AskFor {
+  readonly memberId: string | undefined;
+  readonly from: number;
+  /** In words, for the handovers' record. */
+  readonly reason: string;
+}
+
 interface Props {
   readonly day: number;
   readonly reshare: Reshare;
-  /** Somebody to whom something has just happened: another share is looked for at once. */
-  readonly askFor: { readonly memberId: string; readonly from: number } | undefined;
+  readonly askFor: AskFor | undefined;
   readonly onAsked: () => void;
 }
 
@@ -48,26 +57,22 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
   const [stowed, setStowed] = useState<readonly Restow[] | undefined>();
   const day = Math.min(trip.legs.length, fromDay ?? askFor?.from ?? shownDay);
 
-  const find = (from: number, memberId?: string): void => {
+  const find = ({ from, memberId, reason }: AskFor): void => {
     setStowed(undefined);
     setProblem('');
-    const last = [...trip.events].reverse().find((e) => e.memberId === memberId);
-    const member = trip.members.find((m) => m.id === memberId);
-    const reason =
-      member === undefined || last === undefined ? 'shared anew on the way' : `${member.name}: ${last.kind}`;
     void reshare.find({
       of: trip,
       after: trip,
       day: from,
       aim,
-      reason,
+      reason: reason.slice(0, LONGEST_REASON),
       ...(memberId === undefined ? {} : { memberId }),
     });
   };
   const findAtOnce = useEffectEvent(() => {
     if (askFor === undefined) return;
     setFromDay(askFor.from);
-    find(askFor.from, askFor.memberId);
+    find(askFor);
     onAsked();
   });
   // Once for each thing that happens, after the page has shown that it did.
@@ -111,7 +116,12 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
         ))}
       </Box>
       <Flex gap="2" mt="1">
-        <Button size="sm" flex="1" loading={reshare.busy} onClick={() => find(day)}>
+        <Button
+          size="sm"
+          flex="1"
+          loading={reshare.busy}
+          onClick={() => find({ from: day, memberId: undefined, reason: 'shared anew on the way' })}
+        >
           Find the handovers
         </Button>
         {reshare.busy && (

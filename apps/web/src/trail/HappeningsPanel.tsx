@@ -6,6 +6,7 @@ import {
   carriedPieces,
   EVENT_MOMENTS,
   formatMass,
+  holdsFrom,
   isCarriedOn,
   isPersonal,
   isWithParty,
@@ -41,10 +42,13 @@ type NewEvent = Omit<TripEvent, 'id'>;
 export function HappeningsPanel({
   day,
   onNoted,
+  onShareAnew,
 }: {
   day: number;
   /** Told once something has been noted, for what follows from it. */
   onNoted: (event: NewEvent) => void;
+  /** Looks for another share from the day on which an event counts. */
+  onShareAnew: (event: NewEvent) => void;
 }) {
   const { trip, walked, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
@@ -151,6 +155,16 @@ export function HappeningsPanel({
                   }))
                 }
               />
+            )}
+            {!readOnly && holdsFrom(event) <= trip.legs.length && (
+              <Button
+                size="2xs"
+                variant="ghost"
+                aria-label={`Share anew after: ${eventText(trip, event, massUnit)}`}
+                onClick={() => onShareAnew(event)}
+              >
+                Share anew
+              </Button>
             )}
             <RemoveButton
               name={eventText(trip, event, massUnit)}

@@ -75,6 +75,26 @@ const trip: Trip = landLarder({
 describe('provisions', () => {
   test('taken: four meals of 200 g and three days of 100 g snacks for two', () =>
     expect(foodTakenKg(trip, 'cook')).toBeCloseTo(2 * (0.8 + 0.3), 9));
+  test('food that was listed by hand counts too: the group’s own, its part of what is for all, and its people’s', () => {
+    const byHand = aTrip(
+      [aMember('ada', { cookGroupId: 'cook' }), aMember('ben', { cookGroupId: 'cook' }), aMember('cleo')],
+      [
+        { ...aThing('stew', { massKg: 1, purpose: 'food' }), onlyGroupId: 'cook' },
+        aThing('rice', {
+          massKg: 0.9,
+          purpose: 'food',
+          consumption: { fromDay: 1, toDay: 1, residueKg: 0.3 },
+        }),
+        aThing('tent', { massKg: 3 }),
+      ],
+      [
+        own(aThing('bars', { massKg: 0.4, purpose: 'snack' })),
+        own(aThing('nuts', { massKg: 9, purpose: 'snack' }), 'cleo'),
+      ],
+    );
+    const grouped: Trip = { ...byHand, groups: [{ id: 'cook', name: 'Cook', kind: 'cook' }] };
+    expect(foodTakenKg(grouped, 'cook')).toBeCloseTo(1 + 0.6 * (2 / 3) + 0.4, 9);
+  });
   test('nothing is said while nobody has weighed what is left', () => {
     const [group] = provisions(trip);
     expect(group).toMatchObject({ personDays: 6, fuelKg: expect.closeTo(0.23, 9) as number });

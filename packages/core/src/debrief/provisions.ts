@@ -3,8 +3,8 @@ import { canisterFuelKg, fuelPlan } from '../larder/fuelPlan.js';
 import { cookGroups, eaters, isCarried } from '../larder/mealPlan.js';
 import { snackStretches } from '../larder/ownFood.js';
 import { asWalked, uneatenMeals } from '../trail/asWalked.js';
-import type { PartyGroup, Trip } from '../trip/model.js';
-import { isWithParty } from '../trip/queries.js';
+import type { PartyGroup, Purpose, Trip } from '../trip/model.js';
+import { allThings, isPersonal, isWithParty } from '../trip/queries.js';
 
 export interface GroupProvisions {
   readonly group: PartyGroup;
@@ -34,14 +34,31 @@ export function personDays(trip: Trip, groupId: string): number {
   );
 }
 
-/** Food of a group without packaging, kg. */
+/**
+ * What is used up of things that were listed by hand, kg: a group's own pieces, its part by people of what is for all,
+ * and what its members have themselves.
+ */
+function usedByHandKg(trip: Trip, groupId: string, purposes: readonly Purpose[]): number {
+  const people = eaters(trip, groupId);
+  const part = trip.members.length === 0 ? 0 : people.length / trip.members.length;
+  return allThings(trip)
+    .filter((t) => t.madeBy === undefined && purposes.includes(t.purpose))
+    .reduce((sum, thing) => {
+      const kg = thing.massKg - (thing.consumption?.residueKg ?? 0);
+      if (isPersonal(thing)) return people.some((m) => m.id === thing.memberId) ? sum + kg : sum;
+      if (thing.onlyGroupId === groupId) return sum + kg;
+      return thing.onlyGroupId === undefined ? sum + kg * part : sum;
+    }, 0);
+}
+
+/** Food of a group without packaging, kg: of the larder, and what was listed by hand. */
 export function foodTakenKg(trip: Trip, groupId: string): number {
   const people = eaters(trip, groupId);
   const mealsG = trip.meals
     .filter((m) => m.groupId === groupId && isCarried(m))
     .reduce((sum, m) => sum + m.dish.gPerServing * people.length, 0);
   const snacksKg = people.flatMap((m) => snackStretches(trip, m)).reduce((sum, s) => sum + s.massKg, 0);
-  return mealsG / 1000 + snacksKg;
+  return mealsG / 1000 + snacksKg + usedByHandKg(trip, groupId, ['food', 'snack']);
 }
 
 export function provisions(trip: Trip): readonly GroupProvisions[] {
@@ -55,7 +72,7 @@ export function provisions(trip: Trip): readonly GroupProvisions[] {
       const days = personDays(walked, group.id);
       const fuelKg = trip.canisters
         .filter((c) => c.groupId === group.id)
-        .reduce((sum, c) => sum + canisterFuelKg(c), 0);
+        .reduce((sum, c) => sum + canisterFuelKg(c), usedByHandKg(trip, group.id, ['fuel']));
       const burntKg = left?.fuelKg === undefined ? undefined : Math.max(0, fuelKg - left.fuelKg);
       const perDay = (kg: number): number => (days === 0 ? 0 : (1000 * kg) / days);
       return {

@@ -1,30 +1,8 @@
-import { expect, test, type Browser, type Page } from '@playwright/test';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import type { KeptMark, SheetProgress, Trip } from '@graft/core';
+import { expect, test, type Page } from '@playwright/test';
+import type { Trip } from '@graft/core';
 import { baseUrl, callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
-
-const PHONE = { viewport: { width: 390, height: 844 } };
-
-async function newLink(trip: string, member: string): Promise<string> {
-  const answer = await callApi(`/trips/${trip}/sheets/${member}/link`, { method: 'POST' });
-  expect(answer.status).toBe(201);
-  return `${baseUrl()}/s/#${((await answer.json()) as { token: string }).token}`;
-}
-const progress = async (trip: string): Promise<SheetProgress> =>
-  (await (await callApi(`/trips/${trip}/sheets`)).json()) as SheetProgress;
-const marksOf = async (trip: string, member: string): Promise<readonly KeptMark[]> =>
-  (await progress(trip)).marks[member] ?? [];
-
-/** A phone of its own with a link open on it. */
-async function phone(browser: Browser, url: string): Promise<Page> {
-  const page = await (await browser.newContext(PHONE)).newPage();
-  await page.goto(url);
-  await expect(status(page)).toContainText('packed');
-  return page;
-}
-const status = (page: Page) => page.locator('.sheet-bar').getByRole('status');
-const box = (page: Page, name: string | RegExp) => page.getByRole('checkbox', { name });
-const ready = (page: Page) => page.evaluate(async () => void (await navigator.serviceWorker.ready));
+import { pdfPages, squeezed } from '../pdf';
+import { box, marksOf, newLink, phone, ready, status } from '../sheets';
 
 test('links are made, two members tick on their phones, and the leader follows', async ({
   page,
@@ -246,19 +224,6 @@ test('a link that is withdrawn is void, and what it showed is gone from the devi
   await eddy.goto(`${baseUrl()}/s/`);
   await expect(eddy.getByRole('heading', { name: 'This is no whole link' })).toBeVisible();
 });
-
-/** The text of a PDF, page by page, without the spaces that print puts between letters. */
-async function pdfPages(pdf: Buffer): Promise<readonly string[]> {
-  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
-  const pages: string[] = [];
-  for (let n = 1; n <= document.numPages; n += 1) {
-    const { items } = await (await document.getPage(n)).getTextContent();
-    pages.push(squeezed(items.map((i) => ('str' in i ? i.str : '')).join('')));
-  }
-  await document.destroy();
-  return pages;
-}
-const squeezed = (text: string): string => text.replace(/\s/g, '');
 
 test('on paper each member has one side of A4, which holds all that is theirs', async ({ page, browser }) => {
   const id = await importTrip(demoText('hut-roof'));

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { tripErrors } from '../formats/tripFile.js';
 import { landLarder } from '../larder/landLarder.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
@@ -223,6 +224,19 @@ describe('the record', () => {
     expect(noAda).toMatchObject({ comfort: [], weighIns: [], contacts: [], missed: [] });
     expect(noAda.events.map((e) => e.kind)).toEqual(['left']);
     expect(noAda.uses.map((u) => u.thingId)).toEqual(['chair']);
+  });
+  test('a copy of a trip on which things changed hands is whole: no pack keeps a place for what it does not hold', () => {
+    const placed: Trip = {
+      ...handOver(trip, 2, [{ pieceId: 'tent', toMemberId: 'ben' }], 'tired'),
+      stows: ['ada', 'ben'].map((memberId) => ({
+        memberId,
+        placements: [{ thingId: 'tent', zoneId: 'core', side: 'centre', pinned: false }],
+      })),
+    };
+    expect(tripErrors(placed)).toEqual([]);
+    const copy = duplicateTrip(placed, 'next', 'Next', '2028-05-10');
+    expect(tripErrors(copy)).toEqual([]);
+    expect(copy.stows.map((s) => s.placements.length)).toEqual([1, 0]);
   });
   test('a copy of the trip starts with an empty record, but knows whom to call', () => {
     const full: Trip = {

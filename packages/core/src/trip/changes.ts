@@ -38,6 +38,11 @@ function withoutStrays(trip: Trip, pieceIds: ReadonlySet<string>): Trip {
   return { ...trip, stows };
 }
 
+/** The trip without placements of pieces in packs that hold them on no day. */
+export function withTidyStows(trip: Trip): Trip {
+  return withoutStrays(trip, new Set(allPieces(trip).map((p) => p.id)));
+}
+
 /** Without handovers to whoever has the piece already. */
 function withoutIdleHandovers(trip: Trip): Trip {
   const carrier = new Map(trip.share.map((a) => [a.pieceId, a.memberId]));
@@ -230,7 +235,7 @@ export function removeMember(trip: Trip, memberId: string): Trip {
     missed: trip.missed.filter((m) => m.memberId !== memberId),
   };
   const tidy = withoutIdleHandovers(without);
-  return forgetThings(withoutStrays(tidy, new Set(allPieces(tidy).map((p) => p.id))), own);
+  return forgetThings(withTidyStows(tidy), own);
 }
 
 /** What-ifs without some of what they suppose; one that supposes nothing any more goes. */

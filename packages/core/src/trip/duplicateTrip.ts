@@ -1,3 +1,4 @@
+import { withTidyStows } from './changes.js';
 import { NEW_IN_VERSION_6 } from './emptyTrip.js';
 import type { Trip } from './model.js';
 
@@ -8,7 +9,8 @@ import type { Trip } from './model.js';
  */
 export function duplicateTrip(trip: Trip, id: string, name: string, startDate: string): Trip {
   const { notes: _notes, departure: _departure, debriefedOn: _debriefedOn, ...rest } = trip;
-  return {
+  // What was handed over on the way has its place in the pack of its first carrier alone.
+  return withTidyStows({
     ...rest,
     ...NEW_IN_VERSION_6,
     contacts: trip.contacts,
@@ -23,5 +25,5 @@ export function duplicateTrip(trip: Trip, id: string, name: string, startDate: s
     variants: [],
     legs: trip.legs.map((leg) => ({ ...leg, afterRain: false })),
     members: trip.members.map(({ lastDay: _left, ...m }) => ({ ...m, conditions: [] })),
-  };
+  });
 }

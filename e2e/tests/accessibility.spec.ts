@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import axe from 'axe-core';
+import { parseTripFile, serialiseTripFile } from '@graft/core';
 import { baseUrl, demoText, importTrip, openStation, enter } from '../support';
 
 interface Violation {
@@ -25,6 +26,19 @@ async function violations(page: Page): Promise<readonly string[]> {
       .map((n) => `${rule}: ${n.target.join(' ')} (${n.failureSummary})`),
   );
 }
+
+/** A trip on which something was noted of everything. */
+const recorded = ((): string => {
+  const trip = parseTripFile(demoText('hut-roof'));
+  const [first] = trip.members;
+  return serialiseTripFile({
+    ...trip,
+    weighIns: [{ memberId: first!.id, measuredKg: 18.4, waterL: 1, checked: ['even'] }],
+    events: [{ id: 'e', day: 2, moment: 'morning', kind: 'hurt', memberId: first!.id, factor: 0.5 }],
+    comfort: [{ id: 'c', memberId: first!.id, day: 2, comfort: 4, hurts: ['hips'] }],
+    missed: [{ id: 'm', name: 'Spoon' }],
+  });
+})();
 
 let id: string;
 test.beforeAll(async () => {
@@ -59,6 +73,33 @@ for (const colours of ['light', 'dark'] as const) {
       await page.setViewportSize({ width: 390, height: 844 });
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1, name: 'Eddy' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
+    test('every view of Trail and Debrief, and the papers', async ({ page }) => {
+      const noted = await importTrip(recorded);
+      await openStation(page, noted, 'trail?day=2');
+      for (const [station, views] of [
+        ['trail?day=2', 'Trail'],
+        ['debrief', 'Debrief'],
+      ] as const) {
+        await openStation(page, noted, station);
+        for (const choice of await page
+          .getByRole('radiogroup', { name: views, exact: true })
+          .locator('label')
+          .all()) {
+          await choice.click();
+          await page.waitForTimeout(500);
+          expect(await violations(page)).toEqual([]);
+        }
+      }
+      await openStation(page, noted, 'trail?view=days&day=2');
+      for (const tab of ['Handovers', 'Comfort']) {
+        await page.getByRole('radiogroup', { name: 'The day', exact: true }).getByText(tab).click();
+        await page.waitForTimeout(300);
+        expect(await violations(page)).toEqual([]);
+      }
+      await page.goto(`${baseUrl()}/trips/${noted}/trail/print?day=1`);
+      await expect(page.getByRole('heading', { name: 'Safety sheet, day 1' })).toBeVisible();
       expect(await violations(page)).toEqual([]);
     });
     test('the account', async ({ page }) => {

@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|track|edit|kit|api|sheets] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|track|edit|kit|api|sheets|trail] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -10,12 +10,13 @@ import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
 import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
+import { benchTrail } from './lib/benchTrail.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets'];
+const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets', 'trail'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -135,6 +136,7 @@ await main(async () => {
   }
   if (wants('api')) await benchApi();
   if (wants('sheets')) await benchSheets(core, seed);
+  if (wants('trail')) await benchTrail(core, seed);
 });
 
 /** A GPX text of so many points on a wavy way, with the instrument's noise. */

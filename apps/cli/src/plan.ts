@@ -12,7 +12,7 @@ import {
   formatSignedCm,
   InvalidInputError,
   parseTripFile,
-  planStow,
+  planWholeStow,
   planReport,
   replaceShare,
   adoptStow,
@@ -108,7 +108,7 @@ function main(): void {
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
-    (t, member) => adoptStow(t, planStow(t, member.id, { seed }).stow),
+    (t, member) => adoptStow(t, planWholeStow(t, member.id, { seed })),
     replaceShare(trip, result.share),
   );
   const stowed = performance.now();

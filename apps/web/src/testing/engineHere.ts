@@ -3,7 +3,7 @@ import {
   assess,
   cureOf,
   planReshare,
-  planStow,
+  planWholeStow,
   restow,
   rideAdvice,
   shareMisfit,
@@ -57,7 +57,7 @@ export const engineHere = {
     onProgress: (done: number) => void,
   ): Run<void> =>
     here(() => {
-      memberIds.forEach((id) => onStow(planStow(trip, id, { seed, iterations: STOW_ITERATIONS }).stow));
+      memberIds.forEach((id) => onStow(planWholeStow(trip, id, { seed, iterations: STOW_ITERATIONS })));
       onProgress(1);
     }),
   runRestow: (trip: Trip, memberIds: readonly string[], day: number): Run<readonly Restow[]> =>

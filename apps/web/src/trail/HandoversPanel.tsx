@@ -196,7 +196,7 @@ function StowedPacks({ trip, stows }: { trip: Trip; stows: readonly Restow[] }) 
           ? 'Handed over. No stowed pack changes.'
           : `Handed over. ${counted(stows.length, 'pack')} changed; all else stays where it was.`}
       </Text>
-      {stows.map(({ stow, added, moved, misfit }) => {
+      {stows.map(({ stow, added, moved, misfit, unsafe }) => {
         const member = trip.members.find((m) => m.id === stow.memberId)!;
         const zone = (id: string): string => {
           const at = stow.placements.find((p) => p.thingId === id)?.zoneId;
@@ -213,10 +213,11 @@ function StowedPacks({ trip, stows }: { trip: Trip; stows: readonly Restow[] }) 
               : added.map((id) => `${name(id)} → ${zone(id)}`).join('; ')}
             {moved.length > 0 &&
               `; to make room: ${moved.map((id) => `${name(id)} → ${zone(id)}`).join('; ')}`}
-            {misfit > 1e-6 && (
+            {(misfit > 1e-6 || unsafe > 0) && (
               <Text as="span" color="overload.fg">
                 {' '}
-                ▲ Not all of it fits: plan this pack anew at Packs.
+                ▲ {misfit > 1e-6 ? 'Not all of it fits' : 'A rule of safety is broken'}: plan this pack anew
+                at Packs.
               </Text>
             )}
           </Box>

@@ -145,15 +145,25 @@ export function runStows(
   };
 }
 
-/** Stows after a handover, each thing where it was but what has come; after `stop`, nothing. */
+/** Stows after a handover, each thing where it was but what has come; several packs at once. After `stop`, nothing. */
 export function runRestow(
   trip: Trip,
   memberIds: readonly string[],
   day: number,
 ): Run<readonly Restow[] | undefined> {
-  const worker = startWorker();
-  const work = wrap<Engine>(worker).restow(trip, memberIds, day);
-  return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
+  const hands = atOnce(memberIds.length);
+  const runs = Array.from({ length: hands }, (_v, hand) => {
+    const own = memberIds.filter((_id, i) => i % hands === hand);
+    const worker = startWorker();
+    const work = wrap<Engine>(worker).restow(trip, own, day);
+    return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
+  });
+  return {
+    result: Promise.all(runs.map((r) => r.result)).then((parts) =>
+      parts.some((p) => p === undefined) ? undefined : parts.flatMap((p) => p ?? []),
+    ),
+    stop: () => runs.forEach((r) => r.stop()),
+  };
 }
 
 /** The cheapest move against each finding of a stow, in the findings' order; nothing after `stop`. */

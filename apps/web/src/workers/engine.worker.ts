@@ -3,7 +3,7 @@ import {
   assess,
   cureOf,
   planReshare,
-  planStow,
+  planWholeStow,
   restow,
   rideAdvice,
   shareMisfit,
@@ -44,10 +44,10 @@ const engine = {
     return shareMisfit(trip, seed, (done) => void onProgress(done));
   },
   stow(trip: Trip, memberId: string, seed: number, onProgress: (done: number, best: Stow) => void): Stow {
-    return planStow(trip, memberId, {
+    return planWholeStow(trip, memberId, {
       seed,
       onProgress: ({ done, best }) => void onProgress(done, best.stow),
-    }).stow;
+    });
   },
   /** Stows of some members with what has come and gone from a day on; nothing for packs that were never stowed. */
   restow(trip: Trip, memberIds: readonly string[], day: number): readonly Restow[] {

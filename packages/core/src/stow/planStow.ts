@@ -192,6 +192,29 @@ export function costOfStow(problem: StowProblem, placements: readonly Placement[
   return withLoaders(() => new StowSearch(problem, placements, FINE_CELL_CM).cost());
 }
 
+/** Moves of a mending, and how often it is tried while something is left out or unsafe. */
+const MEND_MOVES = 1500;
+const MEND_TRIES = 4;
+
+/**
+ * A stow in which something is left out or unsafe, mended from where everything is; the same stow where no mend is found.
+ *
+ * @param seed the same seed gives the same mend
+ */
+export function mendStow(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  seed: number,
+): { readonly placements: readonly Placement[]; readonly cost: StowCost } {
+  return withLoaders(() => {
+    const search = new StowSearch(problem, placements, FINE_CELL_CM);
+    const random = seededRandom(seed);
+    for (let k = 0; k < MEND_TRIES && isAmiss(search.cost()); k += 1)
+      anneal(search, random, MEND_MOVES, MORE_HEAT, STRICT_WEIGHTS);
+    return { placements: search.placements(), cost: search.cost() };
+  });
+}
+
 /** Simulated annealing over places, turns, loading order and compartments; ends on the best stow it has seen. */
 function anneal(
   search: StowSearch,

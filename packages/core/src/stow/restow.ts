@@ -3,15 +3,18 @@
  * source), what has left leaves its room, and what has come is put where the whole comes off best. Only where that does
  * not fit is something else moved.
  */
+import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
 import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
-import { thingsInPack } from '../trip/queries.js';
-import { exact } from './placeAt.js';
-import { bestMoves, bestPlace, type StowState } from './stowMoves.js';
-import { planningDay, stowProblem } from './stowProblem.js';
+import { adoptStow } from '../trip/changes.js';
+import { handoverDays, memberById, thingsInPack } from '../trip/queries.js';
+import { exact, placeAt } from './placeAt.js';
+import { costOfStow, mendStow, planStow, type StowOptions } from './planStow.js';
+import { bestPlace, type StowState } from './stowMoves.js';
+import { stowProblem, type StowProblem } from './stowProblem.js';
 
-/** Moves of other things that are tried to make room, at most. */
-const MOST_MENDS = 3;
+/** The same pack and things give the same stow. */
+const SEED = 1;
 
 export interface Restow {
   readonly stow: Stow;
@@ -21,6 +24,8 @@ export interface Restow {
   readonly moved: readonly string[];
   /** What still does not fit, by the planner's measure of litres and kg; 0 when all is in. */
   readonly misfit: number;
+  /** Safety rules broken. */
+  readonly unsafe: number;
 }
 
 /** Members whose pack holds other things from a day on than it did before something changed. */
@@ -49,8 +54,7 @@ export function changedPacks(before: Trip, after: Trip, day: number): readonly s
 export function restow(trip: Trip, memberId: string, day: number): Restow | undefined {
   const stow = trip.stows.find((s) => s.memberId === memberId);
   if (stow === undefined || stow.placements.length === 0) return undefined;
-  const worst = Math.max(day, planningDay(trip, memberId));
-  const problem = stowProblem(trip, memberId, worst);
+  const problem = stowProblem(trip, memberId, heaviestFrom(trip, memberId, day));
   const inPack = new Set(problem.things.map((t) => t.thing.id));
   const placedIds = new Set(stow.placements.map((p) => p.thingId));
   // What is no longer in the pack keeps its place in the list: it was there on the days before.
@@ -70,24 +74,65 @@ export function restow(trip: Trip, memberId: string, day: number): Restow | unde
     ({ placements, state } = best);
     added.push(thing.id);
   }
-  const moved: string[] = [];
-  for (let i = 0; i < MOST_MENDS && (state?.cost.misfit ?? 0) > 1e-6; i += 1) {
-    const [mend] = bestMoves(
-      problem,
-      placements,
-      ({ cost }) => cost.misfit,
-      problem.things.map((t) => t.thing.id),
-      1,
-    );
-    if (mend === undefined) break;
-    ({ placements } = mend);
-    state = mend.after;
-    moved.push(mend.thingId);
-  }
+  if (state === undefined || added.length === 0) return { stow, added, moved: [], misfit: 0, unsafe: 0 };
+  const wanted = placements;
+  if (state.cost.misfit > 1e-6 || state.cost.safety > 0)
+    placements = broughtBack(problem, wanted, mendStow(problem, wanted, SEED).placements);
+  const cost = costOfStow(problem, placements);
+  const zoneBefore = new Map(wanted.map((p) => [p.thingId, p.zoneId]));
   return {
-    stow: added.length === 0 ? stow : { memberId, placements: [...placements, ...gone] },
+    stow: { memberId, placements: [...placements, ...gone] },
     added,
-    moved,
-    misfit: state?.cost.misfit ?? 0,
+    moved: placements
+      .filter((p) => zoneBefore.get(p.thingId) !== p.zoneId && !added.includes(p.thingId))
+      .map((p) => p.thingId),
+    misfit: cost.misfit,
+    unsafe: cost.safety,
   };
+}
+
+/** The member's heaviest day from a day on, as long as nothing else changes hands. */
+function heaviestFrom(trip: Trip, memberId: string, day: number): number {
+  const next = handoverDays(trip).find((d) => d > day) ?? trip.legs.length + 1;
+  const loads = loadsOverTrip(trip, memberById(trip, memberId)).slice(day - 1, next - 1);
+  return heaviestDay(loads).day;
+}
+
+/** A mended stow with all that was moved without need put back where it was. */
+function broughtBack(
+  problem: StowProblem,
+  before: readonly Placement[],
+  mended: readonly Placement[],
+): readonly Placement[] {
+  const old = new Map(before.map((p) => [p.thingId, p]));
+  let now = mended;
+  let cost = costOfStow(problem, now);
+  for (const { thingId } of mended) {
+    const was = old.get(thingId)!;
+    const is = now.find((p) => p.thingId === thingId)!;
+    if (was.zoneId === is.zoneId || was.spot === undefined) continue;
+    const { zoneId, side, pinned, spot } = was;
+    const tried = placeAt(problem, now, thingId, { zoneId, side, pinned, ...spot });
+    const then = costOfStow(problem, tried);
+    if (then.misfit > cost.misfit + 1e-6 || then.safety > cost.safety || then.tooDeep > cost.tooDeep)
+      continue;
+    now = tried;
+    cost = then;
+  }
+  return now;
+}
+
+/**
+ * Plan one member's pack for the day of their largest load ratio, and find a place in it for what changes hands to them
+ * on other days.
+ */
+export function planWholeStow(trip: Trip, memberId: string, options: StowOptions): Stow {
+  const { stow } = planStow(trip, memberId, options);
+  const planned = adoptStow(trip, stow);
+  return handoverDays(trip)
+    .reduce<Trip>((t, day) => {
+      const next = restow(t, memberId, day)?.stow;
+      return next === undefined ? t : adoptStow(t, next);
+    }, planned)
+    .stows.find((s) => s.memberId === memberId)!;
 }

@@ -66,7 +66,7 @@ export async function openStation(page: Page, id: string, station: string, base 
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
 }
 export const station = (page: Page, name: string): Locator =>
-  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
+  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}\\b`) });
 export const saved = (page: Page): Promise<void> =>
   expect(page.getByRole('banner').getByRole('status')).toHaveText('Saved');
 

@@ -23,7 +23,10 @@ export default {
       name: 'core-knows-no-framework',
       severity: 'error',
       from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(yup|ics|saxes|suncalc|papaparse|@types)/' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(yup|ics|ical\\.js|saxes|fast-xml-parser|suncalc|papaparse|@types)/',
+      },
     },
     {
       name: 'web-and-server-are-apart',

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
 import { outingEdits } from '@graft/core';
 import { dateWords, today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { Tabs } from '../shared/Tabs';
+import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/TripProvider';
 import { useLibrary } from '../shared/useLibrary';
 import { ArchiveView } from './ArchiveView';
@@ -37,13 +38,7 @@ export function DebriefStation() {
   };
   if (trip.members.length === 0)
     return (
-      <Text p="6">
-        Nobody is on this trip yet. Add members under{' '}
-        <Link asChild textDecoration="underline">
-          <RouterLink to="../people">People</RouterLink>
-        </Link>
-        : what they used, missed and felt is asked for here after the trip, and the next trip starts from it.
-      </Text>
+      <NobodyYet what="what they used, missed and felt is asked for here after the trip, and the next trip starts from it." />
     );
   return (
     <Flex direction="column" minH="calc(100dvh - 96px)">

@@ -15,6 +15,7 @@ import {
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';
+import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
 
 const FATE_WORDS: Readonly<Record<ThingFate, string>> = {
@@ -203,15 +204,7 @@ function MissedPanel() {
     setName('');
   };
   return (
-    <Box
-      w={{ base: '100%', lg: '330px' }}
-      flexShrink={0}
-      borderStartWidth={{ base: 0, lg: '1px' }}
-      bg="bg.panel"
-      px="4"
-      py="3"
-      fontSize="sm"
-    >
+    <SideBox w="330px">
       <Text fontWeight="600">What was missed</Text>
       <Box as="ul" listStyleType="none" aria-label="What was missed" fontSize="xs">
         {trip.missed.map((m) => (
@@ -263,6 +256,6 @@ function MissedPanel() {
         Unused on several trips of one style: the next one suggests to leave it, never the safety kit. Missed:
         the next one suggests to bring it.
       </Text>
-    </Box>
+    </SideBox>
   );
 }

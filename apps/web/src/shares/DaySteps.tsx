@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
 import { formatPercent, type ShareFigures, type Trip } from '@graft/core';
+import { LimitLine, TickLines } from '../shared/chartParts';
 import { dayDate } from '../shared/dates';
 import { DayButton } from '../shared/DayButton';
 import { useWidth } from '../shared/useWidth';
@@ -86,37 +87,14 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
               fill={paint('bg.muted')}
             />
           )}
-          {y.ticks(4).map((tick) => (
-            <g key={tick}>
-              <line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={paint('border.muted')}
-              />
-              <text
-                x={MARGIN.left - 6}
-                y={y(tick) + 4}
-                textAnchor="end"
-                style={{ fontSize: 11 }}
-                fill={paint('fg.muted')}
-              >
-                {formatPercent(tick, 0)}
-              </text>
-            </g>
-          ))}
-          <line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={y(1)}
-            y2={y(1)}
-            stroke={paint('fg')}
-            strokeWidth="2"
+          <TickLines
+            y={y}
+            from={MARGIN.left}
+            to={width - MARGIN.right}
+            count={4}
+            format={(tick) => formatPercent(tick, 0)}
           />
-          <text x={width - MARGIN.right + 6} y={y(1) + 4} style={{ fontSize: 11 }} fill={paint('fg')}>
-            limit
-          </text>
+          <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />
           {figures.members.map((m) => (
             <path
               key={m.member.id}

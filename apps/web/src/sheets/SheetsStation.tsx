@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
@@ -18,6 +18,7 @@ import { today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';
 import { SidePanel } from '../shared/SidePanel';
+import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
 import { LinkDialog, type NewLink } from './LinkDialog';
@@ -100,15 +101,7 @@ export function SheetsStation() {
   };
 
   if (trip.members.length === 0)
-    return (
-      <Text p="6">
-        Nobody is on this trip yet. Add members under{' '}
-        <Link asChild textDecoration="underline">
-          <RouterLink to="../people">People</RouterLink>
-        </Link>
-        : each gets a sheet with what they carry, where it goes, and who has the rest.
-      </Text>
-    );
+    return <NobodyYet what="each gets a sheet with what they carry, where it goes, and who has the rest." />;
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} minH="calc(100dvh - 96px)">
       <Box flex="1" minW="0" overflow="auto">

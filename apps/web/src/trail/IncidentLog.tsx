@@ -19,7 +19,7 @@ import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { localNow } from './localNow';
 
-export const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {
+const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {
   alert: 'alert',
   voice: 'reacts to voice',
   pain: 'reacts to pain',

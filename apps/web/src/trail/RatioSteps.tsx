@@ -9,6 +9,7 @@ import {
   type MassUnit,
   type Trip,
 } from '@graft/core';
+import { LimitLine, TickLines } from '../shared/chartParts';
 import { DayButton } from '../shared/DayButton';
 import { dayDate } from '../shared/dates';
 import { useWidth } from '../shared/useWidth';
@@ -102,37 +103,14 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
             fill={paint('bg.panel')}
             stroke={paint('border.muted')}
           />
-          {y.ticks(5).map((tick) => (
-            <g key={tick}>
-              <line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={paint('border.muted')}
-              />
-              <text
-                x={MARGIN.left - 6}
-                y={y(tick) + 4}
-                textAnchor="end"
-                style={{ fontSize: 11 }}
-                fill={paint('fg.muted')}
-              >
-                {formatPercent(tick, 0)}
-              </text>
-            </g>
-          ))}
-          <line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={y(1)}
-            y2={y(1)}
-            stroke={paint('fg')}
-            strokeWidth="2"
+          <TickLines
+            y={y}
+            from={MARGIN.left}
+            to={width - MARGIN.right}
+            count={5}
+            format={(tick) => formatPercent(tick, 0)}
           />
-          <text x={width - MARGIN.right + 6} y={y(1) + 4} style={{ fontSize: 11 }} fill={paint('fg')}>
-            limit
-          </text>
+          <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />
           {days.map((d) => (
             <text
               key={d}

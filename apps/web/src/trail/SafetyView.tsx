@@ -17,6 +17,7 @@ import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, textColumn } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
+import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
@@ -115,17 +116,9 @@ export function SafetyView({ day }: { day: number }) {
         <Contacts />
       </Box>
       {role !== 'read' && (
-        <Box
-          w={{ base: '100%', lg: '452px' }}
-          flexShrink={0}
-          borderStartWidth={{ base: 0, lg: '1px' }}
-          bg="bg.panel"
-          px="4"
-          py="3"
-          overflow="auto"
-        >
+        <SideBox w="452px">
           <IncidentLog day={day} />
-        </Box>
+        </SideBox>
       )}
     </Flex>
   );

@@ -2,17 +2,13 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { adoptStow, carrierOf, dayLoad, planStow, withEvents, type Trip } from '@graft/core';
 import { demoTrip } from '../testing/demo';
+import { engineHere, solverHere } from '../testing/engineHere';
 import { openTrip } from '../testing/openTrip';
 import { TrailStation } from './TrailStation';
 
-jest.mock(
-  '../workers/engine',
-  () => jest.requireActual<typeof import('../testing/engineHere')>('../testing/engineHere').engineHere,
-);
-jest.mock(
-  '../workers/solver',
-  () => jest.requireActual<typeof import('../testing/engineHere')>('../testing/engineHere').solverHere,
-);
+jest.mock('../workers/engine', () => engineHere);
+jest.mock('../workers/solver', () => solverHere);
+jest.setTimeout(60_000);
 
 const HUT = demoTrip('hut-roof');
 /** Both packs stowed, quickly. */

@@ -1,8 +1,9 @@
-import { Box, Flex, Link, Text } from '@chakra-ui/react';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { Box, Flex } from '@chakra-ui/react';
+import { useSearchParams } from 'react-router';
 import { DaySelect } from '../shared/DaySelect';
 import { Tabs } from '../shared/Tabs';
 import { today } from '../shared/dates';
+import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/TripProvider';
 import { DaysView } from './DaysView';
 import { SafetyView } from './SafetyView';
@@ -36,13 +37,7 @@ export function TrailStation() {
 
   if (trip.members.length === 0)
     return (
-      <Text p="6">
-        Nobody is on this trip yet. Add members under{' '}
-        <Link asChild textDecoration="underline">
-          <RouterLink to="../people">People</RouterLink>
-        </Link>
-        : here their packs are weighed before leaving, and their loads followed day by day.
-      </Text>
+      <NobodyYet what="here their packs are weighed before leaving, and their loads followed day by day." />
     );
   return (
     <Flex direction="column" minH="calc(100dvh - 96px)">

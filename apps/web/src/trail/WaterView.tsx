@@ -10,7 +10,9 @@ import {
   waterWay,
   type SourceAhead,
 } from '@graft/core';
+import { TickLines } from '../shared/chartParts';
 import { QuantityInput } from '../shared/QuantityInput';
+import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
 import { useWidth } from '../shared/useWidth';
 import { RELIANCE_WORDS } from '../shared/words';
@@ -140,16 +142,7 @@ export function WaterView({ day }: { day: number }) {
           told and not relied on. Treat water as the land manager says.
         </Text>
       </Box>
-      <Box
-        w={{ base: '100%', lg: '376px' }}
-        flexShrink={0}
-        borderStartWidth={{ base: 0, lg: '1px' }}
-        bg="bg.panel"
-        px="4"
-        py="3"
-        fontSize="sm"
-        overflow="auto"
-      >
+      <SideBox w="376px">
         <Text fontWeight="600">A way of your own</Text>
         <Flex gap="2" mt="1" align="center">
           <Box w="5rem">
@@ -225,7 +218,7 @@ export function WaterView({ day }: { day: number }) {
             Note {leftL.toFixed(1)} L each for day {day}
           </Button>
         )}
-      </Box>
+      </SideBox>
     </Flex>
   );
 }
@@ -253,26 +246,13 @@ function WaterLine({ ahead, atKm, leftL }: { ahead: readonly SourceAhead[]; atKm
         role="img"
         aria-label={`Water left over the way: ${ahead.map((s) => `${s.name} ${litres(s.leftL)}`).join(', ')}`}
       >
-        {y.ticks(3).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke={paint('border.muted')}
-            />
-            <text
-              x={MARGIN.left - 6}
-              y={y(tick) + 4}
-              textAnchor="end"
-              style={{ fontSize: 11 }}
-              fill={paint('fg.muted')}
-            >
-              {tick} L
-            </text>
-          </g>
-        ))}
+        <TickLines
+          y={y}
+          from={MARGIN.left}
+          to={width - MARGIN.right}
+          count={3}
+          format={(tick) => `${tick} L`}
+        />
         {ahead.map((s, i) => (
           <g key={`${s.name} ${s.atKm}`}>
             <line

@@ -24,6 +24,7 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { RemoveButton } from '../shared/RemoveButton';
+import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { localNow } from './localNow';
@@ -234,18 +235,7 @@ export function WeighInView() {
           </Text>
         </Box>
       </Box>
-      <Box
-        w={{ base: '100%', lg: '376px' }}
-        flexShrink={0}
-        borderStartWidth={{ base: 0, lg: '1px' }}
-        bg="bg.panel"
-        px="4"
-        py="3"
-        overflow="auto"
-        role="region"
-        aria-label={`Weigh-in of ${chosen.name}`}
-        tabIndex={0}
-      >
+      <SideBox w="376px" label={`Weigh-in of ${chosen.name}`}>
         <MemberWeighIn
           key={chosen.id}
           trip={trip}
@@ -256,7 +246,7 @@ export function WeighInView() {
           readOnly={readOnly}
           put={put}
         />
-      </Box>
+      </SideBox>
     </Flex>
   );
 }

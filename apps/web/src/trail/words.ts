@@ -15,7 +15,7 @@ import type {
 import { allThings, formatMass, formatMassChange } from '@graft/core';
 
 /** Said of what it happened to: "Wren is hurt", "Tarp was left behind". */
-export const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
+const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
   tired: 'is tired',
   hurt: 'is hurt',
   ill: 'is ill',

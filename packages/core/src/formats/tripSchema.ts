@@ -68,7 +68,7 @@ export const TRIP_FILE_FORMAT = 'graft-trip';
 export const TRIP_FILE_VERSION = 6;
 const MAX_MEMBERS = 60;
 /** Walks on a member's record at most, days of trips among them. */
-export const MOST_TRIALS = 200;
+const MOST_TRIALS = 200;
 /** Pieces of one kit at most. */
 export const MOST_PIECES = 300;
 

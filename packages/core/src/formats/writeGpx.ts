@@ -70,7 +70,7 @@ function waypoint(track: Track, { atKm, name, type, reliance, note }: GpxPlace) 
 }
 
 /** A place on the track, straight between its points; held to its ends. */
-export function placeAtKm(
+function placeAtKm(
   track: Track,
   atKm: number,
 ): { readonly latitudeDeg: number; readonly longitudeDeg: number } {

@@ -157,7 +157,7 @@ function BeforeAfter({ name, before, after }: { name: string; before: number; af
         />
         <Box position="absolute" top="0" bottom="0" left={at(1)} borderLeftWidth="2px" borderColor="fg" />
       </Box>
-      <Box w="6.5rem" textAlign="end" whiteSpace="nowrap">
+      <Box w="7.2rem" textAlign="end" whiteSpace="nowrap">
         {before > 1 && '▲ '}
         {formatPercent(before, 0)} → {after > 1 && '▲ '}
         {formatPercent(after, 0)}

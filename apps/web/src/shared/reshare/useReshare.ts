@@ -8,7 +8,7 @@ import { runFewest } from '../../workers/solver';
 const SEED = 1;
 
 /** What a re-share is asked for. */
-export interface ReshareAsk {
+interface ReshareAsk {
   /** The trip as it was before something happened: an answer is good as long as it stays the same. */
   readonly of: Trip;
   /** The trip once it has happened. */

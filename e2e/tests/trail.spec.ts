@@ -100,6 +100,18 @@ test('the whole story: sheets, two members tick, weigh-in, an injury on day 3, h
   await page.getByLabel('Comfort of Wren').selectOption('4');
   await page.getByRole('checkbox', { name: 'ankles' }).check();
   await saved(page);
+  // Noor tells of her day from her own sheet, and the leader takes it in.
+  await noor.getByLabel(/^How your pack felt on day 3/).selectOption('6');
+  await noor.locator('.sheet-felt').nth(2).getByRole('checkbox', { name: 'hips' }).check();
+  await expect(status(noor)).toContainText('Leader is up to date');
+  await expect(page.getByText('Noor, day 3: 6')).toBeVisible();
+  await page.getByRole('button', { name: 'Take them in' }).click();
+  await expect(page.getByLabel('Comfort of Noor')).toHaveValue('6');
+  await saved(page);
+  expect((await storedTrip(id)).trip.comfort).toMatchObject([
+    { memberId: 'wren', day: 3, comfort: 4, hurts: ['ankles'] },
+    { memberId: 'noor', day: 3, comfort: 6, hurts: ['hips'] },
+  ]);
   // It survives a reload.
   await page.reload();
   await expect(page.getByLabel('Comfort of Wren')).toHaveValue('4');

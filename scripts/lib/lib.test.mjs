@@ -106,7 +106,7 @@ describe('the command lines', () => {
     assert.match(odd.stderr, /expected parts among format, .*, got "everything"/);
     assert.match(
       script('bench.mjs', 'speed').stderr,
-      /expected one of share, stow, track, edit, kit, api, sheets, got "speed"/,
+      /expected one of share, stow, track, edit, kit, api, sheets, trail, got "speed"/,
     );
   });
 });

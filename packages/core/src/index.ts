@@ -127,6 +127,7 @@ export * from './sheet/sheetChanges.js';
 export * from './sheet/sheetDrawing.js';
 export * from './sheet/sheetMarkSchema.js';
 export * from './sheet/sheetProgress.js';
+export * from './sheet/toldComfort.js';
 export * from './stow/restow.js';
 export * from './trail/asWalked.js';
 export * from './trail/incident.js';

@@ -1,6 +1,7 @@
 /** How the model's names are said on screen. */
 import type {
   AgeBand,
+  BodyPlace,
   Experience,
   Flag,
   FoodStorage,
@@ -146,6 +147,18 @@ export const MEAL_WORDS: Readonly<Record<MealKind, string>> = {
   breakfast: 'Breakfast',
   lunch: 'Lunch',
   dinner: 'Dinner',
+};
+
+export const BODY_WORDS: Readonly<Record<BodyPlace, string>> = {
+  neck: 'neck',
+  shoulders: 'shoulders',
+  upperBack: 'upper back',
+  lowerBack: 'lower back',
+  hips: 'hips',
+  hands: 'hands, arms',
+  knees: 'knees',
+  ankles: 'ankles',
+  feet: 'feet',
 };
 
 export function optionsOf<K extends string>(

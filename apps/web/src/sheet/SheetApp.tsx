@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { sheetChanges, standing, type MemberSheet } from '@graft/core';
+import { dayMark, sheetChanges, standing, type MemberSheet } from '@graft/core';
 import { packedText, SheetBody } from '../shared/sheet/SheetBody';
 import { counted } from '../shared/words';
 import type { SheetSession, SheetState } from './sheetSession';
@@ -62,7 +62,11 @@ function Opened({ session }: { session: SheetSession }) {
       )}
       <SheetBody
         sheet={sheet}
-        ticking={{ marks, tick: (kind, value, thingId) => session.tell(kind, value, thingId) }}
+        ticking={{
+          marks,
+          tick: (kind, value, thingId) => session.tell(kind, value, thingId),
+          feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
+        }}
       >
         <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
       </SheetBody>

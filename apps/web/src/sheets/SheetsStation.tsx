@@ -25,7 +25,7 @@ import { LinkDialog, type NewLink } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
 import { shortTime } from './shortTime';
-import { useSheetNews } from './useSheetNews';
+import { useSheetNews } from '../shared/useSheetNews';
 
 type Panel = 'told' | 'unconfirmed' | 'messages';
 

@@ -3,7 +3,7 @@ import { BODY_PLACES, putComfort, removeComfort, type BodyPlace } from '@graft/c
 import { TextEntry } from '../shared/FieldEntry';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
-import { BODY_WORDS } from './words';
+import { BODY_WORDS } from '../shared/words';
 
 export const COMFORT_OPTIONS = [
   ['', '–'],

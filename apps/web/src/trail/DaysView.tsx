@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import {
   asWalked,
@@ -13,6 +13,8 @@ import {
   massDigits,
   putComfort,
   removeComfort,
+  takeToldComfort,
+  toldComfort,
   type TripEvent,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
@@ -21,7 +23,9 @@ import { Select } from '../shared/Select';
 import { SidePanel } from '../shared/SidePanel';
 import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
-import { DAY_ROLE_WORDS } from '../shared/words';
+import { useSheetNews } from '../shared/useSheetNews';
+import { useSheets } from '../shared/useSheets';
+import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { COMFORT_OPTIONS, ComfortPanel } from './ComfortPanel';
 import { HandoversPanel, type AskFor } from './HandoversPanel';
 import { HappeningsPanel } from './HappeningsPanel';
@@ -35,12 +39,16 @@ const RESHARE_AFTER = new Set(['tired', 'hurt', 'ill', 'gone', 'well']);
 
 /** Loads day by day as they are walked, what made each step, and what to do when something happens. */
 export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => void }) {
-  const { trip: plan, change, readOnly } = useTrip();
+  const { id, trip: plan, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const trip = useMemo(() => asWalked(plan), [plan]);
   const [chosenId, setChosenId] = useState<string | undefined>();
   const [panel, setPanel] = useState<Panel>('happened');
   const reshare = useReshare();
+  useSheetNews(id);
+  const { data: sheets } = useSheets(id);
+  const told = useMemo(() => toldComfort(plan, sheets?.marks ?? {}), [plan, sheets]);
+  const nameOf = (memberId: string): string => plan.members.find((m) => m.id === memberId)?.name ?? '';
   /** What has just been noted and asks for another share. */
   const [askFor, setAskFor] = useState<AskFor | undefined>();
 
@@ -86,6 +94,23 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
             happened={happened}
           />
         </Box>
+        {told.length > 0 && !readOnly && (
+          <Flex px="4" py="2" gap="3" align="center" fontSize="sm" role="status">
+            {counted(told.length, 'day')} told by members on their sheets:{' '}
+            {told
+              .slice(0, 4)
+              .map((d) => `${nameOf(d.memberId)}, day ${d.day}: ${d.comfort}`)
+              .join('; ')}
+            {told.length > 4 && ' …'}
+            <Button
+              size="2xs"
+              variant="outline"
+              onClick={() => change('what members told of their days', (t) => takeToldComfort(t, told))}
+            >
+              Take them in
+            </Button>
+          </Flex>
+        )}
         <table className="grid-table" aria-label={`Loads on day ${day}`}>
           <colgroup>
             <col style={{ width: '15%' }} />

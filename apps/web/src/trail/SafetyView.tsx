@@ -19,6 +19,7 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
+import { useSheetNews } from '../shared/useSheetNews';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 import { IncidentLog } from './IncidentLog';
@@ -27,6 +28,7 @@ import { IncidentLog } from './IncidentLog';
 export function SafetyView({ day }: { day: number }) {
   const { id, role, walked: trip } = useTrip();
   const { massUnit } = usePreferences();
+  useSheetNews(id);
   const { data: sheets } = useSheets(id);
   const things = useMemo(() => safetyThings(trip, undefined, day), [trip, day]);
   const round = useMemo(() => scentedRound(trip, day), [trip, day]);

@@ -1,6 +1,5 @@
 /** How the record's names are said on screen. */
 import type {
-  BodyPlace,
   BuddyCheck,
   EventKind,
   LoadStep,
@@ -74,18 +73,6 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
       return `${who ?? thing ?? 'Something'} ${words}`;
   }
 }
-
-export const BODY_WORDS: Readonly<Record<BodyPlace, string>> = {
-  neck: 'neck',
-  shoulders: 'shoulders',
-  upperBack: 'upper back',
-  lowerBack: 'lower back',
-  hips: 'hips',
-  hands: 'hands, arms',
-  knees: 'knees',
-  ankles: 'ankles',
-  feet: 'feet',
-};
 
 export const CHECK_WORDS: Readonly<Record<BuddyCheck, string>> = {
   standsAlone: 'The pack stands on its own: no hollows, nothing rattles',

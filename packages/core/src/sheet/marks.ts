@@ -8,11 +8,22 @@
  */
 
 /** What a mark is about. */
-export const MARK_KINDS = ['packed', 'received', 'weight', 'problem', 'veto', 'safety', 'answer'] as const;
+export const MARK_KINDS = [
+  'packed',
+  'received',
+  'weight',
+  'problem',
+  'veto',
+  'safety',
+  'answer',
+  'comfort',
+  'hurts',
+] as const;
 /**
  * packed, received: a thing, true or false · weight: a thing's measured kg · problem, veto: what is wrong with a thing or,
  * without one, at all, in words; empty when it is settled · safety: the safety kit's places were read · answer: what
- * the leader says to a problem or veto.
+ * the leader says to a problem or veto · comfort, hurts: how a day felt, 1 to 10, and the places where it hurts, in
+ * words of the record with spaces between; about a day, by `dayMark`, not about a thing.
  */
 export type MarkKind = (typeof MARK_KINDS)[number];
 export type MarkValue = boolean | number | string;

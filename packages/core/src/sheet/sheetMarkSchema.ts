@@ -11,6 +11,7 @@ import {
   say,
   worded,
 } from '../formats/schemaParts.js';
+import { BODY_PLACES } from '../trip/recordModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { MARK_KINDS } from './marks.js';
 
@@ -43,11 +44,24 @@ const markWith = (value: AnySchema): AnySchema =>
 const TICK = markWith(requiredFlag());
 const WEIGHT = markWith(requiredQuantity(...THING_RANGES.massKg, 'kg'));
 const WORDS = markWith(report());
+const COMFORT = markWith(requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)'));
+const PLACES = `(${BODY_PLACES.join('|')})`;
+const HURTS_WORDS = `places of the body with spaces between (${BODY_PLACES.join(', ')}), or an empty text`;
+const HURTS = markWith(
+  // An empty text is a word too: it hurts nowhere any more.
+  worded(string().matches(new RegExp(`^(${PLACES}( ${PLACES})*)?$`), say(HURTS_WORDS)), HURTS_WORDS).defined(
+    say(HURTS_WORDS),
+  ),
+);
 
 const mark = lazy((raw: unknown) => {
   switch ((raw as { kind?: unknown } | null | undefined)?.kind) {
     case 'weight':
       return WEIGHT;
+    case 'comfort':
+      return COMFORT;
+    case 'hurts':
+      return HURTS;
     case 'problem':
     case 'veto':
     case 'answer':

@@ -9,9 +9,13 @@ import {
   type SheetMark,
   type SheetThing,
   type Standing,
+  BODY_PLACES,
+  toldDay,
+  type BodyPlace,
+  type MarkValue,
 } from '@graft/core';
 import { dayDate, tripDates } from '../dates';
-import { counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
+import { BODY_WORDS, counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
 import { paperSizePt } from './paperSize';
 import { SafetyList } from './SafetyList';
 import { SheetPicture } from './SheetPicture';
@@ -21,6 +25,8 @@ export type Marks = ReadonlyMap<string, Standing<SheetMark>>;
 interface Ticking {
   readonly marks: Marks;
   readonly tick: (kind: 'packed' | 'received' | 'safety', value: boolean, thingId?: string) => void;
+  /** How a day felt. */
+  readonly feel: (kind: 'comfort' | 'hurts', value: MarkValue, day: number) => void;
 }
 
 interface Props {
@@ -108,7 +114,7 @@ export function SheetBody({ sheet, ticking, children }: Props) {
         </dl>
       </section>
       <Safety sheet={sheet} ticking={ticking} />
-      <Days sheet={sheet} />
+      <Days sheet={sheet} ticking={ticking} />
     </div>
   );
 }
@@ -319,7 +325,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
   );
 }
 
-function Days({ sheet }: { sheet: MemberSheet }) {
+function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
   return (
     <section id="days" aria-labelledby="days-head">
       <h2 id="days-head">Day by day</h2>
@@ -357,10 +363,54 @@ function Days({ sheet }: { sheet: MemberSheet }) {
               </p>
             ))}
             {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}
+            {d.isThere && ticking !== undefined && <Felt day={d.day} ticking={ticking} />}
           </div>
         );
       })}
     </section>
+  );
+}
+
+const MARKS_OUT_OF_TEN = Array.from({ length: 10 }, (_v, i) => 10 - i);
+
+/** How the pack felt on a day, for the leader: a mark, and where it hurts. */
+function Felt({ day, ticking }: { day: number; ticking: Ticking }) {
+  const told = toldDay(ticking.marks, day);
+  const toggle = (place: BodyPlace): void => {
+    const hurts = told?.hurts ?? [];
+    const next = hurts.includes(place) ? hurts.filter((p) => p !== place) : [...hurts, place];
+    ticking.feel('hurts', next.join(' '), day);
+  };
+  return (
+    <div className="sheet-felt">
+      <label>
+        How your pack felt{' '}
+        <select
+          value={told === undefined ? '' : String(Math.round(told.comfort))}
+          aria-label={`How your pack felt on day ${day}, 1 never again to 10 forgot I carried it`}
+          onChange={(e) => e.target.value !== '' && ticking.feel('comfort', Number(e.target.value), day)}
+        >
+          <option value="">–</option>
+          {MARKS_OUT_OF_TEN.map((n) => (
+            <option key={n} value={n}>
+              {n}
+              {n === 10 ? ', forgot I carried it' : n === 1 ? ', never again' : ''}
+            </option>
+          ))}
+        </select>
+      </label>
+      {told !== undefined && (
+        <fieldset>
+          <legend>Where it hurts</legend>
+          {BODY_PLACES.map((place) => (
+            <label key={place}>
+              <input type="checkbox" checked={told.hurts.includes(place)} onChange={() => toggle(place)} />{' '}
+              {BODY_WORDS[place]}
+            </label>
+          ))}
+        </fieldset>
+      )}
+    </div>
   );
 }
 

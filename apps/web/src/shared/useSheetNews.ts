@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { SheetNews, SheetProgress } from '@graft/core';
-import { api } from '../shared/api';
-import { withMarks } from '../shared/useSheets';
+import { api } from './api';
+import { withMarks } from './useSheets';
 
 /** As long as the page is open, what members tell comes in as it happens. */
 export function useSheetNews(tripId: string): void {

@@ -10,11 +10,8 @@ import {
   tripRecord,
   type DayWeather,
   type EarlierTrip,
-  type Trip,
   type TripEdit,
-  type TripRecord,
   type TripStyle,
-  type TripSummary,
 } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { fetchForecast } from '../forecast/forecastClient.js';
@@ -96,7 +93,10 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
     const { trip } = await store.get(req.params.id, me(res).id);
     const names = trip.members.map((m) => m.name);
     const trips: EarlierTrip[] = [];
-    for (const { id, name, startDate } of await earlierThan(trip, req.params.id, me(res).id)) {
+    const before = (await store.list(me(res).id))
+      .filter((t) => t.id !== req.params.id && t.startDate < trip.startDate && t.deletedAt === undefined)
+      .slice(-EARLIER_TRIPS);
+    for (const { id, name, startDate } of before) {
       const members = carriedBefore((await store.get(id, me(res).id)).trip, names);
       if (members !== undefined) trips.push({ id, name, startDate, members });
     }
@@ -104,22 +104,12 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
   });
 
   router.get('/:id/records', async (req, res) => {
-    const { trip } = await store.get(req.params.id, me(res).id);
+    const account = me(res);
+    const { trip } = await store.get(req.params.id, account.id);
     const names = trip.members.map((m) => m.name);
-    const records: TripRecord[] = [];
-    for (const { id } of await earlierThan(trip, req.params.id, me(res).id)) {
-      const earlier = (await store.get(id, me(res).id)).trip;
-      if (earlier.debriefedOn !== undefined) records.push(recordFor(tripRecord(id, earlier), names));
-    }
-    res.json({ records });
+    const before = await store.debriefedBefore(account.id, trip.startDate, EARLIER_TRIPS);
+    res.json({ records: before.map((b) => recordFor(tripRecord(b.id, b.trip), names)) });
   });
-
-  /** The latest trips of an account that began before a trip. */
-  async function earlierThan(trip: Trip, id: string, userId: string): Promise<readonly TripSummary[]> {
-    return (await store.list(userId))
-      .filter((t) => t.id !== id && t.startDate < trip.startDate && t.deletedAt === undefined)
-      .slice(-EARLIER_TRIPS);
-  }
 
   router.post('/:id/edits', async (req, res) => {
     const { version, edits } = checked<{ version: number; edits: readonly TripEdit[] }>(

@@ -71,6 +71,31 @@ export class TripStore {
       }));
   }
 
+  /**
+   * The latest debriefed trips of an account that began before a date, newest first.
+   *
+   * @param startDate ISO date
+   * @param most how many at most
+   */
+  async debriefedBefore(
+    userId: string,
+    startDate: string,
+    most: number,
+  ): Promise<readonly { readonly id: string; readonly trip: Trip }[]> {
+    const heads = (await this.source.manager.query(
+      `SELECT t.id FROM trip_leaders mine JOIN trips t ON t.id = mine.trip_id
+       WHERE mine.user_id = ? AND t.start_date < ? AND t.debriefed_on IS NOT NULL AND t.deleted_at IS NULL
+       ORDER BY t.start_date DESC, t.id LIMIT ?`,
+      [userId, startDate, most],
+    )) as { id: string }[];
+    const found: { id: string; trip: Trip }[] = [];
+    for (const { id } of heads) {
+      const stored = await this.whole(id);
+      if (stored !== undefined) found.push({ id, trip: stored.trip });
+    }
+    return found;
+  }
+
   /** A trip, for somebody who leads it; `deletedToo` for its owner's export. */
   async get(id: string, userId: string, options: { deletedToo?: boolean } = {}): Promise<StoredTrip> {
     return this.reading(async (manager) => {

@@ -37,7 +37,7 @@ export function StationLine() {
   const packs = usePackFigures(trip);
   const { id } = useTripCommands();
   const { data: sheets } = useSheets(id);
-  const { list } = useSuggestions();
+  const { list } = useSuggestions(trip);
   const suggested = list.length;
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const stations = useMemo((): readonly Station[] => {

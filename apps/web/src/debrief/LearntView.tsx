@@ -28,7 +28,7 @@ const KIND_WORDS: Readonly<Record<SuggestionKind, string>> = {
 export function LearntView() {
   const { trip, change, readOnly } = useTrip();
   const { account } = useAccountSession();
-  const { records, list, error } = useSuggestions();
+  const { records, list, error } = useSuggestions(trip);
   const style = TEMPLATES[trip.style].name.toLowerCase();
   const kinds = [...new Set(list.map((s) => s.kind))];
   const take = (s: Suggestion): void =>

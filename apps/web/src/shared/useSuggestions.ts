@@ -1,18 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { suggestions, type Suggestion, type TripRecord } from '@graft/core';
+import { suggestions, type Suggestion, type Trip, type TripRecord } from '@graft/core';
 import { api } from './api';
-import { useTrip } from './TripProvider';
+import { useTripCommands } from './TripProvider';
 import { useLibrary } from './useLibrary';
 
-/** What earlier trips suggest for the open one. */
-export function useSuggestions(): {
+/** What earlier trips suggest for a trip: the open one, or that of a moment ago. */
+export function useSuggestions(trip: Trip): {
   /** Undefined until they have come. */
   readonly records: readonly TripRecord[] | undefined;
   readonly list: readonly Suggestion[];
   readonly error: Error | null;
 } {
-  const { id, trip } = useTrip();
+  const { id } = useTripCommands();
   const { entries } = useLibrary();
   const { data: records, error } = useQuery({
     queryKey: ['records', id],

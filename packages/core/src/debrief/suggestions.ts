@@ -11,7 +11,7 @@ import { UNUSED_TRIPS, unusedInARow } from '../lists/leaveBehind.js';
 import { findingId } from '../lists/finding.js';
 import { giveEach, giveGroup } from '../lists/takeFromLibrary.js';
 import { freshId } from '../trip/changes.js';
-import type { CarryTrial, Member, PersonalThing, Piece, Trip } from '../trip/model.js';
+import type { CarryTrial, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal, memberById, packOf } from '../trip/queries.js';
 import { formatMass } from '../units/format.js';
 import { foodTakenKg, personDays } from './provisions.js';
@@ -80,25 +80,47 @@ export function refuseSuggestion(trip: Trip, id: string): Trip {
   };
 }
 
-type RecordedUse = TripRecord['things'][number];
+/** What a record says of things, by who had them and by name or entry of the library: whether any of them was used. */
+type UseIndex = ReadonlyMap<string, boolean>;
+const keyOf = (owner: string | undefined, kind: 'name' | 'entry', what: string): string =>
+  `${owner === undefined ? '' : sameName(owner)} ${kind} ${what}`;
 
-/** Whether a record's line is about a thing: the same entry of the library, or the same name; and the same person's. */
-function isAbout(trip: Trip, thing: PersonalThing | Piece, use: RecordedUse): boolean {
-  const owner = isPersonal(thing) ? sameName(memberById(trip, thing.memberId).name) : undefined;
-  if ((use.memberName === undefined ? undefined : sameName(use.memberName)) !== owner) return false;
-  return use.libraryId !== undefined && use.libraryId === thing.libraryId
-    ? true
-    : sameName(use.name) === sameName(thing.name);
+const indexes = new WeakMap<TripRecord, UseIndex>();
+/** Made once a record: suggestions are worked out anew at every change of a trip. */
+function indexOf(record: TripRecord): UseIndex {
+  const known = indexes.get(record);
+  if (known !== undefined) return known;
+  const index = new Map<string, boolean>();
+  for (const { name, libraryId, memberName, fate } of record.things) {
+    const keys = [
+      keyOf(memberName, 'name', sameName(name)),
+      ...(libraryId === undefined ? [] : [keyOf(memberName, 'entry', libraryId)]),
+    ];
+    for (const key of keys) index.set(key, (index.get(key) ?? false) || fate !== 'unused');
+  }
+  indexes.set(record, index);
+  return index;
+}
+
+/** Whether a thing was used on a trip: the same entry of the library, or the same name, and the same person's; undefined where it was not there. */
+function wasUsed(record: TripRecord, thing: Thing, owner: string | undefined): boolean | undefined {
+  const index = indexOf(record);
+  const byName = index.get(keyOf(owner, 'name', sameName(thing.name)));
+  const byEntry =
+    thing.libraryId === undefined ? undefined : index.get(keyOf(owner, 'entry', thing.libraryId));
+  return byName === undefined ? byEntry : byName || byEntry === true;
 }
 
 function leaveSuggestions(trip: Trip, alike: readonly TripRecord[]): readonly Suggestion[] {
   const least = trip.leaveAfterTrips ?? UNUSED_TRIPS;
   const byName = new Map<string, { things: (PersonalThing | Piece)[]; evidence: Map<string, Evidence> }>();
+  const nameOf = new Map(trip.members.map((m) => [m.id, m.name]));
   for (const thing of allThings(trip)) {
     if (!mayStay(thing)) continue;
+    const owner = isPersonal(thing) ? nameOf.get(thing.memberId) : undefined;
     const outings = alike.flatMap((record) => {
-      const uses = record.things.filter((u) => isAbout(trip, thing, u));
-      return uses.length === 0
+      const used = wasUsed(record, thing, owner);
+      return used === undefined
         ? []
         : [
             {
@@ -106,7 +128,7 @@ function leaveSuggestions(trip: Trip, alike: readonly TripRecord[]): readonly Su
               date: record.startDate,
               trip: record.name,
               style: record.style,
-              used: uses.some((u) => u.fate !== 'unused'),
+              used,
             },
           ];
     });

@@ -11,6 +11,15 @@ import { access } from '../trips/tripStore.js';
 /** No trip has so many: something writes in a circle. */
 const MOST_NOTES = 500;
 
+function asKept({
+  id,
+  writtenAt,
+  writtenBy,
+  data,
+}: Pick<IncidentRow, 'id' | 'writtenAt' | 'writtenBy' | 'data'>): KeptIncident {
+  return { ...data, id, writtenAt: writtenAt.toISOString(), writtenBy };
+}
+
 export class IncidentStore {
   constructor(private readonly source: DataSource) {}
 
@@ -26,12 +35,7 @@ export class IncidentStore {
       where: { tripId },
       order: { writtenAt: 'ASC', id: 'ASC' },
     });
-    return rows.map(({ id, writtenAt, writtenBy, data }) => ({
-      ...data,
-      id,
-      writtenAt: writtenAt.toISOString(),
-      writtenBy,
-    }));
+    return rows.map(asKept);
   }
 
   /**
@@ -49,10 +53,7 @@ export class IncidentStore {
       await access(manager, tripId, author.id, 'full');
       const known = await manager.findBy(IncidentRow, { tripId });
       const again = known.find((row) => row.id === id);
-      if (again !== undefined) {
-        const { data, writtenAt, writtenBy } = again;
-        return { ...data, id, writtenAt: writtenAt.toISOString(), writtenBy };
-      }
+      if (again !== undefined) return asKept(again);
       if (note.corrects !== undefined && known.every((row) => row.id !== note.corrects))
         throw new ApiError(
           400,
@@ -67,15 +68,9 @@ export class IncidentStore {
         );
       if (known.length >= MOST_NOTES)
         throw new ApiError(400, 'invalid', `The log is full: expected at most ${MOST_NOTES} notes.`);
-      const writtenAt = new Date();
-      await manager.insert(IncidentRow, {
-        tripId,
-        id,
-        writtenAt,
-        writtenBy: author.name,
-        data: note as never,
-      });
-      return { ...note, id, writtenAt: writtenAt.toISOString(), writtenBy: author.name };
+      const row = { tripId, id, writtenAt: new Date(), writtenBy: author.name, data: note };
+      await manager.insert(IncidentRow, { ...row, data: note as never });
+      return asKept(row);
     });
   }
 }

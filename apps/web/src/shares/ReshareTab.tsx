@@ -1,6 +1,14 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { afterEvent, formatPercent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core';
+import {
+  afterEvent,
+  formatPercent,
+  STARTING_FACTORS,
+  withHandovers,
+  type ReshareAim,
+  type TrailEvent,
+  type WeakeningKind,
+} from '@graft/core';
 import { DaySelect } from '../shared/DaySelect';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';
@@ -16,8 +24,6 @@ const HAPPENINGS = {
   none: 'nothing: only share anew',
 } as const;
 type Happening = keyof typeof HAPPENINGS;
-/** What a member who is not well carries of their own limit, to start from (Graft's own guesses; the member's word counts). */
-const STARTING_FACTORS = { hurt: 0.5, tired: 0.8, ill: 0.6 } as const;
 const FACTORS = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
 const AIMS: Readonly<Record<ReshareAim, string>> = {
   withinLimits: 'fewest to bring all within limits',
@@ -80,7 +86,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
           options={Object.entries(HAPPENINGS) as [Happening, string][]}
           onChoose={(next) => {
             setHappening(next);
-            if (next in STARTING_FACTORS) setFactor(STARTING_FACTORS[next as keyof typeof STARTING_FACTORS]);
+            if (next in STARTING_FACTORS) setFactor(STARTING_FACTORS[next as WeakeningKind]);
           }}
         />
         {event.kind === 'weaker' && (

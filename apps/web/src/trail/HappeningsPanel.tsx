@@ -9,18 +9,17 @@ import {
   holdsFrom,
   isCarriedOn,
   isPersonal,
+  isWeakening,
   isWithParty,
   parseQuantity,
   removeEvent,
   STARTING_FACTORS,
   uneatenMeals,
-  WEAKENING_KINDS,
   formatPercent,
   type EventKind,
   type EventMoment,
   type Trip,
   type TripEvent,
-  type WeakeningKind,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
@@ -33,8 +32,6 @@ import { EVENT_BUTTONS, EVENT_GROUPS, eventText } from './words';
 /** Litres that each takes, to choose from. */
 const LITRES = [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
 const FACTORS = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
-const isWeakening = (kind: EventKind): kind is WeakeningKind =>
-  (WEAKENING_KINDS as readonly string[]).includes(kind);
 
 type NewEvent = Omit<TripEvent, 'id'>;
 

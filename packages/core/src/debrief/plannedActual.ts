@@ -29,7 +29,9 @@ export interface PlannedActual {
 
 export function plannedActual(trip: Trip): PlannedActual {
   const walked = asWalked(trip);
+  const plan: Trip = { ...trip, handovers: trip.handovers.filter((h) => h.day === 1) };
   const { departure } = trip;
+  const days = trip.legs.map((_leg, i) => i + 1);
   const kgKm = (loads: readonly number[]): number =>
     loads.reduce((sum, kg, i) => sum + kg * (trip.legs[i]?.distanceKm ?? 0), 0);
   const onTheWay = trip.handovers.filter((h) => h.day > 1);
@@ -39,8 +41,6 @@ export function plannedActual(trip: Trip): PlannedActual {
     events: trip.events.length,
     members: trip.members.map((member) => {
       const left = departure?.loads.find((l) => l.memberId === member.id);
-      const days = trip.legs.map((_leg, i) => i + 1);
-      const plan: Trip = { ...trip, handovers: trip.handovers.filter((h) => h.day === 1) };
       const plannedKg = left?.plannedKg ?? days.map((day) => dayLoad(plan, member, day).totalKg);
       const there = walked.members.find((m) => m.id === member.id)!;
       const walkedKg = days.map((day) => dayLoad(walked, there, day).totalKg);

@@ -2,6 +2,7 @@
 import { canisterFuelKg, fuelPlan } from '../larder/fuelPlan.js';
 import { cookGroups, eaters, isCarried } from '../larder/mealPlan.js';
 import { snackStretches } from '../larder/ownFood.js';
+import { waterOnLegL } from '../load/memberLoad.js';
 import { asWalked, uneatenMeals } from '../trail/asWalked.js';
 import type { PartyGroup, Purpose, Trip } from '../trip/model.js';
 import { allThings, isPersonal, isWithParty } from '../trip/queries.js';
@@ -106,7 +107,7 @@ export function waterTaken(trip: Trip): readonly WaterDay[] {
     const litres = trip.events.filter((e) => e.kind === 'water' && e.day === i + 1).at(-1)?.litres;
     return {
       day: i + 1,
-      plannedL: leg.waterL + leg.campWaterL,
+      plannedL: waterOnLegL(leg),
       ...(litres === undefined ? {} : { takenL: litres }),
     };
   });

@@ -12,13 +12,15 @@ import { allPieces, carrierOf, isWithParty } from '../trip/queries.js';
 import type { TripEvent } from '../trip/recordModel.js';
 
 /** What weakens a member. */
-export const WEAKENING_KINDS = ['tired', 'hurt', 'ill'] as const;
+const WEAKENING_KINDS = ['tired', 'hurt', 'ill'] as const;
 export type WeakeningKind = (typeof WEAKENING_KINDS)[number];
 /** What is left of the limit, to start from (Graft's own guesses; the member's word counts). */
 export const STARTING_FACTORS: Readonly<Record<WeakeningKind, number>> = { tired: 0.8, hurt: 0.5, ill: 0.6 };
 
-const isWeakening = (kind: TripEvent['kind']): kind is WeakeningKind =>
-  (WEAKENING_KINDS as readonly string[]).includes(kind);
+/** Whether an event of this kind leaves a member less than their whole limit. */
+export function isWeakening(kind: TripEvent['kind']): kind is WeakeningKind {
+  return (WEAKENING_KINDS as readonly string[]).includes(kind);
+}
 
 /** The first day whose load an event changes. */
 export function holdsFrom(event: Pick<TripEvent, 'day' | 'moment'>): number {

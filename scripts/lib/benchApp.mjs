@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { request } from 'node:http';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT } from './paths.mjs';
@@ -22,7 +23,10 @@ export async function withDemoApp(work) {
     },
   );
   try {
-    const url = await new Promise((resolve) => {
+    const url = await new Promise((resolve, reject) => {
+      child.once('exit', (code) =>
+        reject(new Error(`the application ended with code ${code} before it was up`)),
+      );
       let text = '';
       child.stdout.on('data', (chunk) => {
         text += chunk;
@@ -33,8 +37,10 @@ export async function withDemoApp(work) {
     const entered = await fetch(`${url}/api/account/demo`, { method: 'POST', headers: OWN_PAGE });
     await work(url, { ...OWN_PAGE, Cookie: entered.headers.getSetCookie()[0].split(';')[0] });
   } finally {
-    child.kill('SIGINT');
-    await new Promise((resolve) => child.once('exit', resolve));
+    if (child.exitCode === null) {
+      child.kill('SIGINT');
+      await new Promise((resolve) => child.once('exit', resolve));
+    }
     rmSync(scratch, { recursive: true, force: true });
   }
 }
@@ -50,6 +56,44 @@ export function ask(url, { headers, agent, method = 'GET', body }) {
     asked.once('error', reject);
     asked.end(body);
   });
+}
+
+/**
+ * A connection that stands open, such as a phone's that has just read its page: what is sent over it costs this process
+ * next to nothing, so that many at once measure the application and not who asks.
+ */
+export async function openConnection(url) {
+  const { hostname, port, host } = new URL(url);
+  const socket = await new Promise((resolve, reject) => {
+    const opening = connect(Number(port), hostname, () => resolve(opening)).once('error', reject);
+  });
+  socket.setNoDelay(true);
+  return {
+    /** The bytes of a request. */
+    written: (method, path, headers = {}, body = '') =>
+      Buffer.from(
+        `${[`${method} ${path} HTTP/1.1`, ...Object.entries({ Host: host, ...headers, 'Content-Length': Buffer.byteLength(body) }).map((line) => line.join(': '))].join('\r\n')}\r\n\r\n${body}`,
+      ),
+    /** Milliseconds from the first byte of a request to the last of its answer, which has to be a good one. */
+    timed: (bytes) =>
+      new Promise((resolve, reject) => {
+        const started = performance.now();
+        let text = '';
+        const shut = () => reject(new Error('the application closed the connection'));
+        const hear = (part) => {
+          text += part.toString('latin1');
+          const body = text.indexOf('\r\n\r\n') + 4;
+          const length = Number(/\r\ncontent-length: (\d+)/i.exec(text)?.[1]);
+          if (body < 4 || text.length < body + length) return;
+          socket.off('data', hear).off('close', shut);
+          if (text.startsWith('HTTP/1.1 200')) resolve(performance.now() - started);
+          else reject(new Error(text));
+        };
+        socket.on('data', hear).once('close', shut);
+        socket.write(bytes);
+      }),
+    close: () => socket.destroy(),
+  };
 }
 
 /** The value that a share of all is not above. */

@@ -1,17 +1,18 @@
 /** Members' sheets: what they weigh, how soon they open on a slow phone, and many members who tick at once. */
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { Agent } from 'node:http';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { ask, quantile, withDemoApp } from './benchApp.mjs';
+import { ask, openConnection, quantile, withDemoApp } from './benchApp.mjs';
 import { ensureChromium, findProgram } from './install.mjs';
 import { ROOT } from './paths.mjs';
 
 const TRIPS = 10;
 const MEMBERS = 20;
 const TICKS = 12;
+/** Of these, told by all members in one and the same instant. */
+const BURSTS = 4;
 const PAUSE_MS = 1000;
 /** Chrome's own profile of a slow phone: a quarter of this processor, 1.6 Mbit/s down, 562 ms there and back. */
 const SLOW = { cpu: 4, downBytes: (1.6e6 / 8) * 0.9, upBytes: (750e3 / 8) * 0.9, latencyMs: 562 };
@@ -121,9 +122,9 @@ async function opening(link) {
 async function ticking(url, headers, tokens, seed) {
   let state = seed + 1;
   const random = () => (state = (state * 1664525 + 1013904223) % 2 ** 32) / 2 ** 32;
-  const agent = new Agent({ keepAlive: true, maxSockets: tokens.length });
+  const phones = await Promise.all(tokens.map(() => openConnection(url)));
   const told = new Set();
-  const tick = async (token, n) => {
+  const tick = (i, n) => {
     const mark = {
       id: randomUUID(),
       kind: 'packed',
@@ -133,34 +134,34 @@ async function ticking(url, headers, tokens, seed) {
       replaces: [],
     };
     told.add(mark.id);
-    const started = performance.now();
-    const { status } = await ask(`${url}/api/sheet/marks`, {
-      headers: { 'X-Graft-Request': '1', 'X-Graft-Sheet': token, 'Content-Type': 'application/json' },
-      agent,
-      method: 'POST',
-      body: JSON.stringify({ marks: [mark] }),
-    });
-    if (status !== 200) throw new Error(`a tick was answered with status ${status}`);
-    return performance.now() - started;
+    return phones[i].written(
+      'POST',
+      '/api/sheet/marks',
+      { 'X-Graft-Request': '1', 'X-Graft-Sheet': tokens[i], 'Content-Type': 'application/json' },
+      JSON.stringify({ marks: [mark] }),
+    );
   };
+  const inOneInstant = (requests) => Promise.all(requests.map((bytes, i) => phones[i].timed(bytes)));
   const times = [];
+  const started = performance.now();
   await Promise.all(
-    tokens.map(async (token) => {
-      for (let n = 0; n < TICKS - 1; n += 1) {
-        await new Promise((resolve) => setTimeout(resolve, 2 * PAUSE_MS * random()));
-        times.push(await tick(token, n));
+    tokens.map(async (_token, i) => {
+      for (let n = 0; n < TICKS - BURSTS; n += 1) {
+        // Once in every pause, so that nobody is done so early that the connection is closed.
+        const wait = started + (n + random()) * PAUSE_MS - performance.now();
+        await new Promise((resolve) => setTimeout(resolve, wait));
+        times.push(await phones[i].timed(tick(i, n)));
       }
     }),
   );
-  const atOnce = await Promise.all(tokens.map((token) => tick(token, TICKS - 1)));
+  const atOnce = [];
   // What as many requests cost that do nothing.
-  const idle = await Promise.all(
-    tokens.map(async () => {
-      const started = performance.now();
-      await ask(`${url}/api/health`, { headers: {}, agent });
-      return performance.now() - started;
-    }),
-  );
+  const idle = [];
+  for (let n = TICKS - BURSTS; n < TICKS; n += 1) {
+    await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    atOnce.push(...(await inOneInstant(tokens.map((_token, i) => tick(i, n)))));
+    idle.push(...(await inOneInstant(phones.map((phone) => phone.written('GET', '/api/health')))));
+  }
   const { trips } = JSON.parse((await ask(`${url}/api/trips`, { headers })).text);
   let kept = 0;
   for (const { id } of trips) {
@@ -169,7 +170,7 @@ async function ticking(url, headers, tokens, seed) {
   }
   const figures = (all) => [0.5, 0.95, 1].map((share) => `${quantile(all, share).toFixed(0)}`).join(', ');
   process.stdout.write(
-    `${tokens.length} members of ${TRIPS} trips tick, ms median, 95 of 100, most: one a second each ${figures(times)}; all in one instant ${figures(atOnce)}, where as many empty requests take ${figures(idle)}; ${told.size - kept} of ${told.size} ticks lost\n`,
+    `${tokens.length} members of ${TRIPS} trips tick, ms median, 95 of 100, most: one a second each ${figures(times)}; all in one instant, ${BURSTS} times, ${figures(atOnce)}, where as many empty requests take ${figures(idle)}; ${told.size - kept} of ${told.size} ticks lost\n`,
   );
-  agent.destroy();
+  for (const phone of phones) phone.close();
 }

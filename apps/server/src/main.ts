@@ -75,7 +75,7 @@ async function start(): Promise<void> {
       scaleUrl: config.scaleUrl,
       logger,
       webDir: config.webDir,
-    }),
+    }).listener,
   );
   server.listen(config.port, '127.0.0.1', () => {
     logger.info({ port: config.port }, 'listening');

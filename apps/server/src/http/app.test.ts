@@ -43,13 +43,15 @@ const parts = (more: Partial<AppParts>): AppParts => ({
 });
 
 describe('the web app', () => {
-  const http = () => request(makeApp(parts({ webDir: folder })));
+  const http = () => request(makeApp(parts({ webDir: folder })).listener);
   test.each(['/', '/trips', '/trips/some-id/shares'])(
     '%s is answered with the page, never cached',
     async (path) => {
       const answer = await http().get(path).expect(200);
       expect(answer.text).toContain('<title>Graft</title>');
       expect(answer.headers['cache-control']).toBe('no-cache');
+      expect(answer.headers['content-security-policy']).toContain("default-src 'self'");
+      expect(answer.headers['content-security-policy']).toContain("frame-ancestors 'self'");
     },
   );
   test('built files are cached for good, missing ones are not the page', async () => {
@@ -71,7 +73,7 @@ test('a bug is a 500 in the one shape, its details in the log only', async () =>
   const lines: string[] = [];
   const accounts = { bySession: () => Promise.reject(new Error('secret detail')) } as unknown as AccountStore;
   const logger = pino({}, { write: (line: string) => void lines.push(line) });
-  const answer = await request(makeApp(parts({ accounts, logger })))
+  const answer = await request(makeApp(parts({ accounts, logger })).listener)
     .get('/api/trips')
     .set('Cookie', 'graft_session=x')
     .expect(500);

@@ -1,10 +1,10 @@
 /** The HTTP application: security headers, logs without bodies, the API, the built web app, one error shape. */
 import { existsSync } from 'node:fs';
+import type { IncomingMessage, RequestListener, ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import express, { json, type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { InvalidInputError } from '@graft/core';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
 import { recognise } from '../accounts/signedIn.js';
@@ -17,11 +17,13 @@ import { scaleService } from '../scale/scaleService.js';
 import { messageRoutes } from '../messages/messageRoutes.js';
 import { messageService } from '../messages/messageService.js';
 import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
-import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
+import { memberDoor, sheetRoutes, type MemberDoor } from '../sheets/sheetRoutes.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
 import { ApiError, errorBody } from './apiError.js';
+import { LARGEST_BODY } from './jsonBody.js';
+import { logRequest } from './requestLog.js';
 
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
@@ -37,16 +39,85 @@ export interface AppParts extends AccountParts {
   readonly webDir: string | undefined;
 }
 
-/** The largest body of an API call other than a file import. */
-const LARGEST_BODY = '4mb';
+export interface App {
+  readonly express: Express;
+  /** All requests: as `express`, with a short way for what comes from many at once. */
+  readonly listener: RequestListener;
+}
 
-export function makeApp(parts: AppParts): Express {
+export function makeApp(parts: AppParts): App {
+  const door = memberDoor(parts.sheets);
+  const app = routes(parts, door);
+  const { logger } = parts;
+  const tick = async (req: IncomingMessage, res: ServerResponse): Promise<void> => {
+    logRequest(logger, req, res);
+    res.setHeaders(DATA_HEADERS);
+    try {
+      refuseOtherSites(req);
+      sendJson(res, 200, await door.tell(req));
+    } catch (error) {
+      const answer = answerTo(error, logger);
+      sendJson(res, answer.status, JSON.stringify(errorBody(answer)));
+    }
+  };
+  return {
+    express: app,
+    // A whole party ticks in one instant, and a tick's way through Express takes several times as long as keeping it.
+    listener: (req, res) => {
+      if (req.method === 'POST' && req.url === '/api/sheet/marks') void tick(req, res);
+      else app(req, res);
+    },
+  };
+}
+
+function sendJson(res: ServerResponse, status: number, text: string): void {
+  res.statusCode = status;
+  res.setHeader('Content-Type', 'application/json; charset=utf-8');
+  res.end(text);
+}
+
+function routes(parts: AppParts, door: MemberDoor): Express {
   const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
   const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
   const app = express();
   app.disable('x-powered-by');
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
   app.disable('etag');
+  app.use((req, res, next) => {
+    logRequest(logger, req, res);
+    next();
+  });
+  app.use('/api', (req, res, next) => {
+    res.setHeaders(DATA_HEADERS);
+    refuseOtherSites(req);
+    next();
+  });
+  // It reads its own bodies.
+  app.use('/api/sheet', door.routes);
+  app.get('/api/health', (_req, res) => {
+    res.json({ ok: true });
+  });
+  app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
+  app.use('/api', recognise(accounts));
+  app.use('/api/account', accountRoutes(parts));
+  app.use(
+    '/api/trips',
+    tripRoutes(trips, forecastUrl),
+    leaderRoutes(leaders),
+    sheetRoutes(sheets, news),
+    messageRoutes(messages, publicUrl),
+    incidentRoutes(incidents),
+  );
+  app.use('/api/invitations', invitationRoutes(leaders));
+  app.use('/api/library', libraryRoutes(library));
+  app.use('/api/scale', scaleRoutes(scaleUrl));
+  app.use('/api', (req) => {
+    throw new ApiError(
+      404,
+      'notFound',
+      `There is nothing at ${req.method} ${req.originalUrl.split('?')[0] ?? ''}.`,
+    );
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -65,45 +136,6 @@ export function makeApp(parts: AppParts): Express {
       strictTransportSecurity: false,
     }),
   );
-  // Method, path, status and time only: bodies hold body weights, cookies and invitation links are keys.
-  app.use(
-    pinoHttp({
-      logger,
-      serializers: {
-        req: (req: { method: string; url: string }) => ({ method: req.method, url: withoutTokens(req.url) }),
-        res: (res: { statusCode: number }) => ({ status: res.statusCode }),
-      },
-    }),
-  );
-  app.use('/api', sameOrigin, (_req, res, next) => {
-    res.set('Cache-Control', 'no-store');
-    next();
-  });
-  app.get('/api/health', (_req, res) => {
-    res.json({ ok: true });
-  });
-  app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
-  app.use('/api', recognise(accounts));
-  app.use('/api/account', accountRoutes(parts));
-  app.use(
-    '/api/trips',
-    tripRoutes(trips, forecastUrl),
-    leaderRoutes(leaders),
-    sheetRoutes(sheets, news),
-    messageRoutes(messages, publicUrl),
-    incidentRoutes(incidents),
-  );
-  app.use('/api/sheet', memberRoutes(sheets));
-  app.use('/api/invitations', invitationRoutes(leaders));
-  app.use('/api/library', libraryRoutes(library));
-  app.use('/api/scale', scaleRoutes(scaleUrl));
-  app.use('/api', (req) => {
-    throw new ApiError(
-      404,
-      'notFound',
-      `There is nothing at ${req.method} ${req.originalUrl.split('?')[0] ?? ''}.`,
-    );
-  });
   app.use('/stand-ins/forecast', forecastService());
   app.use('/stand-ins/scale', scaleService());
   app.use('/stand-ins/messages', recognise(accounts), messageService());
@@ -125,6 +157,16 @@ export function makeApp(parts: AppParts): Express {
   return app;
 }
 
+/** Answers of the API are data: never kept, never shown as a page, in no page of another site. */
+const DATA_HEADERS = new Map([
+  ['Cache-Control', 'no-store'],
+  ['Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'"],
+  ['Cross-Origin-Resource-Policy', 'same-origin'],
+  ['Referrer-Policy', 'no-referrer'],
+  ['X-Content-Type-Options', 'nosniff'],
+  ['X-Frame-Options', 'DENY'],
+]);
+
 /** Import reads its own text, with its own limit. */
 function unlessImport(parse: RequestHandler): RequestHandler {
   return (req, res, next) => {
@@ -140,29 +182,20 @@ export const OWN_PAGE_HEADER = 'x-graft-request';
  * A page of another site may not write here in its visitor's name. Three fences: the session cookie is not sent from
  * other sites, their origin is refused, and a write needs a header that they cannot set.
  */
-const sameOrigin: RequestHandler = (req, _res, next) => {
-  const { origin, host } = req.headers;
-  const site = req.headers['sec-fetch-site'];
-  if (['GET', 'HEAD'].includes(req.method)) {
-    next();
-    return;
-  }
+function refuseOtherSites({ method = '', headers }: IncomingMessage): void {
+  if (['GET', 'HEAD'].includes(method)) return;
+  const { origin, host } = headers;
+  const site = headers['sec-fetch-site'];
   if (origin !== undefined && hostOf(origin) !== host)
     throw new ApiError(403, 'forbidden', `Requests from ${origin} are not accepted.`);
   if (site !== undefined && site !== 'same-origin' && site !== 'none')
     throw new ApiError(403, 'forbidden', 'Requests from other sites are not accepted.');
-  if (req.headers[OWN_PAGE_HEADER] === undefined)
+  if (headers[OWN_PAGE_HEADER] === undefined)
     throw new ApiError(
       403,
       'forbidden',
       `Expected the header ${OWN_PAGE_HEADER} on a request that changes something.`,
     );
-  next();
-};
-
-/** An address as it may be logged. */
-function withoutTokens(url: string): string {
-  return url.replace(/(\/invitations\/)[A-Za-z0-9_-]{30,}/, '$1…');
 }
 
 function hostOf(origin: string): string | undefined {
@@ -176,10 +209,15 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const answer = asApiError(error);
-    if (answer.code === 'internal') logger.error({ err: error }, 'unexpected error');
+    const answer = answerTo(error, logger);
     res.status(answer.status).json(errorBody(answer));
   };
+}
+
+function answerTo(error: unknown, logger: Logger): ApiError {
+  const answer = asApiError(error);
+  if (answer.code === 'internal') logger.error({ err: error }, 'unexpected error');
+  return answer;
 }
 
 function asApiError(error: unknown): ApiError {

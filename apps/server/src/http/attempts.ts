@@ -1,12 +1,13 @@
 /** Brakes on guessing: too many refused requests, and the next ones are refused unseen. */
-import type { ErrorRequestHandler, Request, RequestHandler, Response } from 'express';
-import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import type { IncomingMessage } from 'node:http';
+import type { Request, RequestHandler, Response } from 'express';
+import { ipKeyGenerator, MemoryStore, rateLimit, type Options } from 'express-rate-limit';
 import { ApiError } from './apiError.js';
 
 export const MINUTE_MS = 60_000;
 
 /** The machine a request comes from. */
-export const machineOf = (req: Request): string => ipKeyGenerator(req.ip ?? '');
+export const machineOf = (req: IncomingMessage): string => ipKeyGenerator(req.socket.remoteAddress ?? '');
 
 const tooMany = (minutes: number): ApiError =>
   new ApiError(429, 'tooMany', `Too many attempts. Try again in ${minutes} minutes.`);
@@ -31,29 +32,29 @@ export function attempts(
 }
 
 /**
- * The same where many ask at once from one machine, as a whole party does from a hut's network: only what was refused
- * counts. `before` goes before the routes, `after` behind them.
+ * The same where many ask at once from one machine, as a whole party does from a hut's network: only what was refused as
+ * not found counts.
  */
-export function guesses(
-  limit: number,
-  minutes: number,
-): { readonly before: RequestHandler; readonly after: ErrorRequestHandler } {
-  const counter = rateLimit({
-    windowMs: minutes * MINUTE_MS,
-    limit: Infinity,
-    standardHeaders: false,
-    legacyHeaders: false,
-    keyGenerator: machineOf,
-  });
-  return {
-    before: async (req, _res, next) => {
-      const known = await counter.getKey(machineOf(req));
-      if ((known?.totalHits ?? 0) >= limit) throw tooMany(minutes);
-      next();
-    },
-    after: (error: unknown, req, res, next) => {
-      if (error instanceof ApiError && error.status === 404) void counter(req, res, () => next(error));
-      else next(error);
-    },
-  };
+export class Guesses {
+  private readonly counts = new MemoryStore();
+
+  constructor(
+    private readonly limit: number,
+    private readonly minutes: number,
+  ) {
+    this.counts.init({ windowMs: minutes * MINUTE_MS } as Options);
+  }
+
+  /** @throws ApiError 429, with no work done, when too much was refused to the machine that asks */
+  async guard<T>(req: IncomingMessage, work: () => Promise<T>): Promise<T> {
+    const machine = machineOf(req);
+    const known = await this.counts.get(machine);
+    if ((known?.totalHits ?? 0) >= this.limit) throw tooMany(this.minutes);
+    try {
+      return await work();
+    } catch (error) {
+      if (error instanceof ApiError && error.status === 404) await this.counts.increment(machine);
+      throw error;
+    }
+  }
 }

@@ -1,11 +1,15 @@
 import type { AnySchema } from 'yup';
-import { InvalidInputError, schemaErrors } from '@graft/core';
+import { InvalidInputError, schemaErrors, type FieldError } from '@graft/core';
 
 /** A validated body, or every error of it. */
 export function checked<T>(schema: unknown, value: unknown): T {
-  const errors = schemaErrors(schema as AnySchema, value ?? {});
-  if (errors.length > 0) throw new InvalidInputError(errors);
+  refuse(schemaErrors(schema as AnySchema, value ?? {}));
   return value as T;
+}
+
+/** @throws InvalidInputError when there are errors */
+export function refuse(errors: readonly FieldError[]): void {
+  if (errors.length > 0) throw new InvalidInputError(errors);
 }
 
 /** For `noUnknown`: a misspelt field is told, not dropped. */

@@ -1,9 +1,11 @@
-import { Router, type Request } from 'express';
-import { sheetMarksSchema, type SheetMark } from '@graft/core';
+import type { IncomingMessage } from 'node:http';
+import { Router } from 'express';
+import { sheetMarkErrors, type SheetMark } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
-import { guesses } from '../http/attempts.js';
-import { checked } from '../http/checked.js';
+import { Guesses } from '../http/attempts.js';
+import { refuse } from '../http/checked.js';
+import { jsonBody } from '../http/jsonBody.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
 
@@ -30,8 +32,7 @@ export function sheetRoutes(store: SheetStore, news: SheetNewsroom): Router {
   router.post('/:id/sheets/:memberId/marks', async (req, res) => {
     const { id, memberId } = req.params;
     const account = me(res);
-    const { marks } = checked<{ marks: readonly SheetMark[] }>(sheetMarksSchema, req.body);
-    await store.answer(id, account.id, memberId, marks);
+    await store.answer(id, account.id, memberId, marksOf(req.body));
     res.status(204).end();
   });
   return router;
@@ -41,25 +42,42 @@ export function sheetRoutes(store: SheetStore, news: SheetNewsroom): Router {
 export const SHEET_HEADER = 'x-graft-sheet';
 
 /** What a member's link opens. */
-export function memberRoutes(store: SheetStore): Router {
-  const router = Router();
-  const brake = guesses(100, 15);
-  router.use(brake.before);
-  router.get('/', async (req, res) => {
-    res.json(await store.open(tokenOf(req)));
-  });
-  router.post('/marks', async (req, res) => {
-    const token = tokenOf(req);
-    const { marks } = checked<{ marks: readonly SheetMark[] }>(sheetMarksSchema, req.body);
-    res.json({ marks: await store.tell(token, marks) });
-  });
-  router.use(brake.after);
-  return router;
+export interface MemberDoor {
+  readonly routes: Router;
+  /**
+   * Keep the marks that a request brings.
+   *
+   * @returns the JSON of the answer: all marks of the member
+   */
+  readonly tell: (req: IncomingMessage) => Promise<string>;
 }
 
-function tokenOf(req: Request): string {
-  const token = req.get(SHEET_HEADER);
-  if (token === undefined || token === '')
+export function memberDoor(store: SheetStore): MemberDoor {
+  const guesses = new Guesses(100, 15);
+  const tell = (req: IncomingMessage): Promise<string> =>
+    guesses.guard(req, async () => {
+      const token = tokenOf(req);
+      const marks = await store.tell(token, marksOf(await jsonBody(req)));
+      return JSON.stringify({ marks });
+    });
+  const routes = Router();
+  routes.get('/', async (req, res) => {
+    res.json(await guesses.guard(req, () => store.open(tokenOf(req))));
+  });
+  routes.post('/marks', async (req, res) => {
+    res.type('json').send(await tell(req));
+  });
+  return { routes, tell };
+}
+
+function marksOf(body: unknown): readonly SheetMark[] {
+  refuse(sheetMarkErrors(body));
+  return (body as { marks: readonly SheetMark[] }).marks;
+}
+
+function tokenOf({ headers }: IncomingMessage): string {
+  const token = headers[SHEET_HEADER];
+  if (typeof token !== 'string' || token === '')
     throw new ApiError(
       401,
       'notSignedIn',

@@ -1,4 +1,5 @@
 /** Members' sheets: private links to them, and what members tell from them. */
+import { LRUCache } from 'lru-cache';
 import { type DataSource, type EntityManager } from 'typeorm';
 import {
   addDays,
@@ -16,6 +17,7 @@ import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { access, requireMember, type TripStore } from '../trips/tripStore.js';
 import { batched } from './batched.js';
+import { MarkMemory } from './markMemory.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 
 /** A link works so many days longer than its trip lasts: for what is told afterwards. */
@@ -47,7 +49,8 @@ interface Told extends Holder {
 
 export class SheetStore {
   /** Sheets by trip, version and member: a version never changes. */
-  private readonly made = new Map<string, MemberSheet>();
+  private readonly made = new LRUCache<string, MemberSheet>({ max: MOST_SHEETS_KEPT });
+  private readonly told = new MarkMemory();
 
   constructor(
     private readonly source: DataSource,
@@ -57,7 +60,7 @@ export class SheetStore {
 
   private readonly linkOf = batched((tokens: readonly string[]) => this.links(tokens), MOST_AT_ONCE);
   private readonly write = batched((told: readonly Told[]) => this.insert(told), MOST_AT_ONCE);
-  private readonly marksOf = batched((of: readonly Holder[]) => this.select(of), MOST_AT_ONCE);
+  private readonly read = batched((of: readonly Holder[]) => this.select(of), MOST_AT_ONCE);
 
   async progress(tripId: string, userId: string): Promise<SheetProgress> {
     const { manager } = this.source;
@@ -153,8 +156,6 @@ export class SheetStore {
     if (sheet === undefined) {
       sheet = memberSheet(stored.trip, memberId);
       this.made.set(key, sheet);
-      const [oldest] = this.made.keys();
-      if (this.made.size > MOST_SHEETS_KEPT && oldest !== undefined) this.made.delete(oldest);
     }
     await this.noteSeen(link);
     return {
@@ -167,11 +168,32 @@ export class SheetStore {
 
   /** Keep what a member tells; what is known already is not kept twice. @returns all marks of the member */
   async tell(token: string, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
-    const { tripId, memberId, known } = await this.link(token);
+    const link = await this.link(token);
+    const { tripId, memberId } = link;
     if (marks.some((m) => m.kind === 'answer'))
       throw new ApiError(400, 'invalid', 'Only a leader answers: a sheet tells of no answer.');
-    await this.keep({ tripId, memberId, marks, byLeader: false }, known);
-    return this.marksOf({ tripId, memberId });
+    const [before] = await Promise.all([
+      this.marksOf(link),
+      this.keep({ tripId, memberId, marks, byLeader: false }, link.known),
+    ]);
+    const ids = new Set(before.map((m) => m.id));
+    const after = [...before];
+    for (const mark of marks)
+      if (!ids.has(mark.id)) {
+        ids.add(mark.id);
+        after.push({ ...mark, byLeader: false });
+      }
+    this.told.put(tripId, memberId, after);
+    return after;
+  }
+
+  /** What a member has told up to now. */
+  private async marksOf({ tripId, memberId, known }: OpenLink): Promise<readonly KeptMark[]> {
+    const remembered = this.told.get(tripId, memberId, known);
+    if (remembered !== undefined) return remembered;
+    const marks = await this.read({ tripId, memberId });
+    this.told.put(tripId, memberId, marks);
+    return marks;
   }
 
   private async keep(told: Told, known: number): Promise<void> {

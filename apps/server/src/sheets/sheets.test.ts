@@ -2,10 +2,12 @@ import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
 import { createServer, get, type IncomingMessage } from 'node:http';
 import { join } from 'node:path';
-import type { KeptMark, OpenedSheet, SheetMark, SheetNews, SheetProgress } from '@graft/core';
+import type { ErrorBody, KeptMark, OpenedSheet, SheetMark, SheetNews, SheetProgress } from '@graft/core';
+import { OWN_PAGE_HEADER } from '../http/app.js';
 import { aMark } from '../testing/marks.js';
 import { address, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 import { SHEET_HEADER } from './sheetRoutes.js';
+import { SheetStore } from './sheetStore.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
 
@@ -166,7 +168,10 @@ describe('what members tell', () => {
         { ...weight, byLeader: false },
       ]),
     );
-    expect((await progress(trip)).marks).toEqual({ eddy: kept });
+    const { marks } = await progress(trip);
+    expect(Object.keys(marks)).toEqual(['eddy']);
+    expect(marks['eddy']).toHaveLength(2);
+    expect(marks['eddy']).toEqual(expect.arrayContaining(kept));
   });
 
   test('two devices that did not know of each other: both words are kept', async () => {
@@ -201,10 +206,79 @@ describe('what members tell', () => {
     expect((await sheet(token)).marks).toEqual([{ ...answer, byLeader: true }]);
   });
 
+  test('is answered with all there is, whoever told it from wherever in between', async () => {
+    const trip = await newTrip();
+    const token = await newLink(trip, 'eddy');
+    const told: SheetMark[] = [];
+    const answered = async (...marks: SheetMark[]): Promise<string[]> => {
+      told.push(...marks);
+      const { body } = await tell(token, marks);
+      return (body as { marks: KeptMark[] }).marks.map((m) => m.id).sort();
+    };
+    const all = (): string[] => told.map((m) => m.id).sort();
+    expect(await answered(aMark())).toEqual(all());
+    expect(await answered(aMark(), aMark())).toEqual(all());
+    // Past the server's memory of this member: by the leader, and by another server with the same database.
+    const answer = aMark({ kind: 'answer', value: 'Joss takes it.' });
+    await leader
+      .post(`/api/trips/${trip}/sheets/eddy/marks`)
+      .send({ marks: [answer] })
+      .expect(204);
+    told.push(answer);
+    expect(await answered(aMark())).toEqual(all());
+    const elsewhere = new SheetStore(server.source, server.trips, server.news);
+    const other = aMark();
+    await elsewhere.tell(token, [other]);
+    told.push(other);
+    expect((await sheet(token)).marks.map((m) => m.id).sort()).toEqual(all());
+    // Many at once, one of them twice.
+    const many = Array.from({ length: 20 }, () => aMark());
+    const twice = many[0]!;
+    await Promise.all([...many, twice].map((m) => tell(token, [m])));
+    told.push(...many);
+    expect((await sheet(token)).marks.map((m) => m.id).sort()).toEqual(all());
+    expect((await progress(trip)).marks['eddy']?.map((m) => m.id).sort()).toEqual(all());
+  });
+
+  test.each([
+    ['{"marks":', 400, 'Expected a JSON body.'],
+    ['', 400, 'Expected a JSON body.'],
+    ['null', 400, '1 error; nothing was saved.'],
+    [JSON.stringify({ marks: 'x'.repeat(4 * 1024 * 1024) }), 413, 'The request is larger than Graft reads.'],
+  ])('a body that is %.9s is refused in words', async (body, status, message) => {
+    const token = await newLink(await newTrip(), 'eddy');
+    const answer = await server
+      .visitor()
+      .post('/api/sheet/marks')
+      .set(SHEET_HEADER, token)
+      .set('Content-Type', 'application/json')
+      .send(body)
+      .expect(status);
+    expect((answer.body as ErrorBody).error.message).toBe(message);
+  });
+
+  test('comes in by the short way and by Express alike', async () => {
+    const trip = await newTrip();
+    const token = await newLink(trip, 'eddy');
+    const [short, long] = [aMark(), aMark()];
+    const answer = await tell(token, [short]);
+    const { default: request } = await import('supertest');
+    const other = await request(server.app)
+      .post('/api/sheet/marks')
+      .set(OWN_PAGE_HEADER, '1')
+      .set(SHEET_HEADER, token)
+      .send({ marks: [long] })
+      .expect(200);
+    expect((other.body as { marks: KeptMark[] }).marks.map((m) => m.id)).toEqual([short.id, long.id]);
+    const { date: _date, 'content-length': _length, ...headers } = answer.headers as Record<string, string>;
+    expect(other.headers).toMatchObject(headers);
+    expect(server.log.filter((line) => line.includes('/api/sheet/marks')).at(-2)).toContain('answered');
+  });
+
   test('goes nowhere without the header of our own pages', async () => {
     const token = await newLink(await newTrip(), 'eddy');
     const { default: request } = await import('supertest');
-    await request(server.app)
+    await request(server.listener)
       .post('/api/sheet/marks')
       .set(SHEET_HEADER, token)
       .send({ marks: [aMark()] })
@@ -215,7 +289,7 @@ describe('what members tell', () => {
     const trip = await newTrip();
     const token = await newLink(trip, 'eddy');
     const elsewhere = await newLink(await newTrip(), 'eddy');
-    const http = createServer(server.app).listen(0, '127.0.0.1');
+    const http = createServer(server.listener).listen(0, '127.0.0.1');
     await once(http, 'listening');
     try {
       const signedIn = await leader.get('/api/account').expect(200);

@@ -2,7 +2,7 @@
 import 'reflect-metadata';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
-import { createServer, type Server } from 'node:http';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import express, { type Express } from 'express';
 import { pino, type Logger } from 'pino';
@@ -27,6 +27,8 @@ export type Visitor = ReturnType<typeof request.agent>;
 
 export interface TestServer {
   readonly app: Express;
+  /** All requests go here; `app` knows its routes. */
+  readonly listener: RequestListener;
   readonly trips: TripStore;
   readonly accounts: AccountStore;
   readonly sheets: SheetStore;
@@ -86,7 +88,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     sheets,
     messenger ?? messengerOf(`${address(standIns)}/messages`, ''),
   );
-  const app = makeApp({
+  const { express: app, listener } = makeApp({
     accounts,
     trips,
     demo: async () => (await accounts.demoAccount()).account,
@@ -102,9 +104,10 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     logger,
     webDir: undefined,
   });
-  const visitor = (): Visitor => request.agent(app).set(OWN_PAGE_HEADER, '1');
+  const visitor = (): Visitor => request.agent(listener).set(OWN_PAGE_HEADER, '1');
   return {
     app,
+    listener,
     trips,
     accounts,
     sheets,

@@ -1,6 +1,9 @@
 /** Marks as they come over the wire. */
 import { lazy, string, type AnySchema } from 'yup';
+import type { FieldError } from '../formats/fieldError.js';
+import { schemaErrors } from '../formats/tripFile.js';
 import {
+  ID_PATTERN,
   id,
   list,
   required,
@@ -13,7 +16,7 @@ import {
 } from '../formats/schemaParts.js';
 import { BODY_PLACES } from '../trip/recordModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
-import { MARK_KINDS } from './marks.js';
+import { MARK_KINDS, type MarkKind, type SheetMark } from './marks.js';
 
 /** The longest that a member may write, characters. */
 export const LONGEST_REPORT = 500;
@@ -23,9 +26,10 @@ const MOST_REPLACED = 50;
 
 const matching = (pattern: RegExp, words: string) =>
   required(worded(string().matches(pattern, say(words)), words));
-const uuid = () => matching(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/, 'a UUID in lower case');
-const moment = () =>
-  matching(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/, 'a time such as "2027-05-10T07:30:00.000Z"');
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+const uuid = () => matching(UUID, 'a UUID in lower case');
+const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/;
+const moment = () => matching(MOMENT, 'a time such as "2027-05-10T07:30:00.000Z"');
 const report = () => {
   const words = `a text of at most ${LONGEST_REPORT} characters`;
   return worded(string().max(LONGEST_REPORT, say(words)), words).defined(say(words));
@@ -74,3 +78,50 @@ const mark = lazy((raw: unknown) => {
 export const sheetMarksSchema = requiredRecord({
   marks: list(mark as unknown as AnySchema, 1, MOST_MARKS),
 });
+
+/**
+ * Every error of what a device sends.
+ *
+ * Nearly all of it is ticks, and those of a whole party may come in one instant: the schema takes longer over a tick than
+ * the database does, so what is plainly a tick is not taken through it. `isPlainTick` is narrower than the schema.
+ *
+ * @returns each error with its path, such as `marks[0].id`; none when the marks may be kept
+ */
+export function sheetMarkErrors(body: unknown): readonly FieldError[] {
+  const marks = (body as { marks?: unknown } | null | undefined)?.marks;
+  const plain =
+    Array.isArray(marks) &&
+    marks.length > 0 &&
+    marks.length <= MOST_MARKS &&
+    Object.keys(body as object).length === 1 &&
+    marks.every(isPlainTick);
+  return plain ? [] : schemaErrors(sheetMarksSchema, body ?? {});
+}
+
+const TICK_KINDS: ReadonlySet<unknown> = new Set<MarkKind>(['packed', 'received', 'safety']);
+const TICK_FIELDS: ReadonlySet<string> = new Set<keyof SheetMark>([
+  'id',
+  'kind',
+  'thingId',
+  'value',
+  'at',
+  'replaces',
+]);
+const matches = (pattern: RegExp, value: unknown): boolean =>
+  typeof value === 'string' && pattern.test(value);
+
+function isPlainTick(mark: unknown): boolean {
+  if (typeof mark !== 'object' || mark === null) return false;
+  const { id, kind, thingId, value, at, replaces } = mark as Record<string, unknown>;
+  return (
+    TICK_KINDS.has(kind) &&
+    typeof value === 'boolean' &&
+    matches(UUID, id) &&
+    matches(MOMENT, at) &&
+    (thingId === undefined || matches(ID_PATTERN, thingId)) &&
+    Array.isArray(replaces) &&
+    replaces.length <= MOST_REPLACED &&
+    replaces.every((other) => matches(UUID, other)) &&
+    Object.keys(mark).every((field) => TICK_FIELDS.has(field))
+  );
+}

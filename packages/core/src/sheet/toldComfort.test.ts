@@ -1,8 +1,7 @@
 import { putComfort } from '../debrief/recordChanges.js';
-import { schemaErrors } from '../formats/tripFile.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import { standing, type KeptMark } from './marks.js';
-import { sheetMarksSchema } from './sheetMarkSchema.js';
+import { sheetMarkErrors } from './sheetMarkSchema.js';
 import { dayMark, takeToldComfort, toldComfort, toldDay } from './toldComfort.js';
 
 const trip = aTrip([aMember('ada'), aMember('ben')], [], [], 2);
@@ -57,7 +56,7 @@ test('of somebody who is not in the trip, and of days it does not have, nothing 
 test('over the wire: marks of 1 to 10, places that the record knows', () => {
   const errors = (m: KeptMark): readonly string[] => {
     const { byLeader: _no, ...sent } = m;
-    return schemaErrors(sheetMarksSchema, { marks: [sent] }).map((e) => e.message);
+    return sheetMarkErrors({ marks: [sent] }).map((e) => e.message);
   };
   expect(errors(mark('comfort', 7, 1))).toEqual([]);
   expect(errors(mark('hurts', 'hips knees', 1))).toEqual([]);

@@ -244,6 +244,10 @@ test('the way goes out as GPX and the dates as a calendar, and both are read int
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as GPX' }).click(),
   ]);
+  const [own] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a calendar' }).click(),
+  ]);
   const bare = await importTrip(serialiseTripFile(emptyTrip('bare', 'Bare', '2027-01-01', 6)));
   await openStation(page, bare, 'brief');
   await page.getByLabel('GPX file').setInputFiles(await gpx.path());
@@ -276,6 +280,8 @@ test('the way goes out as GPX and the dates as a calendar, and both are read int
     });
   await calendar('not a calendar');
   await expect(page.getByRole('alert')).toContainText('expected an iCalendar file');
+  await page.getByLabel('Calendar file').setInputFiles(await own.path());
+  await expect(page.getByText(/“Plover census on the Corvane Plateau”: 6 days from/)).toBeVisible();
   await calendar(ics);
   await expect(page.getByText(/“On the moor”: 8 days from/)).toBeVisible();
   await saved(page);

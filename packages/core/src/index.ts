@@ -16,7 +16,7 @@ export {
   WEIGH_IN_RANGES,
   isTimeZone,
 } from './formats/tripSchema.js';
-export { isIsoDate } from './formats/schemaParts.js';
+export { isIsoDate, UUID_PATTERN } from './formats/schemaParts.js';
 export * from './formats/calendar.js';
 export * from './formats/csvTable.js';
 export {

@@ -1,13 +1,12 @@
 import { Router } from 'express';
 import { object, string } from 'yup';
-import { incidentSchema, type IncidentNote } from '@graft/core';
+import { incidentSchema, type IncidentNote, UUID_PATTERN } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
 import { checked, noUnknown } from '../http/checked.js';
 import type { IncidentStore } from './incidentStore.js';
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const noteRequest = object({
-  id: string().strict().matches(UUID, 'expected a random UUID').required('expected a random UUID'),
+  id: string().strict().matches(UUID_PATTERN, 'expected a random UUID').required('expected a random UUID'),
   note: incidentSchema,
 })
   .strict()

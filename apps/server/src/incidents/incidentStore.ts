@@ -51,10 +51,12 @@ export class IncidentStore {
   ): Promise<KeptIncident> {
     return this.source.transaction(async (manager) => {
       await access(manager, tripId, author.id, 'full');
-      const known = await manager.findBy(IncidentRow, { tripId });
-      const again = known.find((row) => row.id === id);
-      if (again !== undefined) return asKept(again);
-      if (note.corrects !== undefined && known.every((row) => row.id !== note.corrects))
+      const again = await manager.findOneBy(IncidentRow, { tripId, id });
+      if (again !== null) return asKept(again);
+      if (
+        note.corrects !== undefined &&
+        !(await manager.existsBy(IncidentRow, { tripId, id: note.corrects }))
+      )
         throw new ApiError(
           400,
           'invalid',
@@ -66,7 +68,7 @@ export class IncidentStore {
             },
           ],
         );
-      if (known.length >= MOST_NOTES)
+      if ((await manager.countBy(IncidentRow, { tripId })) >= MOST_NOTES)
         throw new ApiError(400, 'invalid', `The log is full: expected at most ${MOST_NOTES} notes.`);
       const row = { tripId, id, writtenAt: new Date(), writtenBy: author.name, data: note };
       await manager.insert(IncidentRow, { ...row, data: note as never });

@@ -21,7 +21,7 @@ import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber, setField, takeQuantity } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { FOOD_STORAGE_WORDS, optionsOf, SUPPLY_WORDS } from '../shared/words';
-import { CalendarImport } from './CalendarImport';
+import { CalendarTools } from './CalendarTools';
 
 /** Name, dates, place and rules of the trip as a whole. */
 export function TripPanel() {
@@ -53,7 +53,7 @@ export function TripPanel() {
           take={(text) => setField(change, 'timeZone', text.trim(), 'the time zone')}
         />
       </Flex>
-      <CalendarImport />
+      <CalendarTools />
       <Flex gap="3">
         <ChoiceEntry
           label="Style"

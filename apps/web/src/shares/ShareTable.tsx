@@ -29,14 +29,18 @@ export function ShareTable({ trip, figures, rows }: Props) {
       <Table.Root
         size="sm"
         aria-label="Shares as a table"
-        css={{ '& th, & td': { px: '2', py: '1.5', fontSize: 'xs', verticalAlign: 'top' } }}
+        css={{
+          '& th, & td': { px: '2', py: '1.5', fontSize: 'xs', verticalAlign: 'top' },
+          '& th:first-of-type, & td:first-of-type': { paddingInlineStart: '4' },
+        }}
       >
         <Table.Header>
           <Table.Row bg="transparent">
-            <Table.ColumnHeader>Member; {massUnit} by day</Table.ColumnHeader>
+            <Table.ColumnHeader>Member</Table.ColumnHeader>
             {trip.legs.map((leg, i) => (
               <Table.ColumnHeader key={leg.id} textAlign="end" whiteSpace="nowrap">
                 Day {i + 1}
+                <Box color="fg.muted">{massUnit}</Box>
               </Table.ColumnHeader>
             ))}
             <Table.ColumnHeader textAlign="end">Largest</Table.ColumnHeader>

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, NativeSelect, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, NativeSelect, SimpleGrid, Text, Textarea } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
@@ -120,7 +120,7 @@ export function IncidentLog({ day }: { day: number }) {
       </Flex>
       <Text fontSize="xs" color="fg.muted">
         For leaders only: on no sheet, in no trip file. A note stays as it is written, with who wrote it and
-        when. A record, not medical advice; in danger to life call first.
+        when. A record, not medical advice; where life is in danger, call for help first.
       </Text>
       {corrects !== undefined && (
         <Flex gap="2" mt="2" fontSize="xs" align="center">
@@ -188,7 +188,7 @@ export function IncidentLog({ day }: { day: number }) {
           />
         )}
       </Labelled>
-      <Flex gap="2" wrap="wrap">
+      <SimpleGrid columns={3} gap="2">
         {(
           [
             ['pulse', 'Pulse, a minute'],
@@ -198,13 +198,13 @@ export function IncidentLog({ day }: { day: number }) {
             ['pupils', 'Pupils'],
           ] as const
         ).map(([key, label]) => (
-          <Labelled key={key} label={label} w="7.6rem">
+          <Labelled key={key} label={label}>
             {(id) => (
               <Input id={id} size="xs" value={draft[key]} onChange={(e) => set(key)(e.target.value)} />
             )}
           </Labelled>
         ))}
-        <Labelled label="Consciousness" w="7.6rem">
+        <Labelled label="Consciousness">
           {(id) => (
             <NativeSelect.Root size="xs">
               <NativeSelect.Field
@@ -223,7 +223,7 @@ export function IncidentLog({ day }: { day: number }) {
             </NativeSelect.Root>
           )}
         </Labelled>
-      </Flex>
+      </SimpleGrid>
       {errors.length > 0 && <ErrorList title="The note was not written." errors={errors} />}
       {add.error !== null && <ErrorList title={add.error.message} errors={[]} />}
       <Button size="sm" mt="2" w="100%" loading={add.isPending} onClick={write}>

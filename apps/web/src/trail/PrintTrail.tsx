@@ -89,6 +89,10 @@ function SafetyPaper({ trip, day }: { trip: Trip; day: number }) {
           t.everybody ? 'on everybody' : t.at.map((a) => `${a.who}: ${a.place}`).join('; '),
         ])}
       />
+      <PaperTable
+        title="Members’ people, for leaders only"
+        rows={people.map((c) => [name(c.memberId), `${c.name} (${c.relation}), ${c.phone}`])}
+      />
       {round !== undefined && (
         <PaperTable
           title="What smells, for the evening’s round"
@@ -98,10 +102,6 @@ function SafetyPaper({ trip, day }: { trip: Trip; day: number }) {
           ])}
         />
       )}
-      <PaperTable
-        title="Members’ people, for leaders only"
-        rows={people.map((c) => [name(c.memberId), `${c.name} (${c.relation}), ${c.phone}`])}
-      />
     </>
   );
 }
@@ -109,13 +109,15 @@ function SafetyPaper({ trip, day }: { trip: Trip; day: number }) {
 function PaperTable({ title, rows }: { title: string; rows: readonly (readonly [string, string])[] }) {
   if (rows.length === 0) return null;
   return (
-    <Box mb="3" style={{ breakInside: 'avoid' }}>
-      <Text fontWeight="600">{title}</Text>
+    <Box mb="3">
+      <Text fontWeight="600" style={{ breakAfter: 'avoid' }}>
+        {title}
+      </Text>
       <table className="plain-table" style={{ width: '100%' }}>
         <tbody>
           {rows.map(([what, where], i) => (
-            <tr key={i}>
-              <td style={{ width: '34%', verticalAlign: 'top' }}>
+            <tr key={i} style={{ breakInside: 'avoid', verticalAlign: 'top' }}>
+              <td style={{ width: '34%' }}>
                 <b>{what}</b>
               </td>
               <td>{where}</td>

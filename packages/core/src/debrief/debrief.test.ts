@@ -25,7 +25,7 @@ import {
   removeWeighIn,
   setFates,
 } from './recordChanges.js';
-import { recordFor, sameName, tripRecord } from './tripRecord.js';
+import { recordFor, tripRecord } from './tripRecord.js';
 
 const own = (thing: Thing, memberId = 'ada'): PersonalThing => ({ ...thing, memberId, worn: false });
 const dish = {
@@ -288,7 +288,6 @@ describe('what later trips learn from', () => {
     expect(recordFor(record, ['Somebody']).days).toEqual([]);
     expect(recordFor(record, ['Somebody']).things.map((t) => t.name)).toEqual(['chair']);
     expect(recordFor(record, [' ADA ']).days.length).toBe(1);
-    expect(sameName('  Camp   Chair')).toBe('camp chair');
   });
   test('the library learns of each entry whether it was used, once however often the debrief is closed', () => {
     const chair = {

@@ -15,7 +15,8 @@ import type { CarryTrial, Member, PersonalThing, Piece, Thing, Trip } from '../t
 import { allThings, isPersonal, memberById, packOf } from '../trip/queries.js';
 import { formatMass } from '../units/format.js';
 import { foodTakenKg, personDays } from './provisions.js';
-import { mayStay, sameName, type RecordedDay, type TripRecord } from './tripRecord.js';
+import { mayStay, type RecordedDay, type TripRecord } from './tripRecord.js';
+import { isSameName, nameKey } from '../trip/names.js';
 
 export const SUGGESTION_KINDS = ['leave', 'bring', 'limit', 'food', 'fuel'] as const;
 export type SuggestionKind = (typeof SUGGESTION_KINDS)[number];
@@ -83,7 +84,7 @@ export function refuseSuggestion(trip: Trip, id: string): Trip {
 /** What a record says of things, by who had them and by name or entry of the library: whether any of them was used. */
 type UseIndex = ReadonlyMap<string, boolean>;
 const keyOf = (owner: string | undefined, kind: 'name' | 'entry', what: string): string =>
-  `${owner === undefined ? '' : sameName(owner)} ${kind} ${what}`;
+  `${owner === undefined ? '' : nameKey(owner)} ${kind} ${what}`;
 
 const indexes = new WeakMap<TripRecord, UseIndex>();
 /** Made once a record: suggestions are worked out anew at every change of a trip. */
@@ -93,7 +94,7 @@ function indexOf(record: TripRecord): UseIndex {
   const index = new Map<string, boolean>();
   for (const { name, libraryId, memberName, fate } of record.things) {
     const keys = [
-      keyOf(memberName, 'name', sameName(name)),
+      keyOf(memberName, 'name', nameKey(name)),
       ...(libraryId === undefined ? [] : [keyOf(memberName, 'entry', libraryId)]),
     ];
     for (const key of keys) index.set(key, (index.get(key) ?? false) || fate !== 'unused');
@@ -105,7 +106,7 @@ function indexOf(record: TripRecord): UseIndex {
 /** Whether a thing was used on a trip: the same entry of the library, or the same name, and the same person's; undefined where it was not there. */
 function wasUsed(record: TripRecord, thing: Thing, owner: string | undefined): boolean | undefined {
   const index = indexOf(record);
-  const byName = index.get(keyOf(owner, 'name', sameName(thing.name)));
+  const byName = index.get(keyOf(owner, 'name', nameKey(thing.name)));
   const byEntry =
     thing.libraryId === undefined ? undefined : index.get(keyOf(owner, 'entry', thing.libraryId));
   return byName === undefined ? byEntry : byName || byEntry === true;
@@ -134,7 +135,7 @@ function leaveSuggestions(trip: Trip, alike: readonly TripRecord[]): readonly Su
     });
     const inARow = unusedInARow(outings, trip.style);
     if (inARow < least) continue;
-    const key = `${isPersonal(thing) ? 'own' : 'group'} ${sameName(thing.name)}`;
+    const key = `${isPersonal(thing) ? 'own' : 'group'} ${nameKey(thing.name)}`;
     const known = byName.get(key) ?? { things: [], evidence: new Map<string, Evidence>() };
     known.things.push(thing);
     for (const { record } of outings.slice(0, inARow))
@@ -164,7 +165,7 @@ function bringSuggestions(
   const wanted = new Map<string, { name: string; memberName: string | undefined; evidence: Evidence[] }>();
   for (const record of alike) {
     for (const { name, memberName } of record.missed) {
-      const key = `${memberName === undefined ? '' : sameName(memberName)} ${sameName(name)}`;
+      const key = `${memberName === undefined ? '' : nameKey(memberName)} ${nameKey(name)}`;
       const known = wanted.get(key) ?? { name, memberName, evidence: [] };
       known.evidence.push({ trip: record.name, date: record.startDate, what: 'missed' });
       wanted.set(key, known);
@@ -172,13 +173,11 @@ function bringSuggestions(
   }
   return [...wanted].flatMap(([key, { name, memberName, evidence }]): Suggestion[] => {
     const member =
-      memberName === undefined
-        ? undefined
-        : trip.members.find((m) => sameName(m.name) === sameName(memberName));
+      memberName === undefined ? undefined : trip.members.find((m) => isSameName(m.name, memberName));
     if (memberName !== undefined && member === undefined) return [];
     const isThere = allThings(trip).some(
       (t) =>
-        sameName(t.name) === sameName(name) &&
+        isSameName(t.name, name) &&
         (member === undefined ? !isPersonal(t) : isPersonal(t) && t.memberId === member.id),
     );
     if (isThere) return [];
@@ -199,7 +198,7 @@ function bringSuggestions(
 
 /** The library's own entry of that name, or one made of what is most alike. */
 function entryNamed(name: string, library: readonly LibraryEntry[]): ThingEntry {
-  const own = library.find((e): e is ThingEntry => e.kind === 'thing' && sameName(e.name) === sameName(name));
+  const own = library.find((e): e is ThingEntry => e.kind === 'thing' && isSameName(e.name, name));
   if (own !== undefined) return own;
   const { facts, libraryId } = guessFacts(name, library);
   return {
@@ -233,7 +232,7 @@ function limitSuggestions(trip: Trip, earlier: readonly TripRecord[]): readonly 
     const known = new Set(member.carryTrials.map((t) => t.id));
     const days = earlier.flatMap((record) =>
       record.days
-        .filter((d) => sameName(d.memberName) === sameName(member.name))
+        .filter((d) => isSameName(d.memberName, member.name))
         .map((day) => ({ record, trial: trialOfDay(record, day) }))
         .filter(({ trial }) => !known.has(trial.id)),
     );

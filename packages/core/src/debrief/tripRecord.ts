@@ -7,6 +7,7 @@ import { allThings, isPersonal, memberById } from '../trip/queries.js';
 import type { BodyPlace, ThingFate } from '../trip/recordModel.js';
 import { addDays } from '../units/isoDate.js';
 import { provisions } from './provisions.js';
+import { nameKey } from '../trip/names.js';
 
 export interface RecordedThing {
   readonly name: string;
@@ -39,11 +40,6 @@ export interface TripRecord {
   /** Person-days and what was eaten in them, of groups that said what was left. */
   readonly food?: { readonly personDays: number; readonly eatenKg: number };
   readonly fuel?: { readonly personDays: number; readonly burntKg: number; readonly needKg: number };
-}
-
-/** Names as people type them twice: case and spaces do not tell things or people apart. */
-export function sameName(name: string): string {
-  return name.trim().toLowerCase().replace(/\s+/g, ' ');
 }
 
 /**
@@ -118,8 +114,8 @@ function recordedThing(trip: Trip, thing: Thing, fate: ThingFate): RecordedThing
 
 /** A record without what it says of people who are not among these. */
 export function recordFor(record: TripRecord, names: readonly string[]): TripRecord {
-  const known = new Set(names.map(sameName));
-  const isKnown = (name: string | undefined): boolean => name === undefined || known.has(sameName(name));
+  const known = new Set(names.map(nameKey));
+  const isKnown = (name: string | undefined): boolean => name === undefined || known.has(nameKey(name));
   return {
     ...record,
     things: record.things.filter((t) => isKnown(t.memberName)),

@@ -1,4 +1,4 @@
-/** The trip's dates as iCalendar (RFC 5545), written by the `ics` package: preparation, training walks, the trip itself. */
+/** The trip's dates as iCalendar (RFC 5545), written by the `ics` package: preparation, training walks, the trip and its days. */
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { PreparationDate } from '../prepare/preparation.js';
 import type { TrainingWalk } from '../prepare/trainingLadder.js';
@@ -54,6 +54,15 @@ export function tripCalendar({ trip, preparation, training, writtenAt }: Calenda
       ),
     ),
     event('trip', trip.startDate, trip.legs.length, trip.name, ''),
+    ...trip.legs.map((leg, i) =>
+      event(
+        `day-${i + 1}`,
+        addDays(trip.startDate, i),
+        1,
+        `${trip.name}, day ${i + 1}: ${leg.name}`,
+        `${leg.distanceKm.toFixed(1)} km, ${Math.round(leg.climbM)} m up, ${Math.round(leg.descentM)} m down`,
+      ),
+    ),
   ];
   const { error, value } = createEvents(events);
   if (error !== null && error !== undefined) throw error;

@@ -2,6 +2,7 @@
 import ICAL from 'ical.js';
 import { insertDay } from '../trip/legChanges.js';
 import type { Trip } from '../trip/model.js';
+import { dayNumber } from '../units/isoDate.js';
 import { MAX_DAYS } from './schemaParts.js';
 import { InvalidInputError } from './fieldError.js';
 
@@ -11,8 +12,6 @@ export interface CalendarTrip {
   readonly startDate: string;
   readonly days: number;
 }
-
-const DAY_MS = 86_400_000;
 
 /**
  * The event that is the trip: the one that Graft wrote as such, or the longest of whole days.
@@ -27,7 +26,7 @@ export function readTripCalendar(text: string): CalendarTrip {
     // An event may have no start at all, whatever the types say.
     if ((startDate as ICAL.Time | null) === null || !startDate.isDate) return [];
     const from = startDate.toString();
-    const days = Math.round((Date.parse(event.endDate.toString()) - Date.parse(from)) / DAY_MS);
+    const days = dayNumber(event.endDate.toString().slice(0, 10)) - dayNumber(from);
     return [{ isTrip: event.uid.endsWith('-trip@graft'), name: event.summary, startDate: from, days }];
   });
   const trip =

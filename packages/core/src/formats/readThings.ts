@@ -23,17 +23,10 @@ import { parseQuantity } from '../units/parse.js';
 import { parseShape } from '../units/shapeText.js';
 import type { CsvTable } from './csvTable.js';
 import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from './schemaParts.js';
-import {
-  defined,
-  plain,
-  sameName,
-  spaced,
-  type CsvField,
-  type CsvMapping,
-  type CsvOptions,
-} from './thingsCsv.js';
+import { defined, plain, spaced, type CsvField, type CsvMapping, type CsvOptions } from './thingsCsv.js';
 import { thingErrors } from './tripReferences.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
+import { isSameName } from '../trip/names.js';
 
 export interface CsvRow {
   /** Line of the file, from 1. */
@@ -358,7 +351,7 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
   const count = number(reader, 'count', 1, 99, true) ?? 1;
   const id = cell('id');
   const onlyFor = words(reader, 'onlyFor', LONGEST_NAME);
-  if (onlyFor !== undefined && !trip.groups.some((g) => sameName(g, onlyFor)))
+  if (onlyFor !== undefined && !trip.groups.some((g) => isSameName(g, onlyFor)))
     fail(
       'onlyFor',
       `expected a tent or cook group of this trip, ${trip.groups.join(', ') || 'which has none'}, got "${onlyFor}"`,

@@ -25,6 +25,8 @@ export function required<S extends Schema>(schema: S): S {
   return schema.required(say(expected)) as S;
 }
 
+/** A random UUID as devices give them to marks and notes. */
+export const UUID_PATTERN = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 export const ID_PATTERN = /^[a-z0-9][a-z0-9-]{0,63}$/;
 const ID_WORDS = 'an id of lower-case letters, digits and hyphens, 1 to 64 long';
 export const id = () => worded(string().matches(ID_PATTERN, say(ID_WORDS)), ID_WORDS);

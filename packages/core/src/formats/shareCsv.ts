@@ -1,5 +1,5 @@
 /** Who carries what, as a table: a line a piece for the departure, and one for each handover. Out, and in again. */
-import { sameName } from '../debrief/tripRecord.js';
+import { isSameName } from '../trip/names.js';
 import { handOver, replaceShare } from '../trip/changes.js';
 import type { Assignment, Member, Piece, Trip } from '../trip/model.js';
 import { allPieces, carrierOf } from '../trip/queries.js';
@@ -69,7 +69,7 @@ interface Line {
 export function readShareCsv(text: string, trip: Trip): ReadShare {
   const table = readCsvTable(text);
   const errors: ShareCsvError[] = [...table.errors];
-  const column = (header: Header): number => table.headers.findIndex((h) => sameName(h) === sameName(header));
+  const column = (header: Header): number => table.headers.findIndex((h) => isSameName(h, header));
   for (const header of NEEDED)
     if (column(header) < 0)
       errors.push({
@@ -122,7 +122,7 @@ function readLines(
 
 function memberNamed(trip: Trip, name: string): Member | undefined | 'unknown' {
   if (name === '') return undefined;
-  return trip.members.find((m) => sameName(m.name) === sameName(name)) ?? 'unknown';
+  return trip.members.find((m) => isSameName(m.name, name)) ?? 'unknown';
 }
 
 function taken(

@@ -102,9 +102,6 @@ export const plain = (text: string): string =>
     .replace(/ß/g, 'ss')
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
-/** Whether two names of members, kits or groups mean the same one. */
-export const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
-
 const UNIT_AT_END = / (kg|g|grams?|lbs?|oz|l|litres?|liters?|ml|cu in)$/;
 
 /** What the columns are likely to be, by their headers; each field once. */

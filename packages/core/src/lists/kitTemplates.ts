@@ -8,6 +8,7 @@ import type { Member, PartyGroup, Purpose, Thing, Trip, TripStyle, Want } from '
 import { allPieces, ownThings } from '../trip/queries.js';
 import { giveEach, giveGroup, giveKit } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
+import { isSameName } from '../trip/names.js';
 
 interface Line {
   readonly starterId: string;
@@ -291,7 +292,6 @@ const ONE_IS_ENOUGH: readonly Purpose[] = [
   'foodContainer',
   'insectNet',
 ];
-const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Things that do an entry's job under another name, or packed together with others. */
 const SAME_THING: readonly (readonly [entry: RegExp, thing: (t: Thing) => boolean])[] = [
@@ -304,7 +304,7 @@ const SAME_THING: readonly (readonly [entry: RegExp, thing: (t: Thing) => boolea
 
 /** Whether a thing stands for an entry: taken from it, of its name, or of its kind. */
 function covers(thing: Thing, entry: ThingEntry): boolean {
-  if (thing.libraryId === entry.id || sameName(thing.name, entry.name)) return true;
+  if (thing.libraryId === entry.id || isSameName(thing.name, entry.name)) return true;
   const alike = SAME_THING.find(([name]) => name.test(entry.name) && entry.thing.purpose !== 'rainwear')?.[1];
   if (alike?.(thing) === true) return true;
   if (thing.purpose !== entry.thing.purpose) return false;

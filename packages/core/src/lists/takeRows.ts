@@ -1,6 +1,6 @@
 /** Rows of a table or a pasted list put onto a trip's lists. */
 import type { CsvRow } from '../formats/readThings.js';
-import { sameName } from '../formats/thingsCsv.js';
+import { isSameName } from '../trip/names.js';
 import { LIST_SIZES, MOST_PIECES } from '../formats/tripSchema.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
@@ -40,10 +40,10 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
     return pieces;
   };
   const kitNamed = (name: string): Kit => {
-    const made = [...byKit.values()].find(({ kit }) => sameName(kit.name, name))?.kit;
+    const made = [...byKit.values()].find(({ kit }) => isSameName(kit.name, name))?.kit;
     return (
       made ??
-      trip.kits.find((k) => sameName(k.name, name)) ?? {
+      trip.kits.find((k) => isSameName(k.name, name)) ?? {
         id: freshId(name, [...trip.kits.map((k) => k.id), ...byKit.keys()]),
         name: name.slice(0, 120),
         pieces: [],
@@ -95,7 +95,7 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
 
 function pieceRules(trip: Trip, row: CsvRow): Pick<Piece, 'onlyGroupId' | 'together'> {
   const group =
-    row.onlyFor === undefined ? undefined : trip.groups.find((g) => sameName(g.name, row.onlyFor!));
+    row.onlyFor === undefined ? undefined : trip.groups.find((g) => isSameName(g.name, row.onlyFor!));
   return {
     ...(group === undefined ? {} : { onlyGroupId: group.id }),
     ...(row.together === undefined ? {} : { together: row.together }),

@@ -96,7 +96,7 @@ describe('the calendar', () => {
     .map((e) => new ICAL.Event(e));
 
   test('holds every date once, as whole days', () => {
-    expect(events).toHaveLength(5 + ladder.walks.length + 1);
+    expect(events).toHaveLength(5 + ladder.walks.length + 1 + trip.legs.length);
     expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
     expect(events.every((e) => e.startDate.isDate)).toBe(true);
     const shakedown = events.find((e) => e.summary.startsWith('Shakedown'))!;
@@ -105,6 +105,15 @@ describe('the calendar', () => {
   test('the trip lasts until the day after its last, as the standard wants it', () => {
     const whole = events.find((e) => e.summary === trip.name)!;
     expect([whole.startDate.toString(), whole.endDate.toString()]).toEqual(['2027-05-10', '2027-05-13']);
+  });
+  test('each day has its way', () => {
+    const day = events.find((e) => e.uid.endsWith('-day-2@graft'))!;
+    expect(day.startDate.toString()).toBe('2027-05-11');
+    const leg = trip.legs[1]!;
+    expect(day.summary).toBe(`${trip.name}, day 2: ${leg.name}`);
+    expect(day.description).toBe(
+      `${leg.distanceKm.toFixed(1)} km, ${leg.climbM.toFixed(0)} m up, ${leg.descentM.toFixed(0)} m down`,
+    );
   });
   test('names with signs of the format’s own survive; nobody’s body weight stands in it', () => {
     expect(events.some((e) => e.summary.includes('Ane; the, 2nd\\'))).toBe(true);

@@ -2,6 +2,7 @@
 import { loadsOverTrip } from '../load/memberLoad.js';
 import type { EarlierTrip } from '../formats/apiContract.js';
 import type { Member, Trip } from '../trip/model.js';
+import { isSameName, nameKey } from '../trip/names.js';
 
 export interface CarriedWork {
   readonly member: Member;
@@ -35,16 +36,11 @@ export function carriedWork(trip: Trip): readonly CarriedWork[] {
   return records.map((r) => ({ ...r, groupPart: all === 0 ? 0 : r.groupKgKm / all }));
 }
 
-/** A name as people type it twice: case and spaces do not tell two people apart. */
-function sameName(name: string): string {
-  return name.trim().toLowerCase();
-}
-
 /** What some people, known by their names, carried on another trip; undefined when none of them was there. */
 export function carriedBefore(other: Trip, names: readonly string[]): EarlierTrip['members'] | undefined {
-  const wanted = new Set(names.map(sameName));
+  const wanted = new Set(names.map(nameKey));
   const members = carriedWork(other)
-    .filter((w) => wanted.has(sameName(w.member.name)))
+    .filter((w) => wanted.has(nameKey(w.member.name)))
     .map(({ member, totalKgKm, groupKgKm }) => ({ name: member.name, totalKgKm, groupKgKm }));
   return members.length === 0 ? undefined : members;
 }
@@ -57,7 +53,7 @@ export interface EarlierWork {
 
 /** A member's record over earlier trips. */
 export function earlierWork(earlier: readonly EarlierTrip[], memberName: string): EarlierWork {
-  const own = earlier.flatMap((t) => t.members.filter((m) => sameName(m.name) === sameName(memberName)));
+  const own = earlier.flatMap((t) => t.members.filter((m) => isSameName(m.name, memberName)));
   return {
     trips: own.length,
     totalKgKm: own.reduce((sum, m) => sum + m.totalKgKm, 0),

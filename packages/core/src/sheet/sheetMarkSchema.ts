@@ -12,6 +12,7 @@ import {
   requiredQuantity,
   requiredRecord,
   say,
+  UUID_PATTERN,
   worded,
 } from '../formats/schemaParts.js';
 import { BODY_PLACES } from '../trip/recordModel.js';
@@ -26,8 +27,7 @@ const MOST_REPLACED = 50;
 
 const matching = (pattern: RegExp, words: string) =>
   required(worded(string().matches(pattern, say(words)), words));
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-const uuid = () => matching(UUID, 'a UUID in lower case');
+const uuid = () => matching(UUID_PATTERN, 'a UUID in lower case');
 const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/;
 const moment = () => matching(MOMENT, 'a time such as "2027-05-10T07:30:00.000Z"');
 const report = () => {
@@ -116,12 +116,12 @@ function isPlainTick(mark: unknown): boolean {
   return (
     TICK_KINDS.has(kind) &&
     typeof value === 'boolean' &&
-    matches(UUID, id) &&
+    matches(UUID_PATTERN, id) &&
     matches(MOMENT, at) &&
     (thingId === undefined || matches(ID_PATTERN, thingId)) &&
     Array.isArray(replaces) &&
     replaces.length <= MOST_REPLACED &&
-    replaces.every((other) => matches(UUID, other)) &&
+    replaces.every((other) => matches(UUID_PATTERN, other)) &&
     Object.keys(mark).every((field) => TICK_FIELDS.has(field))
   );
 }

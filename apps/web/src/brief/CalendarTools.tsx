@@ -1,14 +1,22 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { InvalidInputError, readTripCalendar, takeCalendar, type FieldError } from '@graft/core';
+import {
+  InvalidInputError,
+  preparationDates,
+  readTripCalendar,
+  takeCalendar,
+  tripCalendar,
+  type FieldError,
+} from '@graft/core';
 import { dateWords } from '../shared/dates';
+import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 
-/** The first day, and days at the end, out of a calendar file. */
-export function CalendarImport() {
+/** The trip as a calendar file; and the first day, and days at the end, out of one. */
+export function CalendarTools() {
   const { trip, change, readOnly } = useTrip();
   const [told, setTold] = useState('');
   const [errors, setErrors] = useState<readonly FieldError[]>([]);
@@ -30,18 +38,34 @@ export function CalendarImport() {
       setErrors(error.errors);
     }
   };
+  const save = (): void =>
+    download(
+      `${trip.id}.ics`,
+      'text/calendar',
+      tripCalendar({ trip, preparation: preparationDates(trip), writtenAt: new Date() }),
+    );
   return (
     <Box>
-      <FileButton
-        size="2xs"
-        variant="outline"
-        disabled={readOnly}
-        label="Calendar file"
-        accept=".ics,text/calendar"
-        onFile={(file) => void read(file)}
-      >
-        Dates from a calendar
-      </FileButton>
+      <Flex gap="2">
+        <FileButton
+          size="2xs"
+          variant="outline"
+          disabled={readOnly}
+          label="Calendar file"
+          accept=".ics,text/calendar"
+          onFile={(file) => void read(file)}
+        >
+          Dates from a calendar
+        </FileButton>
+        <Button
+          size="2xs"
+          variant="outline"
+          title="The trip, its days and what is to be done before it"
+          onClick={save}
+        >
+          Save as a calendar
+        </Button>
+      </Flex>
       {told !== '' && (
         <Text fontSize="xs" role="status" mt="1">
           {told}

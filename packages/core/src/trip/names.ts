@@ -1,0 +1,8 @@
+/** Names as people type them twice: neither case nor spaces tell two people or two things apart. */
+
+/** The same for all spellings of a name. */
+export function nameKey(name: string): string {
+  return name.trim().toLowerCase().replace(/\s+/g, ' ');
+}
+
+export const isSameName = (a: string, b: string): boolean => nameKey(a) === nameKey(b);

@@ -1,43 +1,25 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import {
-  InvalidInputError,
-  preparationDates,
-  readTripCalendar,
-  takeCalendar,
-  tripCalendar,
-  type FieldError,
-} from '@graft/core';
+import { preparationDates, readTripCalendar, takeCalendar, tripCalendar } from '@graft/core';
 import { dateWords } from '../shared/dates';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
+import { useFileReading } from '../shared/useFileReading';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 
 /** The trip as a calendar file; and the first day, and days at the end, out of one. */
 export function CalendarTools() {
   const { trip, change, readOnly } = useTrip();
-  const [told, setTold] = useState('');
-  const [errors, setErrors] = useState<readonly FieldError[]>([]);
-  const read = async (file: File): Promise<void> => {
-    setTold('');
-    setErrors([]);
-    try {
-      const calendar = readTripCalendar(await file.text());
-      change(`dates from ${file.name}`, (t) => takeCalendar(t, calendar));
-      const more = trip.legs.length - calendar.days;
-      setTold(
-        `“${calendar.name}”: ${counted(calendar.days, 'day')} from ${dateWords(calendar.startDate)}.` +
-          (more > 0
-            ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.`
-            : ''),
-      );
-    } catch (error) {
-      if (!(error instanceof InvalidInputError)) throw error;
-      setErrors(error.errors);
-    }
-  };
+  const { told, errors, read } = useFileReading((text, fileName) => {
+    const calendar = readTripCalendar(text);
+    change(`dates from ${fileName}`, (t) => takeCalendar(t, calendar));
+    const more = trip.legs.length - calendar.days;
+    return (
+      `“${calendar.name}”: ${counted(calendar.days, 'day')} from ${dateWords(calendar.startDate)}.` +
+      (more > 0 ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.` : '')
+    );
+  });
   const save = (): void =>
     download(
       `${trip.id}.ics`,
@@ -53,7 +35,7 @@ export function CalendarTools() {
           disabled={readOnly}
           label="Calendar file"
           accept=".ics,text/calendar"
-          onFile={(file) => void read(file)}
+          onFile={read}
         >
           Dates from a calendar
         </FileButton>

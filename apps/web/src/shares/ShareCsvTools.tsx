@@ -1,44 +1,25 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { decodeText, readShareCsv, shareCsv, type FieldError } from '@graft/core';
+import { InvalidInputError, readShareCsv, shareCsv } from '@graft/core';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
+import { useFileReading } from '../shared/useFileReading';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
-
-/** The largest table that is read, bytes: a line a piece. */
-const LARGEST_BYTES = 2_000_000;
 
 /** The share out as a table, and in again: all of it, or nothing with every line that does not fit. */
 export function ShareCsvTools() {
   const { trip, change, readOnly } = useTrip();
-  const [told, setTold] = useState('');
-  const [errors, setErrors] = useState<readonly FieldError[]>([]);
-  const read = async (file: File): Promise<void> => {
-    setTold('');
-    setErrors([]);
-    if (file.size > LARGEST_BYTES) {
-      setErrors([
-        {
-          path: file.name,
-          message: `expected at most ${LARGEST_BYTES / 1e6} MB, got ${(file.size / 1e6).toFixed(1)} MB`,
-        },
-      ]);
-      return;
-    }
-    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+  const { told, errors, read } = useFileReading((text, fileName) => {
     const answer = readShareCsv(text, trip);
-    if (answer.kind === 'errors') {
-      setErrors(answer.errors.map((e) => ({ path: `line ${e.line}`, message: e.message })));
-      return;
-    }
-    change(`share from ${file.name}`, (t) => {
+    if (answer.kind === 'errors')
+      throw new InvalidInputError(answer.errors.map((e) => ({ path: `line ${e.line}`, message: e.message })));
+    change(`share from ${fileName}`, (t) => {
       const now = readShareCsv(text, t);
       return now.kind === 'read' ? now.trip : t;
     });
-    setTold(`${counted(answer.pieces, 'piece')} and ${counted(answer.handovers, 'handover')} taken.`);
-  };
+    return `${counted(answer.pieces, 'piece')} and ${counted(answer.handovers, 'handover')} taken.`;
+  });
   return (
     <Box>
       <Flex gap="2" align="center" wrap="wrap">
@@ -55,7 +36,7 @@ export function ShareCsvTools() {
           disabled={readOnly}
           label="Table of shares"
           accept=".csv,text/csv,text/plain"
-          onFile={(file) => void read(file)}
+          onFile={read}
         >
           Read a CSV
         </FileButton>

@@ -54,7 +54,9 @@ export function CalendarTools() {
         </Text>
       )}
       {errors.length > 0 && (
-        <ErrorList title="The calendar was not taken; nothing has changed." errors={errors} />
+        <Box mt="2">
+          <ErrorList title="The calendar was not taken; nothing has changed." errors={errors} />
+        </Box>
       )}
     </Box>
   );

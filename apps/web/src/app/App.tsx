@@ -20,6 +20,8 @@ const router = createBrowserRouter([
   {
     element: <Gate />,
     errorElement: <Lost />,
+    // While the part that was asked for is on its way: a page is empty for a moment, not half drawn.
+    hydrateFallbackElement: <></>,
     children: [
       { path: '/', element: <Navigate to="/trips" replace /> },
       { path: '/trips', element: <TripsPage /> },

@@ -80,8 +80,11 @@ export function TripsPage() {
           aria-expanded={showArchived}
           onClick={() => setShowArchived((open) => !open)}
         >
-          {showArchived ? 'Hide' : 'Show'} {counted(archived.length, 'archived trip')} and {deleted.length}{' '}
-          deleted
+          {showArchived ? 'Hide' : 'Show'}{' '}
+          {[
+            ...(archived.length > 0 ? [counted(archived.length, 'archived trip')] : []),
+            ...(deleted.length > 0 ? [counted(deleted.length, 'deleted trip')] : []),
+          ].join(' and ')}
         </Button>
       )}
       {showArchived && archived.length > 0 && (

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { BODY_PLACES, putComfort, removeComfort, type BodyPlace } from '@graft/core';
+import { BODY_PLACES, COMFORT_CHOICES, putComfort, removeComfort, type BodyPlace } from '@graft/core';
 import { TextEntry } from '../shared/FieldEntry';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
@@ -7,7 +7,7 @@ import { BODY_WORDS } from '../shared/words';
 
 export const COMFORT_OPTIONS = [
   ['', '–'],
-  ...Array.from({ length: 10 }, (_v, i) => [String(10 - i), String(10 - i)] as const),
+  ...COMFORT_CHOICES.map((n) => [String(n), String(n)] as const),
 ] as const;
 
 /** How a day felt to one member: a mark, where it hurts, a word. */

@@ -45,6 +45,9 @@ export function quantity(low: number, high: number, unit: string) {
 export const requiredQuantity = (low: number, high: number, unit: string) =>
   required(quantity(low, high, unit));
 
+/** How a load or a day felt. */
+export const requiredComfort = () => requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)');
+
 export function day() {
   const words = `a whole day number from 1 to ${MAX_DAYS}`;
   return worded(number().integer(say(words)).min(1, say(words)).max(MAX_DAYS, say(words)), words);

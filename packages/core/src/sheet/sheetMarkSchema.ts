@@ -7,6 +7,7 @@ import {
   id,
   list,
   required,
+  requiredComfort,
   requiredFlag,
   requiredOneOf,
   requiredQuantity,
@@ -48,7 +49,7 @@ const markWith = (value: AnySchema): AnySchema =>
 const TICK = markWith(requiredFlag());
 const WEIGHT = markWith(requiredQuantity(...THING_RANGES.massKg, 'kg'));
 const WORDS = markWith(report());
-const COMFORT = markWith(requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)'));
+const COMFORT = markWith(requiredComfort());
 const PLACES = `(${BODY_PLACES.join('|')})`;
 const HURTS_WORDS = `places of the body with spaces between (${BODY_PLACES.join(', ')}), or an empty text`;
 const HURTS = markWith(

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
@@ -18,7 +20,7 @@ import {
   removePiece,
   replaceShare,
 } from './changes.js';
-import { applyEdits, diffTrip } from './edits.js';
+import { applyEdits, COLLECTION_KEYS, diffTrip } from './edits.js';
 import type { Trip } from './model.js';
 import { allPieces, allowedCarriers } from './queries.js';
 
@@ -167,4 +169,13 @@ describe('changes', () => {
     expect(freshId('é…', [])).toBe('e');
     expect(freshId('…', [])).toBe('item');
   });
+});
+
+test('docs/api.md names every collection with its key, and no other', () => {
+  const text = readFileSync(join(__dirname, '../../../../docs/api.md'), 'utf8').replace(/\s+/g, ' ');
+  const list = /items? of a list: (.*?);/.exec(text)![1]!;
+  const told = [...list.matchAll(/([^()]+?) \(by `(\w+)`\)/g)].flatMap(([, names, key]) =>
+    names!.split(/,| or /).flatMap((name) => (name.trim() === '' ? [] : [[name.trim(), key!] as const])),
+  );
+  expect(Object.fromEntries(told)).toEqual(COLLECTION_KEYS);
 });

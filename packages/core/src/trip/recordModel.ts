@@ -114,6 +114,9 @@ export const BODY_PLACES = [
 ] as const;
 export type BodyPlace = (typeof BODY_PLACES)[number];
 
+/** The marks of comfort as they are chosen from, best first. */
+export const COMFORT_CHOICES: readonly number[] = Array.from({ length: 10 }, (_v, i) => 10 - i);
+
 /** How a day's load felt to its carrier. */
 export interface ComfortMark {
   readonly id: string;

@@ -10,6 +10,7 @@ import {
   type SheetThing,
   type Standing,
   BODY_PLACES,
+  COMFORT_CHOICES,
   toldDay,
   type BodyPlace,
   type MarkValue,
@@ -371,8 +372,6 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
   );
 }
 
-const MARKS_OUT_OF_TEN = Array.from({ length: 10 }, (_v, i) => 10 - i);
-
 /** How the pack felt on a day, for the leader: a mark, and where it hurts. */
 function Felt({ day, ticking }: { day: number; ticking: Ticking }) {
   const told = toldDay(ticking.marks, day);
@@ -391,7 +390,7 @@ function Felt({ day, ticking }: { day: number; ticking: Ticking }) {
           onChange={(e) => e.target.value !== '' && ticking.feel('comfort', Number(e.target.value), day)}
         >
           <option value="">–</option>
-          {MARKS_OUT_OF_TEN.map((n) => (
+          {COMFORT_CHOICES.map((n) => (
             <option key={n} value={n}>
               {n}
               {n === 10 ? ', forgot I carried it' : n === 1 ? ', never again' : ''}

@@ -37,7 +37,7 @@ export async function withDemoApp(work) {
     const entered = await fetch(`${url}/api/account/demo`, { method: 'POST', headers: OWN_PAGE });
     await work(url, { ...OWN_PAGE, Cookie: entered.headers.getSetCookie()[0].split(';')[0] });
   } finally {
-    if (child.exitCode === null) {
+    if (child.exitCode === null && child.signalCode === null) {
       child.kill('SIGINT');
       await new Promise((resolve) => child.once('exit', resolve));
     }

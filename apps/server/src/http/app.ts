@@ -51,13 +51,11 @@ export function makeApp(parts: AppParts): App {
   const { logger } = parts;
   const tick = async (req: IncomingMessage, res: ServerResponse): Promise<void> => {
     logRequest(logger, req, res);
-    res.setHeaders(DATA_HEADERS);
     try {
-      refuseOtherSites(req);
+      guardData(req, res);
       sendJson(res, 200, await door.tell(req));
     } catch (error) {
-      const answer = answerTo(error, logger);
-      sendJson(res, answer.status, JSON.stringify(errorBody(answer)));
+      sendError(res, error, logger);
     }
   };
   return {
@@ -88,8 +86,7 @@ function routes(parts: AppParts, door: MemberDoor): Express {
     next();
   });
   app.use('/api', (req, res, next) => {
-    res.setHeaders(DATA_HEADERS);
-    refuseOtherSites(req);
+    guardData(req, res);
     next();
   });
   // It reads its own bodies.
@@ -167,6 +164,12 @@ const DATA_HEADERS = new Map([
   ['X-Frame-Options', 'DENY'],
 ]);
 
+/** What goes before every request of the API. @throws ApiError 403 for a write from a page of another site */
+function guardData(req: IncomingMessage, res: ServerResponse): void {
+  res.setHeaders(DATA_HEADERS);
+  refuseOtherSites(req);
+}
+
 /** Import reads its own text, with its own limit. */
 function unlessImport(parse: RequestHandler): RequestHandler {
   return (req, res, next) => {
@@ -209,15 +212,14 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const answer = answerTo(error, logger);
-    res.status(answer.status).json(errorBody(answer));
+    sendError(res, error, logger);
   };
 }
 
-function answerTo(error: unknown, logger: Logger): ApiError {
+function sendError(res: ServerResponse, error: unknown, logger: Logger): void {
   const answer = asApiError(error);
   if (answer.code === 'internal') logger.error({ err: error }, 'unexpected error');
-  return answer;
+  sendJson(res, answer.status, JSON.stringify(errorBody(answer)));
 }
 
 function asApiError(error: unknown): ApiError {

@@ -1,9 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { preparationDates, readTripCalendar, takeCalendar, tripCalendar } from '@graft/core';
+import { readTripCalendar, takeCalendar } from '@graft/core';
 import { dateWords } from '../shared/dates';
-import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
+import { saveCalendar } from '../shared/saveCalendar';
 import { useFileReading } from '../shared/useFileReading';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
@@ -20,12 +20,6 @@ export function CalendarTools() {
       (more > 0 ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.` : '')
     );
   });
-  const save = (): void =>
-    download(
-      `${trip.id}.ics`,
-      'text/calendar',
-      tripCalendar({ trip, preparation: preparationDates(trip), writtenAt: new Date() }),
-    );
   return (
     <Box>
       <Flex gap="2">
@@ -43,7 +37,7 @@ export function CalendarTools() {
           size="2xs"
           variant="outline"
           title="The trip, its days and what is to be done before it"
-          onClick={save}
+          onClick={() => saveCalendar(trip)}
         >
           Save as a calendar
         </Button>

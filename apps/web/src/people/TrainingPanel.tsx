@@ -5,14 +5,13 @@ import {
   massDigits,
   preparationDates,
   trainingLadder,
-  tripCalendar,
   type Member,
   type MemberFigures,
   type TrainingLadder,
 } from '@graft/core';
 import { dateWords, today } from '../shared/dates';
-import { download } from '../shared/download';
 import { usePreferences } from '../shared/preferences';
+import { saveCalendar } from '../shared/saveCalendar';
 import { useTrip } from '../shared/TripProvider';
 import { paint } from '../theme/system';
 
@@ -27,16 +26,7 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
   const ladder = trainingLadder(member, targetKg, now, trip.startDate);
   const preparation = preparationDates(trip);
   const save = (): void =>
-    download(
-      `${trip.id}-${member.id}.ics`,
-      'text/calendar',
-      tripCalendar({
-        trip,
-        preparation: preparation.filter((p) => p.date >= now),
-        training: { memberId: member.id, name: member.name, walks: ladder.walks },
-        writtenAt: new Date(),
-      }),
-    );
+    saveCalendar(trip, { memberId: member.id, name: member.name, walks: ladder.walks });
   return (
     <Flex gap="10" wrap="wrap" align="start">
       <Box w="34rem" maxW="100%">

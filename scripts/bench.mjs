@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|track|edit|kit|api|sheets|trail] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|track|edit|kit|api|sheets|trail|attack] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -7,6 +7,7 @@ import { Agent } from 'node:http';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
+import { benchAttack } from './lib/benchAttack.mjs';
 import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
@@ -16,7 +17,7 @@ import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets', 'trail'];
+const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -136,6 +137,7 @@ await main(async () => {
   }
   if (wants('api')) await benchApi();
   if (wants('sheets')) await benchSheets(core, seed);
+  if (wants('attack')) await benchAttack();
   if (wants('trail')) await benchTrail(core, seed);
 });
 

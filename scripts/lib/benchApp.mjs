@@ -1,6 +1,6 @@
 /** The running application for benchmarks that talk to it, and what they ask of it. */
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { request } from 'node:http';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -11,7 +11,7 @@ import { freePort } from './processes.mjs';
 /** What only the application's own pages send. */
 const OWN_PAGE = { 'X-Graft-Request': '1' };
 
-/** Start the application in a state folder of its own; `work` gets its address and the headers of the demo account. */
+/** Start the application in a state folder of its own; `work` gets its address, the headers of the demo account, and the server's process id. */
 export async function withDemoApp(work) {
   const scratch = mkdtempSync(join(tmpdir(), 'graft-bench-'));
   const child = spawn(
@@ -35,7 +35,8 @@ export async function withDemoApp(work) {
       });
     });
     const entered = await fetch(`${url}/api/account/demo`, { method: 'POST', headers: OWN_PAGE });
-    await work(url, { ...OWN_PAGE, Cookie: entered.headers.getSetCookie()[0].split(';')[0] });
+    const pid = Number(readFileSync(join(scratch, 'server.pid'), 'utf8'));
+    await work(url, { ...OWN_PAGE, Cookie: entered.headers.getSetCookie()[0].split(';')[0] }, pid);
   } finally {
     if (child.exitCode === null && child.signalCode === null) {
       child.kill('SIGINT');

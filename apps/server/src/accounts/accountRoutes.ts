@@ -3,6 +3,7 @@ import { rateLimit } from 'express-rate-limit';
 import { serialiseTripFile, type Account, type AccountState } from '@graft/core';
 import { ApiError } from '../http/apiError.js';
 import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
+import { json, LARGEST } from '../http/body.js';
 import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import type { IncidentStore } from '../incidents/incidentStore.js';
@@ -37,8 +38,9 @@ export function accountRoutes(parts: AccountParts): Router {
   const byAddress = attempts(
     10,
     15,
-    (req) => `${machineOf(req)} ${lower((req.body as { email?: unknown }).email)}`,
+    (req) => `${machineOf(req)} ${lower((req.body as { email?: unknown } | null | undefined)?.email)}`,
   );
+  const form = json(LARGEST.form);
   const byAccount = attempts(10, 15, (_req, res) => accountOf(res).id);
   const newAccounts = rateLimit({
     windowMs: 60 * MINUTE_MS,
@@ -67,12 +69,12 @@ export function accountRoutes(parts: AccountParts): Router {
     res.json(state(visitorOf(res)));
   });
 
-  router.post('/sign-up', newAccounts, async (req, res) => {
+  router.post('/sign-up', newAccounts, form, async (req, res) => {
     const body = checked<NewAccount>(signUpRequest, req.body);
     await enter(req, res, await accounts.add({ ...body, name: body.name.trim(), email: lower(body.email) }));
   });
 
-  router.post('/sign-in', byMachine, byAddress, async (req, res) => {
+  router.post('/sign-in', byMachine, form, byAddress, async (req, res) => {
     const { email, password } = checked<{ email: string; password: string }>(signInRequest, req.body);
     const account = await accounts.byPassword(lower(email), password);
     if (account === undefined) throw wrongPassword();
@@ -97,7 +99,7 @@ export function accountRoutes(parts: AccountParts): Router {
     res.json(state(undefined));
   });
 
-  router.post('/password', signedIn, byAccount, async (req, res) => {
+  router.post('/password', signedIn, byAccount, form, async (req, res) => {
     const { current, next } = checked<{ current: string; next: string }>(passwordRequest, req.body);
     const { id, email } = accountOf(res);
     if ((await accounts.byPassword(email, current)) === undefined) throw wrongPassword();
@@ -143,7 +145,7 @@ export function accountRoutes(parts: AccountParts): Router {
       .send(`${JSON.stringify(data, null, 2)}\n`);
   });
 
-  router.post('/delete', signedIn, byAccount, async (req, res) => {
+  router.post('/delete', signedIn, byAccount, form, async (req, res) => {
     const { email, password } = checked<{ email: string; password?: string }>(deleteRequest, req.body);
     const account = accountOf(res);
     if (lower(email) !== account.email) {

@@ -1,4 +1,8 @@
-import type { ErrorBody, ErrorCode, FieldError } from '@graft/core';
+import { cut, MOST_ERRORS, type ErrorBody, type ErrorCode, type FieldError } from '@graft/core';
+
+/** Characters of what an answer tells at most, whatever it repeats of a request. */
+const LONGEST_PATH = 200;
+const LONGEST_MESSAGE = 1000;
 
 /** A refusal with its HTTP status; every error answer has the one shape that `errorBody` makes. */
 export class ApiError extends Error {
@@ -13,5 +17,8 @@ export class ApiError extends Error {
 }
 
 export function errorBody(error: ApiError): ErrorBody {
-  return { error: { code: error.code, message: error.message, errors: error.errors } };
+  const told = error.errors
+    .slice(0, MOST_ERRORS)
+    .map(({ path, message }) => ({ path: cut(path, LONGEST_PATH), message: cut(message, LONGEST_MESSAGE) }));
+  return { error: { code: error.code, message: cut(error.message, LONGEST_MESSAGE), errors: told } };
 }

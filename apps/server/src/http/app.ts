@@ -2,10 +2,10 @@
 import { existsSync } from 'node:fs';
 import type { IncomingMessage, RequestListener, ServerResponse } from 'node:http';
 import { join } from 'node:path';
-import express, { json, type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { InvalidInputError } from '@graft/core';
+import { InvalidInputError, MOST_ERRORS } from '@graft/core';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
 import { recognise } from '../accounts/signedIn.js';
 import { forecastService } from '../forecast/forecastService.js';
@@ -20,9 +20,9 @@ import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { memberDoor, sheetRoutes, type MemberDoor } from '../sheets/sheetRoutes.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
+import { gateOf } from '../trips/gate.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
 import { ApiError, errorBody } from './apiError.js';
-import { LARGEST_BODY } from './jsonBody.js';
 import { logRequest } from './requestLog.js';
 
 export interface AppParts extends AccountParts {
@@ -77,6 +77,7 @@ function sendJson(res: ServerResponse, status: number, text: string): void {
 function routes(parts: AppParts, door: MemberDoor): Express {
   const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
   const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
+  const may = gateOf(trips);
   const app = express();
   app.disable('x-powered-by');
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
@@ -94,16 +95,15 @@ function routes(parts: AppParts, door: MemberDoor): Express {
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });
-  app.use('/api', unlessImport(json({ limit: LARGEST_BODY, strict: false })));
   app.use('/api', recognise(accounts));
   app.use('/api/account', accountRoutes(parts));
   app.use(
     '/api/trips',
-    tripRoutes(trips, forecastUrl),
-    leaderRoutes(leaders),
-    sheetRoutes(sheets, news),
-    messageRoutes(messages, publicUrl),
-    incidentRoutes(incidents),
+    tripRoutes(trips, may, forecastUrl),
+    leaderRoutes(leaders, may),
+    sheetRoutes(sheets, news, may),
+    messageRoutes(messages, may, publicUrl),
+    incidentRoutes(incidents, may),
   );
   app.use('/api/invitations', invitationRoutes(leaders));
   app.use('/api/library', libraryRoutes(library));
@@ -170,14 +170,6 @@ function guardData(req: IncomingMessage, res: ServerResponse): void {
   refuseOtherSites(req);
 }
 
-/** Import reads its own text, with its own limit. */
-function unlessImport(parse: RequestHandler): RequestHandler {
-  return (req, res, next) => {
-    if (req.path === '/trips/import') next();
-    else parse(req, res, next);
-  };
-}
-
 /** What only this application's own pages send: a page of another site cannot without asking, and is not allowed to. */
 export const OWN_PAGE_HEADER = 'x-graft-request';
 
@@ -226,17 +218,10 @@ function asApiError(error: unknown): ApiError {
   if (error instanceof ApiError) return error;
   if (error instanceof InvalidInputError) {
     const count = error.errors.length;
-    return new ApiError(
-      400,
-      'invalid',
-      `${count} ${count === 1 ? 'error' : 'errors'}; nothing was saved.`,
-      error.errors,
-    );
+    const said = `${count}${count < MOST_ERRORS ? '' : ' or more'} ${count === 1 ? 'error' : 'errors'}`;
+    return new ApiError(400, 'invalid', `${said}; nothing was saved.`, error.errors);
   }
-  const { type, status } = error as { type?: string; status?: number };
-  if (type === 'entity.too.large')
-    return new ApiError(413, 'tooLarge', 'The request is larger than Graft reads.');
-  if (type === 'entity.parse.failed') return new ApiError(400, 'invalid', 'Expected a JSON body.');
+  const { status } = error as { status?: number };
   if (status !== undefined && status >= 400 && status < 500)
     return new ApiError(status, status === 404 ? 'notFound' : 'invalid', 'The request cannot be read.');
   return new ApiError(500, 'internal', 'Something went wrong in Graft; the server log has the details.');

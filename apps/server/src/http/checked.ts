@@ -1,5 +1,5 @@
 import type { AnySchema } from 'yup';
-import { InvalidInputError, schemaErrors, type FieldError } from '@graft/core';
+import { cut, InvalidInputError, schemaErrors, type FieldError } from '@graft/core';
 
 /** A validated body, or every error of it. */
 export function checked<T>(schema: unknown, value: unknown): T {
@@ -14,5 +14,5 @@ export function refuse(errors: readonly FieldError[]): void {
 
 /** For `noUnknown`: a misspelt field is told, not dropped. */
 export function noUnknown({ unknown }: { unknown?: string }): string {
-  return `has a field nobody knows: ${unknown ?? ''}`;
+  return `has a field nobody knows: ${cut(unknown ?? '')}`;
 }

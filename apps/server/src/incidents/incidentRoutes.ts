@@ -2,7 +2,9 @@ import { Router } from 'express';
 import { object, string } from 'yup';
 import { incidentSchema, type IncidentNote, UUID_PATTERN } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
+import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
+import type { Gate } from '../trips/gate.js';
 import type { IncidentStore } from './incidentStore.js';
 
 const noteRequest = object({
@@ -13,12 +15,12 @@ const noteRequest = object({
   .noUnknown(noUnknown);
 
 /** The incident log; mounted under a trip's address. */
-export function incidentRoutes(store: IncidentStore): Router {
+export function incidentRoutes(store: IncidentStore, may: Gate): Router {
   const router = Router({ mergeParams: true });
   router.get('/:id/incidents', async (req, res) => {
     res.json({ incidents: await store.list(req.params.id, accountOf(res).id) });
   });
-  router.post('/:id/incidents', async (req, res) => {
+  router.post('/:id/incidents', may('full'), json(LARGEST.marks), async (req, res) => {
     const { id, note } = checked<{ id: string; note: IncidentNote }>(noteRequest, req.body);
     res.status(201).json(await store.add(req.params.id, accountOf(res), id, note));
   });

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { array, lazy, number, object, string, type AnySchema } from 'yup';
 import { InvalidInputError, libraryEntryErrors, libraryEntrySchema, type LibraryEdit } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
+import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
 import type { LibraryStore } from './libraryStore.js';
 
@@ -50,7 +51,7 @@ export function libraryRoutes(store: LibraryStore): Router {
     res.json(await store.get(accountOf(res).id));
   });
 
-  router.post('/edits', async (req, res) => {
+  router.post('/edits', json(LARGEST.edits), async (req, res) => {
     const { version, edits } = checked<{ version: number; edits: readonly LibraryEdit[] }>(
       editRequest,
       req.body,

@@ -2,8 +2,16 @@ import { Router, type Request } from 'express';
 import { array, object, string } from 'yup';
 import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
+import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
+import type { Gate } from '../trips/gate.js';
 import type { MessageStore } from './messageStore.js';
+
+/** What an address names. */
+interface OfMember {
+  id: string;
+  memberId: string;
+}
 
 const addressRequest = object({
   address: string()
@@ -33,7 +41,7 @@ const sendRequest = object({
  *
  * @param publicUrl where members find the application, when that is not where the leader's browser finds it
  */
-export function messageRoutes(store: MessageStore, publicUrl: string | undefined): Router {
+export function messageRoutes(store: MessageStore, may: Gate, publicUrl: string | undefined): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
   const originOf = (req: Request): string => publicUrl ?? `${req.protocol}://${req.get('host') ?? ''}`;
@@ -41,7 +49,7 @@ export function messageRoutes(store: MessageStore, publicUrl: string | undefined
   router.get('/:id/messages', async (req, res) => {
     res.json(await store.list(req.params.id, me(res).id));
   });
-  router.post('/:id/messages', async (req, res) => {
+  router.post('/:id/messages', may('full'), json(LARGEST.form), async (req, res) => {
     const account = me(res);
     const { kind, memberIds } = checked<{ kind: MessageKind; memberIds: readonly string[] }>(
       sendRequest,
@@ -49,11 +57,16 @@ export function messageRoutes(store: MessageStore, publicUrl: string | undefined
     );
     res.json(await store.send(req.params.id, account.id, kind, memberIds, originOf(req)));
   });
-  router.put('/:id/messages/addresses/:memberId', async (req, res) => {
-    const account = me(res);
-    const { address } = checked<{ address: string }>(addressRequest, req.body);
-    await store.setAddress(req.params.id, account.id, req.params.memberId, address.trim());
-    res.status(204).end();
-  });
+  router.put(
+    '/:id/messages/addresses/:memberId',
+    may<OfMember>('full'),
+    json(LARGEST.form),
+    async (req, res) => {
+      const account = me(res);
+      const { address } = checked<{ address: string }>(addressRequest, req.body);
+      await store.setAddress(req.params.id, account.id, req.params.memberId, address.trim());
+      res.status(204).end();
+    },
+  );
   return router;
 }

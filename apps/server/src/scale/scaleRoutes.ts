@@ -8,6 +8,7 @@ import { boolean, number, object, string } from 'yup';
 import type { ErrorBody } from '@graft/core';
 import { signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
+import { json, LARGEST } from '../http/body.js';
 import { outsideService } from '../http/outsideService.js';
 
 const scale = outsideService('scale', 'Masses can be typed.', 3000);
@@ -43,7 +44,7 @@ export function scaleRoutes(scaleUrl: string): Router {
   });
 
   for (const path of ['/tare', '/pan', '/faults']) {
-    router.post(path, async (req, res) => {
+    router.post(path, json(LARGEST.form), async (req, res) => {
       const answer = await scale.ask(`${scaleUrl}/v1${path}`, {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },

@@ -1,7 +1,8 @@
 /** The simulated bench scale behind the protocol of docs/scale-service.md: a stream of readings, and a tare. */
-import { json, Router, type Response } from 'express';
+import { Router, type Response } from 'express';
 import { boolean, number, object } from 'yup';
 import type { ScaleInfo } from '@graft/core';
+import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
 import { CAPACITY_KG, DIVISION_KG, SimulatedScale, type Faults } from './simulatedScale.js';
 
@@ -40,8 +41,8 @@ export function scaleService(random: () => number = Math.random, now: () => numb
     for (const res of listeners) res.write(`event: reading\ndata: ${JSON.stringify(reading)}\n\n`);
   };
 
+  const form = json(LARGEST.form);
   const router = Router();
-  router.use(json({ limit: '4kb' }));
   router.get('/v1', (_req, res) => {
     res.json(SIMULATED_SCALE);
   });
@@ -62,11 +63,11 @@ export function scaleService(random: () => number = Math.random, now: () => numb
     res.status(204).end();
   });
   // Not part of a real scale's protocol: hands that put things on the simulated pan, and things that go wrong.
-  router.post('/v1/pan', (req, res) => {
+  router.post('/v1/pan', form, (req, res) => {
     scale.put(checked<{ massKg: number }>(panRequest, req.body).massKg, now());
     res.status(204).end();
   });
-  router.post('/v1/faults', (req, res) => {
+  router.post('/v1/faults', form, (req, res) => {
     scale.setFaults(checked<Faults>(faultsRequest, req.body));
     res.status(204).end();
   });

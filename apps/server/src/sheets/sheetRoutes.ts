@@ -4,13 +4,14 @@ import { sheetMarkErrors, type SheetMark } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { Guesses } from '../http/attempts.js';
+import { json, jsonBody, LARGEST } from '../http/body.js';
 import { refuse } from '../http/checked.js';
-import { jsonBody } from '../http/jsonBody.js';
+import type { Gate } from '../trips/gate.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
 
 /** What leaders do with sheets; mounted under a trip's address. */
-export function sheetRoutes(store: SheetStore, news: SheetNewsroom): Router {
+export function sheetRoutes(store: SheetStore, news: SheetNewsroom, may: Gate): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
 
@@ -29,12 +30,17 @@ export function sheetRoutes(store: SheetStore, news: SheetNewsroom): Router {
     await store.withdrawLink(req.params.id, me(res).id, req.params.memberId);
     res.status(204).end();
   });
-  router.post('/:id/sheets/:memberId/marks', async (req, res) => {
-    const { id, memberId } = req.params;
-    const account = me(res);
-    await store.answer(id, account.id, memberId, marksOf(req.body));
-    res.status(204).end();
-  });
+  router.post(
+    '/:id/sheets/:memberId/marks',
+    may<{ id: string; memberId: string }>('full'),
+    json(LARGEST.marks),
+    async (req, res) => {
+      const { id, memberId } = req.params;
+      const account = me(res);
+      await store.answer(id, account.id, memberId, marksOf(req.body));
+      res.status(204).end();
+    },
+  );
   return router;
 }
 
@@ -56,8 +62,8 @@ export function memberDoor(store: SheetStore): MemberDoor {
   const guesses = new Guesses(100, 15);
   const tell = (req: IncomingMessage): Promise<string> =>
     guesses.guard(req, async () => {
-      const token = tokenOf(req);
-      const marks = await store.tell(token, marksOf(await jsonBody(req)));
+      const link = await store.link(tokenOf(req));
+      const marks = await store.tell(link, marksOf(await jsonBody(req, LARGEST.marks)));
       return JSON.stringify({ marks });
     });
   const routes = Router();

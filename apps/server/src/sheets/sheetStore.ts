@@ -35,7 +35,7 @@ interface Holder {
   readonly tripId: string;
   readonly memberId: string;
 }
-interface OpenLink extends Holder {
+export interface OpenLink extends Holder {
   readonly expiresAt: Date;
   /** Marks of this member that are kept. */
   readonly known: number;
@@ -167,8 +167,7 @@ export class SheetStore {
   }
 
   /** Keep what a member tells; what is known already is not kept twice. @returns all marks of the member */
-  async tell(token: string, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
-    const link = await this.link(token);
+  async tell(link: OpenLink, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
     const { tripId, memberId } = link;
     if (marks.some((m) => m.kind === 'answer'))
       throw new ApiError(400, 'invalid', 'Only a leader answers: a sheet tells of no answer.');
@@ -276,7 +275,7 @@ export class SheetStore {
   }
 
   /** @throws ApiError 404 for whatever is no link that works, whatever the reason */
-  private async link(token: string): Promise<OpenLink> {
+  async link(token: string): Promise<OpenLink> {
     const found = await this.linkOf(token);
     if (found === undefined || found.expiresAt.getTime() <= Date.now()) throw goneLink();
     return found;

@@ -228,7 +228,7 @@ describe('what members tell', () => {
     expect(await answered(aMark())).toEqual(all());
     const elsewhere = new SheetStore(server.source, server.trips, server.news);
     const other = aMark();
-    await elsewhere.tell(token, [other]);
+    await elsewhere.tell(await elsewhere.link(token), [other]);
     told.push(other);
     expect((await sheet(token)).marks.map((m) => m.id).sort()).toEqual(all());
     // Many at once, one of them twice.
@@ -242,9 +242,13 @@ describe('what members tell', () => {
 
   test.each([
     ['{"marks":', 400, 'Expected a JSON body.'],
-    ['', 400, 'Expected a JSON body.'],
+    ['', 400, '1 error; nothing was saved.'],
     ['null', 400, '1 error; nothing was saved.'],
-    [JSON.stringify({ marks: 'x'.repeat(4 * 1024 * 1024) }), 413, 'The request is larger than Graft reads.'],
+    [
+      JSON.stringify({ marks: 'x'.repeat(4 * 1024 * 1024) }),
+      413,
+      'The request is larger than Graft reads here: 64 kB.',
+    ],
   ])('a body that is %.9s is refused in words', async (body, status, message) => {
     const token = await newLink(await newTrip(), 'eddy');
     const answer = await server

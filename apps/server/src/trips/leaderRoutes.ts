@@ -2,7 +2,9 @@ import { Router } from 'express';
 import { object, string } from 'yup';
 import { INVITED_ROLES, type InvitedRole } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
+import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
+import type { Gate } from './gate.js';
 import type { LeaderStore } from './leaderStore.js';
 
 const roleRequest = object({
@@ -15,14 +17,14 @@ const roleRequest = object({
   .noUnknown(noUnknown);
 
 /** Who leads a trip; mounted under a trip's address. */
-export function leaderRoutes(store: LeaderStore): Router {
+export function leaderRoutes(store: LeaderStore, may: Gate): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
 
   router.get('/:id/leaders', async (req, res) => {
     res.json(await store.leaders(req.params.id, me(res).id));
   });
-  router.post('/:id/invitations', async (req, res) => {
+  router.post('/:id/invitations', may('owner'), json(LARGEST.form), async (req, res) => {
     const { role } = checked<{ role: InvitedRole }>(roleRequest, req.body);
     res.status(201).json({ token: await store.invite(req.params.id, me(res).id, role) });
   });
@@ -30,11 +32,16 @@ export function leaderRoutes(store: LeaderStore): Router {
     await store.revoke(req.params.id, me(res).id, req.params.invitationId);
     res.status(204).end();
   });
-  router.put('/:id/leaders/:userId', async (req, res) => {
-    const { role } = checked<{ role: InvitedRole }>(roleRequest, req.body);
-    await store.setRole(req.params.id, me(res).id, req.params.userId, role);
-    res.status(204).end();
-  });
+  router.put(
+    '/:id/leaders/:userId',
+    may<{ id: string; userId: string }>('owner'),
+    json(LARGEST.form),
+    async (req, res) => {
+      const { role } = checked<{ role: InvitedRole }>(roleRequest, req.body);
+      await store.setRole(req.params.id, me(res).id, req.params.userId, role);
+      res.status(204).end();
+    },
+  );
   router.delete('/:id/leaders/:userId', async (req, res) => {
     await store.removeLeader(req.params.id, me(res).id, req.params.userId);
     res.status(204).end();

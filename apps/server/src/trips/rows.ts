@@ -2,9 +2,11 @@
  * A trip as table rows and back. Rows are compared before and after a change, so that a write touches only what
  * changed, and the same mapping serves import, edit and export.
  */
-import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
+import type { EntityManager, EntityTarget } from 'typeorm';
 import {
+  COLLECTION_KEYS,
   sameContent,
+  type Collection,
   TRIP_FIELDS,
   type Kit,
   type Member,
@@ -50,167 +52,74 @@ import {
   WeighInRow,
   ZoneRow,
 } from '../database/entities.js';
-
-type Row = Readonly<Record<string, unknown>>;
+import { putRows, removeRows, type Entity, type Row } from './rowWrites.js';
 
 interface Table {
-  readonly entity: EntityTarget<ObjectLiteral>;
+  readonly entity: Entity;
   readonly key: readonly string[];
   readonly rows: (trip: Trip) => readonly Row[];
 }
-
-/** A column holds null for what the model leaves out; every optional column must be written on each upsert. */
-function filled(item: object, optional: readonly string[]): Row {
-  return { ...Object.fromEntries(optional.map((key) => [key, null])), ...item };
-}
-
-const THING_OPTIONAL = [
-  'consumption',
-  'fromDay',
-  'toDay',
-  'wetFactor',
-  'waterCapacityL',
-  'onlyGroupId',
-  'onlyMemberIds',
-  'kitId',
-  'memberId',
-  'worn',
-  'foodCapacityL',
-  'measuredOn',
-  'owner',
-  'wear',
-  'expiresOn',
-  'needs',
-  'nestsIn',
-  'libraryId',
-  'madeBy',
-  'together',
-  'want',
-] as const;
-const MEMBER_OPTIONAL = [
-  'limitShare',
-  'ownCapKg',
-  'tentGroupId',
-  'cookGroupId',
-  'packingSchool',
-  'houseRules',
-  'limitPolicy',
-  'comfortFloor',
-  'buddyId',
-  'healthNotes',
-  'snackGPerDay',
-  'lastDay',
-] as const;
 
 const placed = (items: readonly object[]): readonly Row[] =>
   items.map((item, position) => ({ ...item, position }));
 const without = (item: object, key: string): object =>
   Object.fromEntries(Object.entries(item).filter(([name]) => name !== key));
 
+/** A collection whose items are rows as they are. */
+const whole = (entity: Entity, collection: Collection): Table => ({
+  entity,
+  key: [COLLECTION_KEYS[collection]],
+  rows: (t) => placed(t[collection]),
+});
+
 /** In an order that satisfies foreign keys when inserting. */
 const TABLES: readonly Table[] = [
-  {
-    entity: LegRow,
-    key: ['id'],
-    rows: (t) => placed(t.legs.map((leg) => filled(leg, ['note', 'campElevationM']))),
-  },
-  { entity: WaypointRow, key: ['id'], rows: (t) => placed(t.waypoints.map((w) => filled(w, ['note']))) },
-  { entity: SupplyRow, key: ['id'], rows: (t) => placed(t.supplies.map((w) => filled(w, ['note']))) },
-  { entity: WeatherRow, key: ['id'], rows: (t) => placed(t.weather.map((w) => filled(w, ['source']))) },
-  { entity: RoleTurnRow, key: ['id'], rows: (t) => placed(t.roles) },
-  {
-    entity: GroupRow,
-    key: ['id'],
-    rows: (t) => placed(t.groups.map((group) => filled(group, ['sleeps', 'potL', 'stove']))),
-  },
-  {
-    entity: PackRow,
-    key: ['id'],
-    rows: (t) =>
-      placed(t.packs.map((pack) => filled(without(pack, 'zones'), ['main', 'lidStyle', 'frameless']))),
-  },
+  whole(LegRow, 'legs'),
+  whole(WaypointRow, 'waypoints'),
+  whole(SupplyRow, 'supplies'),
+  whole(WeatherRow, 'weather'),
+  whole(RoleTurnRow, 'roles'),
+  whole(GroupRow, 'groups'),
+  { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
   {
     entity: ZoneRow,
     key: ['packId', 'id'],
-    rows: (t) =>
-      t.packs.flatMap((p) => placed(p.zones.map((z) => filled({ ...z, packId: p.id }, ['maxLoadKg'])))),
+    rows: (t) => t.packs.flatMap((p) => placed(p.zones.map((z) => ({ ...z, packId: p.id })))),
   },
-  { entity: MemberRow, key: ['id'], rows: (t) => placed(t.members.map((m) => filled(m, MEMBER_OPTIONAL))) },
-  {
-    entity: KitRow,
-    key: ['id'],
-    rows: (t) => placed(t.kits.map((kit) => filled(without(kit, 'pieces'), ['splitWays']))),
-  },
+  whole(MemberRow, 'members'),
+  { entity: KitRow, key: ['id'], rows: (t) => placed(t.kits.map((kit) => without(kit, 'pieces'))) },
   {
     entity: ThingRow,
     key: ['id'],
     rows: (t) => [
-      ...t.kits.flatMap((kit) =>
-        placed(kit.pieces.map((p) => filled({ ...p, kitId: kit.id }, THING_OPTIONAL))),
-      ),
-      ...placed(t.personalThings.map((thing) => filled(thing, THING_OPTIONAL))),
+      ...t.kits.flatMap((kit) => placed(kit.pieces.map((p) => ({ ...p, kitId: kit.id })))),
+      ...placed(t.personalThings),
     ],
   },
-  { entity: MealRow, key: ['id'], rows: (t) => placed(t.meals) },
-  { entity: CanisterRow, key: ['id'], rows: (t) => placed(t.canisters.map((c) => filled(c, ['grossKg']))) },
-  { entity: PickupRow, key: ['id'], rows: (t) => placed(t.pickups) },
-  {
-    entity: ArrangementRow,
-    key: ['id'],
-    rows: (t) => placed(t.arrangements.map((a) => filled(a, ['thingId', 'byDate']))),
-  },
-  { entity: DismissalRow, key: ['id'], rows: (t) => placed(t.dismissals) },
-  { entity: PracticeRow, key: ['id'], rows: (t) => placed(t.practice) },
-  { entity: CarrierRuleRow, key: ['id'], rows: (t) => placed(t.carrierRules) },
-  { entity: AssignmentRow, key: ['pieceId'], rows: (t) => placed(t.share) },
-  {
-    entity: HandoverRow,
-    key: ['id'],
-    rows: (t) => placed(t.handovers.map((h) => filled(h, ['toMemberId']))),
-  },
-  { entity: VariantRow, key: ['id'], rows: (t) => placed(t.variants) },
+  whole(MealRow, 'meals'),
+  whole(CanisterRow, 'canisters'),
+  whole(PickupRow, 'pickups'),
+  whole(ArrangementRow, 'arrangements'),
+  whole(DismissalRow, 'dismissals'),
+  whole(PracticeRow, 'practice'),
+  whole(CarrierRuleRow, 'carrierRules'),
+  whole(AssignmentRow, 'share'),
+  whole(HandoverRow, 'handovers'),
+  whole(VariantRow, 'variants'),
   { entity: StowRow, key: ['memberId'], rows: (t) => placed(t.stows.map((s) => ({ memberId: s.memberId }))) },
   {
     entity: PlacementRow,
     key: ['memberId', 'thingId'],
-    rows: (t) =>
-      t.stows.flatMap((s) =>
-        placed(s.placements.map((p) => filled({ ...p, memberId: s.memberId }, ['spot']))),
-      ),
+    rows: (t) => t.stows.flatMap((s) => placed(s.placements.map((p) => ({ ...p, memberId: s.memberId })))),
   },
-  {
-    entity: WeighInRow,
-    key: ['memberId'],
-    rows: (t) => placed(t.weighIns.map((w) => filled(w, ['signedBy', 'note']))),
-  },
-  {
-    entity: TripEventRow,
-    key: ['id'],
-    rows: (t) =>
-      placed(
-        t.events.map((e) =>
-          filled(e, ['memberId', 'thingId', 'mealId', 'litres', 'massKg', 'factor', 'name', 'note']),
-        ),
-      ),
-  },
-  { entity: ComfortRow, key: ['id'], rows: (t) => placed(t.comfort.map((c) => filled(c, ['note']))) },
-  {
-    entity: ContactRow,
-    key: ['id'],
-    rows: (t) => placed(t.contacts.map((c) => filled(c, ['memberId', 'note']))),
-  },
-  { entity: ThingUseRow, key: ['thingId'], rows: (t) => placed(t.uses.map((u) => filled(u, ['note']))) },
-  {
-    entity: MissedRow,
-    key: ['id'],
-    rows: (t) => placed(t.missed.map((m) => filled(m, ['memberId', 'note']))),
-  },
-  {
-    entity: LeftoverRow,
-    key: ['groupId'],
-    rows: (t) => placed(t.leftovers.map((l) => filled(l, ['foodKg', 'fuelKg']))),
-  },
-  { entity: ChoreRow, key: ['id'], rows: (t) => placed(t.chores) },
+  whole(WeighInRow, 'weighIns'),
+  whole(TripEventRow, 'events'),
+  whole(ComfortRow, 'comfort'),
+  whole(ContactRow, 'contacts'),
+  whole(ThingUseRow, 'uses'),
+  whole(MissedRow, 'missed'),
+  whole(LeftoverRow, 'leftovers'),
+  whole(ChoreRow, 'chores'),
 ];
 
 /** Rows a single INSERT carries, well under the server's packet limit. */
@@ -238,16 +147,12 @@ export async function writeTripParts(
     };
   });
   for (const { table, gone } of [...changes].reverse()) {
-    for (const row of gone) {
-      const key = Object.fromEntries(table.key.map((column) => [column, row[column]]));
-      await manager.delete(table.entity, { tripId, ...key });
-    }
+    for (let i = 0; i < gone.length; i += CHUNK)
+      await removeRows(manager, tripId, table, gone.slice(i, i + CHUNK));
   }
   for (const { table, changed } of changes) {
-    for (let i = 0; i < changed.length; i += CHUNK) {
-      const rows = changed.slice(i, i + CHUNK).map((row) => ({ ...row, tripId }));
-      await manager.upsert(table.entity, rows, ['tripId', ...table.key]);
-    }
+    for (let i = 0; i < changed.length; i += CHUNK)
+      await putRows(manager, tripId, table.entity, changed.slice(i, i + CHUNK));
   }
 }
 
@@ -298,6 +203,9 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
   const missed = await all(MissedRow);
   const leftovers = await all(LeftoverRow);
   const chores = await all(ChoreRow);
+  const zonesOf = grouped(zones, (z) => z.packId);
+  const piecesOf = grouped(things, (t) => t.kitId);
+  const placementsOf = grouped(placements, (p) => p.memberId);
   return {
     id: head.fileId,
     ...fieldsOf(head),
@@ -311,15 +219,15 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
       (row) =>
         ({
           ...(plain(row) as Omit<Pack, 'zones'>),
-          zones: zones.filter((z) => z.packId === row.id).map((z) => plain(z, 'packId')),
+          zones: (zonesOf.get(row.id) ?? []).map((z) => plain(z, 'packId')),
         }) as Pack,
     ),
     members: members.map((row) => plain(row) as Member),
     kits: kits.map((row): Kit => ({
       ...(plain(row) as Omit<Kit, 'pieces'>),
-      pieces: things
-        .filter((t) => t.kitId === row.id)
-        .map((t) => plain(t, 'kitId', 'memberId', 'worn', 'want') as Thing as Piece),
+      pieces: (piecesOf.get(row.id) ?? []).map(
+        (t) => plain(t, 'kitId', 'memberId', 'worn', 'want') as Thing as Piece,
+      ),
     })),
     personalThings: things
       .filter((t) => t.memberId !== null)
@@ -336,9 +244,9 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
     variants: variants.map((row) => plain(row)) as Trip['variants'],
     stows: stows.map((row): Stow => ({
       memberId: row.memberId,
-      placements: placements
-        .filter((p) => p.memberId === row.memberId)
-        .map((p) => plain(p, 'memberId')) as Stow['placements'],
+      placements: (placementsOf.get(row.memberId) ?? []).map((p) =>
+        plain(p, 'memberId'),
+      ) as Stow['placements'],
     })),
     weighIns: weighIns.map((row) => plain(row)) as Trip['weighIns'],
     events: events.map((row) => plain(row)) as Trip['events'],
@@ -349,6 +257,16 @@ export async function readTrip(manager: EntityManager, head: TripRow): Promise<T
     leftovers: leftovers.map((row) => plain(row)) as Trip['leftovers'],
     chores: chores.map((row) => plain(row)) as Trip['chores'],
   };
+}
+
+function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): ReadonlyMap<K, readonly T[]> {
+  const groups = new Map<K, T[]>();
+  for (const row of rows) {
+    const group = groups.get(keyOf(row));
+    if (group === undefined) groups.set(keyOf(row), [row]);
+    else group.push(row);
+  }
+  return groups;
 }
 
 type TripFields = Pick<Trip, TripField>;

@@ -9,8 +9,8 @@ import {
   OPTIONAL_TRIP_FIELDS,
   TRIP_FIELDS,
   TRIP_STYLES,
-  type Collection,
-  type TripField,
+  type Checked,
+  type TripEdit,
 } from '@graft/core';
 import { noUnknown } from '../http/checked.js';
 
@@ -76,42 +76,41 @@ const known = (name: string, choices: readonly string[]): AnySchema =>
     .required(`expected a ${name}: one of ${choices.join(', ')}`);
 const key = string().strict().max(200, 'expected a key of at most 200 characters').required('expected a key');
 
+/** Made once: making a schema takes longer than checking an edit by it. */
+const edited = (more: Record<string, Checked>): AnySchema =>
+  object({ kind: string().strict().required(), ...more }).noUnknown(noUnknown);
+const collection = known('collection', COLLECTIONS);
+const ofEach = <K extends string>(
+  keys: readonly K[],
+  schema: (key: K) => AnySchema,
+): Map<unknown, AnySchema> => new Map(keys.map((key) => [key, schema(key)]));
+const SET = ofEach(TRIP_FIELDS, (field) =>
+  edited({ field: known('field', TRIP_FIELDS), value: FIELD_SCHEMAS[field] as AnySchema }),
+);
+// Null takes an optional field away.
+const UNSET = edited({ field: known('field', OPTIONAL_TRIP_FIELDS), value: mixed().nullable() });
+const PUT = ofEach(COLLECTIONS, (key) => edited({ collection, item: ITEM_SCHEMAS[key] as AnySchema }));
+const REMOVE = edited({ collection, key });
+const ORDER = edited({ collection, keys: array(key).max(3000).required('expected a list of keys') });
+const NO_FIELD = edited({ field: known('field', TRIP_FIELDS), value: mixed().nullable() });
+const NO_COLLECTION = edited({ collection, item: mixed() });
+const NO_KIND = object({ kind: known('kind', ['set', 'put', 'remove', 'order']) });
+
 /** Each kind of edit, its item checked by the schema of its own collection. */
 const edit = lazy((value: unknown) => {
   const raw = (typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>;
-  const collection = COLLECTIONS.find((c): c is Collection => c === raw['collection']);
-  const field = TRIP_FIELDS.find((f): f is TripField => f === raw['field']);
+  const isOptional = OPTIONAL_TRIP_FIELDS.some((f) => f === raw['field']);
   switch (raw['kind']) {
     case 'set':
-      return object({
-        kind: string().required(),
-        field: known('field', TRIP_FIELDS),
-        // Null takes an optional field away.
-        value:
-          field === undefined || (raw['value'] === null && OPTIONAL_TRIP_FIELDS.some((f) => f === field))
-            ? mixed().nullable()
-            : (FIELD_SCHEMAS[field] as AnySchema),
-      }).noUnknown();
+      return raw['value'] === null && isOptional ? UNSET : (SET.get(raw['field']) ?? NO_FIELD);
     case 'put':
-      return object({
-        kind: string().required(),
-        collection: known('collection', COLLECTIONS),
-        item: collection === undefined ? mixed() : (ITEM_SCHEMAS[collection] as AnySchema),
-      }).noUnknown();
+      return PUT.get(raw['collection']) ?? NO_COLLECTION;
     case 'remove':
-      return object({
-        kind: string().required(),
-        collection: known('collection', COLLECTIONS),
-        key,
-      }).noUnknown();
+      return REMOVE;
     case 'order':
-      return object({
-        kind: string().required(),
-        collection: known('collection', COLLECTIONS),
-        keys: array(key).max(3000).required('expected a list of keys'),
-      }).noUnknown();
+      return ORDER;
     default:
-      return object({ kind: known('kind', ['set', 'put', 'remove', 'order']) });
+      return NO_KIND;
   }
 });
 
@@ -121,6 +120,13 @@ export const editRequest = object({
     .strict()
     .min(1, 'expected at least 1 edit')
     .max(5000, 'expected at most 5000 edits')
+    // Each looks at its whole list.
+    .test(
+      'orders',
+      `expected at most ${COLLECTIONS.length} orders`,
+      (edits) =>
+        (edits ?? []).filter((e) => (e as TripEdit | null)?.kind === 'order').length <= COLLECTIONS.length,
+    )
     .required('expected a list of edits'),
 })
   .strict()

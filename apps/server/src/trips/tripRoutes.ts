@@ -1,4 +1,4 @@
-import { Router, text } from 'express';
+import { Router } from 'express';
 import {
   carriedBefore,
   duplicateTrip,
@@ -16,7 +16,9 @@ import {
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { fetchForecast } from '../forecast/forecastClient.js';
 import { ApiError } from '../http/apiError.js';
+import { bodyText, json, LARGEST } from '../http/body.js';
 import { checked } from '../http/checked.js';
+import type { Gate } from './gate.js';
 import type { TripStore } from './tripStore.js';
 import {
   archiveRequest,
@@ -29,11 +31,8 @@ import {
 /** How many earlier trips the record of fairness, and what is learnt, look back over. */
 const EARLIER_TRIPS = 20;
 
-/** The largest trip file that is read; the demo class of 28 has half a megabyte. */
-const LARGEST_FILE = '8mb';
-
 /** @param forecastUrl where the forecast service is */
-export function tripRoutes(store: TripStore, forecastUrl: string): Router {
+export function tripRoutes(store: TripStore, may: Gate, forecastUrl: string): Router {
   const router = Router();
   router.use(signedIn);
   const me = accountOf;
@@ -42,7 +41,7 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
     res.json({ trips: await store.list(me(res).id) });
   });
 
-  router.post('/', async (req, res) => {
+  router.post('/', json(LARGEST.form), async (req, res) => {
     const { name, startDate, days, style, timeZone } = checked<{
       name: string;
       startDate: string;
@@ -55,9 +54,8 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
     res.status(201).json({ id: stored.id, version: stored.version });
   });
 
-  router.post('/import', text({ type: () => true, limit: LARGEST_FILE }), async (req, res) => {
-    const body: unknown = req.body;
-    const stored = await store.add(me(res).id, parseTripFile(typeof body === 'string' ? body : ''));
+  router.post('/import', async (req, res) => {
+    const stored = await store.add(me(res).id, parseTripFile(await bodyText(req, LARGEST.file)));
     res.status(201).json({ id: stored.id, version: stored.version });
   });
 
@@ -111,7 +109,7 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
     res.json({ records: before.map((b) => recordFor(tripRecord(b.id, b.trip), names)) });
   });
 
-  router.post('/:id/edits', async (req, res) => {
+  router.post('/:id/edits', may('full'), json(LARGEST.edits), async (req, res) => {
     const { version, edits } = checked<{ version: number; edits: readonly TripEdit[] }>(
       editRequest,
       req.body,
@@ -119,14 +117,14 @@ export function tripRoutes(store: TripStore, forecastUrl: string): Router {
     res.json({ version: await store.edit(req.params.id, me(res).id, version, edits) });
   });
 
-  router.post('/:id/duplicate', async (req, res) => {
+  router.post('/:id/duplicate', may('read'), json(LARGEST.form), async (req, res) => {
     const { trip } = await store.get(req.params.id, me(res).id);
     const { name, startDate } = checked<{ name: string; startDate: string }>(duplicateRequest, req.body);
     const copy = await store.add(me(res).id, duplicateTrip(trip, freshId(name, []), name, startDate));
     res.status(201).json({ id: copy.id, version: copy.version });
   });
 
-  router.post('/:id/archive', async (req, res) => {
+  router.post('/:id/archive', may('owner'), json(LARGEST.form), async (req, res) => {
     const { archived } = checked<{ archived: boolean }>(archiveRequest, req.body);
     await store.archive(req.params.id, me(res).id, archived);
     res.status(204).end();

@@ -129,6 +129,11 @@ export class TripStore {
     });
   }
 
+  /** @throws ApiError as `access` */
+  async require(id: string, userId: string, least: TripRole): Promise<void> {
+    await access(this.source.manager, id, userId, least);
+  }
+
   /** Store a new trip for its owner; it must already be free of errors. */
   async add(userId: string, trip: Trip): Promise<StoredTrip> {
     const id = randomUUID();

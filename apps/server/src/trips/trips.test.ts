@@ -1,11 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
+import type { AnySchema, SchemaObjectDescription } from 'yup';
 import {
   applyEdits,
   assignPiece,
   carriedWork,
+  COLLECTIONS,
   diffTrip,
+  editedTripErrors,
+  ITEM_SCHEMAS,
   parseTripFile,
   serialiseTripFile,
   type EarlierTrip,
@@ -87,7 +91,11 @@ describe('import and export', () => {
   test('a file beyond the limit is refused', async () => {
     const answer = await importText(' '.repeat(9 * 1024 * 1024)).expect(413);
     expect(answer.body).toEqual({
-      error: { code: 'tooLarge', message: 'The request is larger than Graft reads.', errors: [] },
+      error: {
+        code: 'tooLarge',
+        message: 'The request is larger than Graft reads here: 8000 kB.',
+        errors: [],
+      },
     });
   });
 });
@@ -99,6 +107,43 @@ describe('edits', () => {
     const answer = await edit(id, 1, diffTrip(trip, after)).expect(200);
     expect(answer.body).toEqual({ version: 2 });
     expect(await read(id)).toEqual({ id, version: 2, role: 'owner', trip: after });
+  });
+
+  test('any field that is taken away is gone, in every collection', async () => {
+    const seen = new Set<string>();
+    let saved = 0;
+    for (const trip of fc.sample(arbitraryTrip({ members: { min: 1, max: 3 } }), { seed: 11, numRuns: 40 })) {
+      const edits = COLLECTIONS.flatMap((collection): readonly TripEdit[] => {
+        const { fields } = (ITEM_SCHEMAS[collection] as AnySchema).describe() as SchemaObjectDescription;
+        const isOptional = (key: string): boolean => (fields[key] as { optional?: boolean }).optional === true;
+        return (trip[collection] as readonly object[]).map((item) => {
+          for (const key of Object.keys(item)) if (isOptional(key)) seen.add(`${collection}.${key}`);
+          const kept = Object.entries(item).filter(([key]) => !isOptional(key));
+          return { kind: 'put', collection, item: Object.fromEntries(kept) };
+        });
+      });
+      const bare = applyEdits(trip, edits);
+      const { id } = await server.trips.add(leader.userId, trip);
+      await edit(id, 1, diffTrip(trip, bare));
+      const after = (await read(id)).trip;
+      // What the trip cannot be without is refused whole.
+      const broken = editedTripErrors(bare).length > 0;
+      expect(after).toEqual(broken ? trip : bare);
+      if (!broken) saved += 1;
+    }
+    for (const field of ['members.healthNotes', 'members.lastDay', 'personalThings.owner', 'legs.note'])
+      expect([...seen]).toContain(field);
+    expect(seen.size).toBeGreaterThan(40);
+    expect(saved).toBeGreaterThan(10);
+  }, 60_000);
+
+  test('a field that has no column is an error of the program, not lost', async () => {
+    const { id, trip } = await importDemo('hut-roof');
+    const [first] = trip.members;
+    const more = { kind: 'put', collection: 'members', item: { ...first, nobodyKnows: 1 } } as const;
+    await expect(server.trips.edit(id, leader.userId, 1, [more])).rejects.toThrow(
+      'the table members has no column for the field nobodyKnows',
+    );
   });
 
   test('any change between two trips is stored', async () => {
@@ -346,7 +391,13 @@ describe('the application', () => {
       .set('Content-Type', 'application/json')
       .send('{"name":')
       .expect(400);
-    expect(broken.body).toEqual({ error: { code: 'invalid', message: 'Expected a JSON body.', errors: [] } });
+    expect(broken.body).toEqual({
+      error: {
+        code: 'invalid',
+        message: 'Expected a JSON body.',
+        errors: [{ path: '', message: 'expected JSON text: Unexpected end of JSON input at its end' }],
+      },
+    });
   });
   test('refuses writes from pages of other sites', async () => {
     const answer = await http()

@@ -5,16 +5,16 @@
 import { array, boolean, lazy, number, object, string, type AnySchema as Schema, type Lazy } from 'yup';
 import { DISH_FORMS } from '../trip/larderModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
+import { cut, repeated } from './repeated.js';
 import { COMPANIONS, FLAGS, NEEDED, PURPOSES, SHAPE_KINDS, WEARS } from '../trip/model.js';
 
 /** Days of a trip at most. */
 export const MAX_DAYS = 60;
 
-const got = (value: unknown): string => (value === undefined ? 'nothing' : JSON.stringify(value));
 export const say =
   (expected: string) =>
   ({ originalValue }: { originalValue?: unknown }): string =>
-    `expected ${expected}, got ${got(originalValue)}`;
+    `expected ${expected}, got ${repeated(originalValue)}`;
 
 /** Optional unless `required` is called on it; null is never allowed. */
 export function worded<S extends Schema>(schema: S, expected: string): S {
@@ -72,7 +72,8 @@ export function record(fields: Record<string, Schema | Lazy<unknown>>) {
   return worded(object(fields), 'an object')
     .default(undefined)
     .noUnknown(
-      ({ unknown }: { unknown?: string }) => `has a field that is not part of the format: ${unknown ?? ''}`,
+      ({ unknown }: { unknown?: string }) =>
+        `has a field that is not part of the format: ${cut(unknown ?? '')}`,
     );
 }
 export const requiredRecord = (fields: Record<string, Schema | Lazy<unknown>>) => required(record(fields));

@@ -1,39 +1,20 @@
 /** The trip file: text in, a trip out, every error with its path; and a trip out as text. */
-import { ValidationError, type AnySchema } from 'yup';
 import type { Trip } from '../trip/model.js';
+import { examine, type Examined } from './checkSchema.js';
 import { InvalidInputError, type FieldError } from './fieldError.js';
+import { readJson } from './readJson.js';
 import { LIST_SIZES, TRIP_FILE_FORMAT, TRIP_FILE_VERSION, tripFileSchema, tripSchema } from './tripSchema.js';
 import { tripReferenceErrors } from './tripReferences.js';
 import { upgradeTripFile } from './upgradeTripFile.js';
 
-/** Every error a schema finds in a value, with paths under `base`. */
-export function schemaErrors(schema: AnySchema, value: unknown, base = ''): readonly FieldError[] {
-  try {
-    schema.validateSync(value, { abortEarly: false, strict: true });
-    return [];
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const inner = error.inner.length > 0 ? error.inner : [error];
-    const seen = new Set<string>();
-    return inner.flatMap((e) => {
-      const path = joinPath(base, e.path ?? '');
-      // A missing value fails several tests of one field; the reader needs it once.
-      const key = `${path} ${e.message}`;
-      if (seen.has(key)) return [];
-      seen.add(key);
-      return [{ path, message: e.message }];
-    });
-  }
-}
-
-function joinPath(base: string, path: string): string {
-  if (base === '' || path === '') return base + path;
-  return path.startsWith('[') ? `${base}${path}` : `${base}.${path}`;
-}
-
 /** Every error of a trip held as data: schema and references. */
 export function tripErrors(trip: unknown): readonly FieldError[] {
-  return [...schemaErrors(tripSchema, trip), ...tripReferenceErrors(trip)];
+  return withReferences(examine(tripSchema, trip), trip);
+}
+
+/** References are looked at in what has the size of a trip only. */
+function withReferences({ errors, whole }: Examined, trip: unknown, base = ''): readonly FieldError[] {
+  return whole ? [...errors, ...tripReferenceErrors(trip, base)] : errors;
 }
 
 /**
@@ -52,9 +33,9 @@ export function editedTripErrors(trip: Trip): readonly FieldError[] {
  * @throws InvalidInputError with every error and its path; a syntax error gives its line and column
  */
 export function parseTripFile(text: string): Trip {
-  const data = upgradeTripFile(parseJson(text.replace(/^\uFEFF/, '')));
+  const data = upgradeTripFile(readJson(text.replace(/^\uFEFF/, '')));
   const inner = typeof data === 'object' && data !== null ? (data as { trip?: unknown }).trip : undefined;
-  const errors = [...schemaErrors(tripFileSchema, data), ...tripReferenceErrors(inner, 'trip.')];
+  const errors = withReferences(examine(tripFileSchema, data), inner, 'trip.');
   if (errors.length > 0) throw new InvalidInputError(errors);
   return inner as Trip;
 }
@@ -77,21 +58,4 @@ function listSizeErrors(trip: Trip): readonly FieldError[] {
       ? []
       : [{ path: key, message: `expected a list of ${least} to ${most} entries, got ${size}` }];
   });
-}
-
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch (error) {
-    if (!(error instanceof SyntaxError)) throw error;
-    const message = error.message.replace(/ in JSON at position \d+.*$/s, '').replace(/ \(line.*$/s, '');
-    const position = /position (\d+)/.exec(error.message)?.[1];
-    const where = position === undefined ? 'at its end' : lineAndColumn(text, Number(position));
-    throw new InvalidInputError([{ path: '', message: `expected JSON text: ${message} ${where}` }]);
-  }
-}
-
-function lineAndColumn(text: string, position: number): string {
-  const before = text.slice(0, position).split('\n');
-  return `(line ${before.length}, column ${before[before.length - 1]!.length + 1})`;
 }

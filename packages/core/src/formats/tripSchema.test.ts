@@ -1,7 +1,8 @@
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { newLeg } from '../trip/emptyTrip.js';
 import type { Collection } from '../trip/edits.js';
-import { schemaErrors, tripErrors } from './tripFile.js';
+import { schemaErrors } from './checkSchema.js';
+import { tripErrors } from './tripFile.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
 import { thingErrors } from './tripReferences.js';
 import { isIsoDate } from './schemaParts.js';

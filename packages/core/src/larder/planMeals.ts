@@ -1,6 +1,6 @@
 /** Changes of the meal plan: put a dish on a day, fill what is empty, take one away. */
 import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/tripFile.js';
+import { schemaErrors } from '../formats/checkSchema.js';
 import { ITEM_SCHEMAS } from '../formats/tripSchema.js';
 import type { DishEntry } from '../library/libraryModel.js';
 import { dayStretches } from '../route/legSlopes.js';

@@ -1,7 +1,7 @@
 /** What a kit library holds, as Yup schemas: strict, with errors that say what was expected and what was got. */
 import { lazy, type AnySchema } from 'yup';
 import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/tripFile.js';
+import { schemaErrors } from '../formats/checkSchema.js';
 import {
   dish,
   LONGEST_TOGETHER,

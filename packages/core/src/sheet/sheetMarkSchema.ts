@@ -1,9 +1,8 @@
 /** Marks as they come over the wire. */
 import { lazy, string, type AnySchema } from 'yup';
 import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/tripFile.js';
+import { schemaErrors } from '../formats/checkSchema.js';
 import {
-  ID_PATTERN,
   id,
   list,
   required,
@@ -18,7 +17,7 @@ import {
 } from '../formats/schemaParts.js';
 import { BODY_PLACES } from '../trip/recordModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
-import { MARK_KINDS, type MarkKind, type SheetMark } from './marks.js';
+import { MARK_KINDS } from './marks.js';
 
 /** The longest that a member may write, characters. */
 export const LONGEST_REPORT = 500;
@@ -80,49 +79,7 @@ export const sheetMarksSchema = requiredRecord({
   marks: list(mark as unknown as AnySchema, 1, MOST_MARKS),
 });
 
-/**
- * Every error of what a device sends.
- *
- * Nearly all of it is ticks, and those of a whole party may come in one instant: the schema takes longer over a tick than
- * the database does, so what is plainly a tick is not taken through it. `isPlainTick` is narrower than the schema.
- *
- * @returns each error with its path, such as `marks[0].id`; none when the marks may be kept
- */
+/** Every error of what a device sends, with its path, such as `marks[0].id`; none when the marks may be kept. */
 export function sheetMarkErrors(body: unknown): readonly FieldError[] {
-  const marks = (body as { marks?: unknown } | null | undefined)?.marks;
-  const plain =
-    Array.isArray(marks) &&
-    marks.length > 0 &&
-    marks.length <= MOST_MARKS &&
-    Object.keys(body as object).length === 1 &&
-    marks.every(isPlainTick);
-  return plain ? [] : schemaErrors(sheetMarksSchema, body ?? {});
-}
-
-const TICK_KINDS: ReadonlySet<unknown> = new Set<MarkKind>(['packed', 'received', 'safety']);
-const TICK_FIELDS: ReadonlySet<string> = new Set<keyof SheetMark>([
-  'id',
-  'kind',
-  'thingId',
-  'value',
-  'at',
-  'replaces',
-]);
-const matches = (pattern: RegExp, value: unknown): boolean =>
-  typeof value === 'string' && pattern.test(value);
-
-function isPlainTick(mark: unknown): boolean {
-  if (typeof mark !== 'object' || mark === null) return false;
-  const { id, kind, thingId, value, at, replaces } = mark as Record<string, unknown>;
-  return (
-    TICK_KINDS.has(kind) &&
-    typeof value === 'boolean' &&
-    matches(UUID_PATTERN, id) &&
-    matches(MOMENT, at) &&
-    (thingId === undefined || matches(ID_PATTERN, thingId)) &&
-    Array.isArray(replaces) &&
-    replaces.length <= MOST_REPLACED &&
-    replaces.every((other) => matches(UUID_PATTERN, other)) &&
-    Object.keys(mark).every((field) => TICK_FIELDS.has(field))
-  );
+  return schemaErrors(sheetMarksSchema, body ?? {});
 }

@@ -135,39 +135,45 @@ export function diffTrip(before: Trip, after: Trip): readonly TripEdit[] {
 /**
  * Play edits on a trip. A put replaces the item with the same key or adds it at the end; removing what is not there
  * changes nothing. The result may break the trip's rules: whoever stores it checks it with `tripErrors`.
+ *
+ * Takes time by the edits and the lists they are in, not by one times the other.
  */
 export function applyEdits(trip: Trip, edits: readonly TripEdit[]): Trip {
-  return edits.reduce(applyEdit, trip);
-}
-
-function applyEdit(trip: Trip, edit: TripEdit): Trip {
-  switch (edit.kind) {
-    case 'set': {
-      const { [edit.field]: _replaced, ...rest } = trip;
-      return (edit.value === null ? rest : { ...rest, [edit.field]: edit.value }) as Trip;
+  const fields = new Map<string, unknown>(Object.entries(trip));
+  // Maps keep the order in which keys came, and a key that is put again keeps its place.
+  const lists = new Map<Collection, Map<string, unknown>>();
+  const listOf = (collection: Collection): Map<string, unknown> => {
+    let list = lists.get(collection);
+    if (list === undefined) {
+      list = new Map(itemsOf(trip, collection).map((item) => [keyOf(collection, item), item]));
+      lists.set(collection, list);
     }
-    case 'put': {
-      const key = keyOf(edit.collection, edit.item);
-      const items = itemsOf(trip, edit.collection);
-      const at = items.findIndex((item) => keyOf(edit.collection, item) === key);
-      const next = at < 0 ? [...items, edit.item] : items.map((item, i) => (i === at ? edit.item : item));
-      return { ...trip, [edit.collection]: next };
-    }
-    case 'remove':
-      return {
-        ...trip,
-        [edit.collection]: itemsOf(trip, edit.collection).filter(
-          (item) => keyOf(edit.collection, item) !== edit.key,
-        ),
-      };
-    case 'order': {
-      const place = new Map(edit.keys.map((key, i) => [key, i]));
-      const last = edit.keys.length;
-      const rank = (item: Item): number => place.get(keyOf(edit.collection, item)) ?? last;
-      return {
-        ...trip,
-        [edit.collection]: [...itemsOf(trip, edit.collection)].sort((a, b) => rank(a) - rank(b)),
-      };
+    return list;
+  };
+  for (const edit of edits) {
+    switch (edit.kind) {
+      case 'set':
+        if (edit.value === null) fields.delete(edit.field);
+        else fields.set(edit.field, edit.value);
+        break;
+      case 'put':
+        listOf(edit.collection).set(keyOf(edit.collection, edit.item), edit.item);
+        break;
+      case 'remove':
+        listOf(edit.collection).delete(edit.key);
+        break;
+      case 'order':
+        lists.set(edit.collection, inOrder(listOf(edit.collection), edit.keys));
+        break;
     }
   }
+  for (const [collection, list] of lists) fields.set(collection, [...list.values()]);
+  return Object.fromEntries(fields) as unknown as Trip;
+}
+
+/** The keys of an order first, as far as they are there; what it does not name follows in the order that it had. */
+function inOrder(list: ReadonlyMap<string, unknown>, keys: readonly string[]): Map<string, unknown> {
+  const ordered = new Map<string, unknown>();
+  for (const key of [...keys, ...list.keys()]) if (list.has(key)) ordered.set(key, list.get(key));
+  return ordered;
 }

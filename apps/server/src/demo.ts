@@ -1,28 +1,24 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { EntityManager } from 'typeorm';
 import { parseTripFile, type Account } from '@graft/core';
 import type { AccountStore } from './accounts/accountStore.js';
-import type { TripStore } from './trips/tripStore.js';
+import { addTrip } from './trips/tripStore.js';
 
 /** Trips that are over, for what is learnt from them: they lie archived. */
 const PAST = 'past';
 
 /** Import every trip file of a folder for an account, by the same reading as a person's import; past ones lie archived. */
-export async function importDemo(
-  store: TripStore,
-  userId: string,
-  folder: string,
-): Promise<readonly string[]> {
+async function importDemo(manager: EntityManager, userId: string, folder: string): Promise<readonly string[]> {
   const names: string[] = [];
   for (const file of tripFiles(folder)) {
-    const { trip } = await store.add(userId, parseTripFile(readFileSync(file, 'utf8')));
+    const trip = parseTripFile(readFileSync(file, 'utf8'));
+    await addTrip(manager, userId, trip);
     names.push(trip.name);
   }
   const past = join(folder, PAST);
-  for (const file of existsSync(past) ? tripFiles(past) : []) {
-    const { id } = await store.add(userId, parseTripFile(readFileSync(file, 'utf8')));
-    await store.archive(id, userId, true);
-  }
+  for (const file of existsSync(past) ? tripFiles(past) : [])
+    await addTrip(manager, userId, parseTripFile(readFileSync(file, 'utf8')), new Date());
   return names;
 }
 
@@ -33,12 +29,17 @@ function tripFiles(folder: string): readonly string[] {
     .map((name) => join(folder, name));
 }
 
-/** The demo account; where there is none (a new database, or it was deleted) it is made with its trips. */
+/**
+ * The demo account; where there is none (a new database, or it was deleted) it is made with its trips: all of it or
+ * nothing, so that a start that is cut off leaves no half of a demo.
+ */
 export async function ensureDemo(
   accounts: AccountStore,
-  trips: TripStore,
   folder: string,
 ): Promise<{ readonly account: Account; readonly imported: readonly string[] }> {
-  const { account, isNew } = await accounts.demoAccount();
-  return { account, imported: isNew ? await importDemo(trips, account.id, folder) : [] };
+  let imported: readonly string[] = [];
+  const account = await accounts.demoAccount(async (manager, userId) => {
+    imported = await importDemo(manager, userId, folder);
+  });
+  return { account, imported };
 }

@@ -47,7 +47,7 @@ async function start(): Promise<void> {
   const accounts = new AccountStore(source);
   const { demoDir } = config;
   if (demoDir !== undefined) {
-    const { imported } = await ensureDemo(accounts, trips, demoDir);
+    const { imported } = await ensureDemo(accounts, demoDir);
     if (imported.length > 0) await tell({ kind: 'progress', text: `Demo trips: ${imported.join('; ')}` });
   }
   await trips.purge();
@@ -63,7 +63,7 @@ async function start(): Promise<void> {
       accounts,
       trips,
       demo:
-        demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, trips, demoDir)).account,
+        demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, demoDir)).account,
       leaders: new LeaderStore(source),
       library: new LibraryStore(source),
       sheets,

@@ -37,10 +37,16 @@ export class AccountStore {
     return asAccount(user as UserRow);
   }
 
-  /** The demo account, made where there is none; nobody signs in to it by password. */
-  async demoAccount(): Promise<{ readonly account: Account; readonly isNew: boolean }> {
+  /**
+   * The demo account, made where there is none; nobody signs in to it by password.
+   *
+   * @param fill gives a new one what it begins with; without that there is no account either
+   */
+  async demoAccount(
+    fill: (manager: EntityManager, userId: string) => Promise<void> = () => Promise.resolve(),
+  ): Promise<Account> {
     const known = await this.source.manager.findOneBy(UserRow, { demo: true });
-    if (known !== null) return { account: asAccount(known), isNew: false };
+    if (known !== null) return asAccount(known);
     const user = {
       id: randomUUID(),
       email: DEMO_EMAIL,
@@ -49,8 +55,18 @@ export class AccountStore {
       demo: true,
       createdAt: new Date(),
     };
-    await insertUser(this.source.manager, user);
-    return { account: asAccount(user as UserRow), isNew: true };
+    try {
+      await this.source.transaction(async (manager) => {
+        await insertUser(manager, user);
+        await fill(manager, user.id);
+      });
+    } catch (error) {
+      // Another server was making it, and has made it.
+      const made = await this.source.manager.findOneBy(UserRow, { demo: true });
+      if (!(error instanceof ApiError) || made === null) throw error;
+      return asAccount(made);
+    }
+    return asAccount(user as UserRow);
   }
 
   /** The account of an address and password, or undefined. */

@@ -57,15 +57,38 @@ export function makeDataSource(databaseUrl: string): DataSource {
   });
 }
 
+/** How long a server waits for another one that brings the tables up to date. */
+const PATIENCE_S = 300;
+
 /** Connect and bring the schema up to date. */
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   const source = await makeDataSource(databaseUrl).initialize();
   try {
-    await source.runMigrations({ transaction: 'none' });
+    await bringUpToDate(source);
   } catch (error) {
     // Open connections would keep the process alive after the failure has been told.
     await source.destroy();
     throw error;
   }
   return source;
+}
+
+/**
+ * Run what migrations are left. Of servers that start at once one does, and the others wait; the lock ends with its
+ * connection, however that ends.
+ */
+export async function bringUpToDate(source: DataSource): Promise<void> {
+  const runner = source.createQueryRunner();
+  const name = `graft tables ${String(source.options.database)}`.slice(0, 64);
+  try {
+    const [row] = (await runner.query('SELECT GET_LOCK(?, ?) AS got', [name, PATIENCE_S])) as {
+      got: number | string | null;
+    }[];
+    if (Number(row?.got) !== 1)
+      throw new Error(`another server has been changing the tables for ${PATIENCE_S} s`);
+    await source.runMigrations({ transaction: 'none' });
+    await runner.query('SELECT RELEASE_LOCK(?)', [name]);
+  } finally {
+    await runner.release();
+  }
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
-import { ensureDemo, importDemo } from '../demo.js';
+import { ensureDemo } from '../demo.js';
 import type { AccountStore } from '../accounts/accountStore.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 import { LibraryStore } from '../library/libraryStore.js';
@@ -90,7 +90,7 @@ test('a bug is a 500 in the one shape, its details in the log only', async () =>
 describe('the demo', () => {
   const FOLDER = join(__dirname, '../../../../data/demo');
   test('is imported by the same reading as any file, once, and again after its account was deleted', async () => {
-    const first = await ensureDemo(server.accounts, server.trips, FOLDER);
+    const first = await ensureDemo(server.accounts, FOLDER);
     expect(first.imported).toEqual([
       'Plover census on the Corvane Plateau',
       'Mending the hut roof at Tarn Elling',
@@ -108,20 +108,22 @@ describe('the demo', () => {
       ['Rock mapping at Skarn Edge', 4, 28],
       ['Mending the hut roof at Tarn Elling', 3, 2],
     ]);
-    const second = await ensureDemo(server.accounts, server.trips, FOLDER);
+    const second = await ensureDemo(server.accounts, FOLDER);
     expect(second).toEqual({ account: first.account, imported: [] });
     await server.accounts.remove(first.account.id);
-    const third = await ensureDemo(server.accounts, server.trips, FOLDER);
+    const third = await ensureDemo(server.accounts, FOLDER);
     expect(third.account.id).not.toBe(first.account.id);
     expect(await server.trips.list(third.account.id)).toHaveLength(6);
   });
   test('that is broken stops the import with its errors', async () => {
     const broken = mkdtempSync(join(tmpdir(), 'graft-demo-'));
     writeFileSync(join(broken, 'bad.graft.json'), '{"format":"other"}');
-    const { account } = await server.accounts.demoAccount();
-    await expect(importDemo(server.trips, account.id, broken)).rejects.toThrow(
+    await server.accounts.remove((await server.accounts.demoAccount()).id);
+    await expect(ensureDemo(server.accounts, broken)).rejects.toThrow(
       'format: expected "graft-trip", got "other"',
     );
+    // Mended, it is there at the next start.
+    expect((await ensureDemo(server.accounts, FOLDER)).imported).toHaveLength(3);
     rmSync(broken, { recursive: true });
   });
 });

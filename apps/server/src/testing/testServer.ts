@@ -91,7 +91,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
   const { express: app, listener } = makeApp({
     accounts,
     trips,
-    demo: async () => (await accounts.demoAccount()).account,
+    demo: () => accounts.demoAccount(),
     leaders: new LeaderStore(source),
     library: new LibraryStore(source),
     sheets,

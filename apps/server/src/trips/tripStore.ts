@@ -136,12 +136,7 @@ export class TripStore {
 
   /** Store a new trip for its owner; it must already be free of errors. */
   async add(userId: string, trip: Trip): Promise<StoredTrip> {
-    const id = randomUUID();
-    await this.source.transaction(async (manager) => {
-      await manager.insert(TripRow, { id, version: 1, updatedAt: new Date(), ...headOf(trip) });
-      await manager.insert(TripLeaderRow, { tripId: id, userId, role: 'owner' });
-      await writeTripParts(manager, id, undefined, trip);
-    });
+    const id = await this.source.transaction((manager) => addTrip(manager, userId, trip));
     return { id, version: 1, role: 'owner', trip };
   }
 
@@ -206,6 +201,20 @@ export class TripStore {
   private reading<T>(read: (manager: EntityManager) => Promise<T>): Promise<T> {
     return this.source.transaction('REPEATABLE READ', read);
   }
+}
+
+/** @returns the id of the new trip */
+export async function addTrip(
+  manager: EntityManager,
+  userId: string,
+  trip: Trip,
+  archivedAt: Date | null = null,
+): Promise<string> {
+  const id = randomUUID();
+  await manager.insert(TripRow, { id, version: 1, updatedAt: new Date(), archivedAt, ...headOf(trip) });
+  await manager.insert(TripLeaderRow, { tripId: id, userId, role: 'owner' });
+  await writeTripParts(manager, id, undefined, trip);
+  return id;
 }
 
 function storedBytes(id: string, version: number, role: TripRole, trip: Buffer): Buffer {

@@ -1,7 +1,8 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { addTables, dropTables, type NewTable } from './steps.js';
 
 /** The tables of a trip, in an order that satisfies their foreign keys. */
-const TABLES: readonly (readonly [string, string])[] = [
+const TABLES: readonly NewTable[] = [
   [
     'trips',
     `id char(36) NOT NULL,
@@ -175,12 +176,10 @@ const TABLES: readonly (readonly [string, string])[] = [
 
 export class FirstTables1764000000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    for (const [name, columns] of TABLES) {
-      await runner.query(`CREATE TABLE \`${name}\` (${columns}) ENGINE=InnoDB`);
-    }
+    await addTables(runner, TABLES);
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const [name] of [...TABLES].reverse()) await runner.query(`DROP TABLE \`${name}\``);
+    await dropTables(runner, TABLES);
   }
 }

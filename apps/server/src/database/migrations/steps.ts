@@ -1,4 +1,7 @@
-/** Steps that migrations have in common. */
+/**
+ * Steps that migrations have in common. A statement of the database cannot be rolled back with others, and a first start
+ * may be cut between any two: every step may be taken again, and does nothing where it was taken before.
+ */
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /** A table's name and its columns, keys and constraints. */
@@ -13,12 +16,12 @@ export const ofUser = (table: string): string =>
 
 export async function addTables(runner: QueryRunner, tables: readonly NewTable[]): Promise<void> {
   for (const [table, columns] of tables) {
-    await runner.query(`CREATE TABLE \`${table}\` (${columns}) ENGINE=InnoDB`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`${table}\` (${columns}) ENGINE=InnoDB`);
   }
 }
 
 export async function dropTables(runner: QueryRunner, tables: readonly NewTable[]): Promise<void> {
-  for (const [table] of [...tables].reverse()) await runner.query(`DROP TABLE \`${table}\``);
+  for (const [table] of [...tables].reverse()) await runner.query(`DROP TABLE IF EXISTS \`${table}\``);
 }
 
 /** One statement a table, not one a column: each of them makes the table anew. */
@@ -27,11 +30,11 @@ export async function addColumns(runner: QueryRunner, columns: readonly NewColum
     const own = columns.filter(([name]) => name === table);
     const alter = (parts: readonly string[]): Promise<unknown> =>
       runner.query(`ALTER TABLE \`${table}\` ${parts.join(', ')}`);
-    await alter(own.map(([, column, type]) => `ADD \`${column}\` ${type} NULL`));
+    await alter(own.map(([, column, type]) => `ADD COLUMN IF NOT EXISTS \`${column}\` ${type} NULL`));
     const filled = own.filter(([, , , old]) => old !== undefined);
     if (filled.length === 0) continue;
     await runner.query(
-      `UPDATE \`${table}\` SET ${filled.map(([, column]) => `\`${column}\` = ?`).join(', ')}`,
+      `UPDATE \`${table}\` SET ${filled.map(([, column]) => `\`${column}\` = COALESCE(\`${column}\`, ?)`).join(', ')}`,
       filled.map(([, , , old]) => old),
     );
     await alter(filled.map(([, column, type]) => `MODIFY \`${column}\` ${type} NOT NULL`));
@@ -40,7 +43,7 @@ export async function addColumns(runner: QueryRunner, columns: readonly NewColum
 
 export async function dropColumns(runner: QueryRunner, columns: readonly NewColumn[]): Promise<void> {
   for (const [table, column] of [...columns].reverse()) {
-    await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN \`${column}\``);
+    await runner.query(`ALTER TABLE \`${table}\` DROP COLUMN IF EXISTS \`${column}\``);
   }
 }
 

@@ -12,6 +12,8 @@ export interface Config {
   readonly scaleUrl: string;
   /** Who carries messages: a service's http address, or a mail server's smtp one. */
   readonly messagesUrl: string;
+  /** Which of these services are the simulated ones of this server. */
+  readonly simulated: { readonly scale: boolean; readonly messages: boolean };
   /** Whom mail comes from. */
   readonly mailFrom: string;
   /** Where members find the application; where the leader's browser finds it when undefined. */
@@ -58,6 +60,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     forecastUrl: service('GRAFT_FORECAST_URL', 'forecast'),
     scaleUrl: service('GRAFT_SCALE_URL', 'scale'),
     messagesUrl,
+    simulated: {
+      scale: env['GRAFT_SCALE_URL'] === undefined,
+      messages: env['GRAFT_MESSAGES_URL'] === undefined,
+    },
     mailFrom: env['GRAFT_MAIL_FROM'] ?? 'Graft <graft@localhost>',
     publicUrl,
   };

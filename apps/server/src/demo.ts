@@ -9,7 +9,11 @@ import { addTrip } from './trips/tripStore.js';
 const PAST = 'past';
 
 /** Import every trip file of a folder for an account, by the same reading as a person's import; past ones lie archived. */
-async function importDemo(manager: EntityManager, userId: string, folder: string): Promise<readonly string[]> {
+async function importDemo(
+  manager: EntityManager,
+  userId: string,
+  folder: string,
+): Promise<readonly string[]> {
   const names: string[] = [];
   for (const file of tripFiles(folder)) {
     const trip = parseTripFile(readFileSync(file, 'utf8'));

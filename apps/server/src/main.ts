@@ -1,11 +1,13 @@
 import 'reflect-metadata';
 import { createServer } from 'node:http';
-import { pino } from 'pino';
 import { AccountStore } from './accounts/accountStore.js';
+import { newToken } from './accounts/tokens.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/dataSource.js';
+import { DatabaseWatch } from './database/databaseWatch.js';
 import { ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { logTo } from './http/logger.js';
 import { IncidentStore } from './incidents/incidentStore.js';
 import { LibraryStore } from './library/libraryStore.js';
 import { MessageStore } from './messages/messageStore.js';
@@ -16,7 +18,11 @@ import { DAY_MS } from './time.js';
 import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
 
-const logger = pino();
+/** How long what is under way may take when the server stops. */
+const LAST_ANSWERS_MS = 2500;
+const LAST_QUERIES_MS = 2500;
+
+const logger = logTo(1);
 
 /** Tell the process that started us how far we are; started by hand, there is nobody to tell. */
 function tell(message: { kind: 'progress' | 'failed'; text: string } | { kind: 'ready' }): Promise<void> {
@@ -58,21 +64,30 @@ async function start(): Promise<void> {
   }, DAY_MS);
   const news = new SheetNewsroom();
   const sheets = new SheetStore(source, trips, news);
+  const standInKey = newToken();
+  const keyFor = (simulated: boolean): string | undefined => (simulated ? standInKey : undefined);
   const server = createServer(
     makeApp({
       accounts,
       trips,
-      demo:
-        demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, demoDir)).account,
+      demo: demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, demoDir)).account,
       leaders: new LeaderStore(source),
       library: new LibraryStore(source),
       sheets,
       news,
-      messages: new MessageStore(source, trips, sheets, messengerOf(config.messagesUrl, config.mailFrom)),
+      messages: new MessageStore(
+        source,
+        trips,
+        sheets,
+        messengerOf(config.messagesUrl, config.mailFrom, keyFor(config.simulated.messages)),
+      ),
       incidents: new IncidentStore(source),
       publicUrl: config.publicUrl,
       forecastUrl: config.forecastUrl,
       scaleUrl: config.scaleUrl,
+      scaleKey: keyFor(config.simulated.scale),
+      standInKey,
+      watch: new DatabaseWatch(config.databaseUrl),
       logger,
       webDir: config.webDir,
     }).listener,
@@ -88,8 +103,11 @@ async function start(): Promise<void> {
     await new Promise((resolve) => {
       server.close(resolve);
       server.closeIdleConnections();
+      // A stream that a page has open would end with the page only.
+      setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS);
     });
-    await source.destroy();
+    // A database that does not answer keeps nobody from ending.
+    await Promise.race([source.destroy(), new Promise((resolve) => setTimeout(resolve, LAST_QUERIES_MS))]);
   };
   for (const signal of ['SIGTERM', 'SIGINT'] as const) {
     process.once(signal, () => {

@@ -8,6 +8,7 @@ import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import type { IncidentStore } from '../incidents/incidentStore.js';
 import type { MessageStore } from '../messages/messageStore.js';
+import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import type { TripStore } from '../trips/tripStore.js';
 import { deleteRequest, passwordRequest, signInRequest, signUpRequest } from './accountRequests.js';
@@ -19,6 +20,7 @@ export interface AccountParts {
   readonly trips: TripStore;
   readonly library: LibraryStore;
   readonly sheets: SheetStore;
+  readonly news: SheetNewsroom;
   readonly messages: MessageStore;
   readonly incidents: IncidentStore;
   /** Gives the demo account, with its trips; undefined where no demo is offered. */
@@ -32,7 +34,7 @@ const wrongPassword = (): ApiError =>
 const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
 
 export function accountRoutes(parts: AccountParts): Router {
-  const { accounts, trips, library, sheets, messages, incidents, demo } = parts;
+  const { accounts, trips, library, sheets, news, messages, incidents, demo } = parts;
   const router = Router();
   const byMachine = attempts(100, 15, machineOf);
   const byAddress = attempts(
@@ -89,12 +91,14 @@ export function accountRoutes(parts: AccountParts): Router {
   router.post('/sign-out', async (req, res) => {
     const token = tokenOf(req);
     if (token !== undefined) await accounts.closeSession(token);
+    await news.askAgain();
     setSession(req, res, undefined);
     res.json(state(undefined));
   });
 
   router.post('/sign-out-everywhere', signedIn, async (req, res) => {
     await accounts.closeSessions(accountOf(res).id);
+    await news.askAgain();
     setSession(req, res, undefined);
     res.json(state(undefined));
   });
@@ -105,6 +109,7 @@ export function accountRoutes(parts: AccountParts): Router {
     if ((await accounts.byPassword(email, current)) === undefined) throw wrongPassword();
     await accounts.setPassword(id, next);
     await accounts.closeSessions(id, tokenOf(req));
+    await news.askAgain();
     res.status(204).end();
   });
 
@@ -156,6 +161,7 @@ export function accountRoutes(parts: AccountParts): Router {
     if (!account.demo && (await accounts.byPassword(account.email, password ?? '')) === undefined)
       throw wrongPassword();
     await accounts.remove(account.id);
+    await news.askAgain();
     setSession(req, res, undefined);
     res.json(state(undefined));
   });

@@ -1,8 +1,9 @@
 /** Accounts and their sessions in the database. */
 import { randomUUID } from 'node:crypto';
-import { LessThan, Not, QueryFailedError, type DataSource, type EntityManager } from 'typeorm';
+import { LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import type { Account } from '@graft/core';
 import { SessionRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
+import { databaseCode, inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { hashPassword, isPassword } from './passwords.js';
@@ -29,7 +30,7 @@ export class AccountStore {
   async add({ email, name, password }: NewAccount): Promise<Account> {
     const passwordHash = await hashPassword(password);
     const user = { id: randomUUID(), email, name, passwordHash, demo: false, createdAt: new Date() };
-    await this.source.transaction(async (manager) => {
+    await inTransaction(this.source, async (manager) => {
       const first = (await manager.countBy(UserRow, { demo: false })) === 0;
       await insertUser(manager, user);
       if (first) await adoptOwnerless(manager, user.id);
@@ -56,7 +57,7 @@ export class AccountStore {
       createdAt: new Date(),
     };
     try {
-      await this.source.transaction(async (manager) => {
+      await inTransaction(this.source, async (manager) => {
         await insertUser(manager, user);
         await fill(manager, user.id);
       });
@@ -81,7 +82,7 @@ export class AccountStore {
 
   /** Delete an account with its sessions, the trips it owns and its part in others. */
   async remove(userId: string): Promise<void> {
-    await this.source.transaction(async (manager) => {
+    await inTransaction(this.source, async (manager) => {
       const owned = await manager.findBy(TripLeaderRow, { userId, role: 'owner' });
       for (const { tripId } of owned) await manager.delete(TripRow, { id: tripId });
       await manager.delete(UserRow, { id: userId });
@@ -150,9 +151,7 @@ async function insertUser(manager: EntityManager, user: Omit<UserRow, never>): P
   try {
     await manager.insert(UserRow, user);
   } catch (error) {
-    const duplicate =
-      error instanceof QueryFailedError &&
-      (error.driverError as { code?: string } | undefined)?.code === 'ER_DUP_ENTRY';
+    const duplicate = databaseCode(error) === 'ER_DUP_ENTRY';
     if (!duplicate) throw error;
     throw new ApiError(400, 'invalid', 'There is an account with this address already.', [
       { path: 'email', message: `expected an address without an account, got "${user.email}"` },

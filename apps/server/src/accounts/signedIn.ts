@@ -37,6 +37,14 @@ export function recognise(accounts: AccountStore): RequestHandler {
   };
 }
 
+/** Whether the session of a request, such as one that keeps a stream open, still is of that account. */
+export const stillSignedIn =
+  (accounts: AccountStore) =>
+  async (req: Request, accountId: string): Promise<boolean> => {
+    const token = tokenOf(req);
+    return token !== undefined && (await accounts.bySession(token))?.id === accountId;
+  };
+
 /** Whoever is signed in, or undefined. */
 export function visitorOf(res: Response): Account | undefined {
   return res.locals['account'] as Account | undefined;

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
+import { DatabaseWatch } from '../database/databaseWatch.js';
 import { ensureDemo } from '../demo.js';
 import type { AccountStore } from '../accounts/accountStore.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
@@ -37,6 +38,9 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   publicUrl: undefined,
   forecastUrl: 'http://127.0.0.1:9/none',
   scaleUrl: 'http://127.0.0.1:9/none',
+  scaleKey: undefined,
+  standInKey: 'the key of the tests',
+  watch: new DatabaseWatch(process.env['GRAFT_TEST_DATABASE_URL']!),
   logger: silent,
   webDir: undefined,
   ...more,

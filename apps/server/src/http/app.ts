@@ -5,9 +5,10 @@ import { join } from 'node:path';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import type { DatabaseWatch } from '../database/databaseWatch.js';
 import { InvalidInputError, MOST_ERRORS } from '@graft/core';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
-import { recognise } from '../accounts/signedIn.js';
+import { recognise, stillSignedIn } from '../accounts/signedIn.js';
 import { forecastService } from '../forecast/forecastService.js';
 import { incidentRoutes } from '../incidents/incidentRoutes.js';
 import { libraryRoutes } from '../library/libraryRoutes.js';
@@ -16,25 +17,28 @@ import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
 import { messageRoutes } from '../messages/messageRoutes.js';
 import { messageService } from '../messages/messageService.js';
-import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { memberDoor, sheetRoutes, type MemberDoor } from '../sheets/sheetRoutes.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { gateOf } from '../trips/gate.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
 import { ApiError, errorBody } from './apiError.js';
+import { databaseAway, databaseRefusal, guardSlow, RETRY_AFTER_S } from './databaseDown.js';
 import { logRequest } from './requestLog.js';
 
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
   readonly library: LibraryStore;
-  readonly news: SheetNewsroom;
   /** Where members find the application, when that is not where the leader's browser finds it. */
   readonly publicUrl: string | undefined;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
   readonly forecastUrl: string;
   /** Where the bench scale is; the simulated one is under /stand-ins/scale of this application. */
   readonly scaleUrl: string;
+  /** What the application shows the simulated services of its own; undefined for those that stand elsewhere. */
+  readonly scaleKey: string | undefined;
+  readonly standInKey: string;
+  readonly watch: DatabaseWatch;
   readonly logger: Logger;
   readonly webDir: string | undefined;
 }
@@ -48,9 +52,10 @@ export interface App {
 export function makeApp(parts: AppParts): App {
   const door = memberDoor(parts.sheets);
   const app = routes(parts, door);
-  const { logger } = parts;
+  const { logger, watch } = parts;
   const tick = async (req: IncomingMessage, res: ServerResponse): Promise<void> => {
     logRequest(logger, req, res);
+    guardSlow(watch, res, (error) => sendError(res, error, logger));
     try {
       guardData(req, res);
       sendJson(res, 200, await door.tell(req));
@@ -69,6 +74,8 @@ export function makeApp(parts: AppParts): App {
 }
 
 function sendJson(res: ServerResponse, status: number, text: string): void {
+  // It was refused for a database that does not answer, and has been answered since.
+  if (res.headersSent) return;
   res.statusCode = status;
   res.setHeader('Content-Type', 'application/json; charset=utf-8');
   res.end(text);
@@ -76,7 +83,7 @@ function sendJson(res: ServerResponse, status: number, text: string): void {
 
 function routes(parts: AppParts, door: MemberDoor): Express {
   const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
-  const { forecastUrl, scaleUrl, publicUrl, logger, webDir } = parts;
+  const { forecastUrl, scaleUrl, publicUrl, watch, logger, webDir } = parts;
   const may = gateOf(trips);
   const app = express();
   app.disable('x-powered-by');
@@ -88,6 +95,7 @@ function routes(parts: AppParts, door: MemberDoor): Express {
   });
   app.use('/api', (req, res, next) => {
     guardData(req, res);
+    guardSlow(watch, res, (error) => sendError(res, error, logger));
     next();
   });
   // It reads its own bodies.
@@ -95,19 +103,23 @@ function routes(parts: AppParts, door: MemberDoor): Express {
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });
+  app.get('/api/ready', async (_req, res) => {
+    if (!(await watch.answers())) throw databaseAway();
+    res.json({ ok: true });
+  });
   app.use('/api', recognise(accounts));
   app.use('/api/account', accountRoutes(parts));
   app.use(
     '/api/trips',
-    tripRoutes(trips, may, forecastUrl),
-    leaderRoutes(leaders, may),
-    sheetRoutes(sheets, news, may),
+    tripRoutes(trips, may, news, forecastUrl),
+    leaderRoutes(leaders, may, news),
+    sheetRoutes(sheets, news, may, stillSignedIn(accounts)),
     messageRoutes(messages, may, publicUrl),
     incidentRoutes(incidents, may),
   );
   app.use('/api/invitations', invitationRoutes(leaders));
   app.use('/api/library', libraryRoutes(library));
-  app.use('/api/scale', scaleRoutes(scaleUrl));
+  app.use('/api/scale', scaleRoutes(scaleUrl, parts.scaleKey));
   app.use('/api', (req) => {
     throw new ApiError(
       404,
@@ -134,8 +146,8 @@ function routes(parts: AppParts, door: MemberDoor): Express {
     }),
   );
   app.use('/stand-ins/forecast', forecastService());
-  app.use('/stand-ins/scale', scaleService());
-  app.use('/stand-ins/messages', recognise(accounts), messageService());
+  app.use('/stand-ins/scale', scaleService(parts.standInKey));
+  app.use('/stand-ins/messages', recognise(accounts), messageService(parts.standInKey));
   if (webDir !== undefined && existsSync(webDir)) {
     app.use(
       '/assets',
@@ -200,6 +212,8 @@ function hostOf(origin: string): string | undefined {
 /** Every error in the one shape; what nobody expected is logged, not told. */
 export function errorHandler(logger: Logger): ErrorRequestHandler {
   return (error: unknown, _req, res, next) => {
+    // What was answered meanwhile is answered.
+    if (res.writableEnded) return;
     if (res.headersSent) {
       next(error);
       return;
@@ -210,7 +224,9 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
 
 function sendError(res: ServerResponse, error: unknown, logger: Logger): void {
   const answer = asApiError(error);
-  if (answer.code === 'internal') logger.error({ err: error }, 'unexpected error');
+  if (answer.status >= 500)
+    logger.error({ err: error }, answer.code === 'internal' ? 'unexpected error' : 'no answer');
+  if (answer.status === 503 && !res.headersSent) res.setHeader('Retry-After', RETRY_AFTER_S);
   sendJson(res, answer.status, JSON.stringify(errorBody(answer)));
 }
 
@@ -221,6 +237,8 @@ function asApiError(error: unknown): ApiError {
     const said = `${count}${count < MOST_ERRORS ? '' : ' or more'} ${count === 1 ? 'error' : 'errors'}`;
     return new ApiError(400, 'invalid', `${said}; nothing was saved.`, error.errors);
   }
+  const refusal = databaseRefusal(error);
+  if (refusal !== undefined) return refusal;
   const { status } = error as { status?: number };
   if (status !== undefined && status >= 400 && status < 500)
     return new ApiError(status, status === 404 ? 'notFound' : 'invalid', 'The request cannot be read.');

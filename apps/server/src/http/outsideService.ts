@@ -9,7 +9,7 @@ export interface OutsideService {
   /** Ask, for so long at most; whatever the answer's status is. */
   readonly ask: (url: string, init?: RequestInit) => Promise<Response>;
   /** The answer's JSON, checked. */
-  readonly read: <T>(url: string, schema: AnySchema) => Promise<T>;
+  readonly read: <T>(url: string, schema: AnySchema, headers?: Record<string, string>) => Promise<T>;
 }
 
 /**
@@ -33,8 +33,8 @@ export function outsideService(name: string, instead: string, timeoutMs: number)
   return {
     unavailable,
     ask,
-    read: async <T>(url: string, schema: AnySchema): Promise<T> => {
-      const answer = await ask(url);
+    read: async <T>(url: string, schema: AnySchema, headers = {}): Promise<T> => {
+      const answer = await ask(url, { headers });
       if (!answer.ok) throw unavailable(`answered with status ${answer.status}`);
       const body = await orUnavailable((): Promise<unknown> => answer.json());
       const [error] = schemaErrors(schema, body);

@@ -5,6 +5,7 @@
 import type { DataSource } from 'typeorm';
 import type { IncidentNote, KeptIncident } from '@graft/core';
 import { IncidentRow } from '../database/entities.js';
+import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { access } from '../trips/tripStore.js';
 
@@ -49,7 +50,7 @@ export class IncidentStore {
     id: string,
     note: IncidentNote,
   ): Promise<KeptIncident> {
-    return this.source.transaction(async (manager) => {
+    return inTransaction(this.source, async (manager) => {
       await access(manager, tripId, author.id, 'full');
       const again = await manager.findOneBy(IncidentRow, { tripId, id });
       if (again !== null) return asKept(again);

@@ -13,6 +13,7 @@ import {
   type LibraryEntry,
 } from '@graft/core';
 import { LibraryEntryRow, LibraryRow } from '../database/entities.js';
+import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 
 /** Rows a single INSERT carries. */
@@ -23,7 +24,7 @@ export class LibraryStore {
 
   /** An account's library, made from the starter library when there is none yet. */
   async get(userId: string): Promise<Library> {
-    return this.source.transaction((manager) => ownLibrary(manager, userId));
+    return inTransaction(this.source, (manager) => ownLibrary(manager, userId));
   }
 
   /**
@@ -32,7 +33,7 @@ export class LibraryStore {
    * @param version the version they were made on; another one in the database is refused as stale
    */
   async edit(userId: string, version: number, edits: readonly LibraryEdit[]): Promise<number> {
-    return this.source.transaction(async (manager) => {
+    return inTransaction(this.source, async (manager) => {
       const before = await ownLibrary(manager, userId);
       if (before.version !== version) {
         throw new ApiError(

@@ -1,19 +1,23 @@
 /**
  * The simulated message service behind the protocol of docs/message-service.md: keeps in memory what it is given, and
- * shows it to whoever is signed in. Nothing leaves this machine.
+ * shows each account what was sent in its name. Nothing leaves this machine.
  */
 import { randomUUID } from 'node:crypto';
-import { json, Router } from 'express';
+import { Router } from 'express';
 import { object, string } from 'yup';
 import { LONGEST_ADDRESS, MESSAGE_CHANNELS, type MessageState } from '@graft/core';
-import { signedIn } from '../accounts/signedIn.js';
+import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
+import { json } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
+import { askedFor, forOurselves } from '../http/standInKey.js';
 import type { Outgoing } from './messenger.js';
 
 /** A message is on its way for so long. */
 const ON_ITS_WAY_MS = 800;
 const MOST_KEPT = 500;
+/** Bytes. */
+const LARGEST_MESSAGE = 64_000;
 
 const text = (longest: number) => string().strict().min(1).max(longest).required();
 const messageRequest = object({
@@ -31,9 +35,11 @@ const messageRequest = object({
 interface Kept extends Outgoing {
   readonly id: string;
   readonly at: number;
+  readonly accountId: string;
 }
 
-export function messageService(now: () => number = Date.now): Router {
+/** @param key of the application that it ships with; undefined where it serves whoever asks */
+export function messageService(key?: string, now: () => number = Date.now): Router {
   const kept = new Map<string, Kept>();
   /** Addresses with "bounce" in them do not exist. */
   const stateOf = ({ at, to }: Kept): { state: MessageState; reason?: string } => {
@@ -41,26 +47,26 @@ export function messageService(now: () => number = Date.now): Router {
     return to.includes('bounce') ? { state: 'failed', reason: 'no such address' } : { state: 'delivered' };
   };
   const router = Router();
-  router.use(json({ limit: '64kb' }));
-  router.get('/v1', (_req, res) => {
+  router.get('/v1', forOurselves(key), (_req, res) => {
     res.json({ name: 'Simulated outbox', simulated: true });
   });
-  router.post('/v1/messages', (req, res) => {
+  router.post('/v1/messages', forOurselves(key), json(LARGEST_MESSAGE), (req, res) => {
     const message = checked<Outgoing>(messageRequest, req.body);
     const id = randomUUID();
-    kept.set(id, { ...message, id, at: now() });
+    kept.set(id, { ...message, id, at: now(), accountId: askedFor(req) });
     const [oldest] = kept.keys();
     if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
     res.status(201).json({ id });
   });
-  router.get('/v1/messages/:id', (req, res) => {
+  router.get('/v1/messages/:id', forOurselves<{ id: string }>(key), (req, res) => {
     const message = kept.get(req.params.id);
     if (message === undefined) throw new ApiError(404, 'notFound', 'There is no such message.');
     res.json(stateOf(message));
   });
   // Not part of a real service's protocol: what members find in their mail.
   router.get('/', signedIn, (_req, res) => {
-    const list = [...kept.values()].reverse();
+    const mine = accountOf(res).id;
+    const list = [...kept.values()].filter((m) => m.accountId === mine).reverse();
     res.type('html').send(page(list.map((m) => ({ ...m, ...stateOf(m) }))));
   });
   return router;
@@ -91,7 +97,7 @@ pre { font: inherit; white-space: pre-wrap; overflow-wrap: anywhere; background:
 a { color: #1f3a31 }
 </style></head><body>
 <h1>Simulated outbox</h1>
-<p>What Graft has sent since it was started. Nothing left this machine: docs/message-service.md says how a real service takes its place.</p>
+<p>What Graft has sent for you since it was started. Nothing left this machine: docs/message-service.md says how a real service takes its place.</p>
 ${items.join('\n') || '<p>Nothing was sent yet.</p>'}
 </body></html>
 `;

@@ -114,7 +114,7 @@ export class MessageStore {
           answer[link === null ? 'without' : 'unchanged'].push(memberId);
           continue;
         }
-        await this.carry({ tripId, memberId, kind, address, words, sheet });
+        await this.carry(userId, { tripId, memberId, kind, address, words, sheet });
       }
       answer.sent.push(memberId);
     }
@@ -135,7 +135,7 @@ export class MessageStore {
     let isOnItsWay = false;
     try {
       const words = linkMessage(sheet, `${origin}/s/#${token}`);
-      isOnItsWay = await this.carry({ tripId, kind: 'link', words, ...to });
+      isOnItsWay = await this.carry(userId, { tripId, kind: 'link', words, ...to });
     } finally {
       if (!isOnItsWay && before === null) await manager.delete(SheetLinkRow, { tripId, memberId });
       else if (!isOnItsWay) await manager.save(before!);
@@ -143,18 +143,24 @@ export class MessageStore {
   }
 
   /** @returns whether it is on its way */
-  private async carry(message: {
-    readonly tripId: string;
-    readonly memberId: string;
-    readonly kind: MessageKind;
-    readonly address: string;
-    readonly words: MessageText;
-    readonly sheet: MemberSheet;
-  }): Promise<boolean> {
+  private async carry(
+    userId: string,
+    message: {
+      readonly tripId: string;
+      readonly memberId: string;
+      readonly kind: MessageKind;
+      readonly address: string;
+      readonly words: MessageText;
+      readonly sheet: MemberSheet;
+    },
+  ): Promise<boolean> {
     const { tripId, memberId, kind, address, words, sheet } = message;
     const { manager } = this.source;
     const channel = channelOf(address)!;
-    const { state, reason, serviceId } = await this.messenger.send({ channel, to: address, ...words });
+    const { state, reason, serviceId } = await this.messenger.send(
+      { channel, to: address, ...words },
+      userId,
+    );
     await manager.insert(MessageRow, {
       tripId,
       id: randomUUID(),

@@ -170,18 +170,26 @@ describe('the simulated service', () => {
   });
   afterAll(() => own.close());
 
-  test('delivers after a while, and shows its messages to whoever is signed in', async () => {
-    const visitor = await own.signUp('Visitor');
+  const KEY = { Authorization: 'Bearer the key of the tests' };
+
+  test('delivers after a while, and shows each account what was sent for it', async () => {
+    const [visitor, other] = [await own.signUp('Visitor'), await own.signUp('Other')];
     const post = (to: string) =>
       own
         .visitor()
         .post('/stand-ins/messages/v1/messages')
+        .set({ ...KEY, 'X-Graft-Account': visitor.userId })
         .send({ channel: 'mail', to, subject: 'A <b>', text: 'see http://127.0.0.1/s/#key & more' })
         .expect(201);
     const [good, bad] = [await post('a@example.org'), await post('bounce@example.org')];
+    const idOf = (answer: typeof good): string => (answer.body as { id: string }).id;
     const state = async (answer: typeof good) =>
-      (await own.visitor().get(`/stand-ins/messages/v1/messages/${(answer.body as { id: string }).id}`))
-        .body as object;
+      (
+        await own
+          .visitor()
+          .get(`/stand-ins/messages/v1/messages/${idOf(answer)}`)
+          .set(KEY)
+      ).body as object;
     expect(await state(good)).toEqual({ state: 'sent' });
     await new Promise((resolve) => setTimeout(resolve, 900));
     expect(await state(good)).toEqual({ state: 'delivered' });
@@ -189,7 +197,25 @@ describe('the simulated service', () => {
     const page = (await visitor.get('/stand-ins/messages').expect(200)).text;
     expect(page).toContain('A &lt;b&gt;');
     expect(page).toContain('<a href="http://127.0.0.1/s/#key">http://127.0.0.1/s/#key</a> &amp; more');
+    const theirs = (await other.get('/stand-ins/messages').expect(200)).text;
+    expect(theirs).toContain('Nothing was sent yet.');
+    expect(theirs).not.toMatch(/A &lt;b|#key|a@example/);
     await own.visitor().get('/stand-ins/messages').expect(401);
+  });
+
+  test('takes and tells nothing for anybody but the application, signed in or not', async () => {
+    const visitor = await own.signUp('Curious');
+    for (const who of [own.visitor(), visitor]) {
+      await who
+        .post('/stand-ins/messages/v1/messages')
+        .send({ channel: 'mail', to: 'a@example.org', subject: 's', text: 't' })
+        .expect(403);
+      await who.get('/stand-ins/messages/v1/messages/any').expect(403);
+      await who.post('/stand-ins/scale/v1/pan').send({ massKg: 1 }).expect(403);
+      await who.post('/stand-ins/scale/v1/tare').expect(403);
+      await who.post('/stand-ins/scale/v1/faults').send({ dropShare: 1, shaken: true }).expect(403);
+      await who.get('/stand-ins/scale/v1/readings').expect(403);
+    }
   });
 
   test('is asked by the application over its own protocol', async () => {
@@ -216,7 +242,11 @@ describe('a mail server', () => {
     authOptional: true,
     disabledCommands: ['STARTTLS', 'AUTH'],
     onRcptTo: ({ address: to }, _session, done) =>
-      done(to.startsWith('gone') ? Object.assign(new Error('no such user'), { responseCode: 550 }) : null),
+      done(
+        to.startsWith('gone') || to.startsWith('later')
+          ? Object.assign(new Error('no such user'), { responseCode: to.startsWith('gone') ? 550 : 450 })
+          : null,
+      ),
     onData: (stream, _session, done) => {
       let text = '';
       stream.on('data', (part: Buffer) => (text += part.toString()));
@@ -243,24 +273,58 @@ describe('a mail server', () => {
   test('takes mail', async () => {
     const server = messengerOf(url, 'Leader <leader@example.org>');
     expect(await server.info()).toEqual({ name: 'mail server 127.0.0.1', simulated: false });
-    expect(await server.send(message)).toEqual({ state: 'sent' });
+    expect(await server.send(message, 'me')).toEqual({ state: 'sent' });
     expect(received[0]).toMatch(/^From: Leader <leader@example.org>/m);
     expect(received[0]).toMatch(/^To: ann@example.org/m);
     expect(received[0]).toContain('Here it is.');
   });
   test('refuses an address: the message failed, and says why', async () => {
-    const answer = await messengerOf(url, 'leader@example.org').send({ ...message, to: 'gone@example.org' });
+    const answer = await messengerOf(url, 'leader@example.org').send(
+      { ...message, to: 'gone@example.org' },
+      'me',
+    );
     expect(answer).toMatchObject({
       state: 'failed',
       reason: expect.stringContaining('no such user') as string,
     });
   });
+  test.each(['gone@example.org', 'later@example.org'])(
+    'a refused recipient (%s) keeps no other mail from going',
+    async (refused) => {
+      const own = await startTestServer(messengerOf(url, 'leader@example.org'));
+      try {
+        const by = await own.signUp('Leader');
+        const trip = await newTrip(by);
+        for (const [member, to] of [
+          ['eddy', refused],
+          ['joss', 'joss@example.org'],
+        ])
+          await by.put(`/api/trips/${trip}/messages/addresses/${member}`).send({ address: to }).expect(204);
+        await by
+          .post(`/api/trips/${trip}/messages`)
+          .send({ kind: 'link', memberIds: ['eddy', 'joss'] })
+          .expect(200);
+        const { messages } = (await by.get(`/api/trips/${trip}/messages`)).body as TripMessages;
+        expect(messages.map((m) => [m.memberId, m.state]).sort()).toEqual([
+          ['eddy', 'failed'],
+          ['joss', 'sent'],
+        ]);
+      } finally {
+        await own.close();
+      }
+    },
+  );
   test('carries no text messages', async () => {
-    const answer = await messengerOf(url, '').send({ ...message, channel: 'text', to: '+353 1 555 0123' });
+    const answer = await messengerOf(url, '').send(
+      { ...message, channel: 'text', to: '+353 1 555 0123' },
+      'me',
+    );
     expect(answer).toEqual({ state: 'failed', reason: 'this server only carries mail' });
   });
   test('that is not there is told as such', async () => {
-    await expect(messengerOf('smtp://127.0.0.1:9', 'a@example.org').send(message)).rejects.toMatchObject({
+    await expect(
+      messengerOf('smtp://127.0.0.1:9', 'a@example.org').send(message, 'me'),
+    ).rejects.toMatchObject({
       status: 502,
       message: expect.stringContaining('cannot be reached') as string,
     });

@@ -4,6 +4,7 @@ import { boolean, object, string } from 'yup';
 import { MESSAGE_STATES, type MessageChannel, type MessageState } from '@graft/core';
 import { ApiError } from '../http/apiError.js';
 import { outsideService } from '../http/outsideService.js';
+import { standInHeaders } from '../http/standInKey.js';
 
 export interface Outgoing {
   readonly channel: MessageChannel;
@@ -19,11 +20,16 @@ interface Carried {
 export interface Messenger {
   readonly info: () => Promise<{ readonly name: string; readonly simulated: boolean }>;
   /** @returns its id with the service, where that can be asked about it later */
-  readonly send: (message: Outgoing) => Promise<Carried & { readonly serviceId?: string }>;
+  readonly send: (message: Outgoing, accountId: string) => Promise<Carried & { readonly serviceId?: string }>;
   readonly stateOf: (serviceId: string) => Promise<Carried>;
 }
 
 const service = outsideService('message service', 'Links can be copied and sent by hand.', 8000);
+/** Statuses that say that a message is not wanted as it is. */
+const REFUSALS = new Set([400, 404, 409, 410, 413, 422]);
+/** What the mail library calls a refused recipient or sender, and refused words. */
+const OF_ONE_MESSAGE = new Set(['EENVELOPE', 'EMESSAGE']);
+
 const infoSchema = object({
   name: string().strict().min(1).max(200).required(),
   simulated: boolean().strict().required(),
@@ -37,26 +43,32 @@ const stateSchema = object({
   reason: string().strict().max(500),
 });
 
-/** @param url `http(s)://…/path` where the service's `/v1` is, or `smtp(s)://user:password@host:port` */
-export function messengerOf(url: string, from: string): Messenger {
-  return /^smtps?:/.test(url) ? mailServer(url, from) : messageService(url);
+/**
+ * @param url `http(s)://…/path` where the service's `/v1` is, or `smtp(s)://user:password@host:port`
+ * @param key of the simulated service that ships with the application; undefined for a real one
+ */
+export function messengerOf(url: string, from: string, key?: string): Messenger {
+  return /^smtps?:/.test(url) ? mailServer(url, from) : messageService(url, key);
 }
 
-function messageService(url: string): Messenger {
+function messageService(url: string, key?: string): Messenger {
   return {
-    info: () => service.read(`${url}/v1`, infoSchema),
-    send: async (message) => {
+    info: () => service.read(`${url}/v1`, infoSchema, standInHeaders(key)),
+    send: async (message, accountId) => {
       const answer = await service.ask(`${url}/v1/messages`, {
         method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
+        headers: { 'Content-Type': 'application/json', ...standInHeaders(key, accountId) },
         body: JSON.stringify(message),
       });
+      // What is wrong with one message is no fault of the service: the next one may go.
+      if (REFUSALS.has(answer.status)) return { state: 'failed', reason: `refused with ${answer.status}` };
       if (!answer.ok) throw service.unavailable(`answered with status ${answer.status}`);
       const body: unknown = await answer.json();
       if (!sentSchema.isValidSync(body)) throw service.unavailable('answered with something else');
       return { state: 'sent', serviceId: body.id };
     },
-    stateOf: (id) => service.read<Carried>(`${url}/v1/messages/${encodeURIComponent(id)}`, stateSchema),
+    stateOf: (id) =>
+      service.read<Carried>(`${url}/v1/messages/${encodeURIComponent(id)}`, stateSchema, standInHeaders(key)),
   };
 }
 
@@ -70,10 +82,17 @@ function mailServer(url: string, from: string): Messenger {
       try {
         await transport.sendMail({ to, subject, text });
       } catch (error) {
-        const { responseCode, response } = error as { responseCode?: number; response?: string };
-        // Refused for what it is: the next one may go. Anything else is no fault of the message.
-        if (responseCode !== undefined && responseCode >= 550)
-          return { state: 'failed', reason: (response ?? `refused with ${responseCode}`).slice(0, 500) };
+        const { code, responseCode, response } = error as {
+          code?: string;
+          responseCode?: number;
+          response?: string;
+        };
+        // Refused for what it is or whom it is for: the next one may go. Anything else is no fault of the message.
+        if (OF_ONE_MESSAGE.has(code ?? ''))
+          return {
+            state: 'failed',
+            reason: (response ?? `refused with ${responseCode ?? code}`).slice(0, 500),
+          };
         throw service.unavailable('(a mail server) cannot be reached or does not let us in');
       }
       return { state: 'sent' };

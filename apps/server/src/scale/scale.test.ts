@@ -93,7 +93,7 @@ describe('over the socket', () => {
   let server: Server;
   let url: string;
   beforeAll(async () => {
-    server = createServer(express().use('/scale', scaleService(seeded(5)))).listen(0, '127.0.0.1');
+    server = createServer(express().use('/scale', scaleService(undefined, seeded(5)))).listen(0, '127.0.0.1');
     await once(server, 'listening');
     url = `${address(server)}/scale`;
   });

@@ -3,13 +3,14 @@
  * may not talk to another address itself.
  */
 import { Readable } from 'node:stream';
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import { boolean, number, object, string } from 'yup';
 import type { ErrorBody } from '@graft/core';
-import { signedIn } from '../accounts/signedIn.js';
+import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { json, LARGEST } from '../http/body.js';
 import { outsideService } from '../http/outsideService.js';
+import { standInHeaders } from '../http/standInKey.js';
 
 const scale = outsideService('scale', 'Masses can be typed.', 3000);
 
@@ -20,19 +21,26 @@ const infoSchema = object({
   simulated: boolean().strict().required(),
 });
 
-/** @param scaleUrl where the service's `/v1` is */
-export function scaleRoutes(scaleUrl: string): Router {
+/**
+ * @param scaleUrl where the service's `/v1` is
+ * @param key of the simulated scale that ships with the application; undefined for a real one
+ */
+export function scaleRoutes(scaleUrl: string, key?: string): Router {
   const router = Router();
+  const headers = (res: Response): Record<string, string> => standInHeaders(key, accountOf(res).id);
   router.use(signedIn);
 
   router.get('/', async (_req, res) => {
-    res.json(await scale.read(`${scaleUrl}/v1`, infoSchema));
+    res.json(await scale.read(`${scaleUrl}/v1`, infoSchema, headers(res)));
   });
 
   router.get('/readings', async (_req, res) => {
     const gone = new AbortController();
     res.on('close', () => gone.abort());
-    const answer = await scale.ask(`${scaleUrl}/v1/readings`, { signal: gone.signal });
+    const answer = await scale.ask(`${scaleUrl}/v1/readings`, {
+      signal: gone.signal,
+      headers: headers(res),
+    });
     if (!answer.ok) throw scale.unavailable(`answered with status ${answer.status}`);
     if (answer.body === null) throw scale.unavailable('sent no readings');
     res.set({ 'Content-Type': 'text/event-stream' });
@@ -47,7 +55,7 @@ export function scaleRoutes(scaleUrl: string): Router {
     router.post(path, json(LARGEST.form), async (req, res) => {
       const answer = await scale.ask(`${scaleUrl}/v1${path}`, {
         method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
+        headers: { 'Content-Type': 'application/json', ...headers(res) },
         body: JSON.stringify(req.body ?? {}),
       });
       if (answer.status === 400) {

@@ -1,5 +1,5 @@
 import type { IncomingMessage } from 'node:http';
-import { Router } from 'express';
+import { Router, type Request } from 'express';
 import { sheetMarkErrors, type SheetMark } from '@graft/core';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
@@ -11,7 +11,12 @@ import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
 
 /** What leaders do with sheets; mounted under a trip's address. */
-export function sheetRoutes(store: SheetStore, news: SheetNewsroom, may: Gate): Router {
+export function sheetRoutes(
+  store: SheetStore,
+  news: SheetNewsroom,
+  may: Gate,
+  isStillSignedIn: (req: Request, accountId: string) => Promise<boolean>,
+): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
 
@@ -19,8 +24,14 @@ export function sheetRoutes(store: SheetStore, news: SheetNewsroom, may: Gate): 
     res.json(await store.progress(req.params.id, me(res).id));
   });
   router.get('/:id/sheets/events', async (req, res) => {
-    await store.mayFollow(req.params.id, me(res).id);
-    news.follow(req.params.id, res);
+    const { id } = req.params;
+    const account = me(res);
+    await store.mayFollow(id, account.id);
+    news.follow(id, res, async () => {
+      if (!(await isStillSignedIn(req, account.id))) return false;
+      await store.mayFollow(id, account.id);
+      return true;
+    });
   });
   router.post('/:id/sheets/:memberId/link', async (req, res) => {
     const { id, memberId } = req.params;

@@ -72,8 +72,12 @@ export class SheetStore {
       order: { createdAt: 'ASC' },
     });
     const rows = await manager.find(SheetMarkRow, { where: { tripId }, order: ORDER });
-    const marks: Record<string, KeptMark[]> = {};
-    for (const row of rows) (marks[row.memberId] ??= []).push(asMark(row));
+    const marks = new Map<string, KeptMark[]>();
+    for (const row of rows) {
+      const own = marks.get(row.memberId);
+      if (own === undefined) marks.set(row.memberId, [asMark(row)]);
+      else own.push(asMark(row));
+    }
     return {
       links: links.map(({ memberId, createdAt, openedAt, seenAt }) => ({
         memberId,
@@ -82,7 +86,7 @@ export class SheetStore {
         ...(openedAt === null ? {} : { openedAt: openedAt.toISOString() }),
         ...(seenAt === null ? {} : { seenAt: seenAt.toISOString() }),
       })),
-      marks,
+      marks: Object.fromEntries(marks),
     };
   }
 

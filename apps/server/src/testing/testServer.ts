@@ -5,7 +5,9 @@ import { once } from 'node:events';
 import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import express, { type Express } from 'express';
-import { pino, type Logger } from 'pino';
+import { pino } from 'pino';
+import { DatabaseWatch } from '../database/databaseWatch.js';
+import { makeLogger } from '../http/logger.js';
 import type { DataSource } from 'typeorm';
 import { makeDataSource, openDatabase } from '../database/dataSource.js';
 import request from 'supertest';
@@ -78,7 +80,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
   ).listen(0, '127.0.0.1');
   await once(standIns, 'listening');
   const log: string[] = [];
-  const logger = pino({}, { write: (line: string) => void log.push(line) }) as unknown as Logger;
+  const logger = makeLogger({ write: (line: string) => void log.push(line) });
   const news = new SheetNewsroom();
   const incidents = new IncidentStore(source);
   const sheets = new SheetStore(source, trips, news);
@@ -101,6 +103,9 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     publicUrl: undefined,
     forecastUrl: `${address(standIns)}/forecast`,
     scaleUrl: `${address(standIns)}/scale`,
+    scaleKey: undefined,
+    standInKey: 'the key of the tests',
+    watch: new DatabaseWatch(own.href),
     logger,
     webDir: undefined,
   });

@@ -4,6 +4,7 @@ import { INVITED_ROLES, type InvitedRole } from '@graft/core';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
+import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { Gate } from './gate.js';
 import type { LeaderStore } from './leaderStore.js';
 
@@ -17,7 +18,7 @@ const roleRequest = object({
   .noUnknown(noUnknown);
 
 /** Who leads a trip; mounted under a trip's address. */
-export function leaderRoutes(store: LeaderStore, may: Gate): Router {
+export function leaderRoutes(store: LeaderStore, may: Gate, news: SheetNewsroom): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
 
@@ -44,6 +45,7 @@ export function leaderRoutes(store: LeaderStore, may: Gate): Router {
   );
   router.delete('/:id/leaders/:userId', async (req, res) => {
     await store.removeLeader(req.params.id, me(res).id, req.params.userId);
+    await news.askAgain();
     res.status(204).end();
   });
   return router;

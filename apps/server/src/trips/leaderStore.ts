@@ -9,6 +9,7 @@ import {
 } from '@graft/core';
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { InvitationRow, TripLeaderRow, TripRow } from '../database/entities.js';
+import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { access } from './tripStore.js';
@@ -99,7 +100,7 @@ export class LeaderStore {
   /** Take up an invitation; it is used up by that. @returns the trip's id */
   async accept(token: string, userId: string): Promise<string> {
     const { tripId, role, tokenHash: hash } = await this.openInvitation(token);
-    return this.source.transaction(async (manager) => {
+    return inTransaction(this.source, async (manager) => {
       const used = await manager.delete(InvitationRow, { tokenHash: hash });
       if (used.affected !== 1) throw goneInvitation();
       const known = await manager.findOneBy(TripLeaderRow, { tripId, userId });

@@ -18,6 +18,7 @@ import { fetchForecast } from '../forecast/forecastClient.js';
 import { ApiError } from '../http/apiError.js';
 import { bodyText, json, LARGEST } from '../http/body.js';
 import { checked } from '../http/checked.js';
+import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { Gate } from './gate.js';
 import type { TripStore } from './tripStore.js';
 import {
@@ -32,7 +33,7 @@ import {
 const EARLIER_TRIPS = 20;
 
 /** @param forecastUrl where the forecast service is */
-export function tripRoutes(store: TripStore, may: Gate, forecastUrl: string): Router {
+export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, forecastUrl: string): Router {
   const router = Router();
   router.use(signedIn);
   const me = accountOf;
@@ -133,6 +134,7 @@ export function tripRoutes(store: TripStore, may: Gate, forecastUrl: string): Ro
   router.delete('/:id', async (req, res) => {
     const { version } = checked<{ version: string }>(versionQuery, req.query);
     await store.remove(req.params.id, me(res).id, Number(version));
+    await news.askAgain();
     res.status(204).end();
   });
 

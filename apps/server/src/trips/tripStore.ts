@@ -15,6 +15,7 @@ import {
   type TripSummary,
 } from '@graft/core';
 import { TripLeaderRow, TripRow } from '../database/entities.js';
+import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
@@ -136,7 +137,7 @@ export class TripStore {
 
   /** Store a new trip for its owner; it must already be free of errors. */
   async add(userId: string, trip: Trip): Promise<StoredTrip> {
-    const id = await this.source.transaction((manager) => addTrip(manager, userId, trip));
+    const id = await inTransaction(this.source, (manager) => addTrip(manager, userId, trip));
     return { id, version: 1, role: 'owner', trip };
   }
 
@@ -147,7 +148,7 @@ export class TripStore {
    * @returns the new version; nothing is written when the edits change nothing
    */
   async edit(id: string, userId: string, version: number, edits: readonly TripEdit[]): Promise<number> {
-    return this.source.transaction(async (manager) => {
+    return inTransaction(this.source, async (manager) => {
       await access(manager, id, userId, 'full');
       const head = await lockedHead(manager, id, version);
       const before = await readTrip(manager, head);
@@ -179,7 +180,7 @@ export class TripStore {
 
   /** Delete a trip; it can be restored for a while. */
   async remove(id: string, userId: string, version: number): Promise<void> {
-    await this.source.transaction(async (manager) => {
+    await inTransaction(this.source, async (manager) => {
       await access(manager, id, userId, 'owner');
       await lockedHead(manager, id, version);
       await manager.update(TripRow, { id }, { deletedAt: new Date() });
@@ -199,7 +200,7 @@ export class TripStore {
 
   /** One snapshot for a read that takes several queries. */
   private reading<T>(read: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.source.transaction('REPEATABLE READ', read);
+    return inTransaction(this.source, read);
   }
 }
 

@@ -116,7 +116,8 @@ describe('edits', () => {
       let [now, version] = [trip, 1];
       for (const collection of COLLECTIONS) {
         const { fields } = (ITEM_SCHEMAS[collection] as AnySchema).describe() as SchemaObjectDescription;
-        const isOptional = (key: string): boolean => (fields[key] as { optional?: boolean }).optional === true;
+        const isOptional = (key: string): boolean =>
+          (fields[key] as { optional?: boolean }).optional === true;
         for (const item of now[collection] as readonly object[]) {
           const taken = Object.keys(item).filter(isOptional);
           const bare = Object.fromEntries(Object.entries(item).filter(([key]) => !isOptional(key)));

@@ -1,5 +1,5 @@
 import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import type { KeptMark, SheetProgress } from '@graft/core';
+import { own, type KeptMark, type SheetProgress } from '@graft/core';
 import { api } from './api';
 
 /** The links of a trip's sheets and what members have told. */
@@ -18,9 +18,9 @@ export function useSheets(tripId: string): UseQueryResult<SheetProgress> {
 export function withMarks(progress: SheetProgress, more: SheetProgress['marks']): SheetProgress {
   const marks: Record<string, readonly KeptMark[]> = { ...progress.marks };
   for (const [memberId, theirs] of Object.entries(more)) {
-    const own = marks[memberId] ?? [];
-    const ids = new Set(own.map((m) => m.id));
-    marks[memberId] = [...own, ...theirs.filter((m) => !ids.has(m.id))];
+    const known = own(marks, memberId) ?? [];
+    const ids = new Set(known.map((m) => m.id));
+    marks[memberId] = [...known, ...theirs.filter((m) => !ids.has(m.id))];
   }
   return { ...progress, marks };
 }

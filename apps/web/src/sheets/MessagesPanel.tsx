@@ -8,6 +8,7 @@ import {
   type SendingAnswer,
   type SentMessage,
   type SheetLink,
+  own,
 } from '@graft/core';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
@@ -48,7 +49,7 @@ export function MessagesPanel({ members, links, readOnly }: Props) {
     onSettled: fresh,
   });
   const { service, addresses = {}, messages: sent = [] } = messages.data ?? {};
-  const reachable = members.filter((m) => addresses[m.id] !== undefined);
+  const reachable = members.filter((m) => own(addresses, m.id) !== undefined);
   const unlinked = reachable.filter((m) => !links.has(m.id)).map((m) => m.id);
   const linked = reachable.filter((m) => links.has(m.id)).map((m) => m.id);
   const error = messages.error ?? send.error ?? address.error;
@@ -94,9 +95,9 @@ export function MessagesPanel({ members, links, readOnly }: Props) {
       <Box as="ul" listStyleType="none" aria-label="Members’ addresses">
         {members.map((member) => (
           <Recipient
-            key={`${member.id} ${addresses[member.id] ?? ''}`}
+            key={`${member.id} ${own(addresses, member.id) ?? ''}`}
             member={member}
-            address={addresses[member.id] ?? ''}
+            address={own(addresses, member.id) ?? ''}
             messages={sent.filter((m) => m.memberId === member.id)}
             opened={links.get(member.id)?.openedAt}
             readOnly={readOnly}

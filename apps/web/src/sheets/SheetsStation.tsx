@@ -12,6 +12,7 @@ import {
   type MemberProgress,
   type SheetLink,
   type SheetReport,
+  own,
 } from '@graft/core';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
@@ -78,7 +79,7 @@ export function SheetsStation() {
   const links = useMemo(() => new Map(sheets.data?.links.map((l) => [l.memberId, l])), [sheets.data]);
   const marks = sheets.data?.marks;
   const progress = useMemo(
-    () => trip.members.map((m) => [m, sheetProgress(trip, m.id, marks?.[m.id] ?? [])] as const),
+    () => trip.members.map((m) => [m, sheetProgress(trip, m.id, own(marks ?? {}, m.id) ?? [])] as const),
     [trip, marks],
   );
   const without = trip.members.filter((m) => !links.has(m.id));

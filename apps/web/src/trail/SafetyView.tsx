@@ -12,6 +12,7 @@ import {
   scentedRound,
   standing,
   type Contact,
+  own,
 } from '@graft/core';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, textColumn } from '../shared/fields';
@@ -33,7 +34,7 @@ export function SafetyView({ day }: { day: number }) {
   const things = useMemo(() => safetyThings(trip, undefined, day), [trip, day]);
   const round = useMemo(() => scentedRound(trip, day), [trip, day]);
   const read = trip.members.map(
-    (m) => [m, isMarked(standing(sheets?.marks[m.id] ?? []), { kind: 'safety' })] as const,
+    (m) => [m, isMarked(standing(own(sheets?.marks ?? {}, m.id) ?? []), { kind: 'safety' })] as const,
   );
   const missing = read.filter(([, yes]) => !yes).map(([m]) => m.name);
   return (

@@ -1,6 +1,7 @@
 /** How days felt, as members tell from their sheets, for the leader to take into the record. */
 import { putComfort } from '../debrief/recordChanges.js';
 import type { Trip } from '../trip/model.js';
+import { own } from '../trip/own.js';
 import { BODY_PLACES, type BodyPlace } from '../trip/recordModel.js';
 import { markKey, standing, type KeptMark, type SheetMark, type Standing } from './marks.js';
 
@@ -34,7 +35,7 @@ export function toldComfort(
   marks: Readonly<Record<string, readonly KeptMark[]>>,
 ): readonly ToldDay[] {
   return trip.members.flatMap((member) => {
-    const state = standing(marks[member.id] ?? []);
+    const state = standing(own(marks, member.id) ?? []);
     return trip.legs.flatMap((_leg, i): ToldDay[] => {
       const told = toldDay(state, i + 1);
       if (told === undefined) return [];

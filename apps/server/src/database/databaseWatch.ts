@@ -1,0 +1,33 @@
+/** Whether the database answers: asked over a connection of its own, since those of the pool may all be waiting. */
+import mysql2 from 'mysql2/promise';
+
+const PATIENCE_MS = 2000;
+
+export class DatabaseWatch {
+  private asking: Promise<boolean> | undefined;
+
+  constructor(private readonly databaseUrl: string) {}
+
+  /** Known after two seconds at most; asked once for all who ask at the same time. */
+  answers(): Promise<boolean> {
+    this.asking ??= this.ask().finally(() => (this.asking = undefined));
+    return this.asking;
+  }
+
+  private async ask(): Promise<boolean> {
+    let connection: mysql2.Connection | undefined;
+    const late = new Promise<boolean>((resolve) => setTimeout(resolve, PATIENCE_MS, false).unref());
+    const asked = (async () => {
+      connection = await mysql2.createConnection({ uri: this.databaseUrl, connectTimeout: PATIENCE_MS });
+      await connection.query('SELECT 1');
+      return true;
+    })().catch(() => false);
+    try {
+      return await Promise.race([asked, late]);
+    } finally {
+      // One that came too late is of no use to anybody either.
+      connection?.destroy();
+      void asked.then(() => connection?.destroy());
+    }
+  }
+}

@@ -1,0 +1,4 @@
+/** What a record holds under a key of its own: an id may be any word, "constructor" too. */
+export function own<T>(record: Readonly<Record<string, T>>, key: string): T | undefined {
+  return Object.hasOwn(record, key) ? record[key] : undefined;
+}

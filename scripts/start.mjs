@@ -1,6 +1,6 @@
 /** npm start: everything from a fresh clone to one URL in the browser. Uses Node's own modules only. */
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, fchmodSync, mkdirSync, openSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ensureBuilt } from './lib/build.mjs';
@@ -8,6 +8,7 @@ import { startDatabase } from './lib/database.mjs';
 import { ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
 import { ROOT, STATE_DIR } from './lib/paths.mjs';
 import { freePort, isOurs, isPortFree, stop, stopLeftover } from './lib/processes.mjs';
+import { readNote, writeNote } from './lib/notes.mjs';
 import { main, Refusal, say } from './lib/run.mjs';
 
 const DEFAULT_PORT = 4870;
@@ -54,10 +55,16 @@ async function choosePort(wanted) {
 }
 
 function refuseSecondStart(runFile) {
-  if (!existsSync(runFile)) return;
-  const running = JSON.parse(readFileSync(runFile, 'utf8'));
-  if (isOurs(running.pid, 'start.mjs'))
+  const running = readNote(runFile);
+  if (running !== undefined && isOurs(running.pid, 'start.mjs'))
     throw new Refusal(`Graft is already running: ${running.url ?? 'it is still starting'}`);
+}
+
+/** A log that only its owner reads, whatever it was before. */
+function openLog(file) {
+  const log = openSync(file, 'a', 0o600);
+  fchmodSync(log, 0o600);
+  return log;
 }
 
 await main(async () => {
@@ -66,10 +73,12 @@ await main(async () => {
     process.stdout.write(`${USAGE}\n`);
     return 0;
   }
-  mkdirSync(STATE_DIR, { recursive: true, mode: 0o700 });
+  // What is in it is closed; the database's own account has to pass.
+  mkdirSync(STATE_DIR, { recursive: true });
+  chmodSync(STATE_DIR, 0o711);
   const runFile = join(STATE_DIR, 'run.json');
   refuseSecondStart(runFile);
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid }));
+  writeNote(runFile, { pid: process.pid });
   const stops = [() => rmSync(runFile, { force: true })];
   let stopping;
   const shutDown = () =>
@@ -110,11 +119,11 @@ await main(async () => {
         GRAFT_WEB_DIR: join(ROOT, 'apps/web/dist'),
         GRAFT_DEMO_DIR: options.empty ? '' : join(ROOT, 'data/demo'),
       },
-      stdio: ['ignore', openSync(log, 'a'), 'inherit', 'ipc'],
+      stdio: ['ignore', openLog(log), 'inherit', 'ipc'],
       // Its own process group: Ctrl-C reaches us, and we stop server and database in order.
       detached: true,
     });
-    writeFileSync(serverPidFile, String(server.pid));
+    writeNote(serverPidFile, server.pid);
     stops.push(async () => {
       await stop(server.pid, serverMain);
       rmSync(serverPidFile, { force: true });
@@ -130,7 +139,7 @@ await main(async () => {
     if (first === 'asked') return 0;
     if (first !== 'ready') throw new Refusal(`The server ${first}; its log is ${log}.`);
     const url = `http://127.0.0.1:${port}`;
-    writeFileSync(runFile, JSON.stringify({ pid: process.pid, url }));
+    writeNote(runFile, { pid: process.pid, url });
     process.stdout.write(`\n  Graft is at ${url}\n  Ctrl-C stops it.\n\n`);
     const end = await Promise.race([ended, asked, ...(database === undefined ? [] : [database.ended])]);
     if (end === 'database ended') {

@@ -2,7 +2,7 @@
  * npm test: everything, from format to the real interface in a real browser, on throwaway databases.
  * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named.
  */
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
@@ -95,6 +95,8 @@ await main(async () => {
   if (includes('e2e')) await ensureChromium();
   await ensureBuilt();
   const scratch = mkdtempSync(join(tmpdir(), 'graft-test-'));
+  // The database's own account has to pass.
+  chmodSync(scratch, 0o711);
   try {
     for (const name of Object.keys(CHECKS)) if (includes(name)) await check(name);
     if (includes('scripts')) await nodeTests();

@@ -6,6 +6,8 @@ import { hostname } from 'node:os';
 import { dirname, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { ensureMariaDb, findProgram } from './install.mjs';
+import { databaseUser } from './databaseUser.mjs';
+import { writeNote } from './notes.mjs';
 import { freePort, stop, stopLeftover } from './processes.mjs';
 import { Refusal, run, say } from './run.mjs';
 
@@ -23,33 +25,40 @@ export async function startDatabase(folder) {
   const pidFile = join(folder, 'mariadbd.pid');
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   await stopLeftover(pidFile, data);
+  const user = await databaseUser(folder);
   if (!existsSync(data)) await createDatabase(folder, data);
   const password = readPassword(folder);
   const port = await freePort();
   const initFile = join(folder, 'init.sql');
   writeFileSync(initFile, accountsSql(password), { mode: 0o600 });
   const log = join(folder, 'mariadbd.log');
-  const out = openSync(log, 'a');
+  const out = openSync(log, 'a', 0o600);
+  // Its own, so that nothing of it lies where all write, and a full /tmp does not stop it.
+  const scratch = join(folder, 'tmp');
+  mkdirSync(scratch, { recursive: true, mode: 0o700 });
+  await user.take(folder);
   const child = spawn(
     mariadbd,
     [
       '--no-defaults',
       `--datadir=${data}`,
+      `--tmpdir=${scratch}`,
       '--bind-address=127.0.0.1',
       `--port=${port}`,
       // Relative to the data folder: a long project path would exceed what a socket path may have.
       '--socket=../m.sock',
-      `--pid-file=${pidFile}`,
+      // Beside our own note of it, which is not its account’s to write.
+      `--pid-file=${join(data, 'mariadbd.pid')}`,
       `--log-error=${log}`,
       `--init-file=${initFile}`,
       '--skip-name-resolve',
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_bin',
-      ...(process.getuid?.() === 0 ? ['--user=root'] : []),
+      ...user.options,
     ],
     { stdio: ['ignore', out, out], detached: true },
   );
-  writeFileSync(pidFile, String(child.pid));
+  writeNote(pidFile, child.pid);
   let ended = false;
   const whenEnded = new Promise((resolve) => {
     child.once('exit', () => {

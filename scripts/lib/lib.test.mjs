@@ -1,12 +1,13 @@
 /** Tests of the scripts by Node's own runner: they must work before anything is installed. */
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, describe, test } from 'node:test';
 import { findProgram } from './install.mjs';
+import { readNote, writeNote } from './notes.mjs';
 import { ROOT } from './paths.mjs';
 import { freePort, isOurs, isPortFree, stop, stopLeftover } from './processes.mjs';
 import { Refusal, run, step } from './run.mjs';
@@ -60,6 +61,23 @@ describe('processes', () => {
   });
 });
 
+describe('notes', () => {
+  test('are there whole or not at all, and one that was cut off is none', () => {
+    const file = join(folder, 'run.json');
+    assert.equal(readNote(file), undefined);
+    writeNote(file, { pid: 7, url: 'http://127.0.0.1:1' });
+    assert.deepEqual(readNote(file), { pid: 7, url: 'http://127.0.0.1:1' });
+    assert.equal(statSync(file).mode & 0o777, 0o600);
+    for (const broken of ['', '{"pid":', 'null']) {
+      writeFileSync(file, broken);
+      assert.equal(readNote(file), undefined);
+    }
+  });
+  test('that cannot be written stop nothing', () => {
+    writeNote(join(folder, 'no such folder', 'run.json'), { pid: 7 });
+  });
+});
+
 describe('commands', () => {
   test('give their exit code and what they printed', async () => {
     assert.deepEqual(
@@ -106,7 +124,7 @@ describe('the command lines', () => {
     assert.match(odd.stderr, /expected parts among format, .*, got "everything"/);
     assert.match(
       script('bench.mjs', 'speed').stderr,
-      /expected one of share, stow, track, edit, kit, api, sheets, trail, got "speed"/,
+      /expected one of share, stow, track, edit, kit, api, sheets, trail, attack, got "speed"/,
     );
   });
 });

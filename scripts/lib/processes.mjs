@@ -1,6 +1,7 @@
 import { createServer } from 'node:net';
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import { setTimeout as sleep } from 'node:timers/promises';
+import { readNote } from './notes.mjs';
 
 /** Whether a process lives and its command line names `mark`: a reused process id is somebody else's. */
 export function isOurs(pid, mark) {
@@ -15,8 +16,7 @@ export function isOurs(pid, mark) {
 }
 
 function readPid(file) {
-  if (!existsSync(file)) return undefined;
-  const pid = Number.parseInt(readFileSync(file, 'utf8'), 10);
+  const pid = readNote(file);
   return Number.isInteger(pid) && pid > 0 ? pid : undefined;
 }
 

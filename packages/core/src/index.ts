@@ -103,6 +103,7 @@ export * from './share/reshare.js';
 export * from './share/shareProgram.js';
 export * from './share/solveShare.js';
 export * from './share/shareFigures.js';
+export * from './stow/packFigures.js';
 export * from './stow/assessStow.js';
 export * from './stow/placementRules.js';
 export * from './stow/planStow.js';

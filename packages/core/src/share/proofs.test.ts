@@ -195,3 +195,9 @@ test('the search never does worse than the plain way, and starts from the share 
     expect(solved.score.infeasibility).toBeLessThanOrEqual(greedy.infeasibility);
   }
 });
+
+test('a choice for every piece of a large trip in every pack is not too deep to look through', () => {
+  const problem = shareProblem(randomShareTrip({ members: 30, pieces: 500, days: 4 }, 1));
+  const result = solveShare(problem, { seed: 1 });
+  expect(result).toMatchObject({ kind: 'solved' });
+});

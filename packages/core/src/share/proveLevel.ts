@@ -54,6 +54,26 @@ interface SpareSet {
   readonly spare: Float64Array;
 }
 
+/** A pack that is being filled: what may go into it, what room is left, and what it wastes of each set's room. */
+interface Filling {
+  /** Its place in the order of packs, and whose it is. */
+  readonly at: number;
+  readonly m: number;
+  readonly mine: readonly number[];
+  readonly sets: readonly SpareSet[];
+  readonly hope: readonly Float64Array[];
+  readonly left: Float64Array;
+  readonly waste: readonly Float64Array[];
+}
+/** Whether the i-th of what may go into a pack does; with it first, then without. */
+interface Choice {
+  readonly pack: Filling;
+  readonly i: number;
+  state: 'new' | 'with' | 'without' | 'filled';
+  /** Nobody after this pack may carry it. */
+  lastChance: boolean;
+}
+
 /** Looks for any share whose loads stay at or below a target ratio. */
 class PackSearch {
   nodes = 0;
@@ -114,11 +134,95 @@ class PackSearch {
 
   run(): Int32Array | undefined {
     if (this.sets.some((s) => s.spare.some((left) => left < -DRIFT))) return undefined;
-    return this.fillPack(0) ? this.carrierOf : undefined;
+    return this.search() ? this.carrierOf : undefined;
   }
 
-  private fillPack(at: number): boolean {
-    if (at === this.packs.length) return this.carrierOf.every((m) => m >= 0);
+  /** Depth first, with a stack of its own: a choice for every piece in every pack is deeper than calls may go. */
+  private search(): boolean {
+    const stack: Choice[] = this.packs.length === 0 ? [] : [this.firstChoice(0)];
+    /** What the choice above the top of the stack came to. */
+    let found = stack.length === 0 && this.carrierOf.every((m) => m >= 0);
+    while (stack.length > 0) {
+      const choice = stack[stack.length - 1]!;
+      const next = this.step(choice, found);
+      if (typeof next === 'boolean') {
+        found = next;
+        stack.pop();
+      } else stack.push(next);
+    }
+    return found;
+  }
+
+  /** Go on with a choice: another one to make first, or what it came to. */
+  private step(choice: Choice, found: boolean): Choice | boolean {
+    const { pack, i } = choice;
+    switch (choice.state) {
+      case 'new': {
+        this.nodes += 1;
+        if (this.nodes >= this.nodesMost || this.isHopeless(pack, i)) return false;
+        if (i === pack.mine.length) {
+          choice.state = 'filled';
+          this.spend(pack, -1);
+          if (pack.at + 1 < this.packs.length) return this.firstChoice(pack.at + 1);
+          this.spend(pack, 1);
+          return this.carrierOf.every((m) => m >= 0);
+        }
+        const b = pack.mine[i]!;
+        choice.lastChance = this.chances[b] === 1;
+        this.chances[b]! -= 1;
+        if (!this.fits(b, pack.left) || !this.apartFrom[b]!.every((o) => this.carrierOf[o] !== pack.m))
+          return this.goWithout(choice);
+        this.carrierOf[b] = pack.m;
+        this.add(b, pack, -1);
+        choice.state = 'with';
+        return { pack, i: i + 1, state: 'new', lastChance: false };
+      }
+      case 'with': {
+        if (found) return true;
+        const b = pack.mine[i]!;
+        this.add(b, pack, 1);
+        this.carrierOf[b] = -1;
+        return this.goWithout(choice);
+      }
+      case 'without':
+        if (!found) this.chances[pack.mine[i]!]! += 1;
+        return found;
+      case 'filled':
+        this.spend(pack, 1);
+        return found;
+    }
+  }
+
+  private goWithout(choice: Choice): Choice | boolean {
+    const { pack, i } = choice;
+    if (choice.lastChance) {
+      this.chances[pack.mine[i]!]! += 1;
+      return false;
+    }
+    choice.state = 'without';
+    return { pack, i: i + 1, state: 'new', lastChance: false };
+  }
+
+  /** What a filled pack wastes is taken from what its sets can spare, or given back. */
+  private spend({ sets, waste }: Filling, sign: number): void {
+    sets.forEach((set, s) => waste[s]!.forEach((w, k) => (set.spare[k]! += sign * w)));
+  }
+
+  /** Whether a set cannot spare what the pack will waste whatever it still gets. */
+  private isHopeless({ sets, hope, waste }: Filling, i: number): boolean {
+    const { dims } = this;
+    for (let s = 0; s < sets.length; s += 1) {
+      const sums = hope[s]!;
+      const { spare } = sets[s]!;
+      const wasted = waste[s]!;
+      for (let k = 0; k < dims; k += 1) {
+        if (wasted[k]! - sums[i * dims + k]! > spare[k]! + DRIFT) return true;
+      }
+    }
+    return false;
+  }
+
+  private firstChoice(at: number): Choice {
     const m = this.packs[at]!;
     const mine = this.order.filter(
       (b) => this.carrierOf[b]! < 0 && this.problem.bundles[b]!.allowed.includes(m),
@@ -137,39 +241,8 @@ class PackSearch {
       return sums;
     });
     const left = this.room.slice(m * dims, (m + 1) * dims);
-    const waste = sets.map(() => left.slice());
-    const choose = (i: number): boolean => {
-      this.nodes += 1;
-      if (this.nodes >= this.nodesMost) return false;
-      for (let s = 0; s < sets.length; s += 1) {
-        const sums = hope[s]!;
-        const { spare } = sets[s]!;
-        const wasted = waste[s]!;
-        for (let k = 0; k < dims; k += 1) {
-          if (wasted[k]! - sums[i * dims + k]! > spare[k]! + DRIFT) return false;
-        }
-      }
-      if (i === mine.length) {
-        sets.forEach((set, s) => waste[s]!.forEach((w, k) => (set.spare[k]! -= w)));
-        const done = this.fillPack(at + 1);
-        sets.forEach((set, s) => waste[s]!.forEach((w, k) => (set.spare[k]! += w)));
-        return done;
-      }
-      const b = mine[i]!;
-      const lastChance = this.chances[b] === 1;
-      this.chances[b]! -= 1;
-      if (this.fits(b, left) && this.apartFrom[b]!.every((o) => this.carrierOf[o] !== m)) {
-        this.carrierOf[b] = m;
-        this.add(b, left, waste, sets, -1);
-        if (choose(i + 1)) return true;
-        this.add(b, left, waste, sets, 1);
-        this.carrierOf[b] = -1;
-      }
-      const without = !lastChance && choose(i + 1);
-      if (!without) this.chances[b]! += 1;
-      return without;
-    };
-    return choose(0);
+    const pack = { at, m, mine, sets, hope, left, waste: sets.map(() => left.slice()) };
+    return { pack, i: 0, state: 'new', lastChance: false };
   }
 
   private fits(b: number, left: Float64Array): boolean {
@@ -179,13 +252,7 @@ class PackSearch {
     return true;
   }
 
-  private add(
-    b: number,
-    left: Float64Array,
-    waste: readonly Float64Array[],
-    sets: readonly SpareSet[],
-    sign: number,
-  ): void {
+  private add(b: number, { left, waste, sets }: Filling, sign: number): void {
     for (let k = 0; k < this.dims; k += 1) {
       const change = sign * this.amount[b * this.dims + k]!;
       left[k]! += change;

@@ -1,17 +1,17 @@
 /** The figures of the share a trip has now: loads, the largest ratio, its distance from the bound, what is amiss. */
 import { isCarriedOn } from '../load/thingOnDay.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
+import { Derived, entries, whole, type PartsOf } from '../trip/derived.js';
+import { partsOfMember, type MemberFields } from '../trip/memberPart.js';
 import type { Member, Piece, Trip } from '../trip/model.js';
 import {
   allowedCarriers,
   allPieces,
-  carriedPieces,
   carrierOf,
   handoverDays,
   isWithParty,
   packOf,
   packVolumeL,
-  stowedPersonalThings,
 } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import { shareBound, type ShareBound } from './bound.js';
@@ -64,35 +64,70 @@ export interface TripBound {
   readonly contradictions: readonly string[];
 }
 
+const derivedBound = new Derived<BoundFields, TripBound>(tripBoundNow);
+
+/** Kept as long as what the bound comes from is the same: a move of a piece that is not locked changes nothing of it. */
 export function tripBound(trip: Trip): TripBound {
+  return derivedBound.of(partsOfBound(trip));
+}
+
+/** The same, made anew. */
+export function tripBoundNow(trip: Trip): TripBound {
   const problem = shareProblem(trip);
   return { bound: shareBound(problem), contradictions: problem.contradictions };
 }
 
-/** What a member's figures hang on; as long as all of it is the same, so are they. */
-function partsOf(trip: Trip, member: Member): readonly unknown[] {
-  return [
-    trip.legs,
-    trip.limitPolicy,
-    trip.fairness,
-    packOf(trip, member),
-    ...stowedPersonalThings(trip, member.id),
-    ...handoverDays(trip).flatMap((day) => [day, ...carriedPieces(trip, member.id, day)]),
-  ];
+type BoundFields =
+  | 'legs'
+  | 'members'
+  | 'packs'
+  | 'personalThings'
+  | 'kits'
+  | 'share'
+  | 'handovers'
+  | 'carrierRules'
+  | 'houseRules'
+  | 'limitPolicy'
+  | 'fairness';
+
+/** What the bound comes from: who carries what counts where it is locked only. */
+export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
+  const locked = trip.share.filter((a) => a.locked);
+  const ids = new Set(locked.map((a) => a.pieceId));
+  return {
+    legs: whole(trip.legs),
+    members: whole(trip.members),
+    packs: whole(trip.packs),
+    personalThings: whole(trip.personalThings),
+    kits: whole(trip.kits),
+    share: entries(locked),
+    handovers: entries(trip.handovers.filter((h) => ids.has(h.pieceId))),
+    carrierRules: whole(trip.carrierRules),
+    houseRules: whole(trip.houseRules),
+    limitPolicy: whole(trip.limitPolicy),
+    fairness: whole(trip.fairness),
+  };
 }
-const lately = new WeakMap<Member, { readonly parts: readonly unknown[]; readonly figures: MemberFigures }>();
+
+const kept = new WeakMap<Member, Derived<MemberFields, MemberFigures>>();
 
 /** A member's figures; made anew only when something of theirs has changed: a move concerns two members of thirty. */
 function memberFigures(trip: Trip, member: Member): MemberFigures {
-  const parts = partsOf(trip, member);
-  const before = lately.get(member);
-  if (before?.parts.length === parts.length && before.parts.every((part, i) => part === parts[i]))
-    return before.figures;
+  let derived = kept.get(member);
+  if (derived === undefined) {
+    derived = new Derived((part) => memberFiguresNow(part, member));
+    kept.set(member, derived);
+  }
+  return derived.of(partsOfMember(trip, member));
+}
+
+/** The same, made anew. */
+export function memberFiguresNow(trip: Trip, member: Member): MemberFigures {
   const school = fairnessSchool(trip.fairness);
   const loads = loadsOverTrip(trip, member);
   const measures = loads.map((l) => l.totalKg / school.yardstick(member, l.limitKg));
   const largestMeasure = Math.max(...measures);
-  const figures = {
+  return {
     member,
     loads,
     measures,
@@ -101,8 +136,6 @@ function memberFigures(trip: Trip, member: Member): MemberFigures {
     packVolumeL: packVolumeL(packOf(trip, member)),
     fullestL: Math.max(...loads.map((l) => l.volumeL)),
   };
-  lately.set(member, { parts, figures });
-  return figures;
 }
 
 /** @param known the trip's bound, when it is at hand from an equal problem */

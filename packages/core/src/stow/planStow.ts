@@ -121,25 +121,32 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
       anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
       return planOf(fine);
     });
+  // Whoever listens or not, the same is worked out and the same comes of it: what is shown only on the way is not kept.
   let best: StowPlan | undefined;
-  const tell = (plan: StowPlan | undefined): void => {
-    if (plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0)) best = plan;
-    if (best !== undefined) onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best });
+  const better = (plan: StowPlan | undefined): StowPlan | undefined =>
+    plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0) ? plan : best;
+  const show = (plan?: StowPlan): void => {
+    const shown = better(plan);
+    if (shown !== undefined)
+      onProgress?.({ done: Math.min(1, spent / Math.max(1, iterations)), best: shown });
+  };
+  const consider = (plan: StowPlan): void => {
+    best = better(plan);
+    show();
   };
   const attempt = (): StowPlan => {
     const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
     startFromRules(coarse);
     anneal(coarse, random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => {
       spent += PROGRESS_EVERY;
-      if (onProgress === undefined) return;
-      // Whoever listens or not, the search goes on alike: a glimpse has chances of its own.
-      const isDue = spent % GLIMPSE_EVERY === 0;
-      tell(isDue ? glimpseOf(coarse.placements(), seededRandom(seed + spent)) : undefined);
+      // A glimpse has chances of its own.
+      if (spent % GLIMPSE_EVERY === 0) consider(glimpseOf(coarse.placements(), seededRandom(seed + spent)));
+      else show();
     });
     const fine = settledFrom(coarse.placements());
     const fineStep = (): void => {
       spent += PROGRESS_EVERY;
-      if (onProgress !== undefined) tell(planOf(fine));
+      if (onProgress !== undefined) show(planOf(fine));
     };
     anneal(fine, random, moves - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
     // What is still left out or unsafe is worth more tries; what is out of reach or hollow, one or two.
@@ -148,20 +155,18 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
     return planOf(fine);
   };
   // Something usable at once, beside the search itself.
-  if (onProgress !== undefined) {
-    const chances = seededRandom(seed);
-    for (let k = 0; k < FIRST_TRIES && (best === undefined || isAmiss(best.cost)); k += 1) {
-      tell(
-        withLoaders(() => {
-          const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
-          startFromRules(coarse);
-          anneal(coarse, chances, FIRST_MOVES.coarse, MORE_HEAT, STRICT_WEIGHTS);
-          const fine = settledFrom(coarse.placements());
-          anneal(fine, chances, FIRST_MOVES.fine, MORE_HEAT, STRICT_WEIGHTS);
-          return planOf(fine);
-        }),
-      );
-    }
+  const chances = seededRandom(seed);
+  for (let k = 0; k < FIRST_TRIES && (best === undefined || isAmiss(best.cost)); k += 1) {
+    consider(
+      withLoaders(() => {
+        const coarse = new StowSearch(problem, pinned, COARSE_CELL_CM);
+        startFromRules(coarse);
+        anneal(coarse, chances, FIRST_MOVES.coarse, MORE_HEAT, STRICT_WEIGHTS);
+        const fine = settledFrom(coarse.placements());
+        anneal(fine, chances, FIRST_MOVES.fine, MORE_HEAT, STRICT_WEIGHTS);
+        return planOf(fine);
+      }),
+    );
   }
   let last = attempt();
   // Tries more mend what is near; what they leave out or unsafe is worth beginning anew once more.
@@ -170,10 +175,7 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
     if (compareCost(again.cost, last.cost) < 0) last = again;
   }
   // What was shown on the way is never better than what comes of it.
-  return {
-    ...(best !== undefined && compareCost(best.cost, last.cost) < 0 ? best : last),
-    iterations: spent,
-  };
+  return { ...better(last)!, iterations: spent };
 }
 
 /** Something is left out, or a safety rule broken. */

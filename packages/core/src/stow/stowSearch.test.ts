@@ -66,3 +66,46 @@ describe('a search for a stow', () => {
     expect([...settled.comp]).toEqual([...rounded.comp]);
   });
 });
+
+describe('a move that is taken back', () => {
+  test.each([0, 1, 2])('leaves no trace, load %i', (load) => {
+    const search = searchOf(load, 2);
+    const random = seededRandom(7);
+    const spoken = (): unknown => ({
+      tooHigh: search.tooHigh,
+      centre: search.centre,
+      trouble: [...search.trouble],
+      zoneOf: [...search.zoneOf],
+      heightOf: [...search.heightOf],
+      cost: search.cost(),
+      placements: search.placements(),
+    });
+    search.cost();
+    for (let i = 0; i < 90; i += 1) {
+      const before = spoken();
+      const parts = search.snapshot();
+      const t = search.movable[pickIndex(random, search.movable.length)]!;
+      const places = search.allowed[t]!;
+      const c = places[pickIndex(random, places.length)]!;
+      const { x0, y0, nx, ny, cellCm } = search.compartments[c]!;
+      const old = [search.comp[t]!, search.x[t]!, search.y[t]!, search.turn[t]!] as const;
+      search.put(t, c, x0 + random() * nx * cellCm, y0 + random() * ny * cellCm, 0);
+      // Some are seen through, some are given up on the way.
+      search.costWithin(WEIGHTS, i % 2 === 0 ? Infinity : energyOf(search.cost(), WEIGHTS) * random());
+      search.put(t, ...old);
+      search.giveBack(parts);
+      expect(spoken()).toEqual(before);
+    }
+  });
+});
+
+test.each([0, 1, 2])('whoever watches changes nothing, load %i', (load) => {
+  const trip = stowLoadTrip(STOW_LOADS[load]!, 'middle');
+  for (const seed of [1, 2]) {
+    const options = { seed, iterations: 24_000 };
+    let shown = 0;
+    const watched = planStow(trip, 'wearer', { ...options, onProgress: () => (shown += 1) });
+    expect(shown).toBeGreaterThan(5);
+    expect(watched).toEqual(planStow(trip, 'wearer', options));
+  }
+});

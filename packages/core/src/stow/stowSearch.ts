@@ -77,6 +77,16 @@ interface Choice {
   readonly exempt: boolean;
 }
 
+/** What loading finds out about each thing, and the balance. */
+interface Seen {
+  readonly zoneOf: Int16Array;
+  readonly heightOf: Float64Array;
+  readonly trouble: Float64Array;
+  readonly restsOn: (RigidPlace | undefined)[];
+  tooHigh: number;
+  centre: PointCm;
+}
+
 export class StowSearch {
   readonly compartments: readonly Compartment[];
   readonly solids: readonly Solid[];
@@ -102,6 +112,8 @@ export class StowSearch {
   tooHigh = 0;
   /** The centre of gravity when the cost was last asked for, cm. */
   centre: PointCm = { x: 0, y: 0, z: 0 };
+  /** What was known at the last snapshot. */
+  private readonly seen: Seen;
   /** Compartments loaded since the last move was kept or taken back. */
   private readonly fresh: number[] = [];
   private readonly parts: (PartCost | undefined)[];
@@ -179,6 +191,14 @@ export class StowSearch {
     this.heightOf = new Float64Array(n);
     this.trouble = new Float64Array(n);
     this.restsOn = things.map(() => undefined);
+    this.seen = {
+      zoneOf: new Int16Array(n),
+      heightOf: new Float64Array(n),
+      trouble: new Float64Array(n),
+      restsOn: [],
+      tooHigh: 0,
+      centre: this.centre,
+    };
     this.parts = this.compartments.map(() => undefined);
     this.loaders = this.compartments.map((c) => new TrialLoader(() => new ColumnLoader(c, n)));
     const zones = new Map(pack.zones.map((z) => [z.id, z]));
@@ -261,13 +281,31 @@ export class StowSearch {
     if (c === this.sleeve && this.main >= 0) this.parts[this.main] = undefined;
   }
 
-  /** The figures of all compartments, to be given back when a move is taken back. */
+  /**
+   * Note what is known of the stow as it stands: the figures of its compartments, where things came to rest, how they
+   * stand, and the balance. Given back when a move is taken back, so that nothing speaks of a move that was not made.
+   */
   snapshot(): readonly (PartCost | undefined)[] {
+    const { seen } = this;
+    seen.zoneOf.set(this.zoneOf);
+    seen.heightOf.set(this.heightOf);
+    seen.trouble.set(this.trouble);
+    for (let t = 0; t < this.restsOn.length; t += 1) seen.restsOn[t] = this.restsOn[t];
+    seen.tooHigh = this.tooHigh;
+    seen.centre = this.centre;
     return [...this.parts];
   }
+  /** @param parts of the last snapshot */
   giveBack(parts: readonly (PartCost | undefined)[]): void {
+    const { seen } = this;
     this.fresh.length = 0;
     for (let c = 0; c < parts.length; c += 1) this.parts[c] = parts[c];
+    this.zoneOf.set(seen.zoneOf);
+    this.heightOf.set(seen.heightOf);
+    this.trouble.set(seen.trouble);
+    for (let t = 0; t < this.restsOn.length; t += 1) this.restsOn[t] = seen.restsOn[t];
+    this.tooHigh = seen.tooHigh;
+    this.centre = seen.centre;
   }
 
   turnsOf(t: number): number {

@@ -1,0 +1,39 @@
+/** The part of a trip that one member's own figures come from: their pack, their things, and what they carry when. */
+import { entries, whole, type PartsOf } from './derived.js';
+import type { Member, Trip } from './model.js';
+import { allPieces, carriedPieces, handoverDays, ownThings, packOf } from './queries.js';
+
+export type MemberFields =
+  | 'legs'
+  | 'members'
+  | 'packs'
+  | 'personalThings'
+  | 'kits'
+  | 'share'
+  | 'handovers'
+  | 'limitPolicy'
+  | 'fairness'
+  | 'houseRules'
+  | 'packingSchool'
+  | 'stows';
+
+export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields> {
+  const days = handoverDays(trip);
+  const ids = new Set(days.flatMap((day) => carriedPieces(trip, member.id, day).map((p) => p.id)));
+  const pieces = allPieces(trip).filter((piece) => ids.has(piece.id));
+  return {
+    legs: whole(trip.legs),
+    members: entries([member]),
+    packs: entries([packOf(trip, member)]),
+    personalThings: entries(ownThings(trip, member.id)),
+    // Which kit a piece is of is nothing to whoever carries it.
+    kits: { value: [{ id: 'carried', name: 'Carried', pieces }], key: pieces },
+    share: entries(trip.share.filter((a) => ids.has(a.pieceId))),
+    handovers: entries(trip.handovers.filter((h) => ids.has(h.pieceId))),
+    limitPolicy: whole(trip.limitPolicy),
+    fairness: whole(trip.fairness),
+    houseRules: whole(trip.houseRules),
+    packingSchool: whole(trip.packingSchool),
+    stows: entries(trip.stows.filter((s) => s.memberId === member.id)),
+  };
+}

@@ -1,6 +1,8 @@
+import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import type { Thing } from '../trip/model.js';
 import { aThing } from '../testing/smallTrip.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { fitsPack, goesInto } from './fitsPack.js';
+import { fitsPack, goesInto, zonesThatTake } from './fitsPack.js';
 import { compartmentsOf } from './packGeometry.js';
 import { solidOf } from './solids.js';
 
@@ -26,4 +28,34 @@ test('a canister goes in one way only, a wider one not at all; soft things go an
   expect(fitsPack(canister(23), pack)).toBe(true);
   expect(fitsPack(canister(33), pack)).toBe(false);
   expect(fitsPack(aThing('bag', { volumeL: 60 }), pack)).toBe(true);
+});
+
+test('whatever of the library is wanted while walking goes into a pocket that is had with the pack on', () => {
+  const walking = STARTER_LIBRARY.filter((entry) => entry.kind === 'thing').filter(
+    ({ thing }) => thing.needed === 'walking' && thing.shape.kind !== 'long',
+  );
+  expect(walking.map((e) => e.name)).toContain('Phone');
+  const homeless = PACK_SIZES.flatMap((size) => {
+    const pack = cataloguePack('p', size);
+    return walking.flatMap(({ name, thing }) =>
+      zonesThatTake(thing as Thing, pack).some((z) => ['hipBelt', 'strap', 'side'].includes(z.kind))
+        ? []
+        : [`${name} in ${size.nominalL} L`],
+    );
+  });
+  expect(homeless).toEqual([]);
+});
+
+test('what names a place and what plans it ask the same: nothing is sent to a pocket that does not take it', () => {
+  const phone = aThing('phone', {
+    massKg: 0.19,
+    volumeL: 0.1,
+    shape: { kind: 'block', lengthCm: 19, widthCm: 8, heightCm: 1 },
+  });
+  const names = zonesThatTake(phone, pack).map((z) => z.id);
+  expect(names).not.toContain('belt-left');
+  expect(names).not.toContain('strap-left');
+  expect(names).toContain('side-left');
+  // The weight that a pocket is made for counts as its walls do.
+  expect(zonesThatTake({ ...phone, massKg: 2 }, pack).map((z) => z.id)).not.toContain('lid');
 });

@@ -1,6 +1,7 @@
 /** Whether a thing goes into or onto a pack at all, by its true size and the ways it can be turned. */
-import type { Pack, Thing } from '../trip/model.js';
-import { compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
+import type { Pack, Thing, Zone } from '../trip/model.js';
+import { shapeVolumeL } from '../trip/shapes.js';
+import { compartmentIndex, compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
 import { solidOf, type Solid, type Turn } from './solids.js';
 
 /** Lengths above a ceiling by less than this are rounding, cm. */
@@ -16,6 +17,28 @@ export function turnGoesInto(turn: Turn, c: Compartment): boolean {
   if (turn.nx > c.nx || turn.ny > c.ny) return false;
   if (c.zone?.openAbove === true) return true;
   return c.floor.some((floor, i) => turn.heightCm <= c.ceiling[i]! - floor + ROUNDING_CM);
+}
+
+/**
+ * Whether a compartment takes a thing: its shape, its volume and its weight. The one test of that, for the planner, the
+ * check and whatever names a place.
+ *
+ * @param volumeL what it takes up
+ */
+export function takes(c: Compartment, thing: Thing, solid: Solid, volumeL: number): boolean {
+  if (volumeL > (c.zone?.volumeL ?? Infinity) + 1e-9) return false;
+  if (thing.massKg > (c.zone?.maxLoadKg ?? Infinity)) return false;
+  return c.kind === 'sleeve' ? solid.kind === 'soft' : goesInto(solid, c);
+}
+
+/** Zones of a pack that take a thing. */
+export function zonesThatTake(thing: Thing, pack: Pack): readonly Zone[] {
+  const volumeL = shapeVolumeL(thing.shape) ?? thing.volumeL;
+  const solid = solidOf(thing.shape, volumeL, FINE_CELL_CM);
+  const compartments = compartmentsOf(pack, FINE_CELL_CM);
+  return pack.zones.filter((zone) =>
+    takes(compartments[compartmentIndex(compartments, zone)]!, thing, solid, volumeL),
+  );
 }
 
 /** Whether some part of the pack, inside or out, takes the thing's shape; soft things fit everywhere. */

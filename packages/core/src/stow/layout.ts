@@ -6,7 +6,13 @@ import type { Pack, Placement, PointCm, Thing, Zone, ZoneKind } from '../trip/mo
 import { withLoaders } from './columnKernel.js';
 import { ColumnLoader } from './columnLoader.js';
 import { compareLoading } from './loadingOrder.js';
-import { capacityL, compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
+import {
+  capacityL,
+  compartmentsOf,
+  FINE_CELL_CM,
+  type Compartment,
+  compartmentIndex,
+} from './packGeometry.js';
 import { nestingOf } from './nesting.js';
 import { solidOf, type Solid, type Turn } from './solids.js';
 import type { StowProblem, StowThing } from './stowProblem.js';
@@ -106,13 +112,6 @@ export function mainZoneAt(parting: MainParting, y: number, z: number): number {
           ? ['core', 'outer', 'top', 'bottom']
           : ['outer', 'core', 'top', 'bottom'];
   return zones[order.find((kind) => zones[kind] !== undefined)!]!;
-}
-
-/** The compartment that a placement's zone belongs to. */
-export function compartmentIndex(compartments: readonly Compartment[], zone: Zone): number {
-  if (!isMainZone(zone.kind)) return compartments.findIndex((c) => c.id === zone.id);
-  const bottom = compartments.findIndex((c) => c.id === 'bottom');
-  return zone.kind === 'bottom' && bottom >= 0 ? bottom : compartments.findIndex((c) => c.id === 'main');
 }
 
 /** What a thing takes on the day; a soft reservoir is as big as the water in it. */

@@ -180,3 +180,10 @@ export function capacityL(c: Compartment): number {
   for (let i = 0; i < c.floor.length; i += 1) sum += c.ceiling[i]! - c.floor[i]!;
   return (sum * c.cellCm * c.cellCm) / 1000;
 }
+
+/** The compartment that a placement's zone belongs to. */
+export function compartmentIndex(compartments: readonly Compartment[], zone: Zone): number {
+  if (!isMainZone(zone.kind)) return compartments.findIndex((c) => c.id === zone.id);
+  const bottom = compartments.findIndex((c) => c.id === 'bottom');
+  return zone.kind === 'bottom' && bottom >= 0 ? bottom : compartments.findIndex((c) => c.id === 'main');
+}

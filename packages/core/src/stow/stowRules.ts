@@ -12,7 +12,9 @@ import {
   type Severity,
   type StowAssessment,
 } from './assessment.js';
+import { badStand, isBottle, type BadStand } from './atRest.js';
 import { isHardAtBack, isReservoirBetween } from './backRule.js';
+import { zonesThatTake } from './fitsPack.js';
 import { SLEEVE_GIVE_L } from './layout.js';
 import { clash, isForbiddenBy, preferredKinds } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
@@ -52,6 +54,12 @@ const each = (
 const inMain = (p: PlacedThing): boolean => isMainZone(p.zone.kind);
 const has = (p: PlacedThing, flag: PlacedThing['thing']['flags'][number]): boolean =>
   p.thing.flags.includes(flag);
+
+const STAND_WORDS: Readonly<Record<BadStand, string>> = {
+  'on stiff': 'stands on something stiff and tips',
+  'off the floor': 'does not reach the floor of its pocket',
+  'to one side': 'rests to one side of its middle and falls over',
+};
 
 /** Rules on single placements that `placementRules.ts` forbids, gathered under the words of the trade. */
 const FORBIDDEN: readonly (StowRule & { readonly of: readonly string[] })[] = [
@@ -220,6 +228,29 @@ const CHECKS: readonly CheckedRule[] = [
     },
   },
   {
+    id: 'stands',
+    severity: 'safety',
+    what: 'a bottle stands on the floor of its pocket with nothing stiff under it, and in a pocket nothing stands to one side of what is under it',
+    why: 'it tips, and is lost at the first bend',
+    check: (_problem, a) =>
+      a.layout.compartments.flatMap(({ compartment }) => {
+        const here = a.placed
+          .filter((p) => p.compartmentId === compartment.id && p.insideId === undefined)
+          .sort((x, y) => x.order - y.order);
+        const standing = here.map((p) => ({
+          bottle: isBottle(p.thing),
+          stiff: p.turn === undefined ? undefined : p.box,
+        }));
+        return here.flatMap((p, i) => {
+          const bad = badStand(i, standing, compartment.zone?.at.z);
+          if (bad === undefined) return [];
+          return [
+            { thingIds: [p.thing.id], message: `${p.thing.name} in ${p.zone.name} ${STAND_WORDS[bad]}` },
+          ];
+        });
+      }),
+  },
+  {
     id: 'apart',
     severity: 'safety',
     what: 'fuel apart from food, clothes and first aid; wet things from dry ones',
@@ -283,8 +314,9 @@ const CHECKS: readonly CheckedRule[] = [
         if (['firstAid', 'animalSpray', 'beacon'].includes(p.thing.purpose) || p.verdict.byHouse)
           return undefined;
         if (p.thing.needed === 'walking' && p.verdict.tooDeep) {
+          const taking = zonesThatTake(p.thing, problem.pack);
           const better = preferredKinds(p.thing, problem.house)
-            .map((kind) => problem.pack.zones.find((z) => z.kind === kind)?.name)
+            .map((kind) => taking.find((z) => z.kind === kind)?.name)
             .find((name) => name !== undefined);
           return `${p.thing.name} in ${p.zone.name}: wanted while walking, not to be had with the pack on${better === undefined ? '' : `; better in ${better}`}`;
         }

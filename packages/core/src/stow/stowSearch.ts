@@ -2,6 +2,7 @@
  * The running state of a search for a stow: every thing's compartment, turn, place and turn in the loading order, with
  * each compartment's figures kept until something in it moves.
  */
+import { badStand, isBottle, type Standing } from './atRest.js';
 import { GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, PointCm, Thing } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
@@ -9,7 +10,6 @@ import { ColumnLoader, type RigidPlace } from './columnLoader.js';
 import { energyOf, type StowCost, type StowWeights } from './stowCost.js';
 import { TrialLoader, type Put } from './trialLoader.js';
 import {
-  compartmentIndex,
   dayVolumeL,
   defaultSpot,
   mainParting,
@@ -20,10 +20,10 @@ import {
   type MainParting,
 } from './layout.js';
 import { nestingOf } from './nesting.js';
-import { compartmentsOf, type Compartment } from './packGeometry.js';
+import { compartmentsOf, type Compartment, compartmentIndex } from './packGeometry.js';
 import { clash, placementVerdict, type Level } from './placementRules.js';
 import { BLOCKS, REACH_LIMIT } from './reach.js';
-import { goesInto } from './fitsPack.js';
+import { takes } from './fitsPack.js';
 import { isHardAtBack, keptFromBackCm } from './backRule.js';
 import { solidOf, SPREADS, type Solid } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
@@ -120,6 +120,7 @@ export class StowSearch {
   private readonly loaders: readonly TrialLoader[];
   private readonly slabLoaders = new Map<string, TrialLoader>();
   private readonly choices: readonly (readonly Choice[])[];
+  private readonly bottles: readonly boolean[];
   /** Pairs of things that must not share a zone. */
   private readonly clashes: readonly (readonly [number, number])[];
   private readonly massKg: readonly number[];
@@ -171,6 +172,7 @@ export class StowSearch {
         };
       }),
     );
+    this.bottles = things.map((t) => isBottle(t.thing));
     this.clashes = things.flatMap((a, i) =>
       things.flatMap((b, j) => (j > i && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [])),
     );
@@ -229,14 +231,9 @@ export class StowSearch {
   private allowedFor(t: number): readonly number[] {
     const { thing } = this.problem.things[t]!;
     const solid = this.solids[t]!;
-    const goesIn = (c: Compartment): boolean =>
-      this.volumeL[t]! <= (c.zone?.volumeL ?? Infinity) + 1e-9 &&
-      (c.kind === 'sleeve' ? solid.kind === 'soft' : goesInto(solid, c));
     const zonesOf = (c: Compartment): readonly number[] =>
       c.zone === undefined ? Object.values(this.parting.zones) : [this.problem.pack.zones.indexOf(c.zone)];
-    const fits = this.compartments.flatMap((c, i) =>
-      goesIn(c) && (c.zone?.maxLoadKg === undefined || thing.massKg <= c.zone.maxLoadKg) ? [i] : [],
-    );
+    const fits = this.compartments.flatMap((c, i) => (takes(c, thing, solid, this.volumeL[t]!) ? [i] : []));
     const safe = fits.filter((i) =>
       zonesOf(this.compartments[i]!).some((z) => this.choices[t]![z]!.safety === 0),
     );
@@ -445,6 +442,14 @@ export class StowSearch {
         }
       }
       this.trouble[t] = stands;
+    }
+    if (compartment.zone !== undefined || mine.some((t) => this.bottles[t])) {
+      const standing = mine.map((t, i) => standingOf(this.bottles[t]!, loader.rigidAt(i)));
+      for (let i = 0; i < mine.length; i += 1) {
+        if (badStand(i, standing, compartment.zone?.at.z) === undefined) continue;
+        part.safety += 1;
+        this.trouble[mine[i]!]! += 3;
+      }
     }
     part.voidL = (loader.voidCm3 + (compartment.kind === 'main' ? loader.creviceCm3() : 0)) / 1000;
     part.misfit = loader.overflowCm3 / 1000;
@@ -695,6 +700,21 @@ function emptyPart(): PartCost {
 
 function round(value: number): number {
   return Math.round(value * 100) / 100;
+}
+
+function standingOf(bottle: boolean, rigid: RigidPlace | undefined): Standing {
+  if (rigid === undefined) return { bottle, stiff: undefined };
+  const { turn, xCm, yCm, zCm } = rigid;
+  const [w, d] = [turn.widthCm / 2, turn.depthCm / 2];
+  const stiff = {
+    x0: xCm - w,
+    x1: xCm + w,
+    y0: yCm - d,
+    y1: yCm + d,
+    z0: zCm,
+    z1: zCm + turn.heightCm,
+  };
+  return { bottle, stiff };
 }
 
 function isLong({ shape }: Thing): boolean {

@@ -107,10 +107,10 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     add(`side-${side}`, `${sideWord} side pocket`, 'side', side, [sideX, 4, z0 + 2], [10, 13, 22], {
       openAbove: true,
     });
-    add(`belt-${side}`, `${sideWord} hip-belt pocket`, 'hipBelt', side, [sign * 17, -18, -4], [5, 15, 9], {
+    add(`belt-${side}`, `${sideWord} hip-belt pocket`, 'hipBelt', side, [sign * 17, -18, -4], [5, 17, 9], {
       maxLoadKg: 0.6,
     });
-    add(`strap-${side}`, `${sideWord} strap pocket`, 'strap', side, [sign * 11, -25, 30], [8, 4, 15], {
+    add(`strap-${side}`, `${sideWord} strap pocket`, 'strap', side, [sign * 11, -25, 30], [8.5, 4, 17], {
       maxLoadKg: 0.4,
     });
     if (size.nominalL >= 40) {

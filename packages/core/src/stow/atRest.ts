@@ -1,0 +1,66 @@
+/**
+ * How stiff things stand (common practice, no source): a bottle stands on the floor of its pocket, and nothing stiff is
+ * under it, or it tips and is lost at the first bend; and in a pocket, where nothing beside it holds it, whatever rests
+ * wholly to one side of its middle falls over. In the main compartment what lies beside it holds it.
+ */
+import type { Box } from './layout.js';
+import type { Thing } from '../trip/model.js';
+
+/** What is so near below touches, cm: rounding, and cloth that gives (Graft's own number). */
+const TOUCHES_CM = 1;
+/** Outlines that overlap by less than this only pass each other, cm. */
+const PASSES_CM = 0.3;
+
+/** Stiff, and full of what runs out. */
+export function isBottle({ waterCapacityL, flags, shape }: Thing): boolean {
+  const isStiff = shape.kind === 'cylinder' || shape.kind === 'block' || shape.kind === 'flat';
+  return isStiff && (waterCapacityL !== undefined || flags.includes('leaks'));
+}
+
+export interface Standing {
+  readonly bottle: boolean;
+  /** Its outline, cm; undefined for soft things, which give. */
+  readonly stiff: Box | undefined;
+}
+
+export type BadStand = 'on stiff' | 'off the floor' | 'to one side';
+
+/**
+ * What is wrong with how a thing stands.
+ *
+ * @param i which of the things
+ * @param things of one compartment, in the order in which they are loaded
+ * @param pocketFloorCm where the floor of a pocket is; undefined in the main compartment
+ */
+export function badStand(
+  i: number,
+  things: readonly Standing[],
+  pocketFloorCm: number | undefined,
+): BadStand | undefined {
+  const { bottle, stiff } = things[i]!;
+  if (stiff === undefined || (!bottle && pocketFloorCm === undefined)) return undefined;
+  const under = things
+    .slice(0, i)
+    .flatMap((t) => (t.stiff !== undefined && liesUnder(t.stiff, stiff) ? [t.stiff] : []));
+  const touching = under.filter((box) => stiff.z0 - box.z1 <= TOUCHES_CM);
+  const isOnFloor = pocketFloorCm !== undefined && stiff.z0 <= pocketFloorCm + TOUCHES_CM;
+  if (bottle) {
+    if (pocketFloorCm !== undefined && !isOnFloor) return under.length > 0 ? 'on stiff' : 'off the floor';
+    return touching.length > 0 ? 'on stiff' : undefined;
+  }
+  // On the floor, or on something soft that takes its shape.
+  if (isOnFloor || touching.length === 0) return undefined;
+  const [x, y] = [(stiff.x0 + stiff.x1) / 2, (stiff.y0 + stiff.y1) / 2];
+  const isAcross = (low: 'x0' | 'y0', high: 'x1' | 'y1', middle: number): boolean =>
+    Math.min(...touching.map((b) => b[low])) <= middle && Math.max(...touching.map((b) => b[high])) >= middle;
+  return isAcross('x0', 'x1', x) && isAcross('y0', 'y1', y) ? undefined : 'to one side';
+}
+
+function liesUnder(low: Box, high: Box): boolean {
+  const overlap = (a: number, b: number, c: number, d: number): number => Math.min(b, d) - Math.max(a, c);
+  return (
+    low.z1 <= high.z0 + TOUCHES_CM &&
+    overlap(low.x0, low.x1, high.x0, high.x1) > PASSES_CM &&
+    overlap(low.y0, low.y1, high.y0, high.y1) > PASSES_CM
+  );
+}

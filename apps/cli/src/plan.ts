@@ -77,6 +77,7 @@ function readTrip(file: string): ReturnType<typeof parseTripFile> {
 }
 
 function summary(report: PlanReport & { milliseconds: { share: number; stow: number } }): string {
+  const { verdict } = report;
   const rows = report.members.map((m) => {
     const worst = m.days.reduce((a, b) => (b.ratio > a.ratio ? b : a));
     const cg = m.centreOfGravityCm;
@@ -91,7 +92,8 @@ function summary(report: PlanReport & { milliseconds: { share: number; stow: num
   });
   return [
     ...rows,
-    `Largest load ${formatMeasure(report.fairness, report.largestRatio)} ${fairnessSchool(report.fairness).of}, within ${formatPercent(report.gap, 2, 'up')} of the best possible (${formatMeasure(report.fairness, report.bound, 'kg', 1, 'down')}: ${report.boundReason}).`,
+    `Largest load ${formatMeasure(report.fairness, report.largestRatio, 'kg', 2)} ${fairnessSchool(report.fairness).of} (${verdict.peak}); ${verdict.distance}.`,
+    ...(verdict.spread === '' ? [] : [`${verdict.spread}.`]),
     `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
     '',

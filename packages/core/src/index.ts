@@ -90,6 +90,7 @@ export * from './lists/tripFacts.js';
 export * from './lists/weighing.js';
 export * from './load/memberLoad.js';
 export * from './load/thingOnDay.js';
+export * from './share/shareVerdict.js';
 export * from './share/bound.js';
 export * from './share/carrierEffects.js';
 export * from './share/problem.js';

@@ -95,6 +95,8 @@ export function StowFigures({
   const why =
     'Centre of gravity: Σ mᵢrᵢ / Σ mᵢ over the empty pack and everything in it, each thing where it really lies.';
   const { nearestCm } = bounds;
+  // The least is of everything in its place; with something left out it would be compared with another load.
+  const isWhole = stow.unplaced.length === 0 && !stow.findings.some((f) => f.severity === 'fit');
   const isOutOfReach =
     nearestCm !== undefined && (stow.bandMissCm > 0 ? nearestCm > stow.band[1] : nearestCm < stow.band[0]);
   const unreachable = isOutOfReach
@@ -124,7 +126,9 @@ export function StowFigures({
           >
             {y.toFixed(1)} cm
           </Why>,
-          `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} above the least, ${bounds.leastOutCm.toFixed(1)}`,
+          isWhole
+            ? `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} above the least, ${bounds.leastOutCm.toFixed(1)}`
+            : 'not all is in: no least to compare with',
         )}
         {figure(
           'Aside',

@@ -9,6 +9,7 @@ import {
   LEVEL_GIVE,
   LEVEL_GIVE_FOR_DAYS,
   replaceShare,
+  shareVerdict,
   type FairnessSchoolId,
   type ShareBound,
   type ShareFigures,
@@ -72,6 +73,8 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
   // What was proven holds as long as there is the same to share.
   const proven =
     complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
+  const verdict = shareVerdict(shown, figures, massUnit, bound);
+  const isOwnPeak = figures.largestRatio > figures.level * 1.0005;
   const overloaded = figures.members.some(isOverloaded);
   const overfull = figures.members.some((m) => m.fullestL > m.packVolumeL + 0.005);
   const school = fairnessSchool(shown.fairness);
@@ -94,7 +97,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         {school.id !== 'plainKg' && `, ${school.of}`}
       </Text>
       <Flex justify="space-between" mt="1">
-        <Text color="fg.muted">Lowest of the members</Text>
+        <Text color="fg.muted">Smallest load</Text>
         <Text>{say(figures.smallestRatio)}</Text>
       </Flex>
       <Flex justify="space-between">
@@ -109,7 +112,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
           {!complete
             ? 'once all is shared'
             : shown.handovers.length === 0 && (proven || gap < 1e-6)
-              ? 'none: proven best'
+              ? 'none: no share has a lower peak'
               : `within ${formatPercent(gap, 1, 'up')}`}
         </Text>
       </Flex>
@@ -128,10 +131,12 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
           every other division was ruled out
         </Text>
       )}
-      {complete && figures.largestRatio > figures.level * 1.0005 && (
-        <Text fontSize="xs" color="fg.muted" mt="1">
-          {figures.largestMember?.name}&apos;s own things alone make the largest; among those who carry for
-          the group it is {say(figures.level)}.
+      {complete && (
+        <Text fontSize="xs" color="fg.muted" mt="1" data-testid="verdict">
+          {verdict.spread !== '' && `${verdict.spread}. `}What makes the peak: {verdict.peak}
+          {isOwnPeak &&
+            `, which no share lowers; among those who carry for the group the largest is ${say(figures.level)}`}
+          .
         </Text>
       )}
       <Flex gap="2" align="center" mt="3" fontSize="xs">
@@ -155,7 +160,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         />
       </Flex>
       <Text fontSize="2xs" color="fg.muted" mt="1">
-        {school.aim}
+        Aims at {school.aim}
         {give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
       </Text>
       {run === undefined ? (

@@ -30,7 +30,7 @@ test('shared out, every piece has a carrier within the bound’s reach; one undo
   ).toHaveLength(allPieces(hut).length);
   await user.click(screen.getByRole('button', { name: 'Share out' }));
   await waitFor(() => expect(server.trip.share).toHaveLength(allPieces(hut).length));
-  await waitFor(() => expect(gap()).toMatch(/^none: proven best$/));
+  await waitFor(() => expect(gap()).toMatch(/^none: no share has a lower peak$/));
   expect(shareFigures(server.trip).unshared).toEqual([]);
   expect(screen.queryByRole('list', { name: 'Carried by nobody' })).toBeNull();
 });

@@ -1,6 +1,7 @@
 /** What a planned trip comes to, as plain figures: the report of the command line. */
 import type { FairnessSchoolId, PointCm, Trip } from '../trip/model.js';
 import { shareFigures } from '../share/shareFigures.js';
+import { shareVerdict, type ShareVerdict } from '../share/shareVerdict.js';
 import { assessStow } from '../stow/assessStow.js';
 import { planningDay } from '../stow/stowProblem.js';
 
@@ -30,7 +31,12 @@ export interface PlanReport {
   readonly largestRatio: number;
   readonly bound: number;
   readonly boundReason: string;
+  /** The largest ratio among those who carry something of the group's, its bound, and how far it is above that. */
+  readonly level: number;
+  readonly boundLevel: number;
   readonly gap: number;
+  /** The same in words. */
+  readonly verdict: ShareVerdict;
   readonly members: readonly MemberReport[];
   readonly warnings: readonly string[];
 }
@@ -43,7 +49,10 @@ export function planReport(trip: Trip, seed: number): PlanReport {
     largestRatio: figures.largestRatio,
     bound: figures.bound.ratio,
     boundReason: figures.bound.reason,
+    level: figures.level,
+    boundLevel: figures.bound.level,
     gap: figures.gap,
+    verdict: shareVerdict(trip, figures, 'kg', figures.bound, 2),
     members: figures.members.map(({ member, loads, heaviest }) => {
       const day = planningDay(trip, member.id);
       const stow = assessStow(trip, member.id, day);

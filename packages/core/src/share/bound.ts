@@ -19,6 +19,8 @@ export interface ShareBound {
   readonly level: number;
   /** What makes the ratio so, in words. */
   readonly reason: string;
+  /** What makes the level so. */
+  readonly levelReason: string;
   /** No share has less overload (kg, over members and days) and volume above packs (L) together. */
   readonly infeasibility: number;
 }
@@ -97,6 +99,7 @@ export function shareBound(problem: ShareProblem): ShareBound {
     offer(ratio, () => `${bundle.name} alone, even with ${name}`);
   }
   let ratio = level;
+  const levelReason = reason;
   for (const carrier of carriers) {
     for (const d of days) {
       const alone = carrier.baseKg[d]! / carrier.yardKg[d]!;
@@ -107,7 +110,13 @@ export function shareBound(problem: ShareProblem): ShareBound {
     }
   }
   const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
-  return { ratio, level, reason, infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL) };
+  return {
+    ratio,
+    level,
+    reason,
+    levelReason,
+    infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL),
+  };
 }
 
 /** Divisions of a small set's own pieces that are all looked at. */

@@ -5,7 +5,7 @@ import { formatMass, formatPercent, type MassUnit } from '../units/format.js';
 export interface FairnessSchool {
   readonly id: FairnessSchoolId;
   readonly name: string;
-  /** What is said of a share that is fair by this school. */
+  /** What a share that is fair by this school aims at: whether it gets there is another matter. */
   readonly aim: string;
   /** What the ratio is of, behind its figure. */
   readonly of: string;
@@ -16,21 +16,21 @@ export interface FairnessSchool {
 const OWN_LIMIT: FairnessSchool = {
   id: 'ownLimit',
   name: 'Own limit',
-  aim: 'everybody is equally near to what they can carry',
+  aim: 'everybody equally near to what they can carry',
   of: 'of own limit',
   yardstick: (_member, limitKg) => limitKg,
 };
 const BODY_WEIGHT: FairnessSchool = {
   id: 'bodyWeight',
   name: 'Body weight',
-  aim: 'everybody carries the same part of their body weight; limits still hold',
+  aim: 'the same part of body weight for everybody; limits still hold',
   of: 'of body weight',
   yardstick: (member) => member.bodyMassKg,
 };
 const PLAIN_KG: FairnessSchool = {
   id: 'plainKg',
   name: 'Plain kilograms',
-  aim: 'everybody carries the same weight; limits still hold',
+  aim: 'the same weight for everybody; limits still hold',
   of: 'on the back',
   yardstick: () => 1,
 };

@@ -173,6 +173,8 @@ export function assignmentOf(problem: ShareProblem, columns: ProgramColumns): In
 const SOLVER_TOLERANCE = 1e-5;
 
 /** A combinatorial bound with what the relaxed program adds to it. */
+const ALL_RULES = 'all rules together, with pieces that could be divided';
+
 export function raisedBound(bound: ShareBound, lambda: number): ShareBound {
   const level = Math.max(bound.level, lambda * (1 - SOLVER_TOLERANCE));
   return level <= bound.level
@@ -181,6 +183,8 @@ export function raisedBound(bound: ShareBound, lambda: number): ShareBound {
         ...bound,
         level,
         ratio: Math.max(bound.ratio, level),
-        reason: 'all rules together, with pieces that could be divided',
+        // Where somebody's own things are the largest, they stay what makes the ratio so.
+        reason: level > bound.ratio ? ALL_RULES : bound.reason,
+        levelReason: ALL_RULES,
       };
 }

@@ -1,0 +1,75 @@
+/** What a share comes to in words: how far its loads are apart, what makes the largest, how near that is to the best. */
+import { massOnDayKg } from '../load/thingOnDay.js';
+import { legOfDay } from '../load/memberLoad.js';
+import type { Trip } from '../trip/model.js';
+import { carriedPieces } from '../trip/queries.js';
+import { formatMass, formatPercent, type MassUnit } from '../units/format.js';
+import type { ShareBound } from './bound.js';
+import { fairnessSchool, formatMeasure } from './fairness.js';
+import type { ShareFigures } from './shareFigures.js';
+
+/** Loads whose largest is above their smallest by no more than this part of it are called even (Graft's own number). */
+const EVEN = 0.1;
+/** A piece that is so much of what somebody carries for the group makes their load. */
+const MOST_OF_IT = 0.5;
+/** Levels that differ by less are the same. */
+const SAME = 5e-4;
+
+export interface ShareVerdict {
+  /** From whose load to whose, and whether that is even. */
+  readonly spread: string;
+  /** What makes the largest load. */
+  readonly peak: string;
+  /** How near the largest load is to the best; of those who carry for the group, where own things are the largest. */
+  readonly distance: string;
+}
+
+/**
+ * @param bound the best that is known, when that is more than the figures have
+ * @param digits of the distance
+ */
+export function shareVerdict(
+  trip: Trip,
+  figures: ShareFigures,
+  unit: MassUnit = 'kg',
+  bound: ShareBound = figures.bound,
+  digits = 1,
+): ShareVerdict {
+  const say = (ratio: number, rounding: 'nearest' | 'down' = 'nearest'): string =>
+    formatMeasure(trip.fairness, ratio, unit, digits, rounding);
+  const { largestRatio, smallestRatio, level, largestMember, members } = figures;
+  const lowest = members.find((m) => m.largestMeasure === smallestRatio)?.member.name ?? '';
+  const isEven = largestRatio - smallestRatio <= EVEN * largestRatio;
+  const gap = bound.level === 0 ? 0 : Math.max(0, level / bound.level - 1);
+  const best = `the best possible (${say(bound.level, 'down')}: ${bound.levelReason})`;
+  const isOwn = largestRatio > level * (1 + SAME);
+  const within = gap < 1e-6 ? `which is ${best}` : `within ${formatPercent(gap, digits, 'up')} of ${best}`;
+  return {
+    spread:
+      members.length < 2
+        ? ''
+        : `${isEven ? 'Even: from' : 'From'} ${say(smallestRatio)} (${lowest}) to ${say(largestRatio)} (${largestMember?.name ?? ''})`,
+    peak: peakOf(trip, figures, isOwn, unit),
+    distance: isOwn
+      ? `no share lowers that; among those who carry for the group ${say(level)} ${fairnessSchool(trip.fairness).of}, ${within}`
+      : within,
+  };
+}
+
+function peakOf(trip: Trip, figures: ShareFigures, isOwn: boolean, unit: MassUnit): string {
+  const { largestMember: member, largestDay: day, bound } = figures;
+  if (member === undefined) return 'nobody carries anything';
+  if (isOwn) return `${member.name}’s own things on day ${day}`;
+  const pieces = carriedPieces(trip, member.id, day).map((piece) => ({
+    name: piece.name,
+    kg: massOnDayKg(piece, day, legOfDay(trip, day)),
+  }));
+  const totalKg = pieces.reduce((sum, p) => sum + p.kg, 0);
+  const heaviest = pieces.reduce((a, b) => (b.kg > a.kg ? b : a), { name: '', kg: 0 });
+  const isIt = totalKg > 0 && heaviest.kg >= MOST_OF_IT * totalKg;
+  // Where the bound is reached, what makes it so makes the peak.
+  if (!isIt && bound.level > 0 && figures.level <= bound.level * (1 + SAME)) return bound.levelReason;
+  return isIt
+    ? `${heaviest.name}, ${formatMass(heaviest.kg, unit)} in one piece, with ${member.name} on day ${day}`
+    : `what ${member.name} carries on day ${day}`;
+}

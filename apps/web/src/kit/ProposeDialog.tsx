@@ -56,7 +56,11 @@ export function ProposeDialog({
   return (
     <Box>
       <Text fontSize="sm">
-        {counted(facts.nights, 'night')}; coldest night {degrees(facts.coldestNightC)}; rain{' '}
+        {counted(facts.nights, 'night')}; coldest night{' '}
+        {facts.nights > 0 && facts.nightsUnknown > 0
+          ? `not known, taken as ${degrees(facts.plannedNightC)}`
+          : degrees(facts.coldestNightC)}
+        ; rain{' '}
         {facts.rainChance === undefined ? 'not known' : `up to ${Math.round(facts.rainChance * 100)} %`};{' '}
         {facts.snow ? 'snow' : 'no snow'}; {facts.cooks ? 'meals are cooked' : 'nothing is cooked'}.
         {facts.daysUnknown > 0 &&

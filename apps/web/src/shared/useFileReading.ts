@@ -33,8 +33,12 @@ export function useFileReading(take: (text: string, fileName: string) => string)
         ]);
       setTold(take(decodeText(new Uint8Array(await file.arrayBuffer())), file.name));
     } catch (error) {
-      if (!(error instanceof InvalidInputError)) throw error;
-      setErrors(error.errors);
+      // Whatever it is, whoever chose the file is told.
+      setErrors(
+        error instanceof InvalidInputError
+          ? error.errors
+          : [{ path: file.name, message: `Graft cannot read this file: ${String(error)}` }],
+      );
     }
   };
   return { told, errors, read: (file) => void read(file) };

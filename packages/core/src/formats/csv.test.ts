@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import { takeRows, tooLong } from '../lists/takeRows.js';
+import { parseQuantity } from '../units/parse.js';
+import { parseList } from '../lists/pasteList.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Trip } from '../trip/model.js';
@@ -333,4 +335,34 @@ test('lists that would get longer than a trip holds are told before they are tak
   });
   expect(tooLong(many(3000))).toBeUndefined();
   expect(tooLong(many(3001))).toBe('expected at most 3000 personal things on a trip, got 3001');
+});
+
+describe('a point that parts thousands', () => {
+  const masses = (...lines: string[]) => {
+    const table = readCsvTable(['Thing;Mass g;Packed l', ...lines].join('\n'));
+    const mapping = guessMapping(table.headers);
+    const { rows, errors } = readThings(
+      table,
+      mapping,
+      guessOptions(table, mapping),
+      [],
+      csvTrip(aTrip([], [])),
+    );
+    return { kg: rows.map((r) => r.thing.massKg), errors: errors.map((e) => e.message) };
+  };
+  test('"2.450" in a column of grams is two and a half kilograms', () => {
+    expect(masses('Tent;2.450;5', 'Stove;90;1', 'Pot;1.050;2').kg).toEqual([2.45, 0.09, 1.05]);
+  });
+  test('with points that part decimals beside it, it is asked about and not guessed', () => {
+    const { kg, errors } = masses('Tent;2.450;5', 'Stove;90.5;1');
+    expect(kg).toEqual([0.0905]);
+    expect(errors).toEqual(['"2.450" can be read two ways: write 2450 g or 2.45 g']);
+  });
+  test('the same in a list and in a field; kilograms have three places', () => {
+    expect(parseQuantity('2.450 g', 'mass', 'kg')).toMatchObject({ ok: false });
+    expect(parseQuantity('2.450', 'mass', 'g')).toMatchObject({ ok: false });
+    expect(parseQuantity('2.450', 'mass', 'kg')).toEqual({ ok: true, value: 2.45 });
+    expect(parseQuantity('2.45 g', 'mass', 'kg')).toEqual({ ok: true, value: 0.00245 });
+    expect(parseList('Tent 2.450 g').errors).toHaveLength(1);
+  });
 });

@@ -176,3 +176,49 @@ describe('dates out of a calendar', () => {
     ],
   ])('%j is refused', (text, message) => expect(() => readTripCalendar(text)).toThrow(message));
 });
+
+describe('what other programs leave out', () => {
+  const days = (lines: string): string =>
+    ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', lines, 'END:VEVENT', 'END:VCALENDAR'].join('\r\n');
+
+  test('an event without a UID, a title or an end is still a trip', () => {
+    expect(readTripCalendar(days('DTSTART;VALUE=DATE:20270510\r\nDTEND;VALUE=DATE:20270514'))).toEqual({
+      name: '',
+      startDate: '2027-05-10',
+      days: 4,
+    });
+    expect(readTripCalendar(days('SUMMARY:Walk\r\nDTSTART;VALUE=DATE:20270510'))).toMatchObject({
+      name: 'Walk',
+      days: 1,
+    });
+  });
+});
+
+describe('a GPX that knows no heights', () => {
+  const base = emptyTrip('walk', 'Walk', '2027-05-10', 2);
+  const typed: Trip = {
+    ...base,
+    legs: base.legs.map((leg) => ({ ...leg, climbM: 640, descentM: 510, campElevationM: 900 })),
+  };
+  test.each([
+    ['none', () => undefined],
+    ['all the same', () => 0],
+    ['all the same, above the sea', () => 412.5],
+  ])('%s: the climb that was typed stays', (_what, heightOf) => {
+    const track = trackFromPoints(
+      'Way',
+      Array.from({ length: 200 }, (_v, i) => ({
+        latitudeDeg: 47 + i / 1000,
+        longitudeDeg: 9,
+        elevationM: heightOf(),
+      })),
+    )!;
+    expect(track.elevationM).toBeUndefined();
+    const adopted = adoptTrackWithCamps(typed, track, []);
+    expect(adopted.legs.map((l) => [l.climbM, l.descentM, l.campElevationM])).toEqual(
+      typed.legs.map((l) => [l.climbM, l.descentM, l.campElevationM]),
+    );
+    expect(adopted.legs[0]!.distanceKm).toBeGreaterThan(5);
+    expect(adopted.legs[0]!.hours).toBeGreaterThan(640 / 600);
+  });
+});

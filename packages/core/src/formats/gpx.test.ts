@@ -141,4 +141,10 @@ describe('files that are refused', () => {
     const huge = { length: 200_000_000 } as unknown as string;
     expect(refusal(huge)).toBe(`expected a GPX file of at most ${LARGEST_GPX_BYTES / 1e6} MB, got 200 MB`);
   });
+  test('elements nested deeper than any GPX has them', () => {
+    const deep = '<a>'.repeat(20_000) + '</a>'.repeat(20_000);
+    expect(refusal(`<gpx xmlns="http://www.topografix.com/GPX/1/1">${deep}</gpx>`)).toBe(
+      'expected elements in one another at most 60 deep, got more',
+    );
+  });
 });

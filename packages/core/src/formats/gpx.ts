@@ -3,6 +3,7 @@
  * the writer's prefixes and extensions. A document type is refused before anything in it is read, so that entities
  * never expand; unknown elements are passed over.
  */
+import { cut } from './repeated.js';
 import { SaxesParser } from 'saxes';
 import { InvalidInputError } from './fieldError.js';
 
@@ -62,6 +63,9 @@ export function tooLarge(bytes: number): string {
   return `expected a GPX file of at most ${mb(LARGEST_GPX_BYTES)}, got ${mb(bytes)}`;
 }
 
+/** No GPX file nests a third as deep, with extensions of extensions. */
+const DEEPEST = 60;
+
 class GpxReader {
   private readonly parser = new SaxesParser({ xmlns: true, position: true });
   private readonly path: string[] = [];
@@ -118,8 +122,10 @@ class GpxReader {
     attributes: Readonly<Record<string, { readonly value: string }>>,
   ): void {
     if (this.path.length === 0 && (local !== 'gpx' || !NAMESPACES.includes(uri))) {
-      throw new Refused(`expected a GPX file, whose root element is <gpx>, got <${local}>`);
+      throw new Refused(`expected a GPX file, whose root element is <gpx>, got <${cut(local)}>`);
     }
+    if (this.path.length >= DEEPEST)
+      throw new Refused(`expected elements in one another at most ${DEEPEST} deep, got more`);
     // Extensions may repeat the names of GPX elements in a namespace of their own.
     this.path.push(NAMESPACES.includes(uri) ? local : '');
     this.text = '';
@@ -134,7 +140,7 @@ class GpxReader {
       const value = raw.trim() === '' ? NaN : Number(raw);
       if (!Number.isFinite(value) || Math.abs(value) > most) {
         throw new Refused(
-          `line ${this.parser.line}: expected ${name} as degrees from −${most} to ${most}, got "${raw}"`,
+          `line ${this.parser.line}: expected ${name} as degrees from −${most} to ${most}, got "${cut(raw)}"`,
         );
       }
       return value;

@@ -27,7 +27,9 @@ export function readTripCalendar(text: string): CalendarTrip {
     if ((startDate as ICAL.Time | null) === null || !startDate.isDate) return [];
     const from = startDate.toString();
     const days = dayNumber(event.endDate.toString().slice(0, 10)) - dayNumber(from);
-    return [{ isTrip: event.uid.endsWith('-trip@graft'), name: event.summary, startDate: from, days }];
+    // Nor need it have a name of its own or a title.
+    const { uid, summary } = event as { uid: string | null; summary: string | null };
+    return [{ isTrip: uid?.endsWith('-trip@graft') === true, name: summary ?? '', startDate: from, days }];
   });
   const trip =
     events.find((e) => e.isTrip) ??

@@ -126,6 +126,9 @@ export function guessMapping(headers: readonly string[]): CsvMapping {
   return mapping;
 }
 
+/** "2.450" or "1.234.500". */
+const GROUPED = /^\d{1,3}(\.\d{3})+$/;
+
 /** Units that a header says, or the cells' own habits. */
 export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
   const column = (field: CsvField): number => mapping.indexOf(field);
@@ -143,7 +146,6 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
   const comma = cells.filter((cell) => /^\d+,\d+$/.test(cell) && !/^\d{1,3},\d{3}$/.test(cell)).length;
   const point = cells.filter((cell) => /^\d*\.\d+$/.test(cell)).length;
   const undecided = cells.some((cell) => /^\d+,\d{3}$/.test(cell));
-  const decimal = comma > point || (comma === point && undecided && table.delimiter !== ',') ? ',' : '.';
   const masses = numbers('mass').map((cell) => Number(cell.replace(/[\s']/g, '').replace(',', '.')));
   const said = unitOf('mass');
   // Without a word on it: single things mostly weigh less than 30 kg and more than 30 of anything is grams.
@@ -158,6 +160,11 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
           ? 'g'
           : (said as 'kg' | 'oz');
   const volume = unitOf('volume');
+  // Of grams in groups of three digits the point parts thousands, unless it parts decimals elsewhere.
+  const grouped =
+    massUnit === 'g' && point > 0 && cells.every((cell) => !cell.includes('.') || GROUPED.test(cell));
+  const decimal =
+    grouped || comma > point || (comma === point && undecided && table.delimiter !== ',') ? ',' : '.';
   return {
     massUnit,
     volumeUnit: volume === 'ml' ? 'ml' : volume === 'cu in' ? 'cu in' : 'l',

@@ -26,7 +26,7 @@ const long = (f: TripFacts): boolean => f.nights > 2;
 const cold =
   (limitC: number) =>
   (f: TripFacts): boolean =>
-    (f.coldestNightC ?? 8) < limitC;
+    f.plannedNightC < limitC;
 const wet = (f: TripFacts): boolean => (f.rainChance ?? 0.5) >= 0.2;
 
 /** What everybody brings. */

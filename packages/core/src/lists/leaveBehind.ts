@@ -42,26 +42,29 @@ interface StayRule {
 const like = (pattern: RegExp) => (t: Thing) => pattern.test(t.name);
 const c = (value: number): string => `${Math.round(value).toString().replace('-', '−')} °C`;
 
-const atLeast = (value: number | undefined, limit: number, words: string): string | undefined =>
-  value !== undefined && value >= limit ? `${words} ${c(value)}, from ${c(limit)} on it can stay` : undefined;
+/** Nothing warm stays at home for a night that nobody knows, nor for snow, winter or a high camp. */
+const atLeast = (f: TripFacts, limit: number, words: string): string | undefined =>
+  f.coldestNightC !== undefined && f.nightsUnknown === 0 && !f.coldByNature && f.coldestNightC >= limit
+    ? `${words} ${c(f.coldestNightC)}, from ${c(limit)} on it can stay`
+    : undefined;
 
 const STAY_RULES: readonly StayRule[] = [
   {
     id: 'second-warm-layer',
     is: (t) => t.purpose === 'warmLayer' && !/trousers/i.test(t.name),
-    stays: (f) => atLeast(f.coldestNightC, 5, 'one warm layer is enough: coldest night'),
+    stays: (f) => atLeast(f, 5, 'one warm layer is enough: coldest night'),
     keep: 1,
   },
   {
     id: 'insulated-trousers',
     is: (t) => t.purpose === 'warmLayer' && /trousers/i.test(t.name),
-    stays: (f) => atLeast(f.coldestNightC, 0, 'coldest night'),
+    stays: (f) => atLeast(f, 0, 'coldest night'),
     keep: 0,
   },
   {
     id: 'warm-gloves',
     is: (t) => t.purpose === 'handsHead' && /warm gloves|gloves, warm|mittens|balaclava/i.test(t.name),
-    stays: (f) => atLeast(f.coldestNightC, 4, 'coldest night'),
+    stays: (f) => atLeast(f, 4, 'coldest night'),
     keep: 0,
   },
   {
@@ -96,7 +99,7 @@ const STAY_RULES: readonly StayRule[] = [
   {
     id: 'liner',
     is: like(/sleeping bag liner/i),
-    stays: (f) => atLeast(f.coldestNightC, 8, 'coldest night'),
+    stays: (f) => atLeast(f, 8, 'coldest night'),
     keep: 0,
   },
   {
@@ -132,10 +135,13 @@ interface BringRule {
   readonly must: (facts: TripFacts) => string | undefined;
   readonly starterId: string;
 }
-const below = (value: number | undefined, limit: number): string | undefined =>
-  value !== undefined && value < limit
-    ? `coldest night ${c(value)}: below ${c(limit)} it must come`
+const below = (f: TripFacts, limit: number): string | undefined => {
+  if (f.coldestNightC !== undefined && f.coldestNightC < limit)
+    return `coldest night ${c(f.coldestNightC)}: below ${c(limit)} it must come`;
+  return f.coldByNature && f.nightsUnknown > 0 && f.plannedNightC < limit
+    ? `snow, winter or a high camp, and no forecast: nights are taken as ${c(f.plannedNightC)}`
     : undefined;
+};
 
 const BRING_RULES: readonly BringRule[] = [
   {
@@ -143,21 +149,21 @@ const BRING_RULES: readonly BringRule[] = [
     name: 'gloves',
     // Packed together with a jacket they count too.
     is: like(/glove|mitten/i),
-    must: (f) => below(f.coldestNightC, 2),
+    must: (f) => below(f, 2),
     starterId: 'own-gloves-thin',
   },
   {
     id: 'hat',
     name: 'a warm hat',
     is: (t) => t.purpose !== 'sun' && /\bhat\b|balaclava/i.test(t.name),
-    must: (f) => below(f.coldestNightC, 5),
+    must: (f) => below(f, 5),
     starterId: 'own-warm-hat',
   },
   {
     id: 'down',
     name: 'an insulated jacket',
     is: (t) => t.purpose === 'warmLayer' && t.massKg >= 0.3,
-    must: (f) => below(f.coldestNightC, 0),
+    must: (f) => below(f, 0),
     starterId: 'own-synthetic-jacket',
   },
   {

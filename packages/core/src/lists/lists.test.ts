@@ -589,3 +589,10 @@ test('a total with estimates is a range: their squares add up, weighed ones are 
   expect(range.highKg).toBeCloseTo(14.4, 9);
   expect(range.estimates).toBe(4);
 });
+
+test('a line that is no line of a list is refused by its length, at once and in few words', () => {
+  const { things, errors } = parseList(`Tent 1.9 kg\n${'1 '.repeat(20_000)}\nStove 90 g`);
+  expect(things.map((t) => t.name)).toEqual(['Tent', 'Stove']);
+  expect(errors).toEqual([{ line: 2, message: 'expected a line of at most 1000 characters, got 40000' }]);
+  expect(parseList(`${'2 kg '.repeat(150)}`).errors[0]!.message.length).toBeLessThan(200);
+});

@@ -2,6 +2,7 @@
  * Reading a list as people write it, a thing a line: "tent 1.9 kg", "2 x socks 80 g", "- rain jacket (340g)",
  * "sleeping bag, 8 L, 1,05 kg". A line without a mass is an estimate out of the library.
  */
+import { cut } from '../formats/repeated.js';
 import { parseQuantity } from '../units/parse.js';
 
 export interface PastedThing {
@@ -22,6 +23,8 @@ const VOLUME = /(\d+(?:[.,]\d+)?)\s*(l|ml|cu in)\b(?!\w)/gi;
 const COUNT = /^\s*(\d{1,2})\s*(?:x|×|\*|pcs\.?|of)\s+/i;
 const BULLET = /^\s*(?:[-–•*·☐☑✓]|\d{1,2}[.)]|\[[ x]?\])\s+/i;
 const MOST_COUNT = 50;
+/** Characters: a name, a mass and a remark. What is longer is no line of a list, and patterns are slow on it. */
+const LONGEST_LINE = 1000;
 
 /**
  * @param bareUnit the unit of a mass written as a number alone at the end of a line ("tent 1900"), or none to read it as
@@ -33,7 +36,10 @@ export function parseList(text: string, bareUnit?: 'g' | 'kg' | 'oz' | 'lb'): Pa
   text.split(/\r\n|\r|\n/).forEach((raw, i) => {
     const line = i + 1;
     if (raw.trim() === '') return;
-    const read = readLine(raw, bareUnit);
+    const read =
+      raw.length > LONGEST_LINE
+        ? { error: `expected a line of at most ${LONGEST_LINE} characters, got ${raw.length}` }
+        : readLine(raw, bareUnit);
     if ('error' in read) errors.push({ line, message: read.error });
     else things.push({ line, ...read });
   });
@@ -49,9 +55,9 @@ function readLine(
   const count = counted === null ? 1 : Number(counted[1]);
   if (counted !== null) rest = rest.slice(counted[0].length);
   if (count < 1 || count > MOST_COUNT)
-    return { error: `expected a count from 1 to ${MOST_COUNT}, got "${raw.trim()}"` };
+    return { error: `expected a count from 1 to ${MOST_COUNT}, got "${cut(raw.trim())}"` };
   const masses = [...rest.matchAll(MASS)];
-  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${raw.trim()}"` };
+  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${cut(raw.trim())}"` };
   let massKg: number | undefined;
   if (masses[0] !== undefined) {
     const parsed = parseQuantity(masses[0][0], 'mass', 'kg');
@@ -88,10 +94,10 @@ function readLine(
     .replace(/^[\s,;:=|\t]+/g, '')
     .replace(/\s+/g, ' ')
     .replace(/[\s,;:]+$/, '');
-  if (name === '') return { error: `expected a name beside the mass, got "${raw.trim()}"` };
+  if (name === '') return { error: `expected a name beside the mass, got "${cut(raw.trim())}"` };
   if (name.length > 120) return { error: `expected a name of at most 120 characters, got ${name.length}` };
   if (massKg !== undefined && massKg > 60)
-    return { error: `expected a mass up to 60 kg, got ${massKg} kg in "${raw.trim()}"` };
+    return { error: `expected a mass up to 60 kg, got ${massKg} kg in "${cut(raw.trim())}"` };
   return {
     name: name[0]!.toUpperCase() + name.slice(1),
     count,

@@ -74,7 +74,7 @@ const PAIRS: readonly Pair[] = [
     does: like(/down jacket|synthetic jacket|warm jacket/i),
     spare: like(/thick fleece|down waistcoat/i),
     why: 'one warm layer is enough for nights above 5 °C',
-    when: (f) => (f.coldestNightC ?? 0) >= 5,
+    when: (f) => !f.coldByNature && f.plannedNightC >= 5,
   },
   {
     id: 'camp-shoes',

@@ -7,6 +7,8 @@ import { TRIP_STYLES, type Trip, type TripStyle } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { allPieces } from '../trip/queries.js';
 import { TEMPLATES, tripFromTemplate } from '../trip/templates.js';
+import { addDays } from '../units/isoDate.js';
+import { leaveBehindFindings } from './leaveBehind.js';
 import { names } from './cures.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
 import { waterFindings } from './waterChecks.js';
@@ -56,6 +58,61 @@ test('styles differ where they should: no tents in huts, axes in winter, noteboo
   expect(hasThing(day!, /sleeping bag/i)).toBe(false);
   expect(hasThing(day!, /group shelter/i)).toBe(true);
 });
+describe('unknown weather is cold weather', () => {
+  const winterBag = /sleeping bag, winter/i;
+  const onSnow = (trip: Trip): Trip => ({
+    ...trip,
+    legs: trip.legs.map((leg, i) => (i === 0 ? { ...leg, ground: 'snow' } : leg)),
+  });
+  const high = (trip: Trip): Trip => ({
+    ...trip,
+    legs: trip.legs.map((leg) => ({ ...leg, campElevationM: 2300 })),
+  });
+  test.each<[string, Trip]>([
+    ['winter', partyOf('winter')],
+    ['snow on the way', onSnow(partyOf('camp'))],
+    ['a high camp', high(partyOf('camp'))],
+  ])(
+    '%s without a forecast: a warm bag, an insulated mat, hat, two pairs of gloves, a warm layer',
+    (what, bare) => {
+      const trip = taken(bare);
+      expect(hasThing(trip, what === 'a high camp' ? /sleeping bag/i : winterBag)).toBe(true);
+      expect(hasThing(trip, /sleeping bag, summer/i)).toBe(false);
+      for (const name of [
+        /mat, insulated/i,
+        /warm hat/i,
+        /gloves, thin/i,
+        /gloves, warm/i,
+        /synthetic jacket/i,
+      ])
+        expect([name, hasThing(trip, name)]).toEqual([name, true]);
+      const stays = leaveBehindFindings(trip, STARTER_LIBRARY)
+        .filter((f) => f.kind === 'leaveBehind')
+        .flatMap((f) => f.thingIds)
+        .map((id) => trip.personalThings.find((t) => t.id === id)?.name);
+      expect(stays.filter((name) => /glove|hat|jacket|fleece|mitten/i.test(name ?? ''))).toEqual([]);
+    },
+  );
+  test('a summer trip without a forecast gets no summer bag either; a forecast of warm nights does', () => {
+    const camp = partyOf('camp');
+    expect(hasThing(taken(camp), /sleeping bag, summer/i)).toBe(false);
+    const warm = (nights: number): Trip => ({
+      ...camp,
+      weather: camp.legs.slice(0, nights).map((_leg, i) => ({
+        id: addDays(camp.startDate, i),
+        dayC: 24,
+        nightC: 13,
+        rainChance: 0.1,
+        windKmh: 10,
+        byLeader: [],
+      })),
+    });
+    expect(hasThing(taken(warm(camp.legs.length)), /sleeping bag, summer/i)).toBe(true);
+    // One warm night known says nothing of the others.
+    expect(hasThing(taken(warm(1)), /sleeping bag, summer/i)).toBe(false);
+  });
+});
+
 test('a large party gets more of what one cannot serve', () => {
   const many = taken(partyOf('camp', 12));
   expect(allPieces(many).filter((p) => /group first aid/i.test(p.name))).toHaveLength(2);

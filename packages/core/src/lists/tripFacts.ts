@@ -8,6 +8,12 @@ export interface TripFacts {
   readonly nights: number;
   /** Coldest night at a camp, °C; undefined while no night has a forecast. */
   readonly coldestNightC: number | undefined;
+  /** Nights on the way without a forecast. */
+  readonly nightsUnknown: number;
+  /** Snow, winter or a high camp: cold whatever a forecast says or leaves out. */
+  readonly coldByNature: boolean;
+  /** The night that kit is chosen for, °C: the coldest known, and what is taken for nights that nobody knows. */
+  readonly plannedNightC: number;
   /** Coldest and warmest day, °C, at the height of that day's camp. */
   readonly coldestDayC: number | undefined;
   readonly warmestDayC: number | undefined;
@@ -22,6 +28,14 @@ export interface TripFacts {
   readonly cooks: boolean;
   readonly tents: boolean;
 }
+
+/**
+ * What a night without a forecast is taken for, °C: unknown weather is cold weather (common practice, no source; the
+ * numbers are Graft's own).
+ */
+const UNKNOWN_NIGHT_C = { snow: -12, high: -6, other: -1 } as const;
+/** Camps from here on count as above the trees, m (Graft's own number). */
+const HIGH_CAMP_M = 1800;
 
 /** What the trip says of itself and its weather. */
 export function tripFacts(trip: Trip): TripFacts {
@@ -42,11 +56,23 @@ export function tripFacts(trip: Trip): TripFacts {
     values.length === 0 ? undefined : Math.max(...values);
   const least = (values: readonly number[]): number | undefined =>
     values.length === 0 ? undefined : Math.min(...values);
+  // The last day's night is spent at home.
+  const nights = known.filter((k) => k.day < days).map((k) => k.nightC);
+  const coldestNightC = least(nights);
+  const nightsUnknown = days - 1 - nights.length;
+  const snow = trip.style === 'winter' || trip.larder.snow || trip.legs.some((leg) => leg.ground === 'snow');
+  const high = trip.legs.some((leg) => (leg.campElevationM ?? 0) >= HIGH_CAMP_M);
+  const takenC = snow ? UNKNOWN_NIGHT_C.snow : high ? UNKNOWN_NIGHT_C.high : UNKNOWN_NIGHT_C.other;
   return {
     days,
     nights: days - 1,
-    // The last day's night is spent at home.
-    coldestNightC: least(known.filter((k) => k.day < days).map((k) => k.nightC)),
+    coldestNightC,
+    nightsUnknown,
+    coldByNature: snow || high,
+    plannedNightC:
+      nightsUnknown > 0 || coldestNightC === undefined
+        ? Math.min(takenC, coldestNightC ?? Infinity)
+        : coldestNightC,
     coldestDayC: least(known.map((k) => k.dayC)),
     warmestDayC: most(known.map((k) => k.dayC)),
     rainChance: most(known.map((k) => k.weather.rainChance)),

@@ -36,10 +36,15 @@ export function haversineKm(
   return 2 * EARTH_RADIUS_KM * Math.asin(Math.min(1, Math.sqrt(h)));
 }
 
-/** Points without elevation take it from their neighbours; undefined when most have none. */
+/**
+ * Points without elevation take it from their neighbours; undefined when most have none, or when all have the same: that
+ * is what programs write for heights that they do not know.
+ */
 function filledElevations(points: readonly GpxPoint[]): readonly number[] | undefined {
   const known = points.flatMap((p, i) => (p.elevationM === undefined ? [] : [i]));
   if (known.length < ENOUGH_ELEVATIONS * points.length) return undefined;
+  const first = points[known[0]!]!.elevationM;
+  if (known.every((i) => points[i]!.elevationM === first)) return undefined;
   let next = 0;
   return points.map((p, i) => {
     if (p.elevationM !== undefined) return p.elevationM;

@@ -15,11 +15,16 @@ const round = (value: number, digits: number): number => Math.round(value * 10 *
 function measured(track: Track, fromKm: number, toKm: number): Partial<Leg> {
   const climb = climbBetween(track, fromKm, toKm);
   const campElevationM = elevationAt(track, toKm);
+  // A track without heights says nothing of them: what was typed stays.
   return {
     distanceKm: round(toKm - fromKm, 1),
-    climbM: Math.round(climb.climbM),
-    descentM: Math.round(climb.descentM),
-    ...(campElevationM === undefined ? {} : { campElevationM: Math.round(campElevationM) }),
+    ...(campElevationM === undefined
+      ? {}
+      : {
+          climbM: Math.round(climb.climbM),
+          descentM: Math.round(climb.descentM),
+          campElevationM: Math.round(campElevationM),
+        }),
   };
 }
 

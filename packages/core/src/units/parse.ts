@@ -2,6 +2,7 @@
  * Reading quantities as people type them: "1.2 kg", "850g", "2 lb 3 oz", "11 st 4", "3400 cu in", "5 ft 9".
  * A bare number takes the unit the field shows. A decimal comma is read as a point.
  */
+import { cut } from '../formats/repeated.js';
 import {
   CM_PER_IN,
   KG_PER_LB,
@@ -37,6 +38,9 @@ const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
 /** The smaller unit that a bare number after a larger one means ("11 st 4" is 11 stone 4 pounds). */
 const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', lbs: 'oz', ft: 'in', h: 'min' };
 
+/** Units of which nobody tells a thousandth. */
+const SMALL_UNITS: ReadonlySet<string> = new Set(['g', 'ml']);
+
 const EXAMPLES: Readonly<Record<Quantity, string>> = {
   mass: '"1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4"',
   volume: '"1.5 L", "750 ml" or "3400 cu in"',
@@ -55,13 +59,13 @@ const EXAMPLES: Readonly<Record<Quantity, string>> = {
  * @returns the value, or an error that names the text and what was expected; negative values are refused
  */
 export function parseQuantity(text: string, quantity: Quantity, bareUnit: string): Parsed {
-  const fail: Parsed = { ok: false, error: `expected ${EXAMPLES[quantity]}, got "${text}"` };
+  const fail: Parsed = { ok: false, error: `expected ${EXAMPLES[quantity]}, got "${cut(text)}"` };
   const units = UNITS[quantity];
   // "3,400" is three thousand to one reader and 3.4 to another: never guess.
   if (/\d,\d{3}(?!\d)/.test(text)) {
     return {
       ok: false,
-      error: `"${text}" can be read two ways: write it without the comma, or with a point`,
+      error: `"${cut(text)}" can be read two ways: write it without the comma, or with a point`,
     };
   }
   const cleaned = text
@@ -77,6 +81,14 @@ export function parseQuantity(text: string, quantity: Quantity, bareUnit: string
     const unit: string | undefined = part[2] ?? (previous === undefined ? bareUnit : FOLLOWS[previous]);
     const factor = unit === undefined ? undefined : units[unit];
     if (unit === undefined || factor === undefined) return fail;
+    // Nobody weighs to the milligram: "2.450" g is as likely two and a half thousand as two and a half.
+    if (SMALL_UNITS.has(unit) && /^\d{1,3}\.\d{3}$/.test(part[1]!)) {
+      const whole = part[1]!.replace('.', '');
+      return {
+        ok: false,
+        error: `"${cut(text)}" can be read two ways: write ${whole} ${unit} or ${Number(part[1])} ${unit}`,
+      };
+    }
     // A second part must be in a smaller unit: "2 kg 3 kg" is a slip, not a sum.
     if (previous !== undefined && factor >= (units[previous] ?? 0)) return fail;
     // 1900 g are 1.9 kg, not 1.9000000000000001: what is converted keeps the digits it was written with.

@@ -151,6 +151,7 @@ export * from './debrief/recordChanges.js';
 export * from './debrief/suggestions.js';
 export * from './debrief/tripRecord.js';
 export * from './trip/own.js';
+export * from './trip/takenAway.js';
 export * from './trip/changes.js';
 export * from './trip/edits.js';
 export * from './trip/customPack.js';

@@ -129,6 +129,7 @@ export function accountRoutes(parts: AccountParts): Router {
         sheets: told,
         ...(await messages.kept(id)),
         incidents: await incidents.kept(id),
+        removed: deletedAt === undefined ? await trips.removed(id, account.id) : [],
       });
     }
     const { id, email, name } = account;

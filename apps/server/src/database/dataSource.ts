@@ -7,6 +7,7 @@ import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
 import { Packs1766000000000 } from './migrations/1766000000000-packs.js';
 import { Messages1767000000000 } from './migrations/1767000000000-messages.js';
 import { Record1767500000000 } from './migrations/1767500000000-record.js';
+import { Removed1768000000000 } from './migrations/1768000000000-removed.js';
 import { Sheets1766500000000 } from './migrations/1766500000000-sheets.js';
 import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
 
@@ -52,6 +53,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
       Sheets1766500000000,
       Messages1767000000000,
       Record1767500000000,
+      Removed1768000000000,
     ],
     logging: false,
   });

@@ -37,6 +37,7 @@ import type {
   Side,
   StoveKind,
   Supply,
+  TakenAway,
   Track,
   TripStyle,
   Want,
@@ -201,6 +202,27 @@ export class SheetLinkRow {
   @Column({ ...MOMENT, name: 'seen_at', nullable: true }) seenAt: Date | null;
   /** The sheet as the last message told of it. */
   @Column({ ...BIG_DATA, name: 'told_sheet', nullable: true }) toldSheet: MemberSheet | null;
+}
+
+/** What was taken out of a trip, for a while; `sheets` are rows of members who went, as the database had them. */
+@Entity('removed_parts')
+export class RemovedPartRow {
+  @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
+  @PrimaryColumn({ type: 'char', length: 36 }) id: string;
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_removed_parts_trip' })
+  trip: Relation<TripRow>;
+  @Column({ ...MOMENT, name: 'removed_at' }) removedAt: Date;
+  @Column({ ...NAME, name: 'removed_by' }) removedBy: string;
+  @Column({ type: 'varchar', length: 400 }) what: string;
+  @Column(BIG_DATA) taken: TakenAway;
+  @Column(BIG_DATA) sheets: readonly KeptSheet[];
+}
+
+/** What a member who went had: their link, their address, what they told. */
+export interface KeptSheet {
+  readonly memberId: string;
+  readonly rows: Readonly<Record<string, readonly Readonly<Record<string, unknown>>[]>>;
 }
 
 /** Where a member gets messages. */
@@ -745,6 +767,7 @@ export class IncidentRow {
 }
 
 export const ENTITIES = [
+  RemovedPartRow,
   UserRow,
   SessionRow,
   TripRow,

@@ -8,25 +8,25 @@ const some = (count: number): readonly KeptMark[] =>
 test('remembers a member’s marks while the database has as many', () => {
   const memory = new MarkMemory();
   const marks = some(3);
-  expect(memory.get('t', 'eddy', 0)).toBeUndefined();
-  memory.put('t', 'eddy', marks);
-  expect(memory.get('t', 'eddy', 3)).toBe(marks);
-  expect(memory.get('t', 'eddy', 4)).toBeUndefined();
-  expect(memory.get('t', 'eddy', 2)).toBeUndefined();
+  expect(memory.get('t-eddy', 0)).toBeUndefined();
+  memory.put('t-eddy', marks);
+  expect(memory.get('t-eddy', 3)).toBe(marks);
+  expect(memory.get('t-eddy', 4)).toBeUndefined();
+  expect(memory.get('t-eddy', 2)).toBeUndefined();
 });
 
-test('mixes up neither members nor trips', () => {
+test('mixes up no two links', () => {
   const memory = new MarkMemory();
-  memory.put('t', 'eddy', some(1));
-  expect(memory.get('t', 'joss', 1)).toBeUndefined();
-  expect(memory.get('u', 'eddy', 1)).toBeUndefined();
+  memory.put('t-eddy', some(1));
+  expect(memory.get('t-joss', 1)).toBeUndefined();
+  expect(memory.get('u-eddy', 1)).toBeUndefined();
 });
 
 test('forgets whoever told nothing for longest', () => {
   const memory = new MarkMemory();
-  for (let i = 0; i < 2000; i += 1) memory.put('t', `m${i}`, some(1));
-  expect(memory.get('t', 'm0', 1)).toHaveLength(1);
-  memory.put('t', 'one-more', some(1));
-  expect(memory.get('t', 'm1', 1)).toBeUndefined();
-  expect(memory.get('t', 'm0', 1)).toHaveLength(1);
+  for (let i = 0; i < 2000; i += 1) memory.put(`m${i}`, some(1));
+  expect(memory.get('m0', 1)).toHaveLength(1);
+  memory.put('one-more', some(1));
+  expect(memory.get('m1', 1)).toBeUndefined();
+  expect(memory.get('m0', 1)).toHaveLength(1);
 });

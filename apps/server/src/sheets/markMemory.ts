@@ -11,14 +11,20 @@ const MOST_MEMBERS = 2000;
 export class MarkMemory {
   private readonly lists = new LRUCache<string, readonly KeptMark[]>({ max: MOST_MEMBERS });
 
-  /** @param count marks of this member in the database; undefined when what is remembered is less */
-  get(tripId: string, memberId: string, count: number): readonly KeptMark[] | undefined {
-    const marks = this.lists.get(`${tripId} ${memberId}`);
+  /**
+   * @param link of the member: by its token, since another member may get the same id
+   * @param count marks of this member in the database; undefined when what is remembered is less
+   */
+  get(link: string, count: number): readonly KeptMark[] | undefined {
+    const marks = this.lists.get(link);
     return marks?.length === count ? marks : undefined;
   }
 
-  /** @param marks of this member, which the database keeps, in the order in which they came */
-  put(tripId: string, memberId: string, marks: readonly KeptMark[]): void {
-    this.lists.set(`${tripId} ${memberId}`, marks);
+  /**
+   * @param link as above
+   * @param marks of this member, which the database keeps, in the order in which they came
+   */
+  put(link: string, marks: readonly KeptMark[]): void {
+    this.lists.set(link, marks);
   }
 }

@@ -37,6 +37,8 @@ interface Holder {
 }
 export interface OpenLink extends Holder {
   readonly expiresAt: Date;
+  /** Of its token. */
+  readonly hash: string;
   /** Marks of this member that are kept. */
   readonly known: number;
   readonly openedAt: Date | null;
@@ -186,16 +188,16 @@ export class SheetStore {
         ids.add(mark.id);
         after.push({ ...mark, byLeader: false });
       }
-    this.told.put(tripId, memberId, after);
+    this.told.put(link.hash, after);
     return after;
   }
 
   /** What a member has told up to now. */
-  private async marksOf({ tripId, memberId, known }: OpenLink): Promise<readonly KeptMark[]> {
-    const remembered = this.told.get(tripId, memberId, known);
+  private async marksOf({ tripId, memberId, hash, known }: OpenLink): Promise<readonly KeptMark[]> {
+    const remembered = this.told.get(hash, known);
     if (remembered !== undefined) return remembered;
     const marks = await this.read({ tripId, memberId });
-    this.told.put(tripId, memberId, marks);
+    this.told.put(hash, marks);
     return marks;
   }
 
@@ -308,8 +310,8 @@ export class SheetStore {
       known: string;
     }[];
     const byHash = new Map(
-      rows.map(({ hash, startDate, days, known, ...link }) => [
-        hash,
+      rows.map(({ startDate, days, known, ...link }) => [
+        link.hash,
         { ...link, expiresAt: endAfter(startDate, Number(days)), known: Number(known) },
       ]),
     );

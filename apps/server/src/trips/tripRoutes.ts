@@ -64,6 +64,14 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
     res.type('application/json').send(await store.getBytes(req.params.id, me(res).id));
   });
 
+  router.get('/:id/removed', async (req, res) => {
+    res.json({ removed: await store.removed(req.params.id, me(res).id) });
+  });
+
+  router.get('/:id/removed/:partId', async (req, res) => {
+    res.json({ taken: await store.removedPart(req.params.id, me(res).id, req.params.partId) });
+  });
+
   router.get('/:id/export', async (req, res) => {
     const { trip } = await store.get(req.params.id, me(res).id);
     res.type('application/json').attachment(`${trip.id}.graft.json`).send(serialiseTripFile(trip));

@@ -8,16 +8,19 @@ import {
   applyEdits,
   editedTripErrors,
   TRIP_ROLES,
+  type RemovedSummary,
+  type TakenAway,
   type StoredTrip,
   type Trip,
   type TripEdit,
   type TripRole,
   type TripSummary,
 } from '@graft/core';
-import { TripLeaderRow, TripRow } from '../database/entities.js';
+import { RemovedPartRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
+import { keepRemoved, listRemoved, readRemoved } from './removedParts.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
@@ -25,6 +28,8 @@ import { TripCache } from './tripCache.js';
 const KEPT_DELETED_DAYS = 30;
 
 interface Access {
+  /** Of the account. */
+  readonly name: string;
   readonly role: TripRole;
   readonly version: number;
 }
@@ -130,6 +135,18 @@ export class TripStore {
     });
   }
 
+  /** What was taken out of a trip lately, newest first. */
+  async removed(id: string, userId: string): Promise<readonly RemovedSummary[]> {
+    await access(this.source.manager, id, userId, 'read');
+    return listRemoved(this.source.manager, id);
+  }
+
+  /** One such thing, whole. */
+  async removedPart(id: string, userId: string, partId: string): Promise<TakenAway> {
+    await access(this.source.manager, id, userId, 'read');
+    return readRemoved(this.source.manager, id, partId);
+  }
+
   /** @throws ApiError as `access` */
   async require(id: string, userId: string, least: TripRole): Promise<void> {
     await access(this.source.manager, id, userId, least);
@@ -149,7 +166,7 @@ export class TripStore {
    */
   async edit(id: string, userId: string, version: number, edits: readonly TripEdit[]): Promise<number> {
     return inTransaction(this.source, async (manager) => {
-      await access(manager, id, userId, 'full');
+      const { name: by } = await access(manager, id, userId, 'full');
       const head = await lockedHead(manager, id, version);
       const before = await readTrip(manager, head);
       const after = applyEdits(before, edits);
@@ -163,6 +180,7 @@ export class TripStore {
         );
       }
       await writeTripParts(manager, id, before, after);
+      await keepRemoved(manager, id, by, before, after);
       await manager.update(
         TripRow,
         { id, version },
@@ -196,6 +214,7 @@ export class TripStore {
   async purge(now = new Date()): Promise<void> {
     const before = new Date(now.getTime() - KEPT_DELETED_DAYS * DAY_MS);
     await this.source.manager.delete(TripRow, { deletedAt: LessThan(before) });
+    await this.source.manager.delete(RemovedPartRow, { removedAt: LessThan(before) });
   }
 
   /** One snapshot for a read that takes several queries. */
@@ -237,10 +256,11 @@ export async function access(
   { deletedToo = false }: { readonly deletedToo?: boolean } = {},
 ): Promise<Access> {
   const [found] = (await manager.query(
-    `SELECT t.version, t.deleted_at AS deletedAt, l.role
-     FROM trips t JOIN trip_leaders l ON l.trip_id = t.id AND l.user_id = ? WHERE t.id = ?`,
+    `SELECT t.version, t.deleted_at AS deletedAt, l.role, u.name
+     FROM trips t JOIN trip_leaders l ON l.trip_id = t.id AND l.user_id = ? JOIN users u ON u.id = l.user_id
+     WHERE t.id = ?`,
     [userId, id],
-  )) as { version: number; deletedAt: Date | null; role: TripRole }[];
+  )) as { version: number; deletedAt: Date | null; role: TripRole; name: string }[];
   if (found === undefined || (found.deletedAt !== null && !deletedToo)) throw notFound(id);
   if (TRIP_ROLES.indexOf(found.role) > TRIP_ROLES.indexOf(least)) {
     throw new ApiError(
@@ -251,7 +271,7 @@ export async function access(
         : 'You may look at this trip, not change it. Its owner can give you more.',
     );
   }
-  return { role: found.role, version: found.version };
+  return { name: found.name, role: found.role, version: found.version };
 }
 
 /** @throws ApiError 404 for a member whom the trip does not have */

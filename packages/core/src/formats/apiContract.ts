@@ -165,3 +165,14 @@ export interface OpenedSheet {
   readonly sheet: MemberSheet;
   readonly marks: readonly KeptMark[];
 }
+
+/** Something that was taken out of a trip and can be brought back for a while. */
+export interface RemovedSummary {
+  readonly id: string;
+  /** In words, such as "Ilse, with 23 things". */
+  readonly what: string;
+  /** ISO time. */
+  readonly at: string;
+  /** Whose account took it out. */
+  readonly by: string;
+}

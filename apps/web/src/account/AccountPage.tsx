@@ -4,6 +4,7 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { LEAST_PASSWORD_LENGTH } from '@graft/core';
 import { useAccountSession } from '../shared/AccountProvider';
+import { forgetSessions } from '../shared/keptSession';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { AccountField } from './AccountField';
@@ -33,8 +34,11 @@ export function AccountPage() {
   const { account, enter } = useAccountSession();
   const navigate = useNavigate();
   const leave = { onSuccess: (state: Parameters<typeof enter>[0]) => (enter(state), void navigate('/')) };
-  const signOut = useMutation({ mutationFn: api.signOut, ...leave });
-  const everywhere = useMutation({ mutationFn: api.signOutEverywhere, ...leave });
+  const signOut = useMutation({ mutationFn: () => api.signOut().finally(forgetSessions), ...leave });
+  const everywhere = useMutation({
+    mutationFn: () => api.signOutEverywhere().finally(forgetSessions),
+    ...leave,
+  });
   if (account === null || account === undefined) return null;
   return (
     <Box as="main" maxW="46rem" mx="auto" px="6" py="8">

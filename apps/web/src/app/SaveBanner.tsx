@@ -1,11 +1,13 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useReadOnly, useSaving } from '../shared/TripProvider';
+import { exportTrip } from '../shared/download';
+import { useReadOnly, useSaving, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
 
 /** What to do when the last change could not be stored; nothing is shown while all is well. */
 export function SaveBanner() {
   const readOnly = useReadOnly();
   const { save, dismiss, reload, refusals } = useSaving();
+  const { trip } = useTrip();
   if (readOnly) {
     return (
       <Box bg="bg.panel" borderBottomWidth="1px" px="4" py="1.5" fontSize="xs" role="status">
@@ -22,13 +24,13 @@ export function SaveBanner() {
       <Box flex="1">
         {save.kind === 'unreachable' && (
           <ErrorList
-            title="Not saved yet: the server does not answer. Your changes are kept here and sent again every 2 seconds."
+            title="Not saved yet: the server does not answer. Your changes are kept in this browser and sent again every 2 seconds."
             errors={[]}
           />
         )}
         {save.kind === 'stale' && (
           <ErrorList
-            title={`${save.message} Export or note what you changed here, then load the newer state.`}
+            title={`${save.message} What you changed is still here: export it as a file if you want to keep it, then load the newer state.`}
             errors={[]}
           />
         )}
@@ -40,9 +42,14 @@ export function SaveBanner() {
         )}
       </Box>
       {save.kind === 'stale' && (
-        <Button size="sm" onClick={reload}>
-          Load the newer state
-        </Button>
+        <>
+          <Button size="sm" variant="outline" onClick={() => exportTrip(trip)}>
+            Export what is here
+          </Button>
+          <Button size="sm" onClick={reload}>
+            Load the newer state
+          </Button>
+        </>
       )}
       {save.kind === 'refused' && (
         <Button size="sm" variant="outline" onClick={dismiss}>

@@ -1,5 +1,6 @@
 import { Box, Button, Flex, HStack, IconButton, Link, Text } from '@chakra-ui/react';
 import {
+  ArchiveRestore,
   CircleUserRound,
   Download,
   Eye,
@@ -15,11 +16,13 @@ import { memo, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { LeadersDialog } from '../account/LeadersDialog';
 import { useAccountSession } from '../shared/AccountProvider';
-import { api } from '../shared/api';
 import { tripDates } from '../shared/dates';
+import { exportTrip } from '../shared/download';
 import { usePreferences } from '../shared/preferences';
 import { useSaving, useTrip, useTripCommands } from '../shared/TripProvider';
+import { PlainDialog } from '../shared/PlainDialog';
 import { KeysDialog } from './KeysDialog';
+import { RemovedList } from './RemovedParts';
 
 /** Whether a key press is typing, not a command. */
 function isTyping(event: KeyboardEvent): boolean {
@@ -112,7 +115,8 @@ function History() {
 }
 
 function Tools() {
-  const { id, undo, redo } = useTripCommands();
+  const { undo, redo, session } = useTripCommands();
+  const [removedOpen, setRemovedOpen] = useState(false);
   const { account } = useAccountSession();
   const [leadersOpen, setLeadersOpen] = useState(false);
   const { massUnit, hideWeights, dark, set } = usePreferences();
@@ -158,10 +162,13 @@ function Tools() {
         {hideWeights ? <EyeOff size={15} /> : <Eye size={15} />}{' '}
         {hideWeights ? 'Body weights hidden' : 'Hide body weights'}
       </Button>
-      <Button size="xs" variant="ghost" asChild>
-        <a href={api.exportUrl(id)} download title="The whole trip as a file">
-          <Download size={15} /> Export
-        </a>
+      <Button
+        size="xs"
+        variant="ghost"
+        title="The whole trip as a file, as it is on this page"
+        onClick={() => exportTrip(session().trip)}
+      >
+        <Download size={15} /> Export
       </Button>
       <IconButton
         size="xs"
@@ -184,6 +191,15 @@ function Tools() {
       <IconButton
         size="xs"
         variant="ghost"
+        aria-label="Removed"
+        title="Removed: what was taken out of this trip, to bring back"
+        onClick={() => setRemovedOpen(true)}
+      >
+        <ArchiveRestore size={16} />
+      </IconButton>
+      <IconButton
+        size="xs"
+        variant="ghost"
         aria-label="Who leads this trip"
         title="Who leads this trip"
         onClick={() => setLeadersOpen(true)}
@@ -195,6 +211,9 @@ function Tools() {
           <CircleUserRound size={16} />
         </RouterLink>
       </IconButton>
+      <PlainDialog title="Removed from this trip" open={removedOpen} onClose={() => setRemovedOpen(false)}>
+        <RemovedList onDone={() => setRemovedOpen(false)} />
+      </PlainDialog>
       <LeadersDialog open={leadersOpen} onClose={() => setLeadersOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
     </>

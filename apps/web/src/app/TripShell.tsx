@@ -6,6 +6,7 @@ import { api, ApiProblem } from '../shared/api';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
+import { RemovedNotice } from './RemovedParts';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
@@ -69,6 +70,7 @@ function TripFrame() {
       <TopBar />
       <StationLine />
       <SaveBanner />
+      <RemovedNotice />
       <Box as="main" flex="1" minH="0">
         <Outlet />
       </Box>

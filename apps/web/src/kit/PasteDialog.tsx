@@ -11,7 +11,8 @@ import {
   type Trip,
 } from '@graft/core';
 import { usePreferences } from '../shared/preferences';
-import { useReadOnly } from '../shared/TripProvider';
+import { useReadOnly, useTripCommands } from '../shared/TripProvider';
+import { useDraft } from '../shared/useDraft';
 import { counted, PURPOSE_WORDS } from '../shared/words';
 import { Select } from '../shared/Select';
 
@@ -36,7 +37,8 @@ export function PasteDialog({
 }) {
   const readOnly = useReadOnly();
   const { massUnit } = usePreferences();
-  const [text, setText] = useState('');
+  const { id } = useTripCommands();
+  const [text, setText] = useDraft(`list.${id}`);
   const [unit, setUnit] = useState<'' | 'g' | 'kg' | 'oz'>('');
   const list = useMemo(() => parseList(text, unit === '' ? undefined : unit), [text, unit]);
   const rows = useMemo(() => rowsOfPasted(list.things, library), [list, library]);
@@ -88,7 +90,17 @@ export function PasteDialog({
         mt="4"
         size="sm"
         disabled={rows.length === 0 || readOnly}
-        onClick={() => onTake(`paste ${counted(count, 'thing')}`, (t) => takeRows(t, rows, target).trip)}
+        onClick={() => {
+          onTake(`paste ${counted(count, 'thing')}`, (t) => takeRows(t, rows, target).trip);
+          // What could not be read stays, to be mended.
+          const unread = new Set(list.errors.map((e) => e.line));
+          setText(
+            text
+              .split(/\r\n|\r|\n/)
+              .filter((_line, i) => unread.has(i + 1))
+              .join('\n'),
+          );
+        }}
       >
         Add {counted(count, 'thing')} for {whose}
         {list.errors.length > 0 && ` without ${counted(list.errors.length, 'line')}`}

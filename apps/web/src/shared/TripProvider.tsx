@@ -5,13 +5,15 @@ import {
   useEffect,
   useMemo,
   useReducer,
+  useRef,
   useState,
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { diffTrip, sameContent, withEvents, type StoredTrip, type Trip, type TripRole } from '@graft/core';
 import { api, ApiProblem } from './api';
-import { isUnsaved, openSession, sessionReducer, type SaveState } from './tripSession';
+import { forgetSession, keepSession, openKeptSession } from './keptSession';
+import { isUnsaved, openSession, sessionReducer, type SaveState, type SessionState } from './tripSession';
 
 /** Whether nothing may be changed on this page: a trip that may only be looked at; pages outside of trips are one's own. */
 export function useReadOnly(): boolean {
@@ -28,6 +30,8 @@ export interface TripCommands {
   readonly change: (label: string, change: (trip: Trip) => Trip) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+  /** The session as it is now: for what looks back at what was done. */
+  readonly session: () => Pick<SessionState, 'trip' | 'past'>;
 }
 
 export interface TripSession extends TripCommands {
@@ -59,6 +63,7 @@ export function useSaving(): Saving {
 const CommandsContext = createContext<TripCommands | undefined>(undefined);
 const TripContext = createContext<TripSession | undefined>(undefined);
 const RETRY_AFTER_MS = 2000;
+const KEPT_AFTER_MS = 300;
 
 export function useTrip(): TripSession {
   const session = useContext(TripContext);
@@ -74,7 +79,7 @@ export function useTripCommands(): TripCommands {
 
 /** Holds the open trip, shows changes at once and sends them to the server one after another. */
 export function TripProvider({ stored, children }: { stored: StoredTrip; children: ReactNode }) {
-  const [state, dispatch] = useReducer(sessionReducer, stored, (s) => openSession(s.trip, s.version));
+  const [state, dispatch] = useReducer(sessionReducer, stored, openKeptSession);
   const queries = useQueryClient();
   const { trip, saved, version, save } = state;
   const readOnly = stored.role === 'read';
@@ -110,16 +115,41 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
     return () => clearTimeout(timer);
   }, [save.kind]);
 
+  // Kept by the browser a moment after each change, and at once when the page goes.
+  const latest = useRef(state);
+  const isKept = useRef(true);
+  useEffect(() => {
+    latest.current = state;
+    if (readOnly) return;
+    const keep = (): void => void (isKept.current = keepSession(stored.id, latest.current));
+    const timer = setTimeout(keep, KEPT_AFTER_MS);
+    window.addEventListener('pagehide', keep);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('pagehide', keep);
+    };
+  }, [state, readOnly, stored.id]);
+  useEffect(
+    () => () => {
+      if (!readOnly) keepSession(stored.id, latest.current);
+    },
+    [readOnly, stored.id],
+  );
   useEffect(() => {
     if (!unsaved) return;
-    const warn = (event: BeforeUnloadEvent): void => event.preventDefault();
+    const warn = (event: BeforeUnloadEvent): void => {
+      isKept.current = keepSession(stored.id, latest.current);
+      if (!isKept.current) event.preventDefault();
+    };
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
-  }, [unsaved]);
+  }, [unsaved, stored.id]);
 
   const reload = useCallback(() => {
+    latest.current = openSession(stored.trip, stored.version);
+    forgetSession(stored.id);
     void queries.resetQueries({ queryKey: ['trip', stored.id] });
-  }, [queries, stored.id]);
+  }, [queries, stored]);
 
   const saving = useMemo<Saving>(
     () => ({ save, unsaved, refusals, dismiss: () => dispatch({ type: 'dismiss' }), reload }),
@@ -134,6 +164,7 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
         readOnly ? setRefusals((n) => n + 1) : dispatch({ type: 'change', label, change }),
       undo: () => dispatch({ type: 'undo' }),
       redo: () => dispatch({ type: 'redo' }),
+      session: () => latest.current,
     }),
     [stored.id, stored.role, readOnly],
   );

@@ -13,7 +13,9 @@ import type {
   MessageKind,
   ScaleInfo,
   SendingAnswer,
+  RemovedSummary,
   SheetMark,
+  TakenAway,
   SheetProgress,
   StoredTrip,
   TripEdit,
@@ -101,6 +103,10 @@ export const api = {
   forecast: (id: string) =>
     call<{ weather: readonly DayWeather[] }>(trip(id, '/forecast')).then((r) => r.weather),
   exportUrl: (id: string) => `/api${trip(id, '/export')}`,
+  removed: (id: string) =>
+    call<{ removed: readonly RemovedSummary[] }>(trip(id, '/removed')).then((r) => r.removed),
+  removedPart: (id: string, partId: string) =>
+    call<{ taken: TakenAway }>(trip(id, `/removed/${encodeURIComponent(partId)}`)).then((r) => r.taken),
 
   library: () => call<Library>('/library'),
   editLibrary: (version: number, edits: readonly LibraryEdit[]) =>

@@ -1,3 +1,5 @@
+import { serialiseTripFile, type Trip } from '@graft/core';
+
 /** Hand a text over as a file. */
 export function download(name: string, type: string, text: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }));
@@ -6,4 +8,9 @@ export function download(name: string, type: string, text: string): void {
   link.download = name;
   link.click();
   URL.revokeObjectURL(url);
+}
+
+/** The trip as this page has it, as a file. */
+export function exportTrip(trip: Trip): void {
+  download(`${trip.id}.graft.json`, 'application/json', serialiseTripFile(trip));
 }

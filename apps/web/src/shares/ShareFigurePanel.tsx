@@ -5,9 +5,11 @@ import {
   fairnessSchool,
   formatMeasure,
   formatPercent,
+  allPieces,
   isOverloaded,
   LEVEL_GIVE,
   LEVEL_GIVE_FOR_DAYS,
+  lockPiece,
   replaceShare,
   shareVerdict,
   type FairnessSchoolId,
@@ -23,6 +25,7 @@ import { useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { runShare } from '../workers/engine';
 import { CureList } from './CureList';
+import { movedByHand, SHARE_OUT } from './movedByHand';
 import { SEED } from './seed';
 import { useProvenBound } from './useProvenBound';
 
@@ -36,9 +39,18 @@ interface Props {
 const GIVES = { peak: 'lowest peak', days: 'evener days' } as const;
 type Give = keyof typeof GIVES;
 
+const MOST_NAMED = 4;
+function pieceNames(trip: Trip, ids: readonly string[]): string {
+  const pieces = new Map(allPieces(trip).map((p) => [p.id, p.name]));
+  const names = ids.slice(0, MOST_NAMED).map((id) => pieces.get(id) ?? id);
+  return `${names.join(', ')}${ids.length > MOST_NAMED ? ` and ${ids.length - MOST_NAMED} more` : ''}`;
+}
+
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
 export function ShareFigurePanel({ figures, shown, previewing }: Props) {
-  const { walked: trip, change, readOnly } = useTrip();
+  const { walked: trip, change, readOnly, session } = useTrip();
+  /** Pieces that were moved by hand, about which somebody is asked. */
+  const [asked, setAsked] = useState<readonly string[] | undefined>();
   const { massUnit } = usePreferences();
   const [run, setRun] = useState<{ done: number; largestRatio: number | undefined } | undefined>();
   const [problem, setProblem] = useState<readonly string[]>([]);
@@ -47,16 +59,21 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
   const stop = useRef<() => void>(() => undefined);
   const { bound, gap, failed } = useProvenBound(shown, figures);
 
-  const shareOut = async (): Promise<void> => {
+  /** @param keep pieces that are locked first, so that they stay where somebody put them */
+  const shareOut = async (keep: readonly string[] = []): Promise<void> => {
+    const locked = (t: Trip): Trip => keep.reduce((next, id) => lockPiece(next, id, true), t);
+    setAsked(undefined);
     setProblem([]);
     setRun({ done: 0, largestRatio: undefined });
     try {
       const levelGive = give === 'days' ? LEVEL_GIVE_FOR_DAYS : LEVEL_GIVE;
-      const started = runShare(trip, SEED, levelGive, (done, largestRatio) => setRun({ done, largestRatio }));
+      const started = runShare(locked(trip), SEED, levelGive, (done, largestRatio) =>
+        setRun({ done, largestRatio }),
+      );
       stop.current = started.stop;
       const result = await started.result;
       if (result?.kind === 'solved') {
-        change('share out', (t) => replaceShare(t, result.share));
+        change(SHARE_OUT, (t) => replaceShare(locked(t), result.share));
         if (result.proven) setProof({ of: figures.bound, level: result.reachedLevel });
       }
       if (result?.kind === 'contradiction') setProblem(result.reasons);
@@ -163,13 +180,35 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         Aims at {school.aim}
         {give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
       </Text>
-      {run === undefined ? (
+      {asked !== undefined ? (
+        <Box mt="2" role="group" aria-label="Moved by hand" fontSize="xs">
+          <Text>
+            {asked.length === 1 ? 'A piece was' : `${asked.length} pieces were`} moved by hand:{' '}
+            {pieceNames(trip, asked)}. Sharing out would move {asked.length === 1 ? 'it' : 'them'} again.
+          </Text>
+          <Flex gap="2" mt="1" wrap="wrap">
+            <Button size="xs" autoFocus onClick={() => void shareOut(asked)}>
+              Lock {asked.length === 1 ? 'it' : 'them'}, share the rest
+            </Button>
+            <Button size="xs" variant="outline" onClick={() => void shareOut()}>
+              Share all anew
+            </Button>
+            <Button size="xs" variant="ghost" onClick={() => setAsked(undefined)}>
+              Cancel
+            </Button>
+          </Flex>
+        </Box>
+      ) : run === undefined ? (
         <Button
           mt="2"
           size="sm"
           w="100%"
           disabled={readOnly}
-          onClick={() => void shareOut()}
+          onClick={() => {
+            const moved = movedByHand(session());
+            if (moved.length > 0) setAsked(moved);
+            else void shareOut();
+          }}
           title={
             trip.handovers.length > 0
               ? 'Divide all unlocked pieces anew for all days; noted handovers go'

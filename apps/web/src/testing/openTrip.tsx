@@ -65,6 +65,9 @@ export function openTrip(
     records?: readonly TripRecord[];
   } = {},
 ): OpenTrip {
+  // Nothing of the test before is kept by the browser.
+  localStorage.clear();
+  sessionStorage.clear();
   const server = fakeServer(trip, library);
   if (sheets !== undefined) server.sheets = sheets;
   if (records !== undefined) server.records = records;

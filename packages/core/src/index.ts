@@ -168,6 +168,7 @@ export * from './trip/queries.js';
 export * from './trip/recordModel.js';
 export * from './trip/templates.js';
 export * from './trip/thingRanges.js';
+export * from './units/loopback.js';
 export * from './units/convert.js';
 export * from './units/dayText.js';
 export * from './units/format.js';

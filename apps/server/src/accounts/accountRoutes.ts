@@ -21,6 +21,8 @@ export interface AccountParts {
   readonly library: LibraryStore;
   readonly sheets: SheetStore;
   readonly news: SheetNewsroom;
+  /** Where members find the application, when that is not where the leader's browser finds it. */
+  readonly publicUrl: string | undefined;
   readonly messages: MessageStore;
   readonly incidents: IncidentStore;
   /** Gives the demo account, with its trips; undefined where no demo is offered. */
@@ -34,7 +36,7 @@ const wrongPassword = (): ApiError =>
 const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
 
 export function accountRoutes(parts: AccountParts): Router {
-  const { accounts, trips, library, sheets, news, messages, incidents, demo } = parts;
+  const { accounts, trips, library, sheets, news, messages, incidents, demo, publicUrl } = parts;
   const router = Router();
   const byMachine = attempts(100, 15, machineOf);
   const byAddress = attempts(
@@ -58,6 +60,7 @@ export function accountRoutes(parts: AccountParts): Router {
   const state = (account: Account | undefined): AccountState => ({
     account: account ?? null,
     demoOffered: demo !== undefined,
+    ...(publicUrl === undefined ? {} : { publicUrl }),
   });
   const enter = async (req: Request, res: Response, account: Account): Promise<void> => {
     // A session from before is not taken over by whoever signs in.

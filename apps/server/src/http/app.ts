@@ -29,8 +29,6 @@ import { logRequest } from './requestLog.js';
 export interface AppParts extends AccountParts {
   readonly leaders: LeaderStore;
   readonly library: LibraryStore;
-  /** Where members find the application, when that is not where the leader's browser finds it. */
-  readonly publicUrl: string | undefined;
   /** Where the forecast service is; the simulated one is under /stand-ins/forecast of this application. */
   readonly forecastUrl: string;
   /** Where the bench scale is; the simulated one is under /stand-ins/scale of this application. */

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { INVITED_ROLES, type InvitedRole } from '@graft/core';
+import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
@@ -21,7 +22,7 @@ export function LeadersDialog({ open, onClose }: { open: boolean; onClose: () =>
 
 function Leaders() {
   const { id, role: mine } = useTripCommands();
-  const { account } = useAccountSession();
+  const { account, linkOrigin } = useAccountSession();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const leaders = useQuery({ queryKey: ['leaders', id], queryFn: () => api.leaders(id) });
@@ -45,7 +46,7 @@ function Leaders() {
   });
   const error = leaders.error ?? invite.error ?? revoke.error ?? change.error ?? takeOut.error;
   const owner = mine === 'owner';
-  const link = invite.data === undefined ? '' : `${window.location.origin}/invitations/${invite.data.token}`;
+  const link = invite.data === undefined ? '' : `${linkOrigin}/invitations/${invite.data.token}`;
   return (
     <Box>
       {leaders.data?.leaders.map((leader) => (
@@ -88,6 +89,7 @@ function Leaders() {
             Whoever opens the link and signs in joins; it works once and for 14 days. Co-leaders see body
             weights and health notes.
           </Text>
+          <UnreachableLinks />
           <Flex gap="2">
             <RoleSelect label="What they may do" value={role} onChange={setRole} />
             <Button size="sm" variant="outline" loading={invite.isPending} onClick={() => invite.mutate()}>

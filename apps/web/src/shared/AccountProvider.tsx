@@ -7,6 +7,8 @@ interface AccountSession {
   /** Null while nobody is signed in, undefined until that is known. */
   readonly account: Account | null | undefined;
   readonly demoOffered: boolean;
+  /** What links that are sent begin with. */
+  readonly linkOrigin: string;
   /** The session ended by itself while its account was at work: what is open stays open until they sign in again. */
   readonly ended: boolean;
   readonly error: Error | null;
@@ -32,6 +34,7 @@ export function AccountProvider({ children }: { children: ReactNode }) {
     whenSignedOut(() => {
       setEndedOf((known) => known ?? queries.getQueryData<AccountState>(KEY)?.account?.id);
       queries.setQueryData(KEY, (old: AccountState | undefined) => ({
+        ...old,
         demoOffered: old?.demoOffered ?? false,
         account: null,
       }));
@@ -41,6 +44,7 @@ export function AccountProvider({ children }: { children: ReactNode }) {
     () => ({
       account: data?.account,
       demoOffered: data?.demoOffered ?? false,
+      linkOrigin: data?.publicUrl ?? window.location.origin,
       error,
       ended: endedOf !== undefined && data?.account === null,
       enter: (state) => {

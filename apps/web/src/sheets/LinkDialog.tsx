@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { create } from 'qrcode';
 import { useMemo } from 'react';
+import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { PlainDialog } from '../shared/PlainDialog';
 
 export interface NewLink {
@@ -23,6 +24,7 @@ export function LinkDialog({ links, onClose }: { links: readonly NewLink[]; onCl
         Send each to its member only: whoever has the link sees that member’s sheet. Copy them now; they are
         kept nowhere and cannot be shown again. A new link ends the old one.
       </Text>
+      <UnreachableLinks />
       {links.length > 1 && (
         <Button size="sm" variant="outline" mb="3" onClick={() => void navigator.clipboard.writeText(all)}>
           Copy all, one a line

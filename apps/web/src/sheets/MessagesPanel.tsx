@@ -11,6 +11,7 @@ import {
   own,
 } from '@graft/core';
 import { api } from '../shared/api';
+import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { ErrorList } from '../shared/ErrorList';
 import { useTripCommands } from '../shared/TripProvider';
 import { counted } from '../shared/words';
@@ -66,6 +67,7 @@ export function MessagesPanel({ members, links, readOnly }: Props) {
           </>
         )}
       </Text>
+      <UnreachableLinks />
       {error !== null && <ErrorList title={error.message} errors={[]} />}
       {!readOnly && (
         <Flex gap="2" py="2" wrap="wrap">

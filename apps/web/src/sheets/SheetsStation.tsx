@@ -22,6 +22,8 @@ import { SidePanel } from '../shared/SidePanel';
 import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
+import { useAccountSession } from '../shared/AccountProvider';
+import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { LinkDialog, type NewLink } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
@@ -33,6 +35,7 @@ type Panel = 'told' | 'unconfirmed' | 'messages';
 /** Each member's sheet: its link, how far they are, and what they told. */
 export function SheetsStation() {
   const { id, trip, change, readOnly } = useTrip();
+  const { linkOrigin } = useAccountSession();
   const sheets = useSheets(id);
   useSheetNews(id);
   const queries = useQueryClient();
@@ -44,7 +47,7 @@ export function SheetsStation() {
       const links: NewLink[] = [];
       for (const { id: memberId, name } of members) {
         const { token } = await api.makeSheetLink(id, memberId);
-        links.push({ memberId, name, url: `${window.location.origin}/s/#${token}` });
+        links.push({ memberId, name, url: `${linkOrigin}/s/#${token}` });
         // What is made is shown, even if the next one fails.
         setMade([...links]);
       }
@@ -128,6 +131,11 @@ export function SheetsStation() {
             <RouterLink to="print?party">Print the leader’s sheet</RouterLink>
           </Button>
         </Flex>
+        {!readOnly && (
+          <Box px="4">
+            <UnreachableLinks />
+          </Box>
+        )}
         {error !== null && (
           <Box px="4" pb="2">
             <ErrorList title={error.message} errors={[]} />

@@ -21,6 +21,8 @@ export interface Account {
 export interface AccountState {
   readonly account: Account | null;
   readonly demoOffered: boolean;
+  /** Where members find the application; where the leader's browser finds it when absent. */
+  readonly publicUrl?: string;
 }
 
 export const LEAST_PASSWORD_LENGTH = 10;

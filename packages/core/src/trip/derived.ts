@@ -10,8 +10,6 @@ export interface Part<V> {
   readonly key: readonly unknown[];
 }
 export type PartsOf<F extends keyof Trip> = { readonly [K in F]: Part<Trip[K]> };
-/** A trip of which only some fields are there. */
-export type TripPart<F extends keyof Trip> = Pick<Trip, F>;
 
 /** A field as it is. */
 export const whole = <V>(value: V): Part<V> => ({ value, key: [value] });

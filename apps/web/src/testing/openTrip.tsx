@@ -9,6 +9,7 @@ import { MemoryRouter } from 'react-router';
 import type { LibraryEntry, SheetProgress, Trip, TripRecord, TripRole } from '@graft/core';
 import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
+import { forgetSessions } from '../shared/keptSession';
 import { PreferencesProvider } from '../shared/preferences';
 import { TripProvider } from '../shared/TripProvider';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
@@ -66,7 +67,7 @@ export function openTrip(
   } = {},
 ): OpenTrip {
   // Nothing of the test before is kept by the browser.
-  localStorage.clear();
+  forgetSessions();
   sessionStorage.clear();
   const server = fakeServer(trip, library);
   if (sheets !== undefined) server.sheets = sheets;

@@ -14,6 +14,7 @@ const EVEN = 0.1;
 const MOST_OF_IT = 0.5;
 /** Levels that differ by less are the same. */
 const SAME = 5e-4;
+const NEAR = 5e-3;
 
 export interface ShareVerdict {
   /** From whose load to whose, and whether that is even. */
@@ -39,7 +40,6 @@ export function shareVerdict(
     formatMeasure(trip.fairness, ratio, unit, digits, rounding);
   const { largestRatio, smallestRatio, level, largestMember, members } = figures;
   const lowest = members.find((m) => m.largestMeasure === smallestRatio)?.member.name ?? '';
-  const isEven = largestRatio - smallestRatio <= EVEN * largestRatio;
   const gap = bound.level === 0 ? 0 : Math.max(0, level / bound.level - 1);
   const best = `the best possible (${say(bound.level, 'down')}: ${bound.levelReason})`;
   const isOwn = largestRatio > level * (1 + SAME);
@@ -48,13 +48,16 @@ export function shareVerdict(
     spread:
       members.length < 2
         ? ''
-        : `${isEven ? 'Even: from' : 'From'} ${say(smallestRatio)} (${lowest}) to ${say(largestRatio)} (${largestMember?.name ?? ''})`,
+        : `${isEven(figures) ? 'Even: from' : 'From'} ${say(smallestRatio)} (${lowest}) to ${say(largestRatio)} (${largestMember?.name ?? ''})`,
     peak: peakOf(trip, figures, isOwn, unit),
     distance: isOwn
       ? `no share lowers that; among those who carry for the group ${say(level)} ${fairnessSchool(trip.fairness).of}, ${within}`
       : within,
   };
 }
+
+const isEven = ({ largestRatio, smallestRatio }: ShareFigures): boolean =>
+  largestRatio - smallestRatio <= EVEN * largestRatio;
 
 function peakOf(trip: Trip, figures: ShareFigures, isOwn: boolean, unit: MassUnit): string {
   const { largestMember: member, largestDay: day, bound } = figures;
@@ -66,10 +69,10 @@ function peakOf(trip: Trip, figures: ShareFigures, isOwn: boolean, unit: MassUni
   }));
   const totalKg = pieces.reduce((sum, p) => sum + p.kg, 0);
   const heaviest = pieces.reduce((a, b) => (b.kg > a.kg ? b : a), { name: '', kg: 0 });
-  const isIt = totalKg > 0 && heaviest.kg >= MOST_OF_IT * totalKg;
-  // Where the bound is reached, what makes it so makes the peak.
-  if (!isIt && bound.level > 0 && figures.level <= bound.level * (1 + SAME)) return bound.levelReason;
-  return isIt
-    ? `${heaviest.name}, ${formatMass(heaviest.kg, unit)} in one piece, with ${member.name} on day ${day}`
+  if (!isEven(figures) && totalKg > 0 && heaviest.kg >= MOST_OF_IT * totalKg)
+    return `${heaviest.name}, ${formatMass(heaviest.kg, unit)} in one piece, with ${member.name} on day ${day}`;
+  // Near the bound, what makes that so makes the peak.
+  return bound.level > 0 && figures.level <= bound.level * (1 + NEAR)
+    ? bound.levelReason
     : `what ${member.name} carries on day ${day}`;
 }

@@ -36,6 +36,9 @@ test('what was taken away at once comes back whole, and the trip is one', () => 
         share: new Set(t.share.map((a) => JSON.stringify(a))),
       });
       expect(content(back)).toEqual(content(trip));
+      // In their old order, too.
+      for (const list of ['members', 'personalThings'] as const)
+        expect(back[list].map((x) => x.id)).toEqual(trip[list].map((x) => x.id));
     }),
     { seed: 12, numRuns: 200 },
   );

@@ -12,6 +12,8 @@ export interface TakenAway {
   readonly what: string;
   /** Items that went, by collection; of kits only the pieces that went. */
   readonly items: Partial<Record<Collection, readonly unknown[]>>;
+  /** Where in its list each of them stood, from 0. */
+  readonly places: Partial<Record<Collection, readonly number[]>>;
   /** Pieces that a member who went was among the carriers of. */
   readonly carriers: readonly {
     readonly pieceId: string;
@@ -41,13 +43,17 @@ const isByHand = (item: unknown): boolean => (item as { madeBy?: string }).madeB
 /** What the change from one state of a trip to another takes away; undefined when that is nothing anybody made. */
 export function takenAway(before: Trip, after: Trip): TakenAway | undefined {
   const items: Partial<Record<Collection, readonly unknown[]>> = {};
+  const places: Partial<Record<Collection, readonly number[]>> = {};
   for (const collection of COLLECTIONS) {
     if (collection === 'kits' || before[collection] === after[collection]) continue;
     const there = new Set(listOf(after, collection).map((item) => keyOf(collection, item)));
-    const gone = listOf(before, collection).filter(
-      (item) => !there.has(keyOf(collection, item)) && isByHand(item),
+    const list = listOf(before, collection);
+    const gone = list.flatMap((item, i) =>
+      !there.has(keyOf(collection, item)) && isByHand(item) ? [i] : [],
     );
-    if (gone.length > 0) items[collection] = gone;
+    if (gone.length === 0) continue;
+    items[collection] = gone.map((i) => list[i]!);
+    places[collection] = gone;
   }
   const kits = kitsGone(before, after);
   if (kits.length > 0) items.kits = kits;
@@ -62,7 +68,7 @@ export function takenAway(before: Trip, after: Trip): TakenAway | undefined {
       return [{ pieceId: id, was, ...(left === undefined ? {} : { left }) }];
     }),
   );
-  return { what: inWords(items), items, carriers };
+  return { what: inWords(items), items, places, carriers };
 }
 
 /** Kits with the pieces that are in none any more; a piece that changed its kit is not gone. */
@@ -127,12 +133,17 @@ export function bringBack(trip: Trip, taken: TakenAway): Trip {
   for (const collection of COLLECTIONS) {
     if (collection === 'kits' || collection === 'stows') continue;
     const known = new Set(listOf(next, collection).map((item) => keyOf(collection, item)));
-    const back = ((taken.items[collection] ?? []) as readonly Item[]).filter(
-      (item) => !known.has(keyOf(collection, item)),
-    );
-    if (back.length === 0) continue;
-    restored.set(collection, new Set(back.map((item) => keyOf(collection, item))));
-    next = { ...next, [collection]: [...listOf(next, collection), ...back] };
+    const list = [...listOf(next, collection)];
+    const back = new Set<string>();
+    ((taken.items[collection] ?? []) as readonly Item[]).forEach((item, i) => {
+      if (known.has(keyOf(collection, item))) return;
+      back.add(keyOf(collection, item));
+      // Where it stood, as far as the list still goes there.
+      list.splice(taken.places[collection]?.[i] ?? list.length, 0, item);
+    });
+    if (back.size === 0) continue;
+    restored.set(collection, back);
+    next = { ...next, [collection]: list };
   }
   const members = (taken.items.members ?? []) as readonly Member[];
   next = {

@@ -189,3 +189,8 @@ describe('my data', () => {
     expect((await who(friend))!.name).toBe('Zeno');
   });
 });
+
+test('says where members find the application, when it is told', async () => {
+  const plain = (await server.visitor().get('/api/account').expect(200)).body as AccountState;
+  expect(plain).not.toHaveProperty('publicUrl');
+});

@@ -73,6 +73,12 @@ describe('the web app', () => {
   });
 });
 
+test('where members find the application is told to its pages', async () => {
+  const http = request(makeApp(parts({ publicUrl: 'https://graft.example.org' })).listener);
+  const answer = await http.get('/api/account').expect(200);
+  expect(answer.body).toMatchObject({ publicUrl: 'https://graft.example.org' });
+});
+
 test('a bug is a 500 in the one shape, its details in the log only', async () => {
   const lines: string[] = [];
   const accounts = { bySession: () => Promise.reject(new Error('secret detail')) } as unknown as AccountStore;

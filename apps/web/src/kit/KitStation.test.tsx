@@ -130,3 +130,18 @@ test('whoever may only look sees findings and cannot cure them', async () => {
   for (const button of screen.getAllByRole<HTMLButtonElement>('button', { name: /^Remove / }))
     expect(button.disabled).toBe(true);
 });
+
+test('a list that is being pasted outlasts Escape; what was taken is gone from it, what could not be read stays', async () => {
+  const { server, user } = open();
+  await user.click(screen.getByRole('button', { name: 'Paste a list' }));
+  const field = (): HTMLTextAreaElement => screen.getByRole('textbox', { name: 'List' });
+  await user.type(await screen.findByRole('textbox', { name: 'List' }), 'zither 1.2 kg{Enter}2.450 g lute');
+  await user.keyboard('{Escape}');
+  await waitFor(() => expect(screen.queryByRole('textbox', { name: 'List' })).toBeNull());
+  await user.click(screen.getByRole('button', { name: 'Paste a list' }));
+  await waitFor(() => expect(field().value).toBe('zither 1.2 kg\n2.450 g lute'));
+  await user.click(screen.getByRole('button', { name: /^Add 1 thing/ }));
+  await waitFor(() => expect(JSON.stringify(server.trip)).toContain('Zither'));
+  await user.click(screen.getByRole('button', { name: 'Paste a list' }));
+  await waitFor(() => expect(field().value).toBe('2.450 g lute'));
+});

@@ -49,6 +49,43 @@ test('a piece is given, locked and kept when the rest is shared anew', async () 
   );
 });
 
+test('what was moved by hand is asked about before a share out moves it again', async () => {
+  const { server, user } = open(hut);
+  const [piece] = allPieces(hut).filter((p) => p.onlyMemberIds === undefined && p.onlyGroupId === undefined);
+  const other = hut.members.find((m) => m.id !== carrierOf(hut, piece!.id, 1))!;
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Find a piece' }), piece!.id);
+  await user.click(screen.getByRole('button', { name: `Give ${piece!.name} to ${other.name}` }));
+  await waitFor(() => expect(carrierOf(server.trip, piece!.id, 1)).toBe(other.id));
+  await user.click(screen.getByRole('button', { name: 'Share out' }));
+  const asked = screen.getByRole('group', { name: 'Moved by hand' });
+  expect(asked.textContent).toContain(piece!.name);
+  // Nothing was moved without a word.
+  await user.click(within(asked).getByRole('button', { name: 'Cancel' }));
+  expect(carrierOf(server.trip, piece!.id, 1)).toBe(other.id);
+  await user.click(screen.getByRole('button', { name: 'Share out' }));
+  await user.click(screen.getByRole('button', { name: 'Lock it, share the rest' }));
+  await waitFor(() =>
+    expect(server.trip.share).toContainEqual({ pieceId: piece!.id, memberId: other.id, locked: true }),
+  );
+});
+
+test('the words say how far loads are apart and what makes the peak, and claim no more', async () => {
+  const heavy: Trip = {
+    ...bare,
+    kits: hut.kits.map((kit, i) =>
+      i === 0 ? { ...kit, pieces: kit.pieces.map((p, k) => (k === 0 ? { ...p, massKg: 9 } : p)) } : kit,
+    ),
+  };
+  const { user } = open(heavy);
+  await user.click(screen.getByRole('button', { name: 'Share out' }));
+  const verdict = await screen.findByTestId('verdict');
+  expect(verdict.textContent).toMatch(
+    /^(Even: f|F)rom .+ % \(.+\) to .+ % \(.+\)\. What makes the peak: .+\.$/,
+  );
+  expect(screen.queryByText(/everybody is equally near/)).toBeNull();
+  expect(screen.getByText(/^Aims at everybody equally near/)).toBeDefined();
+});
+
 test('by keyboard: a piece is picked up, its new carrier previewed, given; Escape leaves it', async () => {
   const { server, user } = open(hut);
   const { pieceId, memberId } = hut.share[0]!;

@@ -113,6 +113,22 @@ export async function benchAttack() {
         'library: 3,000 broken',
         JSON.stringify({ version: 1, edits: many(3000, { kind: 'put', entry: { kind: 'none' } }) }),
       ),
+      {
+        ...library('library: 1,500 new, then all of them gone', () => {
+          const kept = state.library;
+          const ids = many(1500, (i) => `new-${i}`);
+          state.library = !kept;
+          return {
+            edits: ids.map((id) =>
+              kept ? { kind: 'remove', id } : { kind: 'put', entry: { ...entry, id } },
+            ),
+          };
+        }),
+      },
+      of(headers, `/api/trips/${id}/messages`)(
+        'messages: one member 200 times',
+        JSON.stringify({ kind: 'link', memberIds: many(200, 'eddy') }),
+      ),
       imported('import: the demo class', read('rock-mapping')),
       imported('import: legs: [{} × 20,000]', trip({ legs: many(20_000, {}) })),
       imported('import: legs: [{"a":1} × 20,000]', trip({ legs: many(20_000, { a: 1 }) })),

@@ -7,7 +7,7 @@ import type { IncidentNote, KeptIncident } from '@graft/core';
 import { IncidentRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
-import { access } from '../trips/tripStore.js';
+import { access } from '../trips/access.js';
 
 /** No trip has so many: something writes in a circle. */
 const MOST_NOTES = 500;

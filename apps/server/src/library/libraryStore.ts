@@ -2,7 +2,7 @@
  * Kit libraries in the database, one an account. A library begins as a copy of the starter library when it is first
  * asked for; from then on it is the leader's own.
  */
-import type { DataSource, EntityManager } from 'typeorm';
+import { In, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyLibraryEdits,
   MOST_ENTRIES,
@@ -15,6 +15,7 @@ import {
 import { LibraryEntryRow, LibraryRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
+import { putRows } from '../trips/rowWrites.js';
 
 /** Rows a single INSERT carries. */
 const CHUNK = 100;
@@ -79,7 +80,8 @@ async function writeEntries(
 ): Promise<void> {
   const now = new Set(after.map((e) => e.id));
   const gone = before.filter((e) => !now.has(e.id));
-  for (const { id } of gone) await manager.delete(LibraryEntryRow, { userId, id });
+  if (gone.length > 0)
+    await manager.delete(LibraryEntryRow, { userId, id: In(gone.map((entry) => entry.id)) });
   const old = new Map(before.map((entry, position) => [entry.id, { entry, position }]));
   const changed = after.flatMap((entry, position) => {
     const was = old.get(entry.id);
@@ -87,6 +89,6 @@ async function writeEntries(
     return [{ userId, id: entry.id, position, kind: entry.kind, name: entry.name, data: entry }];
   });
   for (let i = 0; i < changed.length; i += CHUNK) {
-    await manager.upsert(LibraryEntryRow, changed.slice(i, i + CHUNK), ['userId', 'id']);
+    await putRows(manager, LibraryEntryRow, changed.slice(i, i + CHUNK));
   }
 }

@@ -55,7 +55,7 @@ export function messageRoutes(store: MessageStore, may: Gate, publicUrl: string 
       sendRequest,
       req.body,
     );
-    res.json(await store.send(req.params.id, account.id, kind, memberIds, originOf(req)));
+    res.json(await store.send(req.params.id, account.id, kind, [...new Set(memberIds)], originOf(req)));
   });
   router.put(
     '/:id/messages/addresses/:memberId',

@@ -17,7 +17,8 @@ import { MemberAddressRow, MessageRow, SheetLinkRow } from '../database/entities
 import { ApiError } from '../http/apiError.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import { DAY_MS } from '../time.js';
-import { access, requireMember, type TripStore } from '../trips/tripStore.js';
+import { access, requireMember } from '../trips/access.js';
+import type { TripStore } from '../trips/tripStore.js';
 import type { Messenger } from './messenger.js';
 
 /** A message that was not delivered within a day is not asked about any more. */

@@ -12,7 +12,7 @@ import { InvitationRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
-import { access } from './tripStore.js';
+import { access } from './access.js';
 
 /** An invitation that nobody took up for so long is void. */
 const INVITATION_DAYS = 14;

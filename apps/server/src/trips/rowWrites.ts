@@ -1,4 +1,4 @@
-/** Rows of a trip's tables, written and taken away many at a time. */
+/** Rows of tables, written and taken away many at a time. */
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
 
 export type Row = Readonly<Record<string, unknown>>;
@@ -10,12 +10,7 @@ export type Entity = EntityTarget<ObjectLiteral>;
  *
  * A plain statement, since mapping thousands of rows through entities takes several times as long as writing them.
  */
-export async function putRows(
-  manager: EntityManager,
-  tripId: string,
-  entity: Entity,
-  rows: readonly Row[],
-): Promise<void> {
+export async function putRows(manager: EntityManager, entity: Entity, rows: readonly Row[]): Promise<void> {
   const { connection } = manager;
   const { tableName, columns } = connection.getMetadata(entity);
   const names = columns.map((c) => `\`${c.databaseName}\``);
@@ -23,9 +18,8 @@ export async function putRows(
   const values = rows.flatMap((row) => {
     const odd = Object.keys(row).find((field) => !known.has(field) && row[field] !== undefined);
     if (odd !== undefined) throw new Error(`the table ${tableName} has no column for the field ${odd}`);
-    const full: Row = { ...row, tripId };
     return columns.map((c): unknown =>
-      connection.driver.preparePersistentValue(full[c.propertyName] ?? null, c),
+      connection.driver.preparePersistentValue(row[c.propertyName] ?? null, c),
     );
   });
   const places = `(${names.map(() => '?').join(', ')})`;

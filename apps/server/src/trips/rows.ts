@@ -152,7 +152,11 @@ export async function writeTripParts(
   }
   for (const { table, changed } of changes) {
     for (let i = 0; i < changed.length; i += CHUNK)
-      await putRows(manager, tripId, table.entity, changed.slice(i, i + CHUNK));
+      await putRows(
+        manager,
+        table.entity,
+        changed.slice(i, i + CHUNK).map((row) => ({ ...row, tripId })),
+      );
   }
 }
 

@@ -104,7 +104,8 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
       .filter((t) => t.id !== req.params.id && t.startDate < trip.startDate && t.deletedAt === undefined)
       .slice(-EARLIER_TRIPS);
     for (const { id, name, startDate } of before) {
-      const members = carriedBefore((await store.get(id, me(res).id)).trip, names);
+      const stored = await store.whole(id);
+      const members = stored === undefined ? undefined : carriedBefore(stored.trip, names);
       if (members !== undefined) trips.push({ id, name, startDate, members });
     }
     res.json({ trips });

@@ -7,7 +7,6 @@ import { IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyEdits,
   editedTripErrors,
-  TRIP_ROLES,
   type RemovedSummary,
   type TakenAway,
   type StoredTrip,
@@ -20,19 +19,13 @@ import { RemovedPartRow, TripLeaderRow, TripRow } from '../database/entities.js'
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
+import { access, noTrip } from './access.js';
 import { keepRemoved, listRemoved, readRemoved } from './removedParts.js';
 import { headOf, readTrip, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
 /** A deleted trip can be brought back for so long. */
 const KEPT_DELETED_DAYS = 30;
-
-interface Access {
-  /** Of the account. */
-  readonly name: string;
-  readonly role: TripRole;
-  readonly version: number;
-}
 
 export class TripStore {
   private readonly cache = new TripCache();
@@ -242,51 +235,9 @@ function storedBytes(id: string, version: number, role: TripRole, trip: Buffer):
   return Buffer.concat([Buffer.from(`${head.slice(0, -1)},"trip":`), trip, Buffer.from('}')]);
 }
 
-/**
- * What an account may do in a trip.
- *
- * @param least the role that is needed
- * @throws ApiError 404 for whoever does not lead the trip, as if it were not there; 403 for a leader with too small a role
- */
-export async function access(
-  manager: EntityManager,
-  id: string,
-  userId: string,
-  least: TripRole,
-  { deletedToo = false }: { readonly deletedToo?: boolean } = {},
-): Promise<Access> {
-  const [found] = (await manager.query(
-    `SELECT t.version, t.deleted_at AS deletedAt, l.role, u.name
-     FROM trips t JOIN trip_leaders l ON l.trip_id = t.id AND l.user_id = ? JOIN users u ON u.id = l.user_id
-     WHERE t.id = ?`,
-    [userId, id],
-  )) as { version: number; deletedAt: Date | null; role: TripRole; name: string }[];
-  if (found === undefined || (found.deletedAt !== null && !deletedToo)) throw notFound(id);
-  if (TRIP_ROLES.indexOf(found.role) > TRIP_ROLES.indexOf(least)) {
-    throw new ApiError(
-      403,
-      'forbidden',
-      least === 'owner'
-        ? 'Only the owner of this trip can do that.'
-        : 'You may look at this trip, not change it. Its owner can give you more.',
-    );
-  }
-  return { name: found.name, role: found.role, version: found.version };
-}
-
-/** @throws ApiError 404 for a member whom the trip does not have */
-export async function requireMember(manager: EntityManager, tripId: string, memberId: string): Promise<void> {
-  const [found] = (await manager.query('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
-    tripId,
-    memberId,
-  ])) as object[];
-  if (found === undefined)
-    throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
-}
-
 async function lockedHead(manager: EntityManager, id: string, version: number): Promise<TripRow> {
   const head = await manager.findOne(TripRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
-  if (head === null) throw notFound(id);
+  if (head === null) throw noTrip(id);
   if (head.version !== version) {
     throw new ApiError(
       409,
@@ -295,8 +246,4 @@ async function lockedHead(manager: EntityManager, id: string, version: number): 
     );
   }
   return head;
-}
-
-function notFound(id: string): ApiError {
-  return new ApiError(404, 'notFound', `There is no trip with the id "${id}".`);
 }

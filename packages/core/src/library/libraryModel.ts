@@ -86,10 +86,11 @@ export function applyLibraryEdits(
   entries: readonly LibraryEntry[],
   edits: readonly LibraryEdit[],
 ): readonly LibraryEntry[] {
-  return edits.reduce<readonly LibraryEntry[]>((list, edit) => {
-    if (edit.kind === 'remove') return list.filter((e) => e.id !== edit.id);
-    return list.some((e) => e.id === edit.entry.id)
-      ? list.map((e) => (e.id === edit.entry.id ? edit.entry : e))
-      : [...list, edit.entry];
-  }, entries);
+  // A map keeps the order in which its keys came, and an entry that is put again keeps its place.
+  const list = new Map(entries.map((e) => [e.id, e]));
+  for (const edit of edits) {
+    if (edit.kind === 'remove') list.delete(edit.id);
+    else list.set(edit.entry.id, edit.entry);
+  }
+  return [...list.values()];
 }

@@ -42,7 +42,7 @@ test('a broken file: every error is listed, nothing is saved; mended, it opens',
   expect(await tripCount()).toBe(before + 1);
 
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Export' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const path = await (await download).path();
   expect(parseTripFile(readFileSync(path, 'utf8'))).toEqual(parseTripFile(demoText('hut-roof')));
 });

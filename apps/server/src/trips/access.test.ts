@@ -94,6 +94,11 @@ const SIGNED_IN = (status: number): Expected => ({ ...ANYBODY(status), anonymous
 const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/trips/:id': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}`)],
   'GET /api/trips/:id/export': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/export`)],
+  'GET /api/trips/:id/removed': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/removed`)],
+  'GET /api/trips/:id/removed/:partId': [
+    READ(404),
+    (b, { trip }) => b.get(`/api/trips/${trip}/removed/none`),
+  ],
   'GET /api/trips/:id/earlier': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/earlier`)],
   'GET /api/trips/:id/records': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/records`)],
   'GET /api/trips/:id/incidents': [FULL(), (b, { trip }) => b.get(`/api/trips/${trip}/incidents`)],
@@ -168,6 +173,7 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   ],
 };
 const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
+  'GET /api/ready': [ANYBODY(200), (b) => b.get('/api/ready')],
   'GET /api/health': [ANYBODY(200), (b) => b.get('/api/health')],
   'GET /api/account': [ANYBODY(200), (b) => b.get('/api/account')],
   'GET /api/trips': [SIGNED_IN(200), (b) => b.get('/api/trips')],
@@ -195,18 +201,18 @@ const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     SIGNED_IN(204),
     (b) => b.post('/api/scale/faults').send({ dropShare: 0, shaken: false }),
   ],
-  'GET /stand-ins/scale/v1': [ANYBODY(200), (b) => b.get('/stand-ins/scale/v1')],
-  'POST /stand-ins/scale/v1/tare': [ANYBODY(204), (b) => b.post('/stand-ins/scale/v1/tare')],
-  'POST /stand-ins/scale/v1/pan': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/pan').send({})],
-  'POST /stand-ins/scale/v1/faults': [ANYBODY(400), (b) => b.post('/stand-ins/scale/v1/faults').send({})],
+  'GET /stand-ins/scale/v1': [ANYBODY(403), (b) => b.get('/stand-ins/scale/v1')],
+  'POST /stand-ins/scale/v1/tare': [ANYBODY(403), (b) => b.post('/stand-ins/scale/v1/tare')],
+  'POST /stand-ins/scale/v1/pan': [ANYBODY(403), (b) => b.post('/stand-ins/scale/v1/pan').send({})],
+  'POST /stand-ins/scale/v1/faults': [ANYBODY(403), (b) => b.post('/stand-ins/scale/v1/faults').send({})],
   'GET /stand-ins/messages': [SIGNED_IN(200), (b) => b.get('/stand-ins/messages')],
-  'GET /stand-ins/messages/v1': [ANYBODY(200), (b) => b.get('/stand-ins/messages/v1')],
+  'GET /stand-ins/messages/v1': [ANYBODY(403), (b) => b.get('/stand-ins/messages/v1')],
   'POST /stand-ins/messages/v1/messages': [
-    ANYBODY(400),
+    ANYBODY(403),
     (b) => b.post('/stand-ins/messages/v1/messages').send({}),
   ],
   'GET /stand-ins/messages/v1/messages/:id': [
-    ANYBODY(404),
+    ANYBODY(403),
     (b) => b.get('/stand-ins/messages/v1/messages/none'),
   ],
   'GET /stand-ins/forecast/v1': [ANYBODY(400), (b) => b.get('/stand-ins/forecast/v1')],

@@ -30,9 +30,16 @@ test('a canister goes in one way only, a wider one not at all; soft things go an
   expect(fitsPack(aThing('bag', { volumeL: 60 }), pack)).toBe(true);
 });
 
+/** Worn, not stowed. */
+const ON_THE_BODY: readonly string[] = ['clothing', 'footwear'];
+
 test('whatever of the library is wanted while walking goes into a pocket that is had with the pack on', () => {
   const walking = STARTER_LIBRARY.filter((entry) => entry.kind === 'thing').filter(
-    ({ thing }) => thing.needed === 'walking' && thing.shape.kind !== 'long',
+    ({ thing }) =>
+      thing.needed === 'walking' &&
+      thing.shape.kind !== 'long' &&
+      !thing.flags.includes('ridesOutside') &&
+      !ON_THE_BODY.includes(thing.purpose),
   );
   expect(walking.map((e) => e.name)).toContain('Phone');
   const homeless = PACK_SIZES.flatMap((size) => {

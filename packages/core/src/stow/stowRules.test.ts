@@ -120,6 +120,19 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       [at('tin', 'core', { spot: { xCm: 0, yCm: 4, turn: 2 } })],
       [at('tin', 'core', { spot: { xCm: 0, yCm: 12, turn: 2 } })],
     ],
+    stands: [
+      [
+        own('cup', { volumeL: 0.5, shape: block(8, 8, 8) }),
+        own('bottle', {
+          waterCapacityL: 1,
+          massKg: 0.2,
+          volumeL: 1.1,
+          shape: { kind: 'cylinder', lengthCm: 24, diameterCm: 8 },
+        }),
+      ],
+      [at('cup', 'side-left'), at('bottle', 'side-left')],
+      [at('cup', 'top'), at('bottle', 'side-left')],
+    ],
     apart: [
       [fuel, own('shirt', { purpose: 'clothing', volumeL: 0.8 })],
       [at('fuel', 'side-left'), at('shirt', 'side-left')],

@@ -113,14 +113,14 @@ export async function benchAttack() {
         'library: 3,000 broken',
         JSON.stringify({ version: 1, edits: many(3000, { kind: 'put', entry: { kind: 'none' } }) }),
       ),
-      library('library: 1,500 new, or all of them gone', async () => {
+      library('library: 1,000 new, or all of them gone', async () => {
         const { version, entries } = JSON.parse((await ask(`${url}/api/library`, { headers })).text);
         const isThere = entries.some((e) => e.id === 'new-0');
         const edit = (i) =>
           isThere
             ? { kind: 'remove', id: `new-${i}` }
             : { kind: 'put', entry: { ...entries[0], id: `new-${i}` } };
-        return JSON.stringify({ version, edits: many(1500, edit) });
+        return JSON.stringify({ version, edits: many(1000, edit) });
       }),
       of(headers, `/api/trips/${id}/messages`)(
         'messages: one member 200 times',

@@ -68,7 +68,7 @@ test('broken entries are refused whole, each error with its path', async () => {
     })
     .expect(400);
   const { errors } = (answer.body as { error: { errors: { path: string; message: string }[] } }).error;
-  expect(errors.map((e) => e.path)).toEqual(['edits[2].entry']);
+  expect(errors.map((e) => e.path)).toEqual(['edits[1].entry.thing.volumeL', 'edits[2].entry']);
   const second = await leader
     .post('/api/library/edits')
     .send({ version: 1, edits: [{ kind: 'put', entry: broken }] })

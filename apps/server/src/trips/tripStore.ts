@@ -161,7 +161,9 @@ export class TripStore {
     return inTransaction(this.source, async (manager) => {
       const { name: by } = await access(manager, id, userId, 'full');
       const head = await lockedHead(manager, id, version);
-      const before = await readTrip(manager, head);
+      const known = this.cache.get(id, version);
+      const before =
+        known === undefined ? await readTrip(manager, head) : (JSON.parse(known.toString()) as Trip);
       const after = applyEdits(before, edits);
       const errors = editedTripErrors(after);
       if (errors.length > 0) {

@@ -69,6 +69,7 @@ const TYPES: Readonly<Record<string, Plain>> = {
   boolean: (value) => typeof value === 'boolean',
   array: (value) => Array.isArray(value),
   object: isRecord,
+  mixed: (value) => value !== null,
 };
 
 function plainTest(name: string, params: Readonly<Record<string, unknown>>, told: Told): Plain | undefined {

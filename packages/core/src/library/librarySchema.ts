@@ -98,10 +98,12 @@ const ENTRY_SCHEMAS = {
   }),
 } as const;
 
+const UNKNOWN_ENTRY = requiredRecord({ kind: requiredOneOf(LIBRARY_KINDS) });
+
 export const libraryEntrySchema = lazy((value: unknown): AnySchema => {
   const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
   const known = LIBRARY_KINDS.find((k) => k === kind);
-  return known === undefined ? requiredRecord({ kind: requiredOneOf(LIBRARY_KINDS) }) : ENTRY_SCHEMAS[known];
+  return known === undefined ? UNKNOWN_ENTRY : ENTRY_SCHEMAS[known];
 });
 
 /** Every error of an entry: its schema, and what contradicts itself in its things. */

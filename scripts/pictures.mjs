@@ -1,5 +1,5 @@
 /** npm run pictures: take docs/screenshots anew from the demo trips. */
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
@@ -13,6 +13,8 @@ await main(async () => {
   await ensureChromium();
   await ensureBuilt();
   const scratch = mkdtempSync(join(tmpdir(), 'graft-pictures-'));
+  // The database's own account has to pass.
+  chmodSync(scratch, 0o711);
   try {
     const args = ['test', '--config', 'pictures.config.ts'];
     return (

@@ -3,7 +3,7 @@
  * compressed body counts by what it holds.
  */
 import type { IncomingMessage } from 'node:http';
-import { PassThrough, pipeline, type Readable } from 'node:stream';
+import { pipeline, type Readable } from 'node:stream';
 import { createBrotliDecompress, createGunzip, createInflate } from 'node:zlib';
 import type { RequestHandler } from 'express';
 import getRawBody from 'raw-body';
@@ -22,8 +22,9 @@ export const LARGEST = {
   file: 8_000_000,
 } as const;
 
+/** A body as it is. */
+const PLAIN = 'identity';
 const INFLATE: Readonly<Record<string, () => NodeJS.ReadWriteStream>> = {
-  identity: () => new PassThrough(),
   gzip: createGunzip,
   deflate: createInflate,
   br: createBrotliDecompress,
@@ -35,14 +36,14 @@ const INFLATE: Readonly<Record<string, () => NodeJS.ReadWriteStream>> = {
  * @throws ApiError 413 for one that holds more than `most` bytes, 415 for an unknown compression, 400 for a broken one
  */
 export async function bodyText(req: IncomingMessage, most: number): Promise<string> {
-  const encoding = (req.headers['content-encoding'] ?? 'identity').toLowerCase();
+  const encoding = (req.headers['content-encoding'] ?? PLAIN).toLowerCase();
   const inflate = Object.hasOwn(INFLATE, encoding) ? INFLATE[encoding] : undefined;
-  if (inflate === undefined)
+  if (inflate === undefined && encoding !== PLAIN)
     throw new ApiError(415, 'invalid', 'Expected a body as it is, or compressed by gzip, deflate or br.');
   const length = Number(req.headers['content-length'] ?? 0);
   if (length > most) throw tooLarge(most);
   const stream =
-    encoding === 'identity'
+    inflate === undefined
       ? req
       : // Its errors come out of the stream that is read.
         (pipeline(req, inflate(), () => undefined) as unknown as Readable);

@@ -15,6 +15,7 @@ const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
  * the list "Find a piece" reaches each of them at full size (2.5.8, exception "equivalent").
  */
 async function violations(page: Page): Promise<readonly string[]> {
+  await atRest(page);
   // Through the debugger's own channel: the page's content policy rightly refuses injected scripts.
   await page.evaluate(axe.source);
   const found = (await page.evaluate(
@@ -24,6 +25,15 @@ async function violations(page: Page): Promise<readonly string[]> {
     nodes
       .filter((n) => !(rule === 'target-size' && n.target.some((t) => t.includes('data-piece'))))
       .map((n) => `${rule}: ${n.target.join(' ')} (${n.failureSummary})`),
+  );
+}
+
+/** Waits until nothing fades or slides: half faded in, every text lacks contrast. A spinner turns for ever and is let be. */
+async function atRest(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every((a) => a.playState !== 'running' || a.effect?.getComputedTiming().iterations === Infinity),
   );
 }
 

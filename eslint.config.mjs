@@ -17,6 +17,27 @@ export default tseslint.config(
     },
   },
   {
+    // Rules that ask the compiler: what is promised is awaited, every case is met, no `!` asserts nothing.
+    files: ['packages/core/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'],
+    languageOptions: {
+      parserOptions: {
+        project: [
+          './packages/core/tsconfig.test.json',
+          './apps/{cli,server,web}/tsconfig.test.json',
+          './e2e/tsconfig.json',
+        ],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+    },
+  },
+  {
     // The core has no clock, no hidden randomness, no I/O.
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'packages/core/src/testing/**'],

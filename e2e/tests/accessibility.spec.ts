@@ -18,9 +18,9 @@ async function violations(page: Page): Promise<readonly string[]> {
   await atRest(page);
   // Through the debugger's own channel: the page's content policy rightly refuses injected scripts.
   await page.evaluate(axe.source);
-  const found = (await page.evaluate(
+  const found = await page.evaluate<Violation[]>(
     `axe.run(document, { runOnly: ${JSON.stringify(RULES)} }).then((r) => r.violations)`,
-  )) as Violation[];
+  );
   return found.flatMap(({ id: rule, nodes }) =>
     nodes
       .filter((n) => !(rule === 'target-size' && n.target.some((t) => t.includes('data-piece'))))

@@ -35,7 +35,7 @@ export class AccountStore {
       await insertUser(manager, user);
       if (first) await adoptOwnerless(manager, user.id);
     });
-    return asAccount(user as UserRow);
+    return asAccount(user);
   }
 
   /**
@@ -67,7 +67,7 @@ export class AccountStore {
       if (!(error instanceof ApiError) || made === null) throw error;
       return asAccount(made);
     }
-    return asAccount(user as UserRow);
+    return asAccount(user);
   }
 
   /** The account of an address and password, or undefined. */
@@ -107,11 +107,13 @@ export class AccountStore {
   /** The account of a session that has not ended. Asked on every request: one plain query. */
   async bySession(token: string): Promise<Account | undefined> {
     const hash = tokenHash(token);
-    const [found] = (await this.source.manager.query(
+    const [found] = await this.source.manager.query<
+      { seenAt: Date; expiresAt: Date; id: string; email: string; name: string; demo: number }[]
+    >(
       `SELECT s.seen_at AS seenAt, s.expires_at AS expiresAt, u.id, u.email, u.name, u.demo
        FROM sessions s JOIN users u ON u.id = s.user_id WHERE s.token_hash = ?`,
       [hash],
-    )) as { seenAt: Date; expiresAt: Date; id: string; email: string; name: string; demo: number }[];
+    );
     const now = Date.now();
     if (found === undefined || found.expiresAt.getTime() <= now) return undefined;
     if (now - found.seenAt.getTime() > SEEN_EVERY_MS) {

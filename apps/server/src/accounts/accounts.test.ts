@@ -184,7 +184,7 @@ describe('my data', () => {
     await me.post('/api/account/delete').send({ email: 'Yrsa@example.org', password: PASSWORD }).expect(200);
     expect(await who(me)).toBeNull();
     await friend.get(`/api/trips/${id}`).expect(404);
-    const left = (await server.source.query('SELECT id FROM trips WHERE id = ?', [id])) as object[];
+    const left = await server.source.query<object[]>('SELECT id FROM trips WHERE id = ?', [id]);
     expect(left).toEqual([]);
     expect((await who(friend))!.name).toBe('Zeno');
   });

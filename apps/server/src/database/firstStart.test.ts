@@ -38,7 +38,7 @@ async function firstStart(url: string, statements: number): Promise<number> {
   const make = source.createQueryRunner.bind(source);
   source.createQueryRunner = (mode) => {
     const runner = make(mode);
-    const query = runner.query.bind(runner) as typeof runner.query;
+    const query: typeof runner.query = runner.query.bind(runner);
     runner.query = ((...args: Parameters<typeof query>) => {
       count += 1;
       return count > statements ? Promise.reject(new Cut()) : query(...args);

@@ -16,7 +16,7 @@ test('entities and migrations describe the same tables', async () => {
 test('migrations can be undone and played again', async () => {
   for (const _migration of server.source.migrations)
     await server.source.undoLastMigration({ transaction: 'none' });
-  const tables = (await server.source.query('SHOW TABLES')) as object[];
+  const tables = await server.source.query<object[]>('SHOW TABLES');
   expect(tables.map((t) => Object.values(t)[0])).toEqual(['migrations']);
   await server.source.runMigrations({ transaction: 'none' });
   const { upQueries } = await server.source.driver.createSchemaBuilder().log();

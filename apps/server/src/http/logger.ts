@@ -17,7 +17,7 @@ export function logTo(fd: number): Logger {
 }
 
 export function makeLogger(stream: DestinationStream): Logger {
-  return pino({ serializers: { err: describe } }, stream) as unknown as Logger;
+  return pino({ serializers: { err: describe } }, stream);
 }
 
 /**

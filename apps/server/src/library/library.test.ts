@@ -90,8 +90,9 @@ test('an account’s export holds its library; deleting the account deletes it',
     .post('/api/account/delete')
     .send({ email: 'leaver@example.org', password: 'stone ground, dark pine' })
     .expect(200);
-  const left = (await server.source.query('SELECT COUNT(*) AS n FROM library_entries WHERE user_id = ?', [
-    leader.userId,
-  ])) as { n: string }[];
+  const left = await server.source.query<{ n: string }[]>(
+    'SELECT COUNT(*) AS n FROM library_entries WHERE user_id = ?',
+    [leader.userId],
+  );
   expect(Number(left[0]!.n)).toBe(0);
 });

@@ -66,7 +66,7 @@ test('links go to who has an address, each its own, and open that member’s she
   const opened = await server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
   expect((opened.body as OpenedSheet).sheet.memberId).toBe('eddy');
   // Neither the words nor the key are kept.
-  const rows = (await server.source.query('SELECT * FROM messages')) as object[];
+  const rows = await server.source.query<object[]>('SELECT * FROM messages');
   expect(JSON.stringify(rows)).not.toContain(token);
   expect(JSON.stringify(await list(trip))).not.toContain(token);
   expect(server.log.join('\n')).not.toContain(token);

@@ -45,7 +45,7 @@ export function scaleRoutes(scaleUrl: string, key?: string): Router {
     if (answer.body === null) throw scale.unavailable('sent no readings');
     res.set({ 'Content-Type': 'text/event-stream' });
     res.flushHeaders();
-    const readings = Readable.fromWeb(answer.body as Parameters<typeof Readable.fromWeb>[0]);
+    const readings = Readable.fromWeb(answer.body);
     // The scale went away or the page did: either way the stream ends, and a page that is there asks again.
     readings.on('error', () => res.end());
     readings.pipe(res);

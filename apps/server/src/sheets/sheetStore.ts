@@ -246,14 +246,14 @@ export class SheetStore {
   }
 
   private async select(all: readonly Holder[]): Promise<readonly (readonly KeptMark[])[]> {
-    const rows = (await this.source.manager.query(
+    const rows = await this.source.manager.query<(Holder & StoredMark)[]>(
       `SELECT trip_id AS tripId, member_id AS memberId, id, kind, thing_id AS thingId, value, at, replaces,
               by_leader AS byLeader
        FROM sheet_marks
        WHERE (trip_id, member_id) IN (${all.map(() => '(?, ?)').join(', ')})
        ORDER BY received_at, id`,
       all.flatMap(({ tripId, memberId }) => [tripId, memberId]),
-    )) as (Holder & StoredMark)[];
+    );
     const byHolder = new Map<string, KeptMark[]>();
     for (const row of rows) {
       const key = `${row.tripId} ${row.memberId}`;
@@ -290,7 +290,18 @@ export class SheetStore {
 
   private async links(tokens: readonly string[]): Promise<readonly (OpenLink | undefined)[]> {
     const hashes = tokens.map(tokenHash);
-    const rows = (await this.source.manager.query(
+    const rows = await this.source.manager.query<
+      {
+        hash: string;
+        tripId: string;
+        memberId: string;
+        openedAt: Date | null;
+        seenAt: Date | null;
+        startDate: string;
+        days: string;
+        known: string;
+      }[]
+    >(
       `SELECT l.token_hash AS hash, l.trip_id AS tripId, l.member_id AS memberId, l.opened_at AS openedAt,
               l.seen_at AS seenAt, t.start_date AS startDate,
               (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
@@ -300,16 +311,7 @@ export class SheetStore {
        JOIN members m ON m.trip_id = l.trip_id AND m.id = l.member_id
        WHERE l.token_hash IN (${hashes.map(() => '?').join(', ')})`,
       hashes,
-    )) as {
-      hash: string;
-      tripId: string;
-      memberId: string;
-      openedAt: Date | null;
-      seenAt: Date | null;
-      startDate: string;
-      days: string;
-      known: string;
-    }[];
+    );
     const byHash = new Map(
       rows.map(({ startDate, days, known, ...link }) => [
         link.hash,
@@ -347,11 +349,11 @@ function endAfter(startDate: string, days: number): Date {
 }
 
 async function endOf(manager: EntityManager, tripId: string): Promise<Date> {
-  const [head] = (await manager.query(
+  const [head] = await manager.query<{ startDate: string; days: string }[]>(
     `SELECT t.start_date AS startDate, (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days
      FROM trips t WHERE t.id = ?`,
     [tripId],
-  )) as { startDate: string; days: string }[];
+  );
   return endAfter(head!.startDate, Number(head!.days));
 }
 

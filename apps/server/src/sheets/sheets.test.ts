@@ -63,7 +63,7 @@ describe('a member’s link', () => {
     await open(token);
     expect(JSON.stringify(await progress(trip))).not.toContain(token);
     expect(server.log.join('\n')).not.toContain(token);
-    const rows = (await server.source.query('SELECT * FROM sheet_links')) as object[];
+    const rows = await server.source.query<object[]>('SELECT * FROM sheet_links');
     expect(JSON.stringify(rows)).not.toContain(token);
   });
 

@@ -23,12 +23,14 @@ export async function access(
   least: TripRole,
   { deletedToo = false }: { readonly deletedToo?: boolean } = {},
 ): Promise<Access> {
-  const [found] = (await manager.query(
+  const [found] = await manager.query<
+    { version: number; deletedAt: Date | null; role: TripRole; name: string }[]
+  >(
     `SELECT t.version, t.deleted_at AS deletedAt, l.role, u.name
      FROM trips t JOIN trip_leaders l ON l.trip_id = t.id AND l.user_id = ? JOIN users u ON u.id = l.user_id
      WHERE t.id = ?`,
     [userId, id],
-  )) as { version: number; deletedAt: Date | null; role: TripRole; name: string }[];
+  );
   if (found === undefined || (found.deletedAt !== null && !deletedToo)) throw noTrip(id);
   if (TRIP_ROLES.indexOf(found.role) > TRIP_ROLES.indexOf(least)) {
     throw new ApiError(
@@ -44,10 +46,10 @@ export async function access(
 
 /** @throws ApiError 404 for a member whom the trip does not have */
 export async function requireMember(manager: EntityManager, tripId: string, memberId: string): Promise<void> {
-  const [found] = (await manager.query('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
+  const [found] = await manager.query<object[]>('SELECT 1 FROM members WHERE trip_id = ? AND id = ?', [
     tripId,
     memberId,
-  ])) as object[];
+  ]);
   if (found === undefined)
     throw new ApiError(404, 'notFound', `There is no member with the id "${memberId}" in this trip.`);
 }

@@ -28,7 +28,7 @@ const over = (name: string, startDate: string, more: Partial<Trip> = {}): Trip =
 
 test('a trip learns from debriefed trips before it, of this account alone, and only of its own people', async () => {
   await add(over('Last year', '2026-08-20'));
-  await add(over('Not debriefed', '2026-07-20', { debriefedOn: undefined } as unknown as Partial<Trip>));
+  await add(over('Not debriefed', '2026-07-20', { debriefedOn: undefined }));
   await add(over('Next year', '2028-08-20'));
   const other = await server.signUp('Other');
   await add(over('Somebody else’s', '2026-06-20'), other);

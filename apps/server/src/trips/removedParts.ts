@@ -104,10 +104,7 @@ async function putAside(
   const found = new Map<string, Record<string, Record<string, unknown>[]>>();
   for (const table of OF_MEMBERS) {
     const where = `FROM ${table} WHERE trip_id = ? AND member_id IN (${places})`;
-    const rows = (await manager.query(`SELECT * ${where}`, [tripId, ...memberIds])) as Record<
-      string,
-      unknown
-    >[];
+    const rows = await manager.query<Record<string, unknown>[]>(`SELECT * ${where}`, [tripId, ...memberIds]);
     if (rows.length === 0) continue;
     for (const row of rows) {
       const own = found.get(row['member_id'] as string) ?? {};

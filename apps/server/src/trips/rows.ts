@@ -2,7 +2,7 @@
  * A trip as table rows and back. Rows are compared before and after a change, so that a write touches only what
  * changed, and the same mapping serves import, edit and export.
  */
-import type { EntityManager, EntityTarget } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import {
   COLLECTION_KEYS,
   sameContent,
@@ -172,7 +172,7 @@ function plain(row: object, ...dropped: readonly string[]): unknown {
 export async function readTrip(manager: EntityManager, head: TripRow): Promise<Trip> {
   const tripId = head.id;
   const all = <T extends { tripId: string; position: number }>(entity: new () => T): Promise<T[]> =>
-    manager.find(entity as EntityTarget<T>, {
+    manager.find(entity, {
       where: { tripId } as never,
       order: { position: 'ASC' } as never,
     });

@@ -34,7 +34,20 @@ export class TripStore {
 
   /** Every trip that an account leads, its own and others', archived and recently deleted ones too. */
   async list(userId: string): Promise<readonly TripSummary[]> {
-    const heads = (await this.source.manager.query(
+    const heads = await this.source.manager.query<
+      {
+        id: string;
+        version: number;
+        name: string;
+        startDate: string;
+        archivedAt: Date | null;
+        deletedAt: Date | null;
+        role: TripRole;
+        owner: string;
+        days: string;
+        members: string;
+      }[]
+    >(
       `SELECT t.id, t.version, t.name, t.start_date AS startDate, t.archived_at AS archivedAt,
               t.deleted_at AS deletedAt, mine.role, owner.name AS owner,
               (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
@@ -46,18 +59,7 @@ export class TripStore {
        WHERE mine.user_id = ?
        ORDER BY t.start_date, t.name, t.id`,
       [userId],
-    )) as {
-      id: string;
-      version: number;
-      name: string;
-      startDate: string;
-      archivedAt: Date | null;
-      deletedAt: Date | null;
-      role: TripRole;
-      owner: string;
-      days: string;
-      members: string;
-    }[];
+    );
     return heads
       .filter((head) => head.deletedAt === null || head.role === 'owner')
       .map(({ archivedAt, deletedAt, owner, ...head }) => ({
@@ -81,12 +83,12 @@ export class TripStore {
     startDate: string,
     most: number,
   ): Promise<readonly { readonly id: string; readonly trip: Trip }[]> {
-    const heads = (await this.source.manager.query(
+    const heads = await this.source.manager.query<{ id: string }[]>(
       `SELECT t.id FROM trip_leaders mine JOIN trips t ON t.id = mine.trip_id
        WHERE mine.user_id = ? AND t.start_date < ? AND t.debriefed_on IS NOT NULL AND t.deleted_at IS NULL
        ORDER BY t.start_date DESC, t.id LIMIT ?`,
       [userId, startDate, most],
-    )) as { id: string }[];
+    );
     const found: { id: string; trip: Trip }[] = [];
     for (const { id } of heads) {
       const stored = await this.whole(id);

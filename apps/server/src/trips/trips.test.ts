@@ -308,9 +308,10 @@ describe('trips', () => {
     await http().delete(`/api/trips/${id}?version=1`).expect(204);
     const inDays = (days: number) => new Date(Date.now() + days * 86_400_000);
     const rows = async (): Promise<number> => {
-      const [left] = (await server.source.query('SELECT COUNT(*) AS n FROM placements WHERE trip_id = ?', [
-        id,
-      ])) as { n: string }[];
+      const [left] = await server.source.query<{ n: string }[]>(
+        'SELECT COUNT(*) AS n FROM placements WHERE trip_id = ?',
+        [id],
+      );
       return Number(left!.n);
     };
     await server.trips.purge(inDays(29));

@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { PACKING_SCHOOL_IDS, PACKING_SCHOOLS, topHeavyDays, type HouseRules } from '@graft/core';
+import { PACKING_SCHOOL_IDS, PACKING_SCHOOLS, topHeavyDays } from '@graft/core';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { HouseRuleChoices } from '../shared/HouseRuleChoices';
 import { setField } from '../shared/tripFields';
@@ -62,7 +62,7 @@ export function HouseRulesPanel() {
           onChoose={(rule, choice) =>
             change(`house rule: ${rule}`, (t) => ({
               ...t,
-              houseRules: { ...t.houseRules, [rule]: choice } as HouseRules,
+              houseRules: { ...t.houseRules, [rule]: choice },
             }))
           }
         />

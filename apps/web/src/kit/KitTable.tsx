@@ -111,7 +111,7 @@ export const KitTable = memo(function KitTable({
         .map((kit) => ({
           key: `kit ${kit.id}`,
           head: <KitHead kit={kit} onSaveKit={onSaveKit} />,
-          rows: kit.pieces.filter((p) => there.has(p.id)) as readonly KitRow[],
+          rows: kit.pieces.filter((p) => there.has(p.id)),
         }))
         .filter((section) => !filtered || section.rows.length > 0),
       ...members

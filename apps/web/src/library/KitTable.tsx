@@ -12,7 +12,6 @@ import {
   type GroupKind,
   type KitEntry,
   type LibraryPiece,
-  type StoveKind,
 } from '@graft/core';
 import { SplitSelect } from '../shared/SplitSelect';
 import { EditableTable } from '../shared/EditableTable';
@@ -150,7 +149,7 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
             options={[['', 'no stove said'], ...STOVE_KINDS.map((k) => [k, STOVES[k].name] as const)]}
             onChoose={(kind) => {
               const { stove: _old, ...rest } = kit;
-              save.put(kind === '' ? rest : { ...rest, stove: kind as StoveKind });
+              save.put(kind === '' ? rest : { ...rest, stove: kind });
             }}
           />
         </>

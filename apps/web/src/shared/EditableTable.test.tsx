@@ -32,7 +32,7 @@ function Fruits() {
         header: 'Name',
         show: (row) => row.name,
         order: (row) => row.name,
-        edit: { text: (row) => row.name, take: (row, name) => void put({ ...row, name }) as undefined },
+        edit: { text: (row) => row.name, take: (row, name) => void put({ ...row, name }) },
       },
       {
         id: 'grams',
@@ -61,7 +61,7 @@ function Fruits() {
             ['soft', 'soft'],
             ['hard', 'hard'],
           ],
-          take: (row, kind) => void put({ ...row, kind }) as undefined,
+          take: (row, kind) => void put({ ...row, kind }),
         },
       },
     ];

@@ -92,7 +92,7 @@ export function openKeptSession(stored: StoredTrip): SessionState {
   // What was on its way when the page went has arrived; or nobody has changed anything since.
   const goesOn = kept.version === stored.version || (kept.unsaved !== undefined && isSaved);
   if (!goesOn && isSaved) return fresh;
-  const trip = isSaved ? stored.trip : kept.unsaved!;
+  const trip = isSaved ? stored.trip : kept.unsaved;
   try {
     return {
       ...fresh,

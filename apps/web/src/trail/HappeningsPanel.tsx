@@ -209,7 +209,11 @@ function Choices({ trip, kind, day, onNote }: ChoicesProps) {
       );
     case 'bought':
       return <Bought trip={trip} day={day} onNote={onNote} />;
-    default:
+    case 'canisterEmpty':
+    case 'wetFly':
+    case 'left':
+    case 'sentHome':
+    case 'broken':
       return <ThingButtons trip={trip} kind={kind} day={day} onNote={onNote} />;
   }
 }

@@ -69,7 +69,15 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
     case 'notEaten':
     case 'eatenLater':
       return `${meal === undefined ? 'A meal that is planned no more' : `${meal.dish.name} (${meal.kind} of day ${meal.day})`} ${words}`;
-    default:
+    case 'tired':
+    case 'hurt':
+    case 'ill':
+    case 'well':
+    case 'gone':
+    case 'canisterEmpty':
+    case 'left':
+    case 'sentHome':
+    case 'broken':
       return `${who ?? thing ?? 'Something'} ${words}`;
   }
 }
@@ -115,7 +123,12 @@ export function partText(part: StepPart, members: readonly Member[], unit: MassU
     case 'joins':
     case 'leaves':
       return `${kg} ${names} ${CAUSE_WORDS[part.cause]}`;
-    default:
+    case 'eaten':
+    case 'burnt':
+    case 'water':
+    case 'wet':
+    case 'dry':
+    case 'gone':
       return `${kg} ${CAUSE_WORDS[part.cause]}`;
   }
 }

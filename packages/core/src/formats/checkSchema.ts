@@ -48,7 +48,7 @@ interface Found {
 }
 
 function check(schema: Checked, value: unknown, path: string, found: Found): void {
-  const here = schema.resolve({ value } as never) as AnySchema;
+  const here = schema.resolve({ value }) as AnySchema;
   const most = mostOf(here, value);
   if (most === undefined) {
     checkInside(here, value, path, found);

@@ -111,5 +111,5 @@ export function writeCsvTable(
   const cells = rows.map((row) =>
     row.map((cell) => (typeof cell === 'number' ? String(cell) : guardCell(cell))),
   );
-  return `\uFEFF${Papa.unparse({ fields: [...headers], data: cells as string[][] })}\r\n`;
+  return `\uFEFF${Papa.unparse({ fields: [...headers], data: cells })}\r\n`;
 }

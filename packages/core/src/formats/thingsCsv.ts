@@ -226,7 +226,7 @@ export function thingsCsv(trip: Trip): string {
             onlyFor: p.onlyGroupId === undefined ? undefined : groupName.get(p.onlyGroupId),
             together: p.together,
           }),
-        } as Partial<Record<CsvField, string>>),
+        }),
       ),
   );
   const personal = trip.personalThings

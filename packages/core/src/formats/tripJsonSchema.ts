@@ -23,7 +23,7 @@ export function tripJsonSchema(): JsonSchema {
     title: 'Graft trip file',
     description:
       'Units: kg, litres, cm for packs and things, km and m for terrain, hours, days counted from 1.',
-    ...convert((tripFileSchema as AnySchema).describe() as unknown as Described),
+    ...convert((tripFileSchema as AnySchema).describe()),
   };
 }
 

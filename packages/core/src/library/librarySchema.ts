@@ -108,7 +108,7 @@ export const libraryEntrySchema = lazy((value: unknown): AnySchema => {
 
 /** Every error of an entry: its schema, and what contradicts itself in its things. */
 export function libraryEntryErrors(value: unknown, base = ''): readonly FieldError[] {
-  const errors = schemaErrors(libraryEntrySchema as unknown as AnySchema, value, base);
+  const errors = schemaErrors(libraryEntrySchema, value, base);
   if (errors.length > 0) return errors;
   const entry = value as LibraryEntry;
   const at = (path: string): string => (base === '' ? path : `${base}.${path}`);

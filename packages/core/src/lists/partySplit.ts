@@ -146,7 +146,9 @@ function givers(trip: Trip, need: SplitNeed, day: number): readonly (readonly Pi
         );
         return fuels.length === 0 ? [[stove]] : fuels.map((fuel) => [stove, fuel]);
       });
-    default:
+    case 'map':
+    case 'firstAid':
+    case 'treatment':
       return single((p) => p.purpose === PURPOSE_OF[need]);
   }
 }

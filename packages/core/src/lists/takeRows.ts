@@ -54,7 +54,7 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
   for (const row of rows) {
     const old = row.id === undefined ? undefined : there.get(row.id);
     if (old !== undefined && old.madeBy === undefined) {
-      updates.push(updated(trip, old as Piece | PersonalThing, row));
+      updates.push(updated(trip, old, row));
       continue;
     }
     const member = row.list === undefined ? undefined : memberByName.get(row.list.trim().toLowerCase());
@@ -135,7 +135,7 @@ function updated(trip: Trip, old: Piece | PersonalThing, row: CsvRow): Thing {
     ...facts,
     ...(onlyMemberIds === undefined ? {} : { onlyMemberIds }),
     ...pieceRules(trip, row),
-  } as Piece;
+  };
 }
 
 /** A pasted list as rows; what a line does not say comes from the library's most alike entry. */

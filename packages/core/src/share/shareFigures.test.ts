@@ -33,7 +33,7 @@ describe('shareFigures', () => {
       aTrip(
         [aMember('a'), aMember('b', { bodyMassKg: 90 })],
         [aThing('x', { massKg: 5 }), aThing('y', { massKg: 2 }), aThing('z')],
-      ) as Trip,
+      ),
     );
     const figures = shareFigures(trip);
     expect(figures.largestRatio).toBeCloseTo(6.9 / 14, 12);

@@ -146,7 +146,7 @@ export class ShareState {
         const r = this.load[i]! * this.perYard[i]!;
         this.cap[i] = Math.max(target, this.floor[i]! + FLOOR_SLACK);
         this.over += above(this.load[i]! - this.limit[i]!) + above(this.overL[i]!);
-        const excess = above(r - this.cap[i]!);
+        const excess = above(r - this.cap[i]);
         this.excess += excess;
         this.excessOf[m]! += excess;
         this.daySum[d]! += r;

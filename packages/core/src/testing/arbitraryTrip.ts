@@ -61,7 +61,11 @@ const name: fc.Arbitrary<string> = fc
   .filter((s) => s.trim() !== '' && s.length <= 60);
 /** A field that may be absent. */
 const maybe = <K extends string, T>(key: K, value: fc.Arbitrary<T>): fc.Arbitrary<Partial<Record<K, T>>> =>
-  fc.option(value, { nil: undefined }).map((v) => (v === undefined ? {} : ({ [key]: v } as Record<K, T>)));
+  fc.option(value, { nil: undefined }).map((v) => {
+    const field: Partial<Record<K, T>> = {};
+    if (v !== undefined) field[key] = v;
+    return field;
+  });
 const all = (...parts: fc.Arbitrary<object>[]): fc.Arbitrary<object> =>
   fc.tuple(...parts).map((p) => Object.assign({}, ...p) as object);
 
@@ -121,7 +125,7 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
     )
     .map(([{ fullness, ...base }, more]) => {
       const mostL = shapeVolumeL(base.shape) ?? 3;
-      return { id, ...base, volumeL: fullness * mostL, ...more } as Thing;
+      return { id, ...base, volumeL: fullness * mostL, ...more };
     });
 }
 
@@ -162,11 +166,11 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
         things:
           memberCount === 0
             ? fc.constant<PersonalThing[]>([])
-            : (fc.tuple(
+            : fc.tuple<PersonalThing[]>(
                 ...Array.from({ length: thingCount }, (_v, i) =>
                   personalThing(`t${i + 1}`, days, memberCount),
                 ),
-              ) as fc.Arbitrary<PersonalThing[]>),
+              ),
         days: fc.constant(days),
         handovers: fc.array(
           fc.record({

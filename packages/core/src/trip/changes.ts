@@ -367,9 +367,7 @@ export function putThings(trip: Trip, things: readonly Thing[]): Trip {
   const kits = !trip.kits.some(holds)
     ? trip.kits
     : trip.kits.map((kit) =>
-        holds(kit)
-          ? { ...kit, pieces: kit.pieces.map((p) => (byId.get(p.id) as Piece | undefined) ?? p) }
-          : kit,
+        holds(kit) ? { ...kit, pieces: kit.pieces.map((p) => byId.get(p.id) ?? p) } : kit,
       );
   const personal = new Map(
     trip.personalThings.flatMap((t) => {

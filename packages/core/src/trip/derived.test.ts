@@ -109,7 +109,7 @@ test('what is kept is what would be made anew, whatever is changed and taken bac
           ...now,
           members: now.members.map((m, i) => (i === member ? { ...m, bodyMassKg: m.bodyMassKg + 1 } : m)),
         };
-      default:
+      case 'mass':
         return {
           ...now,
           kits: now.kits.map((kit) => ({

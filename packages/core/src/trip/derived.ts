@@ -32,7 +32,7 @@ export class Derived<F extends keyof Trip, T> {
 
   of(parts: PartsOf<F>): T {
     if (this.last === undefined || !areSame(this.last.parts, parts))
-      this.last = { parts, result: this.make(tripOf(parts as Partial<PartsOf<keyof Trip>>)) };
+      this.last = { parts, result: this.make(tripOf(parts)) };
     return this.last.result;
   }
 }

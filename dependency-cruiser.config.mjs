@@ -1,3 +1,32 @@
+/**
+ * The core's folders, lowest floor first: each may rest on lower floors only. docs/architecture.md draws them, and
+ * docs/adding.md says where new things go.
+ */
+export const CORE_FLOORS = [
+  ['units'],
+  ['trip'],
+  ['carriage', 'weather', 'party', 'schema'],
+  ['limits', 'library'],
+  ['load', 'prepare'],
+  ['route', 'stow'],
+  ['larder'],
+  ['lists', 'share'],
+  ['trail', 'formats', 'report'],
+  ['debrief'],
+  ['sheet'],
+  ['api'],
+];
+
+const TESTS = '(\\.test\\.ts$|/testing/)';
+const floorRules = CORE_FLOORS.map((floor, i) => ({
+  name: `core-floor-${floor.join('-')}`,
+  severity: 'error',
+  from: { path: `^packages/core/src/(${floor.join('|')})/`, pathNot: TESTS },
+  to: {
+    path: `^packages/core/src/(?!(${CORE_FLOORS.slice(0, i).flat().concat('$1').join('|')})/)`,
+  },
+}));
+
 /** Arrows run one way: web, server and command line to core; nothing back, no circles. */
 export default {
   forbidden: [
@@ -12,6 +41,19 @@ export default {
       severity: 'error',
       from: { path: '^packages/core' },
       to: { path: '^(apps|e2e|scripts)/' },
+    },
+    ...floorRules,
+    {
+      name: 'core-folder-without-a-floor',
+      severity: 'error',
+      from: { path: `^packages/core/src/(?!(${CORE_FLOORS.flat().join('|')}|testing)/)` },
+      to: {},
+    },
+    {
+      name: 'core-by-the-file-inside',
+      severity: 'error',
+      from: { path: '^packages/core/src' },
+      to: { path: '^packages/core/src/[^/]+/index\\.ts$' },
     },
     {
       name: 'core-has-no-io',

@@ -17,8 +17,8 @@ const common = {
   // D3 ships as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: {
-    '^@graft/core$': '<rootDir>/../../packages/core/src/index.ts',
     '^@graft/core/testing$': '<rootDir>/../../packages/core/src/testing/arbitraryTrip.ts',
+    '^@graft/core/([a-z]+)$': '<rootDir>/../../packages/core/src/$1/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
 };

@@ -1,6 +1,7 @@
 /** Members' sheets on phones, for tests. */
 import { expect, type Browser, type Page } from '@playwright/test';
-import type { KeptMark, SheetProgress } from '@graft/core';
+import type { SheetProgress } from '@graft/core/api';
+import type { KeptMark } from '@graft/core/sheet';
 import { baseUrl, callApi } from './support';
 
 const PHONE = { viewport: { width: 390, height: 844 } };

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, type Locator, type Page } from '@playwright/test';
-import type { Trip } from '@graft/core';
+import type { Trip } from '@graft/core/trip';
 import { DEMO } from './graft';
 
 export const baseUrl = (): string => process.env['GRAFT_E2E_URL']!;

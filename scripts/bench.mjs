@@ -13,6 +13,7 @@ import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
 import { benchTrail } from './lib/benchTrail.mjs';
 import { ensureBuilt } from './lib/build.mjs';
+import { wholeCore } from './lib/core.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
@@ -42,7 +43,7 @@ await main(async () => {
   if (odd !== undefined) throw new Refusal(`expected one of ${BENCHES.join(', ')}, got "${odd}"`, 2);
   await ensureNodePackages();
   await ensureBuilt();
-  const core = await import(join(ROOT, 'packages/core/dist/index.js'));
+  const core = await wholeCore();
   const folder = join(ROOT, 'data/demo');
   const trips = readdirSync(folder)
     .filter((file) => file.endsWith('.graft.json'))

@@ -8,6 +8,6 @@ import { main, step } from './lib/run.mjs';
 await main(async () => {
   await ensureNodePackages();
   await step('Compiling core', bin('tsc'), ['-b', 'packages/core']);
-  const { tripJsonSchema } = await import(join(ROOT, 'packages/core/dist/index.js'));
+  const { tripJsonSchema } = await import(join(ROOT, 'packages/core/dist/formats/index.js'));
   writeFileSync(join(ROOT, 'docs/trip-format.schema.json'), `${JSON.stringify(tripJsonSchema(), null, 2)}\n`);
 });

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import axe from 'axe-core';
-import { parseTripFile, serialiseTripFile } from '@graft/core';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { baseUrl, demoText, importTrip, openStation, enter } from '../support';
 
 interface Violation {

@@ -1,7 +1,7 @@
 import { truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import type { Trip } from '@graft/core';
+import type { Trip } from '@graft/core/trip';
 import { DEMO, newStateDir } from '../graft';
 import { baseUrl, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { parseTripFile } from '@graft/core';
+import { parseTripFile } from '@graft/core/formats';
 import { baseUrl, demoText, tripCount, enter } from '../support';
 
 const upload = (name: string, text: string) => ({

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allPieces, thingsInPack } from '@graft/core';
+import { allPieces, thingsInPack } from '@graft/core/trip';
 import {
   baseUrl,
   demoText,

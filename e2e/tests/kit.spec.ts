@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { loadsOverTrip, type Trip } from '@graft/core';
+import { loadsOverTrip } from '@graft/core/load';
+import type { Trip } from '@graft/core/trip';
 import {
   baseUrl,
   callApi,

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { packVolumeL } from '@graft/core';
+import { packVolumeL } from '@graft/core/trip';
 import { demoText, importTrip, openStation, saved, storedTrip } from '../support';
 
 const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);

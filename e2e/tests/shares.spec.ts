@@ -1,5 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { parseTripFile, serialiseTripFile, shareFigures, type Trip } from '@graft/core';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import { shareFigures } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 import {
   demoText,
   importTrip,

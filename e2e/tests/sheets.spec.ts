@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import type { Trip } from '@graft/core';
+import type { Trip } from '@graft/core/trip';
 import { baseUrl, callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 import { pdfPages, squeezed } from '../pdf';
 import { box, marksOf, newLink, phone, ready, status } from '../sheets';

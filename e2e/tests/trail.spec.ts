@@ -1,17 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import {
-  adoptStow,
-  carrierOf,
-  emptyTrip,
-  parseTripFile,
-  planStow,
-  replaceShare,
-  serialiseTripFile,
-  shareProblem,
-  solveShare,
-  type Trip,
-} from '@graft/core';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import { shareProblem, solveShare } from '@graft/core/share';
+import { planStow } from '@graft/core/stow';
+import { adoptStow, carrierOf, emptyTrip, replaceShare, type Trip } from '@graft/core/trip';
 import { callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 import { pdfPages, squeezed } from '../pdf';
 import { box, newLink, phone, status } from '../sheets';

@@ -34,7 +34,7 @@ export async function ensureBuilt() {
   const stamp = join(STAMP_DIR, 'built');
   const hash = sourceHash();
   const outputs = [
-    'packages/core/dist/index.js',
+    'packages/core/dist/schema/index.js',
     'apps/server/dist/main.js',
     'apps/cli/dist/plan.js',
     'apps/web/dist/index.html',

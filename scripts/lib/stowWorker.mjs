@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { parentPort, workerData } from 'node:worker_threads';
 
 const { core, trip, seed } = workerData;
-const { planStow } = await import(join(core, 'index.js'));
+const { planStow } = await import(join(core, 'stow/index.js'));
 parentPort.on('message', (memberId) => {
   parentPort.postMessage(planStow(trip, memberId, { seed }).cost);
 });

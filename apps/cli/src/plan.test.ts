@@ -2,7 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { allPieces, parseTripFile, thingsInPack } from '@graft/core';
+import { parseTripFile } from '@graft/core/formats';
+import { allPieces, thingsInPack } from '@graft/core/trip';
 
 const PROGRAM = join(__dirname, '../dist/plan.js');
 const DEMO = join(__dirname, '../../../data/demo');

@@ -4,23 +4,13 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import {
-  fairnessSchool,
-  formatMass,
-  formatMeasure,
-  formatPercent,
-  formatSignedCm,
-  InvalidInputError,
-  parseTripFile,
-  planWholeStow,
-  planReport,
-  replaceShare,
-  adoptStow,
-  serialiseTripFile,
-  shareProblem,
-  solveShare,
-  type PlanReport,
-} from '@graft/core';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import { planReport, type PlanReport } from '@graft/core/report';
+import { InvalidInputError } from '@graft/core/schema';
+import { fairnessSchool, formatMeasure, shareProblem, solveShare } from '@graft/core/share';
+import { planWholeStow } from '@graft/core/stow';
+import { replaceShare, adoptStow } from '@graft/core/trip';
+import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
 const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N]';
 const LARGEST_SEED = 2 ** 32 - 1;

@@ -1,7 +1,8 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { EntityManager } from 'typeorm';
-import { parseTripFile, type Account } from '@graft/core';
+import type { Account } from '@graft/core/api';
+import { parseTripFile } from '@graft/core/formats';
 import type { AccountStore } from './accounts/accountStore.js';
 import { addTrip } from './trips/tripStore.js';
 

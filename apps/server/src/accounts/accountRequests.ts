@@ -1,6 +1,6 @@
 /** What the account routes accept. Passwords are measured by length only (NIST SP 800-63B asks for no more). */
 import { object, string, type StringSchema } from 'yup';
-import { LEAST_PASSWORD_LENGTH, MOST_PASSWORD_LENGTH } from '@graft/core';
+import { LEAST_PASSWORD_LENGTH, MOST_PASSWORD_LENGTH } from '@graft/core/api';
 import { noUnknown } from '../http/checked.js';
 
 const text = (words: string, most: number): StringSchema<string> =>

@@ -1,6 +1,7 @@
 import { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { serialiseTripFile, type Account, type AccountState } from '@graft/core';
+import type { Account, AccountState } from '@graft/core/api';
+import { serialiseTripFile } from '@graft/core/formats';
 import { ApiError } from '../http/apiError.js';
 import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
 import { json, LARGEST } from '../http/body.js';

@@ -1,7 +1,7 @@
 /** Accounts and their sessions in the database. */
 import { randomUUID } from 'node:crypto';
 import { LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import type { Account } from '@graft/core';
+import type { Account } from '@graft/core/api';
 import { SessionRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
 import { databaseCode, inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';

@@ -1,6 +1,7 @@
 import { verify } from '@node-rs/argon2';
-import { serialiseTripFile, type AccountState } from '@graft/core';
-import { emptyTrip } from '@graft/core';
+import type { AccountState } from '@graft/core/api';
+import { serialiseTripFile } from '@graft/core/formats';
+import { emptyTrip } from '@graft/core/trip';
 import { UserRow, SessionRow } from '../database/entities.js';
 import { PASSWORD, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 

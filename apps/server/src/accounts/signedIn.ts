@@ -1,7 +1,7 @@
 /** Who is asking: the session cookie, and routes that need one. */
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
-import type { Account } from '@graft/core';
+import type { Account } from '@graft/core/api';
 import { ApiError } from '../http/apiError.js';
 import { SESSION_DAYS, type AccountStore } from './accountStore.js';
 

@@ -3,6 +3,18 @@
  * it went in. Lists keep their order in `position`.
  */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import type { TripRole, InvitedRole } from '@graft/core/api';
+import type { LibraryEntry } from '@graft/core/library';
+import type { TakenAway } from '@graft/core/schema';
+import type {
+  MarkKind,
+  MemberSheet,
+  MessageChannel,
+  MessageKind,
+  MessageState,
+  MarkValue,
+} from '@graft/core/sheet';
+import type { IncidentNote } from '@graft/core/trail';
 import type {
   AgeBand,
   Arrangement,
@@ -21,7 +33,6 @@ import type {
   HouseRules,
   Insects,
   Larder,
-  LibraryEntry,
   LimitChange,
   LimitPolicyId,
   MealKind,
@@ -37,7 +48,6 @@ import type {
   Side,
   StoveKind,
   Supply,
-  TakenAway,
   Track,
   TripStyle,
   Want,
@@ -49,22 +59,13 @@ import type {
   MainCompartment,
   LidStyle,
   Spot,
-  TripRole,
-  InvitedRole,
-  MarkKind,
-  MemberSheet,
-  MessageChannel,
-  MessageKind,
-  MessageState,
-  MarkValue,
   BodyPlace,
   BuddyCheck,
   Departure,
   EventKind,
   EventMoment,
-  IncidentNote,
   ThingFate,
-} from '@graft/core';
+} from '@graft/core/trip';
 
 const ID = { type: 'varchar', length: 64 } as const;
 const WORD = { type: 'varchar', length: 32 } as const;

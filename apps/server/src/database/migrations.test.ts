@@ -1,4 +1,5 @@
-import { tripErrors, type Trip } from '@graft/core';
+import { tripErrors } from '@graft/core/formats';
+import type { Trip } from '@graft/core/trip';
 import { makeDataSource } from './dataSource.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 

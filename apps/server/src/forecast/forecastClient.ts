@@ -1,6 +1,8 @@
 /** Asking a forecast service, the simulated one or a real one behind the same protocol. */
 import { array, number, object, string } from 'yup';
-import { isIsoDate, type DayWeather, type ForecastAnswer, type Place } from '@graft/core';
+import type { ForecastAnswer } from '@graft/core/api';
+import { isIsoDate } from '@graft/core/schema';
+import type { DayWeather, Place } from '@graft/core/trip';
 import { outsideService } from '../http/outsideService.js';
 
 const service = outsideService('forecast service', 'Values can be entered by hand.', 5000);

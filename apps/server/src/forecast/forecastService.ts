@@ -4,7 +4,10 @@
  */
 import { createHash } from 'node:crypto';
 import { Router } from 'express';
-import { addDays, dayNumber, isIsoDate, LAPSE_C_PER_KM, type ForecastAnswer } from '@graft/core';
+import type { ForecastAnswer } from '@graft/core/api';
+import { isIsoDate } from '@graft/core/schema';
+import { addDays, dayNumber } from '@graft/core/units';
+import { LAPSE_C_PER_KM } from '@graft/core/weather';
 import { ApiError } from '../http/apiError.js';
 
 const SOURCE = 'simulated forecast';

@@ -1,4 +1,6 @@
-import { cut, MOST_ERRORS, type ErrorBody, type ErrorCode, type FieldError } from '@graft/core';
+import type { ErrorBody, ErrorCode } from '@graft/core/api';
+import { MOST_ERRORS, type FieldError } from '@graft/core/schema';
+import { cut } from '@graft/core/units';
 
 /** Characters of what an answer tells at most, whatever it repeats of a request. */
 const LONGEST_PATH = 200;

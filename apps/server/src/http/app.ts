@@ -6,7 +6,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DatabaseWatch } from '../database/databaseWatch.js';
-import { InvalidInputError, MOST_ERRORS } from '@graft/core';
+import { InvalidInputError, MOST_ERRORS } from '@graft/core/schema';
 import { accountRoutes, type AccountParts } from '../accounts/accountRoutes.js';
 import { recognise, stillSignedIn } from '../accounts/signedIn.js';
 import { forecastService } from '../forecast/forecastService.js';

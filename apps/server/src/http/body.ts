@@ -7,7 +7,8 @@ import { pipeline, type Readable } from 'node:stream';
 import { createBrotliDecompress, createGunzip, createInflate } from 'node:zlib';
 import type { RequestHandler } from 'express';
 import getRawBody from 'raw-body';
-import { InvalidInputError, readJson } from '@graft/core';
+import { readJson } from '@graft/core/formats';
+import { InvalidInputError } from '@graft/core/schema';
 import { ApiError } from './apiError.js';
 
 /** Most bytes that a body may hold, by what it brings. */

@@ -1,5 +1,6 @@
 import type { AnySchema } from 'yup';
-import { cut, InvalidInputError, schemaErrors, type FieldError } from '@graft/core';
+import { InvalidInputError, schemaErrors, type FieldError } from '@graft/core/schema';
+import { cut } from '@graft/core/units';
 
 /** A validated body, or every error of it. */
 export function checked<T>(schema: unknown, value: unknown): T {

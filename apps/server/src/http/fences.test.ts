@@ -3,7 +3,7 @@ import { once } from 'node:events';
 import { createServer, get, type IncomingMessage } from 'node:http';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { SheetProgress, StoredTrip } from '@graft/core';
+import type { SheetProgress, StoredTrip } from '@graft/core/api';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { aMark } from '../testing/marks.js';
 import { address, PASSWORD, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';

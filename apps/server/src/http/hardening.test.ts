@@ -3,7 +3,8 @@ import { gzipSync } from 'node:zlib';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type request from 'supertest';
-import type { ErrorBody, FieldError } from '@graft/core';
+import type { ErrorBody } from '@graft/core/api';
+import type { FieldError } from '@graft/core/schema';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 

@@ -1,7 +1,7 @@
 /** The log: what happened, without what people wrote. */
 import { destination, pino, type DestinationStream, type Logger } from 'pino';
 import { QueryFailedError } from 'typeorm';
-import { cut } from '@graft/core';
+import { cut } from '@graft/core/units';
 
 /** Waits in memory while the disk takes nothing, bytes; what is more is dropped. */
 const MOST_WAITING = 1_000_000;

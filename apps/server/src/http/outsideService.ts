@@ -1,6 +1,6 @@
 /** Asking a service outside of the application: whatever goes wrong there is told as what the service did. */
 import type { AnySchema } from 'yup';
-import { schemaErrors } from '@graft/core';
+import { schemaErrors } from '@graft/core/schema';
 import { ApiError } from './apiError.js';
 
 export interface OutsideService {

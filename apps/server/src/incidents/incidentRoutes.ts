@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { object, string } from 'yup';
-import { incidentSchema, type IncidentNote, UUID_PATTERN } from '@graft/core';
+import { UUID_PATTERN } from '@graft/core/schema';
+import { incidentSchema, type IncidentNote } from '@graft/core/trail';
 import { accountOf } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';

@@ -3,7 +3,7 @@
  * the trip in full; whoever may only look at the plan, and members with their sheets, learn nothing of it.
  */
 import type { DataSource } from 'typeorm';
-import type { IncidentNote, KeptIncident } from '@graft/core';
+import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import { IncidentRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { KeptIncident } from '@graft/core';
+import type { KeptIncident } from '@graft/core/trail';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 

@@ -1,4 +1,4 @@
-import { STARTER_LIBRARY, type Library, type LibraryEntry } from '@graft/core';
+import { STARTER_LIBRARY, type Library, type LibraryEntry } from '@graft/core/library';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
 let server: TestServer;

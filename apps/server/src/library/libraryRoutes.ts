@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { array, lazy, mixed, number, object, string } from 'yup';
-import { libraryEntryErrors, MOST_ERRORS, type FieldError, type LibraryEdit } from '@graft/core';
+import { libraryEntryErrors, type LibraryEdit } from '@graft/core/library';
+import { MOST_ERRORS, type FieldError } from '@graft/core/schema';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown, refuse } from '../http/checked.js';

@@ -6,12 +6,12 @@ import { In, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyLibraryEdits,
   MOST_ENTRIES,
-  sameContent,
   STARTER_LIBRARY,
   type Library,
   type LibraryEdit,
   type LibraryEntry,
-} from '@graft/core';
+} from '@graft/core/library';
+import { sameContent } from '@graft/core/trip';
 import { LibraryEntryRow, LibraryRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';

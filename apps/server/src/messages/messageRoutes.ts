@@ -1,6 +1,6 @@
 import { Router, type Request } from 'express';
 import { array, object, string } from 'yup';
-import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core';
+import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core/sheet';
 import { accountOf } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';

@@ -5,7 +5,7 @@
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { object, string } from 'yup';
-import { LONGEST_ADDRESS, MESSAGE_CHANNELS, type MessageState } from '@graft/core';
+import { LONGEST_ADDRESS, MESSAGE_CHANNELS, type MessageState } from '@graft/core/sheet';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { json } from '../http/body.js';

@@ -12,7 +12,7 @@ import {
   type SendingAnswer,
   type SentMessage,
   type TripMessages,
-} from '@graft/core';
+} from '@graft/core/sheet';
 import { MemberAddressRow, MessageRow, SheetLinkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import type { SheetStore } from '../sheets/sheetStore.js';

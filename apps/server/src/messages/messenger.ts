@@ -1,7 +1,7 @@
 /** Whoever carries messages: a service behind the protocol of docs/message-service.md, or a mail server. */
 import { createTransport } from 'nodemailer';
 import { boolean, object, string } from 'yup';
-import { MESSAGE_STATES, type MessageChannel, type MessageState } from '@graft/core';
+import { MESSAGE_STATES, type MessageChannel, type MessageState } from '@graft/core/sheet';
 import { ApiError } from '../http/apiError.js';
 import { outsideService } from '../http/outsideService.js';
 import { standInHeaders } from '../http/standInKey.js';

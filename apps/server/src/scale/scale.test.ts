@@ -3,7 +3,7 @@ import { once } from 'node:events';
 import { createServer, type Server } from 'node:http';
 import express from 'express';
 import request from 'supertest';
-import { hearReading, NOTHING_WEIGHED, weighingState, type ScaleReading } from '@graft/core';
+import { hearReading, NOTHING_WEIGHED, weighingState, type ScaleReading } from '@graft/core/lists';
 import { address, startTestServer, type TestServer } from '../testing/testServer.js';
 import { scaleRoutes } from './scaleRoutes.js';
 import { scaleService } from './scaleService.js';

@@ -5,7 +5,7 @@
 import { Readable } from 'node:stream';
 import { Router, type Response } from 'express';
 import { boolean, number, object, string } from 'yup';
-import type { ErrorBody } from '@graft/core';
+import type { ErrorBody } from '@graft/core/api';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { json, LARGEST } from '../http/body.js';

@@ -3,7 +3,7 @@ import type { IncomingMessage } from 'node:http';
 import { Router, type Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import { boolean, number, object } from 'yup';
-import type { ScaleInfo } from '@graft/core';
+import type { ScaleInfo } from '@graft/core/api';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
 import { askedFor, forOurselves } from '../http/standInKey.js';

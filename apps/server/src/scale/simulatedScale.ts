@@ -2,7 +2,7 @@
  * A bench scale in software: what is put on its pan settles with a swing, every reading has noise, and it says that it is
  * stable from its own readings only, as a real one does. Time and chance are arguments.
  */
-import type { ScaleReading } from '@graft/core';
+import type { ScaleReading } from '@graft/core/lists';
 
 export const CAPACITY_KG = 30;
 /** The smallest step it shows. */

@@ -1,4 +1,4 @@
-import type { KeptMark } from '@graft/core';
+import type { KeptMark } from '@graft/core/sheet';
 import { aMark } from '../testing/marks.js';
 import { MarkMemory } from './markMemory.js';
 

@@ -3,7 +3,7 @@
  * the database keeps, and is all of it while the database counts as many.
  */
 import { LRUCache } from 'lru-cache';
-import type { KeptMark } from '@graft/core';
+import type { KeptMark } from '@graft/core/sheet';
 
 /** Of how many members. */
 const MOST_MEMBERS = 2000;

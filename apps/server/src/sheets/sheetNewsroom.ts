@@ -4,7 +4,7 @@
  * somebody was taken out or signed out.
  */
 import type { Response } from 'express';
-import type { SheetNews } from '@graft/core';
+import type { SheetNews } from '@graft/core/api';
 
 /** A stream that says nothing for long is cut by what lies between. */
 const KEEP_ALIVE_MS = 25_000;

@@ -1,6 +1,6 @@
 import type { IncomingMessage } from 'node:http';
 import { Router, type Request } from 'express';
-import { sheetMarkErrors, type SheetMark } from '@graft/core';
+import { sheetMarkErrors, type SheetMark } from '@graft/core/sheet';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { Guesses } from '../http/attempts.js';

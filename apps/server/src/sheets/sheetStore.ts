@@ -1,16 +1,15 @@
 /** Members' sheets: private links to them, and what members tell from them. */
 import { LRUCache } from 'lru-cache';
 import { type DataSource, type EntityManager } from 'typeorm';
+import type { OpenedSheet, SheetProgress } from '@graft/core/api';
 import {
-  addDays,
   memberSheet,
   type KeptMark,
   type MarkValue,
   type MemberSheet,
-  type OpenedSheet,
   type SheetMark,
-  type SheetProgress,
-} from '@graft/core';
+} from '@graft/core/sheet';
+import { addDays } from '@graft/core/units';
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';

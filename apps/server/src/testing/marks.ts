@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { SheetMark } from '@graft/core';
+import type { SheetMark } from '@graft/core/sheet';
 
 /** A tick as a device would send it. */
 export function aMark(more: Partial<SheetMark> = {}): SheetMark {

@@ -1,6 +1,6 @@
 /** Who may do what in a trip. */
 import type { EntityManager } from 'typeorm';
-import { TRIP_ROLES, type TripRole } from '@graft/core';
+import { TRIP_ROLES, type TripRole } from '@graft/core/api';
 import { ApiError } from '../http/apiError.js';
 
 interface Access {

@@ -1,6 +1,6 @@
 /** Who may, before what they say: stands before the reading of a body. */
 import type { RequestHandler } from 'express';
-import type { TripRole } from '@graft/core';
+import type { TripRole } from '@graft/core/api';
 import { accountOf } from '../accounts/signedIn.js';
 import type { TripStore } from './tripStore.js';
 

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { object, string } from 'yup';
-import { INVITED_ROLES, type InvitedRole } from '@graft/core';
+import { INVITED_ROLES, type InvitedRole } from '@graft/core/api';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';

@@ -6,7 +6,7 @@ import {
   type InvitedRole,
   type TripLeaders,
   type TripRole,
-} from '@graft/core';
+} from '@graft/core/api';
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { InvitationRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseTripFile, serialiseTripFile, setFates, type Trip, type TripRecord } from '@graft/core';
+import { setFates, type TripRecord } from '@graft/core/debrief';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import type { Trip } from '@graft/core/trip';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
 const hut = parseTripFile(readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8'));

@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { OpenedSheet, RemovedSummary, StoredTrip } from '@graft/core/api';
+import { tripErrors } from '@graft/core/formats';
+import { bringBack, type TakenAway } from '@graft/core/schema';
 import {
-  bringBack,
   diffTrip,
   newMember,
   cataloguePack,
@@ -9,13 +11,8 @@ import {
   putMember,
   removeKit,
   removeMember,
-  tripErrors,
-  type OpenedSheet,
-  type RemovedSummary,
-  type StoredTrip,
-  type TakenAway,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { aMark } from '../testing/marks.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';

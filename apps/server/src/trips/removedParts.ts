@@ -4,16 +4,9 @@
  */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
-import {
-  isBack,
-  keyOf,
-  sameContent,
-  takenAway,
-  type Member,
-  type RemovedSummary,
-  type TakenAway,
-  type Trip,
-} from '@graft/core';
+import type { RemovedSummary } from '@graft/core/api';
+import { isBack, takenAway, type TakenAway } from '@graft/core/schema';
+import { keyOf, sameContent, type Member, type Trip } from '@graft/core/trip';
 import { RemovedPartRow, type KeptSheet } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 

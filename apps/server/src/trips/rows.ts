@@ -17,7 +17,7 @@ import {
   type Thing,
   type Trip,
   type TripField,
-} from '@graft/core';
+} from '@graft/core/trip';
 import type { TripRow } from '../database/entities.js';
 import {
   ArrangementRow,

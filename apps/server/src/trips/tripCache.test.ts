@@ -1,4 +1,5 @@
-import { emptyTrip, serialiseTripFile } from '@graft/core';
+import { serialiseTripFile } from '@graft/core/formats';
+import { emptyTrip } from '@graft/core/trip';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 import { TripCache } from './tripCache.js';
 

@@ -1,17 +1,7 @@
 /** What the trip routes accept, as Yup schemas. */
 import { array, boolean, lazy, mixed, number, object, string, type AnySchema } from 'yup';
-import {
-  COLLECTIONS,
-  FIELD_SCHEMAS,
-  ITEM_SCHEMAS,
-  isIsoDate,
-  isTimeZone,
-  OPTIONAL_TRIP_FIELDS,
-  TRIP_FIELDS,
-  TRIP_STYLES,
-  type Checked,
-  type TripEdit,
-} from '@graft/core';
+import { FIELD_SCHEMAS, ITEM_SCHEMAS, isIsoDate, isTimeZone, type Checked } from '@graft/core/schema';
+import { COLLECTIONS, OPTIONAL_TRIP_FIELDS, TRIP_FIELDS, TRIP_STYLES, type TripEdit } from '@graft/core/trip';
 import { noUnknown } from '../http/checked.js';
 
 const version = number()

@@ -1,18 +1,15 @@
 import { Router } from 'express';
+import { recordFor, tripRecord } from '@graft/core/debrief';
+import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import { carriedBefore, type EarlierTrip } from '@graft/core/share';
 import {
-  carriedBefore,
   duplicateTrip,
   freshId,
-  parseTripFile,
-  recordFor,
-  serialiseTripFile,
   tripFromTemplate,
-  tripRecord,
   type DayWeather,
-  type EarlierTrip,
   type TripEdit,
   type TripStyle,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { fetchForecast } from '../forecast/forecastClient.js';
 import { ApiError } from '../http/apiError.js';

@@ -4,17 +4,10 @@
  */
 import { randomUUID } from 'node:crypto';
 import { IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
-import {
-  applyEdits,
-  editedTripErrors,
-  type RemovedSummary,
-  type TakenAway,
-  type StoredTrip,
-  type Trip,
-  type TripEdit,
-  type TripRole,
-  type TripSummary,
-} from '@graft/core';
+import type { RemovedSummary, StoredTrip, TripRole, TripSummary } from '@graft/core/api';
+import { editedTripErrors } from '@graft/core/formats';
+import type { TakenAway } from '@graft/core/schema';
+import { applyEdits, type Trip, type TripEdit } from '@graft/core/trip';
 import { RemovedPartRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';

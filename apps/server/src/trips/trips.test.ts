@@ -2,20 +2,10 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import type { AnySchema, SchemaObjectDescription } from 'yup';
-import {
-  applyEdits,
-  assignPiece,
-  carriedWork,
-  COLLECTIONS,
-  diffTrip,
-  editedTripErrors,
-  ITEM_SCHEMAS,
-  parseTripFile,
-  serialiseTripFile,
-  type EarlierTrip,
-  type Trip,
-  type TripEdit,
-} from '@graft/core';
+import { editedTripErrors, parseTripFile, serialiseTripFile } from '@graft/core/formats';
+import { ITEM_SCHEMAS } from '@graft/core/schema';
+import { carriedWork, type EarlierTrip } from '@graft/core/share';
+import { applyEdits, assignPiece, COLLECTIONS, diffTrip, type Trip, type TripEdit } from '@graft/core/trip';
 import { arbitraryTrip } from '@graft/core/testing';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 

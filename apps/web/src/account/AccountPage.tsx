@@ -2,7 +2,7 @@ import { Box, Button, Flex, Heading, Link, Text } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { LEAST_PASSWORD_LENGTH } from '@graft/core';
+import { LEAST_PASSWORD_LENGTH } from '@graft/core/api';
 import { useAccountSession } from '../shared/AccountProvider';
 import { forgetSessions } from '../shared/keptSession';
 import { api, ApiProblem } from '../shared/api';

@@ -2,7 +2,7 @@ import { Box, Button, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { INVITED_ROLES, type InvitedRole } from '@graft/core';
+import { INVITED_ROLES, type InvitedRole } from '@graft/core/api';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';

@@ -1,7 +1,8 @@
 import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
-import { LEAST_PASSWORD_LENGTH, type FieldError } from '@graft/core';
+import { LEAST_PASSWORD_LENGTH } from '@graft/core/api';
+import type { FieldError } from '@graft/core/schema';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';

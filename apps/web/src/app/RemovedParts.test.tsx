@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { screen, waitFor } from '@testing-library/react';
-import { removeMember } from '@graft/core';
+import { removeMember } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { UnreachableLinks } from '../shared/UnreachableLinks';

@@ -1,7 +1,8 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { bringBack, isBack, takenAway, type TakenAway, type Trip } from '@graft/core';
+import { bringBack, isBack, takenAway, type TakenAway } from '@graft/core/schema';
+import type { Trip } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { useTrip, useTripCommands } from '../shared/TripProvider';

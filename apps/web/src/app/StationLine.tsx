@@ -1,21 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { memo, useMemo } from 'react';
 import { NavLink } from 'react-router';
-import {
-  allPieces,
-  cookGroups,
-  dayLengths,
-  foodMass,
-  isOverloaded,
-  isShortOfFuel,
-  formatMass,
-  massDigits,
-  type FairnessSchoolId,
-  type MassUnit,
-  type ShareFigures,
-  type SheetProgress,
-  type Trip,
-} from '@graft/core';
+import type { SheetProgress } from '@graft/core/api';
+import { cookGroups, foodMass, isShortOfFuel } from '@graft/core/larder';
+import { dayLengths } from '@graft/core/route';
+import { isOverloaded, type ShareFigures } from '@graft/core/share';
+import { allPieces, type FairnessSchoolId, type Trip } from '@graft/core/trip';
+import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';

@@ -1,14 +1,8 @@
 import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import {
-  dayLengths,
-  daysShortOfWater,
-  insertDay,
-  moveDayMark,
-  takeSuggestedWater,
-  type Trip,
-} from '@graft/core';
+import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWater } from '@graft/core/route';
+import type { Trip } from '@graft/core/trip';
 import { EditableTable } from '../shared/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { DayProblems } from './DayProblems';

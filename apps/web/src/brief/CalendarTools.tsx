@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { readTripCalendar, takeCalendar } from '@graft/core';
+import { readTripCalendar, takeCalendar } from '@graft/core/formats';
 import { dateWords } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';

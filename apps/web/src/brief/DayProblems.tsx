@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { dayCures, type DayLength } from '@graft/core';
+import { dayCures, type DayLength } from '@graft/core/route';
 import { useTrip } from '../shared/TripProvider';
 
 /** Days too long for the slowest member, each with what would cure it, cheapest first. */

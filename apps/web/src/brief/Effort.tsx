@@ -1,17 +1,9 @@
 import { Box, Table, Text } from '@chakra-ui/react';
 import { memo, useDeferredValue, useMemo } from 'react';
-import {
-  dayEffort,
-  dayTimes,
-  formatMass,
-  memberTimes,
-  type DayEffort,
-  type MassUnit,
-  type Member,
-  type MemberTime,
-  type PandolfOutcome,
-  type Trip,
-} from '@graft/core';
+import type { PandolfOutcome } from '@graft/core/carriage';
+import { dayEffort, dayTimes, memberTimes, type DayEffort, type MemberTime } from '@graft/core/route';
+import type { Member, Trip } from '@graft/core/trip';
+import { formatMass, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 

@@ -4,7 +4,8 @@
  */
 import { Box } from '@chakra-ui/react';
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { dayStretches, elevationAt, waterByDay, type Trip, type Waypoint } from '@graft/core';
+import { dayStretches, elevationAt, waterByDay } from '@graft/core/route';
+import type { Trip, Waypoint } from '@graft/core/trip';
 import { paint } from '../theme/system';
 import { dayDate } from '../shared/dates';
 import { RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';

@@ -1,5 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
-import { PACKING_SCHOOL_IDS, PACKING_SCHOOLS, topHeavyDays } from '@graft/core';
+import { PACKING_SCHOOLS, topHeavyDays } from '@graft/core/carriage';
+import { PACKING_SCHOOL_IDS } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { HouseRuleChoices } from '../shared/HouseRuleChoices';
 import { setField } from '../shared/tripFields';

@@ -1,14 +1,6 @@
 import { Box, Button, Text } from '@chakra-ui/react';
-import {
-  allPieces,
-  dayStretches,
-  freshId,
-  putPiece,
-  putWaypoint,
-  waterByDay,
-  type Piece,
-  type Waypoint,
-} from '@graft/core';
+import { dayStretches, waterByDay } from '@graft/core/route';
+import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry } from '../shared/FieldEntry';

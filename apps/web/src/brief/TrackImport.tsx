@@ -1,13 +1,9 @@
 import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  addWaypoints,
-  adoptTrackWithCamps,
-  dropTrack,
-  trackLengthKm,
-  tripGpx,
-  type FieldError,
-} from '@graft/core';
+import { tripGpx } from '@graft/core/formats';
+import { adoptTrackWithCamps, dropTrack, trackLengthKm } from '@graft/core/route';
+import type { FieldError } from '@graft/core/schema';
+import { addWaypoints } from '@graft/core/trip';
 import { readTrack } from '../workers/track';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';

@@ -1,19 +1,17 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
+import { LIMIT_POLICIES } from '@graft/core/limits';
+import { clock, dayLength, type DayLength } from '@graft/core/route';
+import { isIsoDate } from '@graft/core/schema';
 import {
-  clock,
-  dayLength,
   FOOD_STORAGES,
   freshId,
-  isIsoDate,
-  LIMIT_POLICIES,
   LIMIT_POLICY_IDS,
   TEMPLATES,
   TRIP_STYLES,
-  type DayLength,
   type Place,
   type Supply,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { EditableTable } from '../shared/EditableTable';
 import { checkItem, choiceColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';

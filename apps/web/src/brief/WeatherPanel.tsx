@@ -1,19 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import {
-  campTemperatureC,
-  clock,
-  dateOfDay,
-  dayLengths,
-  mergeForecast,
-  overwriteWeather,
-  putLeg,
-  WEATHER_FIELDS,
-  type DayWeather,
-  type Leg,
-  type WeatherField,
-} from '@graft/core';
+import { clock, dateOfDay, dayLengths, putLeg } from '@graft/core/route';
+import { WEATHER_FIELDS, type DayWeather, type Leg, type WeatherField } from '@graft/core/trip';
+import { campTemperatureC, mergeForecast, overwriteWeather } from '@graft/core/weather';
 import { api } from '../shared/api';
 import { dayDate, shortDay } from '../shared/dates';
 import { EditableTable, type Column } from '../shared/EditableTable';

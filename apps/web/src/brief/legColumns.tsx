@@ -7,9 +7,8 @@ import {
   waterByDay,
   type DayLength,
   type DayWater,
-  type Leg,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/route';
+import type { Leg, Trip } from '@graft/core/trip';
 import type { Column } from '../shared/EditableTable';
 import { dayDate, shortDay } from '../shared/dates';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';

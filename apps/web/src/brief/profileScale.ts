@@ -1,7 +1,8 @@
 /** Scales and paths of the elevation profile. */
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
-import { trackLengthKm, type Track } from '@graft/core';
+import { trackLengthKm } from '@graft/core/route';
+import type { Track } from '@graft/core/trip';
 
 export const PROFILE = { width: 1240, height: 176, left: 46, right: 14, top: 30, bottom: 26 } as const;
 

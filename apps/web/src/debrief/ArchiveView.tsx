@@ -1,6 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
-import { formatMass, massDigits, plannedActual, type PlannedActualMember } from '@graft/core';
+import { plannedActual, type PlannedActualMember } from '@graft/core/debrief';
+import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';

@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import { chores, setChoreDone, type ChoreKind } from '@graft/core';
+import { chores, setChoreDone, type ChoreKind } from '@graft/core/debrief';
 import { dateWords, today } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
 

@@ -1,6 +1,8 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { STARTER_LIBRARY, type Trip, type TripRecord } from '@graft/core';
+import type { TripRecord } from '@graft/core/debrief';
+import { STARTER_LIBRARY } from '@graft/core/library';
+import type { Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { DebriefStation } from './DebriefStation';

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useSearchParams } from 'react-router';
-import { outingEdits } from '@graft/core';
+import { outingEdits } from '@graft/core/debrief';
 import { dateWords, today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { Tabs } from '../shared/Tabs';

@@ -1,13 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import {
-  formatMassChange,
-  recordLimitChanges,
-  refuseSuggestion,
-  TEMPLATES,
-  UNUSED_TRIPS,
-  type Suggestion,
-  type SuggestionKind,
-} from '@graft/core';
+import { refuseSuggestion, type Suggestion, type SuggestionKind } from '@graft/core/debrief';
+import { recordLimitChanges } from '@graft/core/limits';
+import { UNUSED_TRIPS } from '@graft/core/lists';
+import { TEMPLATES } from '@graft/core/trip';
+import { formatMassChange } from '@graft/core/units';
 import { useAccountSession } from '../shared/AccountProvider';
 import { dateWords, today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';

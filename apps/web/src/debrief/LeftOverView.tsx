@@ -1,5 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
-import { formatMass, massDigits, provisions, putLeftover, waterTaken, type Leftover } from '@graft/core';
+import { provisions, putLeftover, waterTaken } from '@graft/core/debrief';
+import type { Leftover } from '@graft/core/trip';
+import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useTrip } from '../shared/TripProvider';

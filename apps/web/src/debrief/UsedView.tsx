@@ -1,17 +1,15 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { putMissed, removeMissed, setFates } from '@graft/core/debrief';
 import {
-  formatMass,
   freshId,
   ownThings,
-  putMissed,
-  removeMissed,
-  setFates,
   THING_FATES,
   type Thing,
   type ThingFate,
   type TripEvent,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';

@@ -1,15 +1,14 @@
 import { Box, Button, Checkbox, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { arrange } from '@graft/core/lists';
+import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import {
   allThings,
-  arrange,
   ARRANGEMENT_KINDS,
-  ITEM_SCHEMAS,
-  schemaErrors,
   type ArrangementKind,
   type Member,
   type Thing,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';

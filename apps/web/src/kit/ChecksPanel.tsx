@@ -3,12 +3,12 @@ import { memo, useState } from 'react';
 import {
   WANTED_TWICE,
   dismissFinding,
-  formatMassChange,
   recallFinding,
   type KitChecks,
   type KitFinding,
-  type Member,
-} from '@graft/core';
+} from '@graft/core/lists';
+import type { Member } from '@graft/core/trip';
+import { formatMassChange } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
 import { counted } from '../shared/words';

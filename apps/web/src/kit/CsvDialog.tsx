@@ -3,19 +3,16 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   CSV_FIELDS,
   csvTrip,
-  formatMass,
-  formatVolume,
-  takeRows,
   thingsCsv,
-  tooLong,
   type CsvField,
   type CsvMapping,
   type CsvOptions,
-  type LibraryEntry,
   type ReadThings,
-  type Target,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/formats';
+import type { LibraryEntry } from '@graft/core/library';
+import { takeRows, tooLong, type Target } from '@graft/core/lists';
+import type { Trip } from '@graft/core/trip';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { download } from '../shared/download';
 import { FileButton } from '../shared/FileButton';
 import { usePreferences } from '../shared/preferences';

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { STARTER_LIBRARY } from '@graft/core';
+import { STARTER_LIBRARY } from '@graft/core/library';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { csvReader } from '../workers/csvReader';

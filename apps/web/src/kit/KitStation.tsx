@@ -1,18 +1,8 @@
 import { Box, Button, Flex, HStack, Input, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { memo, startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import {
-  allThings,
-  entryOfKit,
-  entryOfThing,
-  removeThings,
-  type Kit,
-  type KitChecks,
-  type KitFinding,
-  type Member,
-  type Target,
-  type Trip,
-} from '@graft/core';
+import { entryOfKit, entryOfThing, type KitChecks, type KitFinding, type Target } from '@graft/core/lists';
+import { allThings, removeThings, type Kit, type Member, type Trip } from '@graft/core/trip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { SidePanel } from '../shared/SidePanel';
 import { Tabs } from '../shared/Tabs';

@@ -1,22 +1,19 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { memo, useMemo } from 'react';
+import { massRange, type MassRange } from '@graft/core/lists';
 import {
-  formatMass,
-  formatVolume,
   isPersonal,
   kitParts,
-  massDigits,
-  massRange,
   putKit,
   putThings,
   removeKit,
   removeThings,
   type Kit,
-  type MassRange,
   type Member,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass, formatVolume, massDigits } from '@graft/core/units';
 import { EditableTable, type Column, type Ticks } from '../shared/EditableTable';
 import { checkItem } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';

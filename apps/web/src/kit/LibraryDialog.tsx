@@ -1,16 +1,10 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import {
-  formatMass,
-  giveEach,
-  giveGroup,
-  giveKit,
-  type KitEntry,
-  type Member,
-  type ThingEntry,
-  type Trip,
-} from '@graft/core';
+import type { KitEntry, ThingEntry } from '@graft/core/library';
+import { giveEach, giveGroup, giveKit } from '@graft/core/lists';
+import type { Member, Trip } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import type { useLibrary } from '../shared/useLibrary';

@@ -1,15 +1,9 @@
 import { Box, Button, Flex, Text, Textarea } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import {
-  formatMass,
-  formatVolume,
-  parseList,
-  rowsOfPasted,
-  takeRows,
-  type LibraryEntry,
-  type Target,
-  type Trip,
-} from '@graft/core';
+import type { LibraryEntry } from '@graft/core/library';
+import { parseList, rowsOfPasted, takeRows, type Target } from '@graft/core/lists';
+import type { Trip } from '@graft/core/trip';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useReadOnly, useTripCommands } from '../shared/TripProvider';
 import { useDraft } from '../shared/useDraft';

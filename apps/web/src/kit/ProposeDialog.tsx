@@ -1,15 +1,9 @@
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import {
-  formatMassChange,
-  proposeKit,
-  takeProposals,
-  tripFacts,
-  type Insects,
-  type LibraryEntry,
-  type Proposal,
-  type Trip,
-} from '@graft/core';
+import type { LibraryEntry } from '@graft/core/library';
+import { proposeKit, takeProposals, tripFacts, type Proposal } from '@graft/core/lists';
+import type { Insects, Trip } from '@graft/core/trip';
+import { formatMassChange } from '@graft/core/units';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { setField } from '../shared/tripFields';

@@ -1,5 +1,5 @@
 import { Flex, Text } from '@chakra-ui/react';
-import { allPieces, type Member } from '@graft/core';
+import { allPieces, type Member } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 
 /** What a member need not bring: the group provides it. And what is lent to them. */

@@ -1,14 +1,8 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useCallback, useEffect, useState } from 'react';
-import {
-  bottleMethodL,
-  formatMass,
-  formatVolume,
-  parseQuantity,
-  putThings,
-  type PersonalThing,
-  type Piece,
-} from '@graft/core';
+import { bottleMethodL } from '@graft/core/lists';
+import { putThings, type PersonalThing, type Piece } from '@graft/core/trip';
+import { formatMass, formatVolume, parseQuantity } from '@graft/core/units';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';

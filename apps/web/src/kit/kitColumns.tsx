@@ -1,16 +1,16 @@
 /** The kit table's columns, in sets: nobody looks at twenty at once. */
 import type { ReactNode } from 'react';
+import { moveThing } from '@graft/core/lists';
 import {
   formatDaySpan,
   formatUse,
   isPersonal,
-  moveThing,
   parseDaySpan,
   parseUse,
-  type MassUnit,
   type Thing,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
+import type { MassUnit } from '@graft/core/units';
 import type { Column } from '../shared/EditableTable';
 import {
   choiceColumn,

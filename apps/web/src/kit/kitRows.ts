@@ -1,12 +1,6 @@
 /** What a row of the kit table is, and where it belongs. */
-import {
-  isPersonal,
-  ITEM_SCHEMAS,
-  schemaErrors,
-  thingErrors,
-  type PersonalThing,
-  type Piece,
-} from '@graft/core';
+import { ITEM_SCHEMAS, schemaErrors, thingErrors } from '@graft/core/schema';
+import { isPersonal, type PersonalThing, type Piece } from '@graft/core/trip';
 
 export type KitRow = Piece | PersonalThing;
 

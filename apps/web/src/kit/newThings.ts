@@ -1,5 +1,6 @@
 /** New things and kits with nothing decided but that they are there. */
-import { freshId, putKit, putPersonalThing, putPiece, thingIds, UNKNOWN_FACTS, type Trip } from '@graft/core';
+import { thingIds, UNKNOWN_FACTS } from '@graft/core/lists';
+import { freshId, putKit, putPersonalThing, putPiece, type Trip } from '@graft/core/trip';
 
 export function addKit(trip: Trip): Trip {
   const id = freshId(

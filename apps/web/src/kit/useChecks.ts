@@ -1,12 +1,7 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
-import {
-  gatherChecks,
-  kitCheckSteps,
-  type KitChecks,
-  type KitFinding,
-  type LibraryEntry,
-  type Trip,
-} from '@graft/core';
+import type { LibraryEntry } from '@graft/core/library';
+import { gatherChecks, kitCheckSteps, type KitChecks, type KitFinding } from '@graft/core/lists';
+import type { Trip } from '@graft/core/trip';
 
 /** How long the lists must lie still before they are checked again. */
 const SETTLED_MS = 250;

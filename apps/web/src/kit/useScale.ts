@@ -1,14 +1,14 @@
 import { useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
+import type { ScaleInfo } from '@graft/core/api';
 import {
   hearReading,
   NOTHING_WEIGHED,
   weighingState,
-  type ScaleInfo,
   type ScaleReading,
   type Weighing,
   type WeighingState,
-} from '@graft/core';
+} from '@graft/core/lists';
 import { api } from '../shared/api';
 
 /** How often the page looks whether the scale has gone silent. */

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { scaleBand, scaleLinear } from 'd3-scale';
-import { energyByDay, type Member } from '@graft/core';
+import { energyByDay } from '@graft/core/larder';
+import type { Member } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 import { paint } from '../theme/system';
 

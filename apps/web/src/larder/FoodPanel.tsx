@@ -3,23 +3,24 @@ import { useMemo, useState } from 'react';
 import {
   checkedPickups,
   energyByDay,
-  formatMass,
-  freshId,
-  ITEM_SCHEMAS,
-  PICKUP_KINDS,
   putMeal,
-  putMember,
   putPickup,
   removeMeal,
   removePickup,
-  schemaErrors,
   snackStretches,
   suggestedPickups,
+} from '@graft/core/larder';
+import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
+import {
+  freshId,
+  PICKUP_KINDS,
+  putMember,
   type Dish,
   type Meal,
   type Member,
   type Pickup,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, numberColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';

@@ -2,23 +2,18 @@ import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import {
   addCanister,
   CANISTER_SIZES,
-  canisterErrors,
   canisterFuelKg,
   cookGroups,
   eaters,
-  formatMass,
   fuelPlan,
-  ITEM_SCHEMAS,
-  parseQuantity,
   putCanister,
   removeCanister,
-  schemaErrors,
   STOVES,
   takeLightestCanisters,
-  type Canister,
-  type PartyGroup,
-  type StoveKind,
-} from '@graft/core';
+} from '@graft/core/larder';
+import { canisterErrors, ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
+import type { Canister, PartyGroup, StoveKind } from '@graft/core/trip';
+import { formatMass, parseQuantity } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip, useTripCommands } from '../shared/TripProvider';

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
-import { allPieces, STARTER_LIBRARY, type Canister, type Trip } from '@graft/core';
+import { STARTER_LIBRARY } from '@graft/core/library';
+import { allPieces, type Canister, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { LarderStation } from './LarderStation';

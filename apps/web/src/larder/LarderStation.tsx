@@ -1,14 +1,8 @@
 import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import {
-  cookGroups,
-  eaters,
-  fillMeals,
-  foodMass,
-  formatMass,
-  USUAL_FOOD_KG,
-  type DishEntry,
-} from '@graft/core';
+import { cookGroups, eaters, fillMeals, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
+import type { DishEntry } from '@graft/core/library';
+import { formatMass } from '@graft/core/units';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { useLibrary } from '../shared/useLibrary';

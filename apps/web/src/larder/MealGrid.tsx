@@ -6,18 +6,15 @@ import {
   copyMeals,
   dishOf,
   eaters,
-  formatMass,
-  MEAL_KINDS,
   potBatches,
   putMeal,
   removeMeal,
   servingG,
   usualDays,
-  type DishEntry,
-  type Meal,
-  type MealKind,
-  type PartyGroup,
-} from '@graft/core';
+} from '@graft/core/larder';
+import type { DishEntry } from '@graft/core/library';
+import { MEAL_KINDS, type Meal, type MealKind, type PartyGroup } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { shortDay } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';

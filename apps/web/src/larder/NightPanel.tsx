@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { CONTAINER_L_PER_PERSON_DAY, formatMass, formatVolume, scentedNights } from '@graft/core';
+import { CONTAINER_L_PER_PERSON_DAY, scentedNights } from '@graft/core/larder';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';

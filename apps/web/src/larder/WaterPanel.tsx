@@ -2,15 +2,13 @@ import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import {
   campWater,
   CARRIERS_EACH,
-  daysShortOfWater,
-  formatVolume,
   hasTreatment,
-  takeSuggestedWater,
   treatmentByDay,
   TREATMENTS_FACTS,
-  waterByDay,
   waterByMember,
-} from '@graft/core';
+} from '@graft/core/larder';
+import { daysShortOfWater, takeSuggestedWater, waterByDay } from '@graft/core/route';
+import { formatVolume } from '@graft/core/units';
 import { useTrip } from '../shared/TripProvider';
 import { LarderChoice, LarderNumber } from './larderFields';
 

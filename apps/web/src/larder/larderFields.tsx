@@ -1,12 +1,7 @@
 /** Entries of the larder's numbers and choices, each checked by the trip's own schema. */
-import {
-  FIELD_SCHEMAS,
-  parseQuantity,
-  schemaErrors,
-  type Larder,
-  type Quantity,
-  type Trip,
-} from '@graft/core';
+import { FIELD_SCHEMAS, schemaErrors } from '@graft/core/schema';
+import type { Larder, Trip } from '@graft/core/trip';
+import { parseQuantity, type Quantity } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';

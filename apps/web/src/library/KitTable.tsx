@@ -1,18 +1,11 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo } from 'react';
-import {
-  formatMass,
-  freshId,
-  GROUP_KINDS,
-  parseQuantity,
-  STOVE_KINDS,
-  STOVES,
-  UNKNOWN_FACTS,
-  type GroupKind,
-  type KitEntry,
-  type LibraryPiece,
-} from '@graft/core';
+import { STOVES } from '@graft/core/larder';
+import type { KitEntry, LibraryPiece } from '@graft/core/library';
+import { UNKNOWN_FACTS } from '@graft/core/lists';
+import { freshId, GROUP_KINDS, STOVE_KINDS, type GroupKind } from '@graft/core/trip';
+import { formatMass, parseQuantity } from '@graft/core/units';
 import { SplitSelect } from '../shared/SplitSelect';
 import { EditableTable } from '../shared/EditableTable';
 import { InlineName } from '../shared/InlineName';

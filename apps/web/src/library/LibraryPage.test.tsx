@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import { emptyTrip, STARTER_LIBRARY, type KitEntry, type LibraryEntry } from '@graft/core';
+import { STARTER_LIBRARY, type KitEntry, type LibraryEntry } from '@graft/core/library';
+import { emptyTrip } from '@graft/core/trip';
 import { fakeServer, type FakeServer } from '../testing/fakeServer';
 import { Providers } from '../testing/openTrip';
 import { LibraryPage } from './LibraryPage';

@@ -3,14 +3,14 @@ import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
-  freshId,
   libraryEntryErrors,
-  UNKNOWN_FACTS,
   type DishEntry,
   type KitEntry,
   type LibraryEntry,
   type ThingEntry,
-} from '@graft/core';
+} from '@graft/core/library';
+import { UNKNOWN_FACTS } from '@graft/core/lists';
+import { freshId } from '@graft/core/trip';
 import { EditableTable } from '../shared/EditableTable';
 import { usePreferences } from '../shared/preferences';
 import { Tabs } from '../shared/Tabs';

@@ -1,15 +1,8 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  TEMPLATES,
-  TRIP_STYLES,
-  UNUSED_TRIPS,
-  unusedInARow,
-  type KitEntry,
-  type LibraryEntry,
-  type ThingEntry,
-  type TripStyle,
-} from '@graft/core';
+import type { KitEntry, LibraryEntry, ThingEntry } from '@graft/core/library';
+import { UNUSED_TRIPS, unusedInARow } from '@graft/core/lists';
+import { TEMPLATES, TRIP_STYLES, type TripStyle } from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { Select } from '../shared/Select';
 

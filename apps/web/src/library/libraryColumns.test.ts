@@ -1,11 +1,11 @@
 import {
   libraryEntryErrors,
-  UNKNOWN_FACTS,
   type DishEntry,
   type KitEntry,
   type LibraryEntry,
   type ThingEntry,
-} from '@graft/core';
+} from '@graft/core/library';
+import { UNKNOWN_FACTS } from '@graft/core/lists';
 import type { Column } from '../shared/EditableTable';
 import { dishColumns, pieceColumns, thingEntryColumns, type PieceRow, type Save } from './libraryColumns';
 

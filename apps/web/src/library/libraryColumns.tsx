@@ -1,15 +1,8 @@
 /** Columns of the library's tables: an entry's facts are edited as a thing's are on a trip. */
-import {
-  MEAL_KINDS,
-  unusedInARow,
-  type DishEntry,
-  type KitEntry,
-  type LibraryEntry,
-  type LibraryPiece,
-  type MassUnit,
-  type Thing,
-  type ThingEntry,
-} from '@graft/core';
+import type { DishEntry, KitEntry, LibraryEntry, LibraryPiece, ThingEntry } from '@graft/core/library';
+import { unusedInARow } from '@graft/core/lists';
+import { MEAL_KINDS, type Thing } from '@graft/core/trip';
+import type { MassUnit } from '@graft/core/units';
 import {
   dateColumn,
   flagsColumn,

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { StowAssessment } from '@graft/core';
+import type { StowAssessment } from '@graft/core/stow';
 import { paint } from '../theme/system';
 import type { Frame } from './packFrame';
 

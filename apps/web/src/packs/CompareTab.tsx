@@ -1,20 +1,15 @@
 import { Box, Button, Flex, Table, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { useEffect, useRef, useState } from 'react';
+import { PACKING_SCHOOLS, roundLeanDeg, topHeavyDays, type BodyLoad } from '@graft/core/carriage';
+import { assess, stowProblem, type StowAssessment } from '@graft/core/stow';
 import {
-  assess,
   PACKING_SCHOOL_IDS,
-  PACKING_SCHOOLS,
-  roundLeanDeg,
-  stowProblem,
-  topHeavyDays,
-  type BodyLoad,
   type Member,
   type PackingSchoolId,
   type Placement,
-  type StowAssessment,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { RunProgress } from '../shared/RunProgress';
 import { paint } from '../theme/system';
 import { runStows } from '../workers/engine';

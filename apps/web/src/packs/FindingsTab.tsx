@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import { STOW_RULES, type Placement, type StowAssessment, type StowMove, type Trip } from '@graft/core';
+import { STOW_RULES, type StowAssessment, type StowMove } from '@graft/core/stow';
+import type { Placement, Trip } from '@graft/core/trip';
 import { runCures } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';

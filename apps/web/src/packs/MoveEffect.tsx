@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { packOf, type StowMove, type Trip } from '@graft/core';
+import type { StowMove } from '@graft/core/stow';
+import { packOf, type Trip } from '@graft/core/trip';
 
 /** A single move in words, with what it does to the centre of gravity and to rules. */
 export function MoveEffect({

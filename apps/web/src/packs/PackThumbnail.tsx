@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import { zoneBox, type Pack, type StowAssessment } from '@graft/core';
+import { zoneBox, type StowAssessment } from '@graft/core/stow';
+import type { Pack } from '@graft/core/trip';
 import { paint } from '../theme/system';
 import { makeFrame, packSpans } from './packFrame';
 

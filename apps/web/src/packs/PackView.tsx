@@ -2,20 +2,19 @@ import { area, curveMonotoneX, line } from 'd3-shape';
 import { useEffect, useEffectEvent, useState } from 'react';
 import {
   across,
-  formatMass,
   isMainZone,
   mainOf,
   roomFor,
   sectionOf,
   zoneBox,
   type Column,
-  type MainCompartment,
-  type Pack,
   type PlacedThing,
   type Plane,
   type Section,
   type StowAssessment,
-} from '@graft/core';
+} from '@graft/core/stow';
+import type { MainCompartment, Pack } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';
 import { densityShade } from './density';

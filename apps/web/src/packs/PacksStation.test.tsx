@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { assessStow, emptyTrip, planningDay, stowProblem, exact, type Trip } from '@graft/core';
+import { assessStow, planningDay, stowProblem, exact } from '@graft/core/stow';
+import { emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';

@@ -2,19 +2,20 @@ import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import {
-  adoptStow,
   assess,
   exact,
-  formatPercent,
   isMainZone,
   loadingSteps,
   mainParting,
   mainZoneAt,
-  packOf,
   placeAt,
   planningDay,
   stowProblem,
   zoneBox,
+} from '@graft/core/stow';
+import {
+  adoptStow,
+  packOf,
   type Pack,
   type Placement,
   type Side,
@@ -22,7 +23,8 @@ import {
   type Thing,
   type Trip,
   type Zone,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatPercent } from '@graft/core/units';
 import { ErrorList } from '../shared/ErrorList';
 import { RunProgress } from '../shared/RunProgress';
 import { Tabs } from '../shared/Tabs';

@@ -1,14 +1,7 @@
 import { Box, Button, Flex, Input, Table, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  freshId,
-  PRACTICE_PARTS,
-  practiceScore,
-  type Member,
-  type PracticePart,
-  type StowAssessment,
-  type Trip,
-} from '@graft/core';
+import { PRACTICE_PARTS, practiceScore, type PracticePart, type StowAssessment } from '@graft/core/stow';
+import { freshId, type Member, type Trip } from '@graft/core/trip';
 import { dayDate, today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';

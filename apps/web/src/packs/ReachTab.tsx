@@ -1,5 +1,6 @@
 import { Box, Table, Text } from '@chakra-ui/react';
-import { REACH_LIMIT, type Needed, type PlacedThing, type StowAssessment } from '@graft/core';
+import { REACH_LIMIT, type PlacedThing, type StowAssessment } from '@graft/core/stow';
+import type { Needed } from '@graft/core/trip';
 import { namesIn } from './namesIn';
 
 const NEEDED_WORDS: Readonly<Record<Needed, string>> = {

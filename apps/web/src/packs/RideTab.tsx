@@ -1,13 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import {
-  SYMPTOMS,
-  type Placement,
-  type RideAdvice,
-  type StowAssessment,
-  type Symptom,
-  type Trip,
-} from '@graft/core';
+import { SYMPTOMS, type RideAdvice, type StowAssessment, type Symptom } from '@graft/core/stow';
+import type { Placement, Trip } from '@graft/core/trip';
 import { Select } from '../shared/Select';
 import { runRide } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';

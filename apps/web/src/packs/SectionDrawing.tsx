@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { mainOf, meets, type Pack, type Plane, type StowAssessment } from '@graft/core';
+import { mainOf, meets, type Plane, type StowAssessment } from '@graft/core/stow';
+import type { Pack } from '@graft/core/trip';
 import { paint } from '../theme/system';
 import { densityShade, DENSITY_LEGEND } from './density';
 import { Backdrop } from './Backdrop';

@@ -1,6 +1,6 @@
 import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import type { LoadingStep } from '@graft/core';
+import type { LoadingStep } from '@graft/core/stow';
 
 interface Props {
   readonly steps: readonly LoadingStep[];

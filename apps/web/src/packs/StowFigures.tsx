@@ -2,18 +2,19 @@ import { Box, Grid, Text } from '@chakra-ui/react';
 import {
   bodyLoad,
   FAIR_OFFSET_CM,
-  formatMass,
-  formatPercent,
   GOOD_OFFSET_CM,
-  gramsToCentre,
-  heightBoundCm,
-  leastOutCm,
   packLift,
   roundLeanDeg,
   type BodyLoad,
+} from '@graft/core/carriage';
+import {
+  gramsToCentre,
+  heightBoundCm,
+  leastOutCm,
   type StowAssessment,
   type StowProblem,
-} from '@graft/core';
+} from '@graft/core/stow';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 

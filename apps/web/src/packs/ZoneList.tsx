@@ -2,18 +2,9 @@ import { Box, Flex, IconButton, NativeSelect, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, pointerWithin, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Pin, PinOff } from 'lucide-react';
 import { useState } from 'react';
-import {
-  formatMass,
-  formatVolume,
-  isMainZone,
-  type Pack,
-  type PlacedThing,
-  type Side,
-  type StowAssessment,
-  type Thing,
-  type Zone,
-  type ZoneFill,
-} from '@graft/core';
+import { isMainZone, type PlacedThing, type StowAssessment, type ZoneFill } from '@graft/core/stow';
+import type { Pack, Side, Thing, Zone } from '@graft/core/trip';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
 import { useDragSensors } from '../shared/useDragSensors';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { PlacedThing } from '@graft/core';
+import type { PlacedThing } from '@graft/core/stow';
 import { placeLabels, type Drawn } from './labels';
 
 const drawn = (id: string, name: string, x: number, y: number, width: number, height: number): Drawn => ({

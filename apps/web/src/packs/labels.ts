@@ -1,5 +1,5 @@
 /** Names inside drawn things: where they fit, upright in tall ones, and never over one another. */
-import type { PlacedThing } from '@graft/core';
+import type { PlacedThing } from '@graft/core/stow';
 
 interface Rectangle {
   readonly x: number;

@@ -1,4 +1,4 @@
-import type { StowAssessment } from '@graft/core';
+import type { StowAssessment } from '@graft/core/stow';
 
 /** Names of a stow's things by their ids; an id that is not there stands for itself. */
 export function namesIn(stow: Pick<StowAssessment, 'placed'>): (id: string) => string {

@@ -1,4 +1,5 @@
-import { cataloguePack, PACK_SIZES, zoneBox } from '@graft/core';
+import { zoneBox } from '@graft/core/stow';
+import { cataloguePack, PACK_SIZES } from '@graft/core/trip';
 import { makeFrame, packSpans, seen } from './packFrame';
 
 const pack = cataloguePack(

@@ -1,6 +1,7 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
 import { scaleLinear } from 'd3-scale';
-import { meets, zoneBox, type Pack, type PlacedThing, type Plane, type Zone } from '@graft/core';
+import { meets, zoneBox, type PlacedThing, type Plane } from '@graft/core/stow';
+import type { Pack, Zone } from '@graft/core/trip';
 
 export interface Span {
   readonly low: number;

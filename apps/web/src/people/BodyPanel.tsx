@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { putMember, type Condition, type Member } from '@graft/core';
+import { putMember, type Condition, type Member } from '@graft/core/trip';
 import { EditableTable } from '../shared/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';

@@ -1,17 +1,16 @@
 import { Box, Button, HStack, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { partyNeeds, type GroupNeed } from '@graft/core/party';
 import {
   freshId,
   HOUSE_RULE_CHOICES,
   HOUSE_RULE_TEXTS,
-  parseQuantity,
-  partyNeeds,
   putGroup,
   removeGroup,
   type GroupKind,
-  type GroupNeed,
   type PartyGroup,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { parseQuantity } from '@graft/core/units';
 import { EditableTable, type Column, type Entry } from '../shared/EditableTable';
 import { checkItem } from '../shared/fields';
 import { ChoiceEntry } from '../shared/FieldEntry';

@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
-import { PACKING_SCHOOL_IDS, PACKING_SCHOOLS, putMember, type HouseRules, type Member } from '@graft/core';
+import { PACKING_SCHOOLS } from '@graft/core/carriage';
+import { PACKING_SCHOOL_IDS, putMember, type HouseRules, type Member } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { HouseRuleChoices } from '../shared/HouseRuleChoices';
 import { useTrip } from '../shared/TripProvider';

@@ -1,24 +1,21 @@
 import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { mainOf, mainVolumeL } from '@graft/core/stow';
 import {
   customPack,
-  formatMass,
-  mainOf,
-  mainVolumeL,
   OPENINGS,
   OPTIONAL_PARTS,
   packOf,
   packVolumeL,
-  parseQuantity,
   putPack,
   type MainCompartment,
   type Member,
   type Opening,
   type OptionalPart,
   type Pack,
-  type Quantity,
   type Zone,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass, parseQuantity, type Quantity } from '@graft/core/units';
 import { EditableTable, type Entry } from '../shared/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';

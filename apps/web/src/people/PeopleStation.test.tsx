@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { emptyTrip, type Trip } from '@graft/core';
+import { emptyTrip, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { PeopleStation } from './PeopleStation';

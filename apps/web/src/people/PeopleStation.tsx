@@ -1,24 +1,22 @@
 import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { policyOf, shareText } from '@graft/core/limits';
+import type { MemberFigures } from '@graft/core/share';
 import {
   cataloguePack,
-  formatMass,
   freshId,
   LIMIT_POLICY_IDS,
-  massDigits,
   newMember,
   PACK_SIZES,
-  policyOf,
   putMember,
   removeMember,
   setBuddy,
-  shareText,
   type GroupKind,
   type Member,
-  type MemberFigures,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass, massDigits } from '@graft/core/units';
 import { BodyPanel } from './BodyPanel';
 import { Groups } from './Groups';
 import { LimitPanel } from './LimitPanel';

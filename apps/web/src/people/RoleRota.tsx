@@ -1,5 +1,5 @@
 import { Box, NativeSelect, Table, Text } from '@chakra-ui/react';
-import { groupMembers, ROLES, setRole, type Role, type Trip } from '@graft/core';
+import { groupMembers, ROLES, setRole, type Role, type Trip } from '@graft/core/trip';
 import { dayDate } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
 import { DAY_ROLE_WORDS } from '../shared/words';

@@ -1,14 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
-import {
-  formatMass,
-  massDigits,
-  preparationDates,
-  trainingLadder,
-  type Member,
-  type MemberFigures,
-  type TrainingLadder,
-} from '@graft/core';
+import { preparationDates, trainingLadder, type TrainingLadder } from '@graft/core/prepare';
+import type { MemberFigures } from '@graft/core/share';
+import type { Member } from '@graft/core/trip';
+import { formatMass, massDigits } from '@graft/core/units';
 import { dateWords, today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { saveCalendar } from '../shared/saveCalendar';

@@ -2,16 +2,9 @@
 import { Box } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import {
-  PACE_FLOOR,
-  formatMass,
-  massDigits,
-  trialSpeed,
-  type CurvePoint,
-  type MassUnit,
-  type Member,
-  type TrialFit,
-} from '@graft/core';
+import { PACE_FLOOR, trialSpeed, type CurvePoint, type TrialFit } from '@graft/core/limits';
+import type { Member } from '@graft/core/trip';
+import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { paint } from '../theme/system';
 
 const W = 430;

@@ -3,15 +3,12 @@ import { useMemo } from 'react';
 import {
   DEFAULT_COMFORT_FLOOR,
   fitTrials,
-  formatMass,
-  freshId,
-  putMember,
   trialInWords,
   trialUncertainty,
   trialWalks,
-  type CarryTrial,
-  type Member,
-} from '@graft/core';
+} from '@graft/core/limits';
+import { freshId, putMember, type CarryTrial, type Member } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';

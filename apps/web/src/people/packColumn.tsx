@@ -1,6 +1,5 @@
 import {
   cataloguePack,
-  formatMass,
   freshId,
   PACK_SIZES,
   packOf,
@@ -9,7 +8,8 @@ import {
   type Member,
   type PackSize,
   type Trip,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import type { Column } from '../shared/EditableTable';
 import { Why } from '../shared/Why';
 

@@ -1,6 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Account, AccountState } from '@graft/core';
+import type { Account, AccountState } from '@graft/core/api';
 import { api, whenSignedOut } from './api';
 
 interface AccountSession {

@@ -1,4 +1,4 @@
-import type { Trip } from '@graft/core';
+import type { Trip } from '@graft/core/trip';
 import { Select } from './Select';
 
 /** A choice among the days of a trip. */

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { useMemo, useState } from 'react';
-import { emptyTrip } from '@graft/core';
+import { emptyTrip } from '@graft/core/trip';
 import { openTrip } from '../testing/openTrip';
 import { EditableTable, type Column, type Ticks } from './EditableTable';
 

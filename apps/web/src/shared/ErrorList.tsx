@@ -1,5 +1,5 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { FieldError } from '@graft/core';
+import type { FieldError } from '@graft/core/schema';
 
 /** Every error of a refused input, each with its place. */
 export function ErrorList({ title, errors }: { title: string; errors: readonly FieldError[] }) {

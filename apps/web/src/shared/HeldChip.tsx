@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { formatMass } from '@graft/core';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from './preferences';
 
 /** What follows the pointer while a thing is dragged. */

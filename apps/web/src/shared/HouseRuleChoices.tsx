@@ -6,7 +6,7 @@ import {
   type HouseRuleId,
   type HouseRules,
   type HouseRuleText,
-} from '@graft/core';
+} from '@graft/core/trip';
 import { useReadOnly } from './TripProvider';
 
 const RULE_IDS = Object.keys(HOUSE_RULE_CHOICES) as readonly HouseRuleId[];

@@ -1,6 +1,6 @@
 /** A bare quantity in a table: taken on Enter or on leaving, in any unit; a wrong entry stays and says why. */
 import { useState } from 'react';
-import { parseQuantity, type Quantity } from '@graft/core';
+import { parseQuantity, type Quantity } from '@graft/core/units';
 
 interface Props {
   /** Said by screen readers. */

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor } from '@testing-library/react';
-import { emptyTrip } from '@graft/core';
+import { emptyTrip } from '@graft/core/trip';
 import { SaveBanner } from '../app/SaveBanner';
 import { TopBar } from '../app/TopBar';
 import { openTrip } from '../testing/openTrip';

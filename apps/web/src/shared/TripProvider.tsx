@@ -10,7 +10,9 @@ import {
   type ReactNode,
 } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { diffTrip, sameContent, withEvents, type StoredTrip, type Trip, type TripRole } from '@graft/core';
+import type { StoredTrip, TripRole } from '@graft/core/api';
+import { withEvents } from '@graft/core/trail';
+import { diffTrip, sameContent, type Trip } from '@graft/core/trip';
 import { api, ApiProblem } from './api';
 import { forgetSession, keepSession, openKeptSession } from './keptSession';
 import { isUnsaved, openSession, sessionReducer, type SaveState, type SessionState } from './tripSession';

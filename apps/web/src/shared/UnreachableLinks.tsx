@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { isLoopback } from '@graft/core';
+import { isLoopback } from '@graft/core/units';
 import { useAccountSession } from './AccountProvider';
 
 /** Said before a link is made or sent that leads to this very machine: it would open on nobody else's. */

@@ -1,30 +1,22 @@
 import type {
   AccountState,
-  DayWeather,
-  EarlierTrip,
   ErrorBody,
-  FieldError,
-  IncidentNote,
   InvitationOffer,
   InvitedRole,
-  KeptIncident,
-  Library,
-  LibraryEdit,
-  MessageKind,
   ScaleInfo,
-  SendingAnswer,
   RemovedSummary,
-  SheetMark,
-  TakenAway,
   SheetProgress,
   StoredTrip,
-  TripEdit,
-  TripMessages,
   TripLeaders,
-  TripRecord,
-  TripStyle,
   TripSummary,
-} from '@graft/core';
+} from '@graft/core/api';
+import type { TripRecord } from '@graft/core/debrief';
+import type { Library, LibraryEdit } from '@graft/core/library';
+import type { FieldError, TakenAway } from '@graft/core/schema';
+import type { EarlierTrip } from '@graft/core/share';
+import type { MessageKind, SendingAnswer, SheetMark, TripMessages } from '@graft/core/sheet';
+import type { IncidentNote, KeptIncident } from '@graft/core/trail';
+import type { DayWeather, TripEdit, TripStyle } from '@graft/core/trip';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {

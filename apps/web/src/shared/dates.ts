@@ -1,5 +1,5 @@
 /** Dates of a trip, in the reader's own way of writing them; calendar days, no time zone. */
-import { addDays } from '@graft/core';
+import { addDays } from '@graft/core/units';
 
 const SHORT_DAY = { weekday: 'short', day: 'numeric' } as const;
 const LONG_DAY = { ...SHORT_DAY, month: 'short' } as const;

@@ -1,4 +1,5 @@
-import { serialiseTripFile, type Trip } from '@graft/core';
+import { serialiseTripFile } from '@graft/core/formats';
+import type { Trip } from '@graft/core/trip';
 
 /** Hand a text over as a file. */
 export function download(name: string, type: string, text: string): void {

@@ -1,4 +1,11 @@
-import { emptyTrip, parseShape, type Member, type PersonalThing, type Piece, type Trip } from '@graft/core';
+import {
+  emptyTrip,
+  parseShape,
+  type Member,
+  type PersonalThing,
+  type Piece,
+  type Trip,
+} from '@graft/core/trip';
 import { kitColumns, placesOf, VIEWS, type View } from '../kit/kitColumns';
 import type { KitRow } from '../kit/kitRows';
 import type { Column } from './EditableTable';

@@ -1,14 +1,7 @@
 /** Making table columns from the model's fields: text and quantities typed in any unit, checked by the field's own schema. */
-import {
-  KG_PER_LB,
-  ITEM_SCHEMAS,
-  massDigits,
-  parseQuantity,
-  schemaErrors,
-  type Collection,
-  type MassUnit,
-  type Quantity,
-} from '@graft/core';
+import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
+import type { Collection } from '@graft/core/trip';
+import { KG_PER_LB, massDigits, parseQuantity, type MassUnit, type Quantity } from '@graft/core/units';
 import type { Column, Entry } from './EditableTable';
 
 /** Something of a collection, or of a list inside one (a piece of a kit). */

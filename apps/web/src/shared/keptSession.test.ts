@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { assignPiece, lockPiece, type StoredTrip, type Trip } from '@graft/core';
+import type { StoredTrip } from '@graft/core/api';
+import { assignPiece, lockPiece, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { movedByHand, SHARE_OUT } from '../shares/movedByHand';
 import { forgetSessions, keepSession, openKeptSession } from './keptSession';

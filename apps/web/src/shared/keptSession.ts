@@ -3,7 +3,8 @@
  * changes that the server has not taken yet, and the way back that undo walks. Other pages of this application cannot
  * read it, and signing out forgets it.
  */
-import { applyEdits, diffTrip, sameContent, type StoredTrip, type Trip, type TripEdit } from '@graft/core';
+import type { StoredTrip } from '@graft/core/api';
+import { applyEdits, diffTrip, sameContent, type Trip, type TripEdit } from '@graft/core/trip';
 import { openSession, type SessionState } from './tripSession';
 
 const PREFIX = 'graft.session.';

@@ -2,7 +2,7 @@
 import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { emptyTrip } from '@graft/core';
+import { emptyTrip } from '@graft/core/trip';
 import { openTrip } from '../testing/openTrip';
 import { ChoiceEntry, TextEntry } from './FieldEntry';
 import { InlineName } from './InlineName';

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { MassUnit } from '@graft/core';
+import type { MassUnit } from '@graft/core/units';
 
 interface Preferences {
   readonly massUnit: MassUnit;

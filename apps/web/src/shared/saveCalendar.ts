@@ -1,4 +1,6 @@
-import { preparationDates, tripCalendar, type CalendarParts, type Trip } from '@graft/core';
+import { tripCalendar, type CalendarParts } from '@graft/core/formats';
+import { preparationDates } from '@graft/core/prepare';
+import type { Trip } from '@graft/core/trip';
 import { today } from './dates';
 import { download } from './download';
 

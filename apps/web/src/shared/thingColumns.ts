@@ -1,15 +1,9 @@
 /** Columns of single fields of a thing that need more than one field or a reading of their own. */
 import type { ReactNode } from 'react';
-import {
-  COMPANION_WORDS,
-  COMPANIONS,
-  FLAGS,
-  formatShape,
-  isIsoDate,
-  parseShape,
-  type MassUnit,
-  type Thing,
-} from '@graft/core';
+import { COMPANION_WORDS } from '@graft/core/lists';
+import { isIsoDate } from '@graft/core/schema';
+import { COMPANIONS, FLAGS, formatShape, parseShape, type Thing } from '@graft/core/trip';
+import type { MassUnit } from '@graft/core/units';
 import type { Column } from './EditableTable';
 import { quantityColumn, type Check } from './fields';
 import { FLAG_WORDS } from './words';

@@ -1,4 +1,4 @@
-import { emptyTrip, type Trip } from '@graft/core';
+import { emptyTrip, type Trip } from '@graft/core/trip';
 import { readNumber, setField, takeQuantity } from './tripFields';
 
 let trip: Trip;

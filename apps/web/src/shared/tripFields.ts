@@ -1,12 +1,7 @@
 /** Taking single-valued fields of a trip from what was typed, each checked by its own schema. */
-import {
-  FIELD_SCHEMAS,
-  parseQuantity,
-  schemaErrors,
-  type Quantity,
-  type Trip,
-  type TripField,
-} from '@graft/core';
+import { FIELD_SCHEMAS, schemaErrors } from '@graft/core/schema';
+import type { Trip, TripField } from '@graft/core/trip';
+import { parseQuantity, type Quantity } from '@graft/core/units';
 import type { Entry } from './EditableTable';
 
 type Change = (label: string, change: (trip: Trip) => Trip) => void;

@@ -1,4 +1,4 @@
-import { cataloguePack, emptyTrip, newMember, PACK_SIZES } from '@graft/core';
+import { cataloguePack, emptyTrip, newMember, PACK_SIZES } from '@graft/core/trip';
 import { isUnsaved, openSession, sessionReducer, type SessionAction, type SessionState } from './tripSession';
 
 const trip = emptyTrip('t', 'Start', '2027-05-10', 1);

@@ -1,5 +1,7 @@
 /** The open trip: what is shown, what the server has acknowledged, and the history that undo walks. */
-import { settleLarder, type FieldError, type Trip } from '@graft/core';
+import { settleLarder } from '@graft/core/larder';
+import type { FieldError } from '@graft/core/schema';
+import type { Trip } from '@graft/core/trip';
 
 interface Step {
   readonly label: string;

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from '@testing-library/react';
-import { InvalidInputError } from '@graft/core';
+import { InvalidInputError } from '@graft/core/schema';
 import { useFileReading } from './useFileReading';
 
 /** The test's browser does not read files: only what is asked of one. */

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { decodeText, InvalidInputError, type FieldError } from '@graft/core';
+import { decodeText } from '@graft/core/formats';
+import { InvalidInputError, type FieldError } from '@graft/core/schema';
 
 /** The largest file of text that is read, bytes: no table or calendar of a trip is nearly as long. */
 const LARGEST_BYTES = 2_000_000;

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core';
+import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
 import { api } from './api';
 
 const KEY = ['library'];

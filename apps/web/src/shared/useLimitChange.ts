@@ -1,5 +1,6 @@
 import { useCallback } from 'react';
-import { recordLimitChanges, type Trip } from '@graft/core';
+import { recordLimitChanges } from '@graft/core/limits';
+import type { Trip } from '@graft/core/trip';
 import { useAccountSession } from './AccountProvider';
 import { today } from './dates';
 import { useTripCommands } from './TripProvider';

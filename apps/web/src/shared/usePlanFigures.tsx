@@ -1,13 +1,7 @@
 import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
-import {
-  packFigures,
-  shareFigures,
-  tripBound,
-  type PackFigures,
-  type ShareFigures,
-  type TripBound,
-  type Trip,
-} from '@graft/core';
+import { shareFigures, tripBound, type ShareFigures, type TripBound } from '@graft/core/share';
+import { packFigures, type PackFigures } from '@graft/core/stow';
+import type { Trip } from '@graft/core/trip';
 import { useTrip } from './TripProvider';
 
 interface PlanFigures {

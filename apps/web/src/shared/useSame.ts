@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { sameContent } from '@graft/core';
+import { sameContent } from '@graft/core/trip';
 
 /** The value given before, as long as the new one holds the same: what hangs on it is then not made anew. */
 export function useSame<T>(value: T): T {

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import type { SheetNews, SheetProgress } from '@graft/core';
+import type { SheetNews, SheetProgress } from '@graft/core/api';
 import { api } from './api';
 import { withMarks } from './useSheets';
 

@@ -1,5 +1,7 @@
 import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import { own, type KeptMark, type SheetProgress } from '@graft/core';
+import type { SheetProgress } from '@graft/core/api';
+import type { KeptMark } from '@graft/core/sheet';
+import { own } from '@graft/core/trip';
 import { api } from './api';
 
 /** The links of a trip's sheets and what members have told. */

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { suggestions, type Suggestion, type Trip, type TripRecord } from '@graft/core';
+import { suggestions, type Suggestion, type TripRecord } from '@graft/core/debrief';
+import type { Trip } from '@graft/core/trip';
 import { api } from './api';
 import { useTripCommands } from './TripProvider';
 import { useLibrary } from './useLibrary';

@@ -1,4 +1,5 @@
 /** How the model's names are said on screen. */
+import type { TripRole } from '@graft/core/api';
 import type {
   AgeBand,
   BodyPlace,
@@ -13,11 +14,10 @@ import type {
   Reliance,
   Role,
   Supply,
-  TripRole,
   Want,
   WaypointKind,
   Wear,
-} from '@graft/core';
+} from '@graft/core/trip';
 
 export const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   walking: 'while walking',

@@ -2,21 +2,10 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { Fragment, useMemo } from 'react';
-import {
-  carriedPieces,
-  fairnessSchool,
-  formatMass,
-  formatMeasure,
-  formatPercent,
-  legOfDay,
-  massDigits,
-  massOnDayKg,
-  packOf,
-  type DayLoad,
-  type MemberFigures,
-  type ShareFigures,
-  type Trip,
-} from '@graft/core';
+import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
+import { fairnessSchool, formatMeasure, type MemberFigures, type ShareFigures } from '@graft/core/share';
+import { carriedPieces, packOf, type Trip } from '@graft/core/trip';
+import { formatMass, formatPercent, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 import { BeamLegend } from './BeamLegend';

@@ -3,16 +3,14 @@ import { useMemo } from 'react';
 import {
   asVariant,
   carriedWork,
-  formatMass,
   formatMeasure,
-  formatPercent,
   isOverloaded,
   shareFigures,
   whatIfText,
   type ShareFigures,
-  type Trip,
-  type Variant,
-} from '@graft/core';
+} from '@graft/core/share';
+import type { Trip, Variant } from '@graft/core/trip';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 

@@ -1,6 +1,8 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import { applyEdits, formatMass, formatVolume, type Misfit, type ShareCure, type Trip } from '@graft/core';
+import type { Misfit, ShareCure } from '@graft/core/share';
+import { applyEdits, type Trip } from '@graft/core/trip';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';

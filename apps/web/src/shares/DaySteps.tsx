@@ -1,7 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
-import { formatPercent, type ShareFigures, type Trip } from '@graft/core';
+import type { ShareFigures } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
+import { formatPercent } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
 import { dayDate } from '../shared/dates';
 import { DayButton } from '../shared/DayButton';

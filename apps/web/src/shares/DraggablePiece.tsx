@@ -1,6 +1,6 @@
 import { Flex, type FlexProps } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
-import type { Piece } from '@graft/core';
+import type { Piece } from '@graft/core/trip';
 import type { MouseEvent } from 'react';
 
 interface Props extends FlexProps {

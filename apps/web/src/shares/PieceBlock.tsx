@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { Lock } from 'lucide-react';
-import { formatMass, type Piece } from '@graft/core';
+import type { Piece } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import type { RowSize } from './BeamBoard';
 import { DraggablePiece } from './DraggablePiece';

@@ -3,16 +3,13 @@ import { Lock, LockOpen } from 'lucide-react';
 import { useMemo } from 'react';
 import {
   carrierEffects,
-  formatMass,
   formatMeasure,
-  formatVolume,
-  lockPiece,
   whatHolds,
   whyThisCarrier,
-  type Piece,
   type ShareFigures,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/share';
+import { lockPiece, type Piece, type Trip } from '@graft/core/trip';
+import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 

@@ -1,5 +1,5 @@
 import { Box, NativeSelect } from '@chakra-ui/react';
-import { carrierOf } from '@graft/core';
+import { carrierOf } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 
 interface Props {

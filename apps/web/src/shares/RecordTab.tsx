@@ -1,7 +1,8 @@
 import { Box, Table, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { carriedWork, earlierWork, formatPercent } from '@graft/core';
+import { carriedWork, earlierWork } from '@graft/core/share';
+import { formatPercent } from '@graft/core/units';
 import { api } from '../shared/api';
 import { useTrip } from '../shared/TripProvider';
 

@@ -1,14 +1,8 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  afterEvent,
-  formatPercent,
-  STARTING_FACTORS,
-  withHandovers,
-  type ReshareAim,
-  type TrailEvent,
-  type WeakeningKind,
-} from '@graft/core';
+import { afterEvent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core/share';
+import { STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';
+import { formatPercent } from '@graft/core/units';
 import { DaySelect } from '../shared/DaySelect';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';

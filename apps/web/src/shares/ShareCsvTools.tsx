@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { InvalidInputError, readShareCsv, shareCsv } from '@graft/core';
+import { readShareCsv, shareCsv } from '@graft/core/formats';
+import { InvalidInputError } from '@graft/core/schema';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';

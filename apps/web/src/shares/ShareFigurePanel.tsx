@@ -4,19 +4,15 @@ import {
   FAIRNESS_SCHOOLS,
   fairnessSchool,
   formatMeasure,
-  formatPercent,
-  allPieces,
   isOverloaded,
   LEVEL_GIVE,
   LEVEL_GIVE_FOR_DAYS,
-  lockPiece,
-  replaceShare,
   shareVerdict,
-  type FairnessSchoolId,
   type ShareBound,
   type ShareFigures,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/share';
+import { allPieces, lockPiece, replaceShare, type FairnessSchoolId, type Trip } from '@graft/core/trip';
+import { formatPercent } from '@graft/core/units';
 import { ErrorList } from '../shared/ErrorList';
 import { usePreferences } from '../shared/preferences';
 import { RunProgress } from '../shared/RunProgress';

@@ -1,13 +1,7 @@
 import { Box, Table } from '@chakra-ui/react';
-import {
-  carriedPieces,
-  formatMeasure,
-  formatPercent,
-  handoverDays,
-  massDigits,
-  type ShareFigures,
-  type Trip,
-} from '@graft/core';
+import { formatMeasure, type ShareFigures } from '@graft/core/share';
+import { carriedPieces, handoverDays, type Trip } from '@graft/core/trip';
+import { formatPercent, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import type { BoardRow } from './boardRows';
 

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
-import { allPieces, carrierOf, emptyTrip, shareFigures, type Trip } from '@graft/core';
+import { shareFigures } from '@graft/core/share';
+import { allPieces, carrierOf, emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';

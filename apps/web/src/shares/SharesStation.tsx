@@ -1,17 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import {
-  allPieces,
-  assignPiece,
-  carrierOf,
-  formatMass,
-  formatMeasure,
-  formatPercent,
-  lockPiece,
-  type Piece,
-  type Trip,
-} from '@graft/core';
+import { formatMeasure } from '@graft/core/share';
+import { allPieces, assignPiece, carrierOf, lockPiece, type Piece, type Trip } from '@graft/core/trip';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { HeldChip } from '../shared/HeldChip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { usePreferences } from '../shared/preferences';

@@ -1,15 +1,8 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import {
-  allPieces,
-  carriedWork,
-  carrierOf,
-  dayLoad,
-  handoverDays,
-  isOverloaded,
-  shareFigures,
-  type Trip,
-} from '@graft/core';
+import { dayLoad } from '@graft/core/load';
+import { carriedWork, isOverloaded, shareFigures } from '@graft/core/share';
+import { allPieces, carrierOf, handoverDays, type Trip } from '@graft/core/trip';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';

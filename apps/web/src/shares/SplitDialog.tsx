@@ -1,18 +1,14 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import {
-  assignPiece,
   checkSplit,
-  groupMembers,
   kitsInSeveralHands,
   SPLIT_NEEDS,
-  type Member,
   type PartCheck,
   type PartLack,
-  type Piece,
   type SplitNeed,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/lists';
+import { assignPiece, groupMembers, type Member, type Piece, type Trip } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
-import { formatMass, type Piece } from '@graft/core';
+import type { Piece } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { DraggablePiece } from './DraggablePiece';
 import { TRAY } from './tray';

@@ -1,14 +1,7 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import {
-  adoptVariant,
-  freshId,
-  LEVEL_GIVE,
-  supposeAll,
-  whatIfText,
-  type Trip,
-  type WhatIf,
-} from '@graft/core';
+import { adoptVariant, LEVEL_GIVE, supposeAll, whatIfText } from '@graft/core/share';
+import { freshId, type Trip, type WhatIf } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';
 import { PlainDialog } from '../shared/PlainDialog';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -1,6 +1,6 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { allPieces, allThings, carrierOf, handoverDays, isPersonal, type Trip } from '@graft/core';
+import { allPieces, allThings, carrierOf, handoverDays, isPersonal, type Trip } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 
 const MOST_SHOWN = 8;

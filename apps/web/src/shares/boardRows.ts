@@ -1,4 +1,5 @@
-import type { MemberFigures, ShareFigures, Trip } from '@graft/core';
+import type { MemberFigures, ShareFigures } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 
 export const ORDERS = {
   listed: 'as listed',

@@ -1,12 +1,6 @@
 import { useEffect, useState } from 'react';
-import {
-  isOverloaded,
-  raisedBound,
-  shareGap,
-  type ShareBound,
-  type ShareFigures,
-  type Trip,
-} from '@graft/core';
+import { isOverloaded, raisedBound, shareGap, type ShareBound, type ShareFigures } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 import { runLevelBound } from '../workers/solver';
 
 /** Before a bound is worth a linear program, the hand must have rested for this long. */

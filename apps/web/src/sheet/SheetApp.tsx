@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
-import { dayMark, sheetChanges, standing, type MemberSheet } from '@graft/core';
+import { dayMark, sheetChanges, standing, type MemberSheet } from '@graft/core/sheet';
 import { packedText, SheetBody } from '../shared/sheet/SheetBody';
 import { counted } from '../shared/words';
 import type { SheetSession, SheetState } from './sheetSession';

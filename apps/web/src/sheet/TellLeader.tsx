@@ -1,13 +1,7 @@
 import { useId, useState } from 'react';
-import {
-  formatMass,
-  markKey,
-  parseQuantity,
-  THING_RANGES,
-  type MarkKind,
-  type MarkValue,
-  type MemberSheet,
-} from '@graft/core';
+import { markKey, type MarkKind, type MarkValue, type MemberSheet } from '@graft/core/sheet';
+import { THING_RANGES } from '@graft/core/trip';
+import { formatMass, parseQuantity } from '@graft/core/units';
 import type { Marks } from '../shared/sheet/SheetBody';
 
 interface Props {

@@ -1,4 +1,4 @@
-import { standing, type KeptMark, type MemberSheet, type SheetMark } from '@graft/core';
+import { standing, type KeptMark, type MemberSheet, type SheetMark } from '@graft/core/sheet';
 import { randomId } from '../shared/randomId';
 import { SheetSession, type Surroundings } from './sheetSession';
 

@@ -2,6 +2,7 @@
  * A member's sheet on a device: what was read last and what is still to be told are kept here, so that it opens and takes
  * ticks without a network; told is what waits as soon as there is one.
  */
+import type { OpenedSheet } from '@graft/core/api';
 import {
   replacedBy,
   standing,
@@ -9,9 +10,8 @@ import {
   type MarkKind,
   type MarkValue,
   type MemberSheet,
-  type OpenedSheet,
   type SheetMark,
-} from '@graft/core';
+} from '@graft/core/sheet';
 
 export interface SheetState {
   readonly opened: OpenedSheet | undefined;

@@ -1,15 +1,9 @@
 import { Box, Button, Flex, Input, Link, Text } from '@chakra-ui/react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import {
-  channelOf,
-  type Member,
-  type MessageKind,
-  type SendingAnswer,
-  type SentMessage,
-  type SheetLink,
-  own,
-} from '@graft/core';
+import type { SheetLink } from '@graft/core/api';
+import { channelOf, type MessageKind, type SendingAnswer, type SentMessage } from '@graft/core/sheet';
+import { type Member, own } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { ErrorList } from '../shared/ErrorList';

@@ -1,4 +1,5 @@
-import { formatMass, formatPercent, type PartySheet } from '@graft/core';
+import type { PartySheet } from '@graft/core/sheet';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { dayDate, tripDates } from '../shared/dates';
 import { DAY_ROLE_WORDS } from '../shared/words';
 import { SafetyList } from '../shared/sheet/SafetyList';

@@ -1,7 +1,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
-import { memberSheet, partySheet } from '@graft/core';
+import { memberSheet, partySheet } from '@graft/core/sheet';
 import { SheetBody } from '../shared/sheet/SheetBody';
 import { useTrip } from '../shared/TripProvider';
 import { PartySheetBody } from './PartySheetBody';

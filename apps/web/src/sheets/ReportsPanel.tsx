@@ -1,14 +1,8 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  formatMass,
-  formatMassChange,
-  type MarkKind,
-  type MarkValue,
-  type Member,
-  type MemberProgress,
-  type SheetReport,
-} from '@graft/core';
+import type { MarkKind, MarkValue, MemberProgress, SheetReport } from '@graft/core/sheet';
+import type { Member } from '@graft/core/trip';
+import { formatMass, formatMassChange } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 
 interface Props {

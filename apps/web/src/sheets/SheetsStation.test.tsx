@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import type { KeptMark, SheetProgress } from '@graft/core';
+import type { SheetProgress } from '@graft/core/api';
+import type { KeptMark } from '@graft/core/sheet';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { withMarks } from '../shared/useSheets';

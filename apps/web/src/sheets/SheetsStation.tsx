@@ -2,18 +2,15 @@ import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import type { SheetLink } from '@graft/core/api';
 import {
-  allThings,
-  putThings,
   sheetProgress,
   type MarkKind,
   type MarkValue,
-  type Member,
   type MemberProgress,
-  type SheetLink,
   type SheetReport,
-  own,
-} from '@graft/core';
+} from '@graft/core/sheet';
+import { allThings, putThings, type Member, own } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseTripFile, type Trip } from '@graft/core';
+import { parseTripFile } from '@graft/core/formats';
+import type { Trip } from '@graft/core/trip';
 
 /** A demo trip as it ships. */
 export function demoTrip(id: string): Trip {

@@ -1,26 +1,26 @@
 /** The engines of the workers, run where they are asked: tests have no workers. */
 import {
-  assess,
-  cureOf,
   planReshare,
-  planWholeStow,
-  restow,
-  rideAdvice,
   shareMisfit,
   shareProblem,
   solveShare,
-  stowProblem,
   type Misfit,
-  type Placement,
   type ReshareAim,
   type ReshareResult,
+} from '@graft/core/share';
+import {
+  assess,
+  cureOf,
+  planWholeStow,
+  restow,
+  rideAdvice,
+  stowProblem,
   type Restow,
   type RideAdvice,
-  type Stow,
   type StowMove,
   type Symptom,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/stow';
+import type { Placement, Stow, Trip } from '@graft/core/trip';
 import type { Run } from '../workers/run';
 
 /** Enough for trips of a test, whatever the engine would take. */

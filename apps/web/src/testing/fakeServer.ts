@@ -1,19 +1,10 @@
 /** The part of the server that an open trip speaks to, in memory: stores edits by version, keeps a library. */
-import {
-  applyEdits,
-  applyLibraryEdits,
-  type Account,
-  type EarlierTrip,
-  type IncidentNote,
-  type KeptIncident,
-  type Library,
-  type LibraryEdit,
-  type LibraryEntry,
-  type SheetProgress,
-  type Trip,
-  type TripEdit,
-  type TripRecord,
-} from '@graft/core';
+import type { Account, SheetProgress } from '@graft/core/api';
+import type { TripRecord } from '@graft/core/debrief';
+import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
+import type { EarlierTrip } from '@graft/core/share';
+import type { IncidentNote, KeptIncident } from '@graft/core/trail';
+import { applyEdits, type Trip, type TripEdit } from '@graft/core/trip';
 
 export interface FakeServer {
   trip: Trip;

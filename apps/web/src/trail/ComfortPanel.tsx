@@ -1,5 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { BODY_PLACES, COMFORT_CHOICES, putComfort, removeComfort, type BodyPlace } from '@graft/core';
+import { putComfort, removeComfort } from '@graft/core/debrief';
+import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
 import { TextEntry } from '../shared/FieldEntry';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';

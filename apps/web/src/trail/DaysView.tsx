@@ -1,22 +1,12 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import {
-  asWalked,
-  carriedWork,
-  dayMoments,
-  formatMass,
-  formatPercent,
-  holdsFrom,
-  isWithParty,
-  loadsOverTrip,
-  loadSteps,
-  massDigits,
-  putComfort,
-  removeComfort,
-  takeToldComfort,
-  toldComfort,
-  type TripEvent,
-} from '@graft/core';
+import { putComfort, removeComfort } from '@graft/core/debrief';
+import { loadsOverTrip } from '@graft/core/load';
+import { carriedWork } from '@graft/core/share';
+import { takeToldComfort, toldComfort } from '@graft/core/sheet';
+import { asWalked, dayMoments, holdsFrom, loadSteps } from '@graft/core/trail';
+import { isWithParty, type TripEvent } from '@graft/core/trip';
+import { formatMass, formatPercent, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useReshare } from '../shared/reshare/useReshare';
 import { Select } from '../shared/Select';

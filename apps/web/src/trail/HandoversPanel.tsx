@@ -1,20 +1,11 @@
 import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import {
-  adoptStow,
-  allThings,
-  changedPacks,
-  formatMass,
-  handOverRoleKit,
-  packOf,
-  roleHandovers,
-  withHandovers,
-  type ProposedHandover,
-  type ReshareAim,
-  type Restow,
-  type Trip,
-} from '@graft/core';
+import { withHandovers, type ProposedHandover, type ReshareAim } from '@graft/core/share';
+import { changedPacks, type Restow } from '@graft/core/stow';
+import { handOverRoleKit, roleHandovers } from '@graft/core/trail';
+import { adoptStow, allThings, packOf, type Trip } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { DaySelect } from '../shared/DaySelect';
 import { usePreferences } from '../shared/preferences';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';

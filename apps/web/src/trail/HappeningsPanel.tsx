@@ -1,26 +1,20 @@
 import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
+import { addEvent, removeEvent } from '@graft/core/debrief';
+import { isCarriedOn } from '@graft/core/load';
+import { holdsFrom, isWeakening, STARTING_FACTORS, uneatenMeals } from '@graft/core/trail';
 import {
-  addEvent,
   allThings,
   carriedPieces,
   EVENT_MOMENTS,
-  formatMass,
-  holdsFrom,
-  isCarriedOn,
   isPersonal,
-  isWeakening,
   isWithParty,
-  parseQuantity,
-  removeEvent,
-  STARTING_FACTORS,
-  uneatenMeals,
-  formatPercent,
   type EventKind,
   type EventMoment,
   type Trip,
   type TripEvent,
-} from '@graft/core';
+} from '@graft/core/trip';
+import { formatMass, parseQuantity, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';

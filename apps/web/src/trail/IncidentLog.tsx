@@ -2,16 +2,15 @@ import { Box, Button, Flex, Input, NativeSelect, SimpleGrid, Text, Textarea } fr
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { schemaErrors, type FieldError } from '@graft/core/schema';
 import {
-  addDays,
   CONSCIOUSNESS,
   incidentSchema,
-  schemaErrors,
   type Consciousness,
-  type FieldError,
   type IncidentNote,
   type KeptIncident,
-} from '@graft/core';
+} from '@graft/core/trail';
+import { addDays } from '@graft/core/units';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';

@@ -1,6 +1,8 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
-import { emergencyNumbers, safetyThings, scentedRound, type Trip } from '@graft/core';
+import { emergencyNumbers, safetyThings } from '@graft/core/sheet';
+import { scentedRound } from '@graft/core/trail';
+import type { Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { tripDates } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';

@@ -1,14 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
-import {
-  formatPercent,
-  type DayMoments,
-  type LoadStep,
-  type Member,
-  type MassUnit,
-  type Trip,
-} from '@graft/core';
+import type { DayMoments, LoadStep } from '@graft/core/trail';
+import type { Member, Trip } from '@graft/core/trip';
+import { formatPercent, type MassUnit } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
 import { DayButton } from '../shared/DayButton';
 import { dayDate } from '../shared/dates';

@@ -1,19 +1,11 @@
 import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { Link as RouterLink } from 'react-router';
-import {
-  formatMass,
-  freshId,
-  isMarked,
-  isWithParty,
-  putContact,
-  removeContact,
-  safetyThings,
-  scentedRound,
-  standing,
-  type Contact,
-  own,
-} from '@graft/core';
+import { putContact, removeContact } from '@graft/core/debrief';
+import { isMarked, safetyThings, standing } from '@graft/core/sheet';
+import { scentedRound } from '@graft/core/trail';
+import { freshId, isWithParty, type Contact, own } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { EditableTable, type Column } from '../shared/EditableTable';
 import { checkItem, textColumn } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';

@@ -1,6 +1,8 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { formatMass, formatPercent, isWithParty, sideTrip } from '@graft/core';
+import { sideTrip } from '@graft/core/trail';
+import { isWithParty } from '@graft/core/trip';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useTrip } from '../shared/TripProvider';

@@ -1,6 +1,9 @@
 /** @jest-environment jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { adoptStow, carrierOf, dayLoad, planStow, withEvents, type Trip } from '@graft/core';
+import { dayLoad } from '@graft/core/load';
+import { planStow } from '@graft/core/stow';
+import { withEvents } from '@graft/core/trail';
+import { adoptStow, carrierOf, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { openTrip } from '../testing/openTrip';

@@ -1,15 +1,9 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
-import {
-  addEvent,
-  dayAtKm,
-  dayStretches,
-  waterAhead,
-  waterTaken,
-  waterWay,
-  type SourceAhead,
-} from '@graft/core';
+import { addEvent, waterTaken } from '@graft/core/debrief';
+import { dayStretches } from '@graft/core/route';
+import { dayAtKm, waterAhead, waterWay, type SourceAhead } from '@graft/core/trail';
 import { TickLines } from '../shared/chartParts';
 import { QuantityInput } from '../shared/QuantityInput';
 import { SideBox } from '../shared/SideBox';

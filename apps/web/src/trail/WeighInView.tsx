@@ -1,25 +1,18 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { putWeighIn, removeWeighIn } from '@graft/core/debrief';
+import { waterOnLegL } from '@graft/core/load';
+import { WEIGH_IN_RANGES } from '@graft/core/schema';
 import {
-  BUDDY_CHECKS,
   departureOf,
-  formatMass,
-  formatMassChange,
-  formatPercent,
-  massDigits,
   plannedOnScaleKg,
-  putWeighIn,
-  removeWeighIn,
   TOLERANCE_KG,
-  waterOnLegL,
-  WEIGH_IN_RANGES,
   weighInFigures,
-  type Member,
-  type Trip,
-  type WeighIn,
   type WeighInFigures,
   type WeighInVerdict,
-} from '@graft/core';
+} from '@graft/core/trail';
+import { BUDDY_CHECKS, type Member, type Trip, type WeighIn } from '@graft/core/trip';
+import { formatMass, formatMassChange, formatPercent, massDigits } from '@graft/core/units';
 import { useAccountSession } from '../shared/AccountProvider';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';

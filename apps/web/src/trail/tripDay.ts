@@ -1,4 +1,5 @@
-import { dayNumber, type Trip } from '@graft/core';
+import type { Trip } from '@graft/core/trip';
+import { dayNumber } from '@graft/core/units';
 
 /** Which day of the trip a date is; undefined before and after it. */
 export function tripDay(trip: Pick<Trip, 'startDate' | 'legs'>, isoDate: string): number | undefined {

@@ -1,17 +1,9 @@
 /** How the record's names are said on screen. */
-import type {
-  BuddyCheck,
-  EventKind,
-  LoadStep,
-  MassUnit,
-  Member,
-  PartNeed,
-  StepCause,
-  StepPart,
-  TripEvent,
-  Trip,
-} from '@graft/core';
-import { allThings, formatMass, formatMassChange } from '@graft/core';
+import type { LoadStep, PartNeed, StepCause, StepPart } from '@graft/core/trail';
+import type { BuddyCheck, EventKind, Member, TripEvent, Trip } from '@graft/core/trip';
+import type { MassUnit } from '@graft/core/units';
+import { allThings } from '@graft/core/trip';
+import { formatMass, formatMassChange } from '@graft/core/units';
 
 /** Said of what it happened to: "Wren is hurt", "Tarp was left behind". */
 const EVENT_WORDS: Readonly<Record<EventKind, string>> = {

@@ -14,7 +14,9 @@ import {
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { TEMPLATES, TRIP_STYLES, type FieldError, type TripStyle, type TripSummary } from '@graft/core';
+import type { TripSummary } from '@graft/core/api';
+import type { FieldError } from '@graft/core/schema';
+import { TEMPLATES, TRIP_STYLES, type TripStyle } from '@graft/core/trip';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
 import { today, tripDates } from '../shared/dates';

@@ -1,6 +1,7 @@
 /** Reading tables of things in a worker of its own, so that the page stays live; the table stays there. */
 import { wrap } from 'comlink';
-import type { CsvMapping, CsvOptions, CsvTrip, LibraryEntry, ReadThings } from '@graft/core';
+import type { CsvMapping, CsvOptions, CsvTrip, ReadThings } from '@graft/core/formats';
+import type { LibraryEntry } from '@graft/core/library';
 import type { CsvHead, CsvReader } from './csvReader';
 import { failure } from './failure';
 

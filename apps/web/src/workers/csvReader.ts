@@ -8,9 +8,9 @@ import {
   type CsvOptions,
   type CsvTable,
   type CsvTrip,
-  type LibraryEntry,
   type ReadThings,
-} from '@graft/core';
+} from '@graft/core/formats';
+import type { LibraryEntry } from '@graft/core/library';
 
 /** What a table looks like, and what its columns likely are. */
 export interface CsvHead {

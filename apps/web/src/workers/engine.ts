@@ -2,19 +2,14 @@
 import { proxy, wrap } from 'comlink';
 import type {
   Misfit,
-  Placement,
   ReshareAim,
   ReshareResult,
-  Restow,
-  RideAdvice,
   ShareProgress,
   ShareResult,
   SolvedShare,
-  Stow,
-  StowMove,
-  Symptom,
-  Trip,
-} from '@graft/core';
+} from '@graft/core/share';
+import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
+import type { Placement, Stow, Trip } from '@graft/core/trip';
 import type { Engine } from './engine.worker';
 import { raced, type Run } from './run';
 

@@ -1,28 +1,28 @@
 import { expose } from 'comlink';
 import {
-  assess,
-  cureOf,
   planReshare,
-  planWholeStow,
-  restow,
-  rideAdvice,
   shareMisfit,
   shareProblem,
   solveShare,
-  stowProblem,
   type Misfit,
-  type Placement,
   type ReshareAim,
   type ReshareResult,
-  type Restow,
-  type RideAdvice,
   type ShareProgress,
   type ShareResult,
-  type Stow,
+} from '@graft/core/share';
+import {
+  assess,
+  cureOf,
+  planWholeStow,
+  restow,
+  rideAdvice,
+  stowProblem,
+  type Restow,
+  type RideAdvice,
   type StowMove,
   type Symptom,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/stow';
+import type { Placement, Stow, Trip } from '@graft/core/trip';
 
 const engine = {
   share(

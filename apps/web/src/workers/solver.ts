@@ -1,6 +1,7 @@
 /** Bounds and proofs by linear and integer programs, in a worker of their own that is fetched when first asked for. */
 import { wrap } from 'comlink';
-import type { Move, ReshareAim, Trip } from '@graft/core';
+import type { Move, ReshareAim } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 import { raced, type Run } from './run';
 import type { Solver } from './solver.worker';
 

@@ -11,8 +11,8 @@ import {
   shareProblem,
   type Move,
   type ReshareAim,
-  type Trip,
-} from '@graft/core';
+} from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 
 const highs = loadHighs({ locateFile: () => wasmUrl });
 

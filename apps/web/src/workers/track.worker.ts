@@ -1,16 +1,14 @@
 import { expose } from 'comlink';
 import {
   campsOnTrack,
-  InvalidInputError,
   LARGEST_GPX_BYTES,
   parseGpx,
   tooLarge,
   trackFromPoints,
   waypointsOnTrack,
-  type FieldError,
-  type Track,
-  type Waypoint,
-} from '@graft/core';
+} from '@graft/core/formats';
+import { InvalidInputError, type FieldError } from '@graft/core/schema';
+import type { Track, Waypoint } from '@graft/core/trip';
 
 /** Reading is this share of the work; smoothing is the rest. */
 const READING_SHARE = 0.8;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { InvalidInputError } from './fieldError.js';
+import { InvalidInputError } from '../schema/fieldError.js';
 import { LARGEST_GPX_BYTES, parseGpx } from './gpx.js';
 
 const refusal = (text: string): string => {

@@ -3,9 +3,9 @@
  * the writer's prefixes and extensions. A document type is refused before anything in it is read, so that entities
  * never expand; unknown elements are passed over.
  */
-import { cut } from './repeated.js';
+import { cut } from '../units/repeated.js';
 import { SaxesParser } from 'saxes';
-import { InvalidInputError } from './fieldError.js';
+import { InvalidInputError } from '../schema/fieldError.js';
 
 export interface GpxPoint {
   readonly latitudeDeg: number;

@@ -1,10 +1,10 @@
 /** A trip's dates out of an iCalendar file (RFC 5545), read by the `ical.js` package: what `tripCalendar` writes, and others like it. */
 import ICAL from 'ical.js';
-import { insertDay } from '../trip/legChanges.js';
+import { insertDay } from '../route/legChanges.js';
 import type { Trip } from '../trip/model.js';
 import { dayNumber } from '../units/isoDate.js';
-import { MAX_DAYS } from './schemaParts.js';
-import { InvalidInputError } from './fieldError.js';
+import { MAX_DAYS } from '../schema/schemaParts.js';
+import { InvalidInputError } from '../schema/fieldError.js';
 
 export interface CalendarTrip {
   readonly name: string;

@@ -1,5 +1,5 @@
 /** JSON text from outside, measured before it is read. */
-import { InvalidInputError } from './fieldError.js';
+import { InvalidInputError } from '../schema/fieldError.js';
 
 /** Nothing that Graft reads goes deeper than a third of this. */
 const DEEPEST = 40;

@@ -11,7 +11,6 @@ import {
   WEARS,
   type Companion,
   type Flag,
-  type PersonalThing,
   type Shape,
   type Thing,
   type Trip,
@@ -20,25 +19,15 @@ import { guessFacts, ofMass, type Guess } from '../lists/guessFacts.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { parseQuantity } from '../units/parse.js';
-import { parseShape } from '../units/shapeText.js';
+import { parseShape } from '../trip/shapeText.js';
 import type { CsvTable } from './csvTable.js';
-import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from './schemaParts.js';
+import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from '../schema/schemaParts.js';
 import { defined, plain, spaced, type CsvField, type CsvMapping, type CsvOptions } from './thingsCsv.js';
-import { thingErrors } from './tripReferences.js';
+import { thingErrors } from '../schema/tripReferences.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { isSameName } from '../trip/names.js';
+import type { ReadRow } from '../lists/takeRows.js';
 
-export interface CsvRow {
-  /** Line of the file, from 1. */
-  readonly line: number;
-  readonly id?: string;
-  readonly list?: string;
-  readonly count: number;
-  readonly thing: Omit<Thing, 'id'>;
-  readonly personal: Pick<PersonalThing, 'worn' | 'want'>;
-  readonly onlyFor?: string;
-  readonly together?: string;
-}
 export interface CsvError {
   readonly line: number;
   /** Header of the column; empty for the whole row. */
@@ -46,7 +35,7 @@ export interface CsvError {
   readonly message: string;
 }
 export interface ReadThings {
-  readonly rows: readonly CsvRow[];
+  readonly rows: readonly ReadRow[];
   readonly errors: readonly CsvError[];
 }
 
@@ -84,7 +73,7 @@ export function readThings(
       errors: [{ line: 1, column: '', message: 'expected a column with the names of things' }],
     };
   }
-  const rows: CsvRow[] = [];
+  const rows: ReadRow[] = [];
   const errors: CsvError[] = table.errors.map(({ line, message }) => ({ line, column: '', message }));
   const guesses = new Map<string, Guess>();
   table.rows.forEach((cells, r) => {
@@ -296,7 +285,7 @@ const COLUMN_OF: Readonly<Record<string, CsvField>> = {
   'thing.consumption.residueKg': 'residue',
 };
 
-function readRow(reader: RowReader, guess: (name: string) => Guess): CsvRow {
+function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
   const { cell, fail, options, trip } = reader;
   const name = words(reader, 'name', LONGEST_NAME) ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');

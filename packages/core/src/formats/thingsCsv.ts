@@ -1,6 +1,6 @@
 /** Things of a trip as a table: its columns, what another program's columns are likely to be, and the table written. */
 import type { Piece, Thing, Trip } from '../trip/model.js';
-import { formatShape } from '../units/shapeText.js';
+import { formatShape } from '../trip/shapeText.js';
 import { writeCsvTable, type CsvTable } from './csvTable.js';
 
 interface Field {

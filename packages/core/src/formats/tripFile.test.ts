@@ -6,7 +6,7 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { NEW_IN_VERSION_4, NEW_IN_VERSION_5, NEW_IN_VERSION_6 } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
-import { InvalidInputError, type FieldError } from './fieldError.js';
+import { InvalidInputError, type FieldError } from '../schema/fieldError.js';
 import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
 

@@ -1,10 +1,16 @@
 /** The trip file: text in, a trip out, every error with its path; and a trip out as text. */
 import type { Trip } from '../trip/model.js';
-import { examine, type Examined } from './checkSchema.js';
-import { InvalidInputError, type FieldError } from './fieldError.js';
+import { examine, type Examined } from '../schema/checkSchema.js';
+import { InvalidInputError, type FieldError } from '../schema/fieldError.js';
 import { readJson } from './readJson.js';
-import { LIST_SIZES, TRIP_FILE_FORMAT, TRIP_FILE_VERSION, tripFileSchema, tripSchema } from './tripSchema.js';
-import { tripReferenceErrors } from './tripReferences.js';
+import {
+  LIST_SIZES,
+  TRIP_FILE_FORMAT,
+  TRIP_FILE_VERSION,
+  tripFileSchema,
+  tripSchema,
+} from '../schema/tripSchema.js';
+import { tripReferenceErrors } from '../schema/tripReferences.js';
 import { upgradeTripFile } from './upgradeTripFile.js';
 
 /** Every error of a trip held as data: schema and references. */

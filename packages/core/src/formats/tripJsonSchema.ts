@@ -3,8 +3,8 @@
  * References between ids, days inside the trip and volume sums are beyond JSON Schema; docs/trip-format.md lists them.
  */
 import type { AnySchema } from 'yup';
-import { SHAPE_SCHEMAS } from './schemaParts.js';
-import { tripFileSchema } from './tripSchema.js';
+import { SHAPE_SCHEMAS } from '../schema/schemaParts.js';
+import { tripFileSchema } from '../schema/tripSchema.js';
 
 /** What Yup says of a schema, as far as it is used here. */
 interface Described {

@@ -4,7 +4,7 @@ import { aMember, aTrip } from '../testing/smallTrip.js';
 import { removeMember } from '../trip/changes.js';
 import { duplicateTrip } from '../trip/duplicateTrip.js';
 import { DEFAULT_LARDER, type Dish } from '../trip/larderModel.js';
-import { insertDay, removeDay } from '../trip/legChanges.js';
+import { insertDay, removeDay } from '../route/legChanges.js';
 import type { Trip } from '../trip/model.js';
 import { removeGroup } from '../trip/partyChanges.js';
 import { allPieces } from '../trip/queries.js';

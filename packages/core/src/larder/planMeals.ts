@@ -1,7 +1,7 @@
 /** Changes of the meal plan: put a dish on a day, fill what is empty, take one away. */
-import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/checkSchema.js';
-import { ITEM_SCHEMAS } from '../formats/tripSchema.js';
+import type { FieldError } from '../schema/fieldError.js';
+import { schemaErrors } from '../schema/checkSchema.js';
+import { ITEM_SCHEMAS } from '../schema/tripSchema.js';
 import type { DishEntry } from '../library/libraryModel.js';
 import { dayStretches } from '../route/legSlopes.js';
 import { freshId } from '../trip/changes.js';

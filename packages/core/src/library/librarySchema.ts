@@ -1,7 +1,7 @@
 /** What a kit library holds, as Yup schemas: strict, with errors that say what was expected and what was got. */
 import { lazy, type AnySchema } from 'yup';
-import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/checkSchema.js';
+import type { FieldError } from '../schema/fieldError.js';
+import { schemaErrors } from '../schema/checkSchema.js';
 import {
   dish,
   LONGEST_TOGETHER,
@@ -18,8 +18,8 @@ import {
   splitWays,
   text,
   thingFields,
-} from '../formats/schemaParts.js';
-import { thingErrors } from '../formats/tripReferences.js';
+} from '../schema/schemaParts.js';
+import { thingErrors } from '../schema/tripReferences.js';
 import { MEAL_KINDS, STOVE_KINDS } from '../trip/larderModel.js';
 import { GROUP_KINDS, TRIP_STYLES, type Thing } from '../trip/model.js';
 import { LIBRARY_KINDS, THING_USES, type LibraryEntry } from './libraryModel.js';

@@ -1,7 +1,7 @@
 /** The starter library, read from its tables once. A row that cannot be read is an error of ours, found by its test. */
 import { MEAL_KINDS, STOVE_KINDS, type StoveKind } from '../trip/larderModel.js';
 import { COMPANIONS, FLAGS, GROUP_KINDS, NEEDED, PURPOSES } from '../trip/model.js';
-import { parseShape } from '../units/shapeText.js';
+import { parseShape } from '../trip/shapeText.js';
 import type {
   DishEntry,
   KitEntry,

@@ -6,9 +6,9 @@
  * Interrupted walks give their comfort, not their pace. Walks of different length are compared by Naismith's time.
  * The way of trying and what to look at are common practice, no source; floor, 15 % and 5 % are Graft's own.
  */
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import type { CarryTrial, Member } from '../trip/model.js';
-import { naismithHours } from '../route/naismith.js';
+import { naismithHours } from '../carriage/naismith.js';
 import { nonIncreasingFit } from './isotonic.js';
 
 export const DEFAULT_COMFORT_FLOOR = 6;

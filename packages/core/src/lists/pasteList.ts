@@ -2,7 +2,7 @@
  * Reading a list as people write it, a thing a line: "tent 1.9 kg", "2 x socks 80 g", "- rain jacket (340g)",
  * "sleeping bag, 8 L, 1,05 kg". A line without a mass is an estimate out of the library.
  */
-import { cut } from '../formats/repeated.js';
+import { cut } from '../units/repeated.js';
 import { parseQuantity } from '../units/parse.js';
 
 export interface PastedThing {

@@ -1,7 +1,6 @@
 /** Rows of a table or a pasted list put onto a trip's lists. */
-import type { CsvRow } from '../formats/readThings.js';
 import { isSameName } from '../trip/names.js';
-import { LIST_SIZES, MOST_PIECES } from '../formats/tripSchema.js';
+import { LIST_SIZES, MOST_PIECES } from '../schema/tripSchema.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
@@ -9,6 +8,19 @@ import { allThings, isPersonal } from '../trip/queries.js';
 import { guessFacts } from './guessFacts.js';
 import type { PastedThing } from './pasteList.js';
 import { looseKit } from './takeFromLibrary.js';
+
+/** A thing as a row of a table tells it. */
+export interface ReadRow {
+  /** Line of the file, from 1. */
+  readonly line: number;
+  readonly id?: string;
+  readonly list?: string;
+  readonly count: number;
+  readonly thing: Omit<Thing, 'id'>;
+  readonly personal: Pick<PersonalThing, 'worn' | 'want'>;
+  readonly onlyFor?: string;
+  readonly together?: string;
+}
 
 /** Where things go whose row does not say: to a member, or into a kit of the group (the loose one when undefined). */
 export type Target =
@@ -25,7 +37,7 @@ export interface Taken {
  * Put rows onto the lists. A row with the id of a thing that is there changes it; any other adds things, to the member or
  * kit that its list names, a new kit of that name, or the target.
  */
-export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): Taken {
+export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): Taken {
   const there = new Map<string, Thing>(allThings(trip).map((t) => [t.id, t]));
   const taken = new Set(there.keys());
   const updates: Thing[] = [];
@@ -93,7 +105,7 @@ export function takeRows(trip: Trip, rows: readonly CsvRow[], target: Target): T
   };
 }
 
-function pieceRules(trip: Trip, row: CsvRow): Pick<Piece, 'onlyGroupId' | 'together'> {
+function pieceRules(trip: Trip, row: ReadRow): Pick<Piece, 'onlyGroupId' | 'together'> {
   const group =
     row.onlyFor === undefined ? undefined : trip.groups.find((g) => isSameName(g.name, row.onlyFor!));
   return {
@@ -121,7 +133,7 @@ export function tooLong(trip: Trip): string | undefined {
 }
 
 /** A row's values on a thing that is there; whose it is stays. */
-function updated(trip: Trip, old: Piece | PersonalThing, row: CsvRow): Thing {
+function updated(trip: Trip, old: Piece | PersonalThing, row: ReadRow): Thing {
   const { libraryId, nestsIn } = old;
   const facts = {
     ...row.thing,
@@ -142,7 +154,7 @@ function updated(trip: Trip, old: Piece | PersonalThing, row: CsvRow): Thing {
 export function rowsOfPasted(
   things: readonly PastedThing[],
   library: readonly LibraryEntry[],
-): readonly CsvRow[] {
+): readonly ReadRow[] {
   return things.map(({ line, name, count, massKg, volumeL }) => {
     const { facts, libraryId } = guessFacts(name, library, massKg);
     return {

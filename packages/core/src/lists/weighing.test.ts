@@ -1,10 +1,10 @@
-import type { ScaleReading } from '../formats/apiContract.js';
 import {
   bottleMethodL,
   FRESH_MS,
   hearReading,
   NOTHING_WEIGHED,
   weighingState,
+  type ScaleReading,
   type Weighing,
 } from './weighing.js';
 

@@ -2,7 +2,17 @@
  * When a stream of scale readings may be taken as a mass: several stable readings in a row that agree, none of them lost
  * in between. What a scale calls stable can be the tail of a swing; two that agree on either side of a gap prove nothing.
  */
-import type { ScaleReading } from '../formats/apiContract.js';
+
+/** One reading of a scale's stream. */
+export interface ScaleReading {
+  /** Counts readings; a gap means that some were lost. */
+  readonly seq: number;
+  /** Net of the tare, kg. */
+  readonly massKg: number;
+  /** The scale's own word that it has settled. */
+  readonly stable: boolean;
+  readonly overload: boolean;
+}
 
 /** Stable readings in a row that must agree (Graft's own). */
 const READINGS_IN_A_ROW = 3;

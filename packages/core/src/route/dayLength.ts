@@ -1,5 +1,5 @@
 /** Days too long for the slowest member, and what would cure them, cheapest first, each with its computed effect. */
-import { passDistance, splitDay } from '../trip/legChanges.js';
+import { passDistance, splitDay } from './legChanges.js';
 import type { Trip } from '../trip/model.js';
 import { addDays } from '../units/isoDate.js';
 import { clock, clockHours, daylight, localHour } from './daylight.js';

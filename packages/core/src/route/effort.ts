@@ -2,8 +2,8 @@
 import { dayLoad } from '../load/memberLoad.js';
 import type { Member, Trip } from '../trip/model.js';
 import { slopesOfDay } from './legSlopes.js';
-import { pandolfWatts, TERRAIN_FACTORS, type PandolfOutcome } from './pandolf.js';
-import { toblerSpeedKmh } from './tobler.js';
+import { pandolfWatts, TERRAIN_FACTORS, type PandolfOutcome } from '../carriage/pandolf.js';
+import { toblerSpeedKmh } from '../carriage/tobler.js';
 import { dayTimes, toblerHours } from './walkingTime.js';
 
 export interface DayEffort {

@@ -2,9 +2,9 @@ import { emptyTrip } from '../trip/emptyTrip.js';
 import type { Leg, Trip } from '../trip/model.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import { dayEffort } from './effort.js';
-import { langmuirHours, naismithHours } from './naismith.js';
-import { pandolfWatts } from './pandolf.js';
-import { toblerSpeedKmh } from './tobler.js';
+import { langmuirHours, naismithHours } from '../carriage/naismith.js';
+import { pandolfWatts } from '../carriage/pandolf.js';
+import { toblerSpeedKmh } from '../carriage/tobler.js';
 import { evenSlopes } from './legSlopes.js';
 import { dayTimes, memberPace, memberTimes, naismithLangmuirHours, toblerHours } from './walkingTime.js';
 

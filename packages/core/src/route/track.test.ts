@@ -1,8 +1,13 @@
 import fc from 'fast-check';
 import type { GpxPoint } from '../formats/gpx.js';
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import { climbAndDescent, climbBetween, elevationAt, slopesBetween, trackLengthKm } from './profile.js';
-import { EARTH_RADIUS_KM, haversineKm, trackFromPoints, waypointsOnTrack } from './trackFromPoints.js';
+import {
+  EARTH_RADIUS_KM,
+  haversineKm,
+  trackFromPoints,
+  waypointsOnTrack,
+} from '../formats/trackFromPoints.js';
 
 const at = (latitudeDeg: number, longitudeDeg: number) => ({ latitudeDeg, longitudeDeg });
 

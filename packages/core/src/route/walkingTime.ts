@@ -4,9 +4,9 @@ import { fitTrials, trialSpeed } from '../limits/trialFit.js';
 import { nonIncreasingFit } from '../limits/isotonic.js';
 import type { Experience, Ground, Leg, Member, Trip } from '../trip/model.js';
 import { slopesOfDay } from './legSlopes.js';
-import { LANGMUIR, langmuirHours, naismithHours } from './naismith.js';
+import { LANGMUIR, langmuirHours, naismithHours } from '../carriage/naismith.js';
 import type { Slope } from './profile.js';
-import { TOBLER_OFF_PATH, toblerSpeedKmh } from './tobler.js';
+import { TOBLER_OFF_PATH, toblerSpeedKmh } from '../carriage/tobler.js';
 
 /** Grounds that are walked at Tobler's off-path speed. */
 export const OFF_PATH: readonly Ground[] = ['moor', 'scramble', 'snow'];

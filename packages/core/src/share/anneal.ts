@@ -2,7 +2,7 @@
  * Simulated annealing over shifts and swaps of bundles, one tier of the objective at a time (Kirkpatrick, Gelatt &
  * Vecchi 1983, from memory). Half of the moves relieve the carrier furthest above the tier's target.
  */
-import { pickIndex, type Random } from '../random.js';
+import { pickIndex, type Random } from '../units/random.js';
 import type { ShareState } from './shareState.js';
 
 /** What a tier minimises and how it recognises something better. */

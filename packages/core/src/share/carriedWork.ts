@@ -1,8 +1,19 @@
 /** What each member has carried how far: kilogram-kilometres, the record that makes a long trip's fairness plain. */
 import { loadsOverTrip } from '../load/memberLoad.js';
-import type { EarlierTrip } from '../formats/apiContract.js';
 import type { Member, Trip } from '../trip/model.js';
 import { isSameName, nameKey } from '../trip/names.js';
+
+/** What the members of a trip carried on earlier trips of the same leader, by name. */
+export interface EarlierTrip {
+  readonly id: string;
+  readonly name: string;
+  readonly startDate: string;
+  readonly members: readonly {
+    readonly name: string;
+    readonly totalKgKm: number;
+    readonly groupKgKm: number;
+  }[];
+}
 
 export interface CarriedWork {
   readonly member: Member;

@@ -6,7 +6,7 @@
  * least as many pieces as their heaviest ones on the worst day take; the sum of that over the party is a bound that the
  * search often meets, which proves the number. Otherwise an integer program can prove it: `handoverProgram`.
  */
-import { pickIndex, seededRandom } from '../random.js';
+import { pickIndex, seededRandom } from '../units/random.js';
 import type { ShareProblem } from './problem.js';
 import { ShareState } from './shareState.js';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { massOnDayKg } from '../load/thingOnDay.js';
-import { pickIndex, seededRandom } from '../random.js';
+import { pickIndex, seededRandom } from '../units/random.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { assignPiece, lockPiece } from '../trip/changes.js';

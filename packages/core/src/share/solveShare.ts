@@ -10,7 +10,7 @@
  * Tiers are solved one after another, each holding what the earlier reached. Budgets count iterations, not seconds,
  * so that a seed reproduces a share.
  */
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import type { Assignment } from '../trip/model.js';
 import { anneal, type Tier } from './anneal.js';
 import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';

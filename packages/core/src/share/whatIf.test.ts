@@ -4,7 +4,7 @@ import { loadsOverTrip } from '../load/memberLoad.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { removeMember } from '../trip/changes.js';
-import { removeDay } from '../trip/legChanges.js';
+import { removeDay } from '../route/legChanges.js';
 import type { Trip, Variant, WhatIf } from '../trip/model.js';
 import { carriedBefore, carriedWork, earlierWork } from './carriedWork.js';
 import { adoptVariant, asVariant, suppose, supposeAll, whatIfText } from './whatIf.js';

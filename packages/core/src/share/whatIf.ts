@@ -2,7 +2,7 @@
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { landLarder } from '../larder/landLarder.js';
 import { freshId, removeMember, replaceShare } from '../trip/changes.js';
-import { insertDay } from '../trip/legChanges.js';
+import { insertDay } from '../route/legChanges.js';
 import type { Thing, Trip, Variant, WhatIf } from '../trip/model.js';
 import { allThings } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';

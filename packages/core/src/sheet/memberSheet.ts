@@ -8,6 +8,7 @@ import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { assess } from '../stow/assessStow.js';
 import type { StowAssessment } from '../stow/assessment.js';
 import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
+import { placeOf } from '../stow/placeOf.js';
 import { stowProblem } from '../stow/stowProblem.js';
 import { withEvents } from '../trail/asWalked.js';
 import type { MealKind } from '../trip/larderModel.js';
@@ -281,14 +282,6 @@ export function emergencyNumbers(trip: Trip): readonly EmergencyNumber[] {
   return trip.contacts
     .filter((c) => c.memberId === undefined)
     .map(({ name, relation, phone }) => ({ name, relation, phone }));
-}
-
-/** Where a member has a thing, in words. */
-export function placeOf(trip: Trip, member: Member, thing: Thing): string {
-  if (isPersonal(thing) && thing.worn) return 'on the body';
-  const zoneId = placementsOf(trip, member.id).find((p) => p.thingId === thing.id)?.zoneId;
-  const zone = packOf(trip, member).zones.find((z) => z.id === zoneId);
-  return zone === undefined ? 'in the pack' : zone.name.toLowerCase();
 }
 
 function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): readonly SheetDay[] {

@@ -1,7 +1,7 @@
 /** Marks as they come over the wire. */
 import { lazy, string, type AnySchema } from 'yup';
-import type { FieldError } from '../formats/fieldError.js';
-import { schemaErrors } from '../formats/checkSchema.js';
+import type { FieldError } from '../schema/fieldError.js';
+import { schemaErrors } from '../schema/checkSchema.js';
 import {
   id,
   list,
@@ -14,7 +14,7 @@ import {
   say,
   UUID_PATTERN,
   worded,
-} from '../formats/schemaParts.js';
+} from '../schema/schemaParts.js';
 import { BODY_PLACES } from '../trip/recordModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { MARK_KINDS } from './marks.js';

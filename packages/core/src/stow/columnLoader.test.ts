@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import type { Shape } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { ColumnLoader, TALLEST_SPREAD, type ColumnPart } from './columnLoader.js';

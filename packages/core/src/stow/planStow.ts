@@ -7,7 +7,7 @@
  * then how far it is outside, left and right, voids, closeness to the back and the placement rules together. Iterations
  * are counted, not seconds, so that a seed reproduces a stow.
  */
-import { pickIndex, seededRandom, type Random } from '../random.js';
+import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';

@@ -1,4 +1,4 @@
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import { solveProgram } from '../testing/highsShare.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import type { Placement } from '../trip/model.js';

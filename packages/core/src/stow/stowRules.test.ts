@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { seededRandom } from '../random.js';
+import { seededRandom } from '../units/random.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { HouseRules, Pack, PersonalThing, Placement, Shape, Thing, Trip } from '../trip/model.js';

@@ -1,4 +1,4 @@
-import { pickIndex, seededRandom } from '../random.js';
+import { pickIndex, seededRandom } from '../units/random.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import { planStow } from './planStow.js';
 import { energyOf, WEIGHTS } from './stowCost.js';

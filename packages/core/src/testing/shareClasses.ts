@@ -3,7 +3,7 @@
  * day and cook group, bundles, separations, packs of any size, locked pieces, an injury. Masses and bodies are within
  * what work.md calls usual; none is a real party.
  */
-import { pickIndex, seededRandom, type Random } from '../random.js';
+import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import { emptyTrip, newMember } from '../trip/emptyTrip.js';
 import type { CarrierRule, Kit, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';

@@ -1,6 +1,6 @@
 /** The evening's round: who has what that smells, and where in the pack; and whether what keeps it from animals is large enough. */
 import { scentedNights, type ScentedNight } from '../larder/scented.js';
-import { placeOf } from '../sheet/memberSheet.js';
+import { placeOf } from '../stow/placeOf.js';
 import type { Member, Trip } from '../trip/model.js';
 
 export interface ScentedRound {

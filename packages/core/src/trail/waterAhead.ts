@@ -2,7 +2,7 @@
  * Water left against the way to the next source: Naismith's time for the distance and climb, at the day's own pace, times
  * the trip's drinking rate in the day's forecast. Places that are not sure are told, and do not count.
  */
-import { naismithHours } from '../route/naismith.js';
+import { naismithHours } from '../carriage/naismith.js';
 import { climbBetween, trackLengthKm } from '../route/profile.js';
 import { dayStretches } from '../route/legSlopes.js';
 import { dayTimes } from '../route/walkingTime.js';

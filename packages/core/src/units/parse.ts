@@ -2,7 +2,7 @@
  * Reading quantities as people type them: "1.2 kg", "850g", "2 lb 3 oz", "11 st 4", "3400 cu in", "5 ft 9".
  * A bare number takes the unit the field shows. A decimal comma is read as a point.
  */
-import { cut } from '../formats/repeated.js';
+import { cut } from './repeated.js';
 import {
   CM_PER_IN,
   KG_PER_LB,

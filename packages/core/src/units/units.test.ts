@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { formatMass, formatMassChange, formatPercent, formatSignedCm, massDigits } from './format.js';
 import { parseQuantity } from './parse.js';
-import { formatShape, parseShape } from './shapeText.js';
+import { formatShape, parseShape } from '../trip/shapeText.js';
 import { aThing } from '../testing/smallTrip.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 

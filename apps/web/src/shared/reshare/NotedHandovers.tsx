@@ -1,5 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { allPieces, carrierOf, formatMass, legOfDay, massOnDayKg, removeHandover } from '@graft/core';
+import { legOfDay, massOnDayKg } from '@graft/core/load';
+import { allPieces, carrierOf, removeHandover } from '@graft/core/trip';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../preferences';
 import { RemoveButton } from '../RemoveButton';
 import { useTrip } from '../TripProvider';

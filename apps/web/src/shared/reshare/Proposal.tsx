@@ -1,14 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import {
-  formatMass,
-  formatPercent,
-  formatVolume,
-  largestRatioFrom,
-  proposedHandovers,
-  withHandovers,
-  type ProposedHandover,
-} from '@graft/core';
+import { largestRatioFrom, proposedHandovers, withHandovers, type ProposedHandover } from '@graft/core/share';
+import { formatMass, formatPercent, formatVolume } from '@graft/core/units';
 import { ErrorList } from '../ErrorList';
 import { usePreferences } from '../preferences';
 import type { FoundReshare } from './useReshare';

@@ -1,6 +1,7 @@
 /** Looking for the fewest handovers from a day on, and the proof that no fewer will do. */
 import { useEffect, useRef, useState } from 'react';
-import type { Move, ReshareAim, ReshareResult, Trip } from '@graft/core';
+import type { Move, ReshareAim, ReshareResult } from '@graft/core/share';
+import type { Trip } from '@graft/core/trip';
 import { runReshare } from '../../workers/engine';
 import { runFewest } from '../../workers/solver';
 

@@ -1,4 +1,4 @@
-import type { EmergencyNumber, SafetyThing } from '@graft/core';
+import type { EmergencyNumber, SafetyThing } from '@graft/core/sheet';
 
 /** Whom to call in an emergency, what it asks for, and where each of it is. */
 export function SafetyList({

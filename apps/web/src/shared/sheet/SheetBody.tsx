@@ -1,20 +1,17 @@
 import { useId, useState, type CSSProperties } from 'react';
 import {
-  formatMass,
-  formatPercent,
   isMarked,
   markKey,
-  type LoadingStep,
   type MemberSheet,
   type SheetMark,
   type SheetThing,
   type Standing,
-  BODY_PLACES,
-  COMFORT_CHOICES,
   toldDay,
-  type BodyPlace,
   type MarkValue,
-} from '@graft/core';
+} from '@graft/core/sheet';
+import type { LoadingStep } from '@graft/core/stow';
+import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { dayDate, tripDates } from '../dates';
 import { BODY_WORDS, counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
 import { paperSizePt } from './paperSize';

@@ -1,4 +1,4 @@
-import type { OutlinePoint, SheetThing, SheetView } from '@graft/core';
+import type { OutlinePoint, SheetThing, SheetView } from '@graft/core/sheet';
 
 interface Props {
   readonly view: SheetView;

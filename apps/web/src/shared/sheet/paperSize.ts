@@ -1,5 +1,5 @@
 /** How large a sheet may be printed, so that it goes on one side of A4 in two columns. */
-import type { MemberSheet } from '@graft/core';
+import type { MemberSheet } from '@graft/core/sheet';
 
 const COLUMN_WIDTH_PT = 262;
 /** Both columns, less what headings and lines kept whole leave empty. */

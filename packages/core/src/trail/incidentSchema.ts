@@ -1,5 +1,5 @@
 /** The shape of a note in the incident log, for form and API. */
-import { CONSCIOUSNESS, VITAL_RANGES } from '../trail/incident.js';
+import { CONSCIOUSNESS, VITAL_RANGES } from './incident.js';
 import {
   id,
   oneOf,
@@ -9,7 +9,7 @@ import {
   requiredRecord,
   requiredText,
   text,
-} from './schemaParts.js';
+} from '../schema/schemaParts.js';
 
 export const incidentSchema = requiredRecord({
   at: requiredMoment(),

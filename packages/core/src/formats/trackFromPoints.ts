@@ -6,10 +6,10 @@
  * (noise); what is left below 5 m is passed over when climb is counted. All three are Graft's own; the tests hold them
  * to hills whose climb is known.
  */
-import { MAX_TRACK_POINTS } from '../formats/tripSchema.js';
-import type { GpxPoint, GpxWaypoint } from '../formats/gpx.js';
+import { MAX_TRACK_POINTS } from '../schema/tripSchema.js';
+import type { GpxPoint, GpxWaypoint } from './gpx.js';
 import { freshId } from '../trip/changes.js';
-import { CAMP_TYPE } from '../formats/writeGpx.js';
+import { CAMP_TYPE } from './writeGpx.js';
 import { RELIANCES, WAYPOINT_KINDS, type Track, type Waypoint, type WaypointKind } from '../trip/model.js';
 
 /** Mean radius of the Earth, km (IUGG). */

@@ -5,7 +5,7 @@
 import { array, boolean, lazy, number, object, string, type AnySchema as Schema, type Lazy } from 'yup';
 import { DISH_FORMS } from '../trip/larderModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
-import { cut, repeated } from './repeated.js';
+import { cut, repeated } from '../units/repeated.js';
 import { COMPANIONS, FLAGS, NEEDED, PURPOSES, SHAPE_KINDS, WEARS } from '../trip/model.js';
 
 /** Days of a trip at most. */

@@ -1,9 +1,9 @@
 /** What a change of a trip takes away, kept so that it can be brought back later, when other things have changed too. */
-import { ITEM_SCHEMAS } from '../formats/tripSchema.js';
-import { tripReferenceErrors } from '../formats/tripReferences.js';
-import { COLLECTIONS, keyOf, sameContent, type Collection } from './edits.js';
-import type { Kit, Member, Piece, Trip } from './model.js';
-import { thingsEverInPack } from './queries.js';
+import { ITEM_SCHEMAS } from './tripSchema.js';
+import { tripReferenceErrors } from './tripReferences.js';
+import { COLLECTIONS, keyOf, sameContent, type Collection } from '../trip/edits.js';
+import type { Kit, Member, Piece, Trip } from '../trip/model.js';
+import { thingsEverInPack } from '../trip/queries.js';
 
 type Item = Readonly<Record<string, unknown>>;
 

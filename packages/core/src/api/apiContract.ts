@@ -2,7 +2,7 @@
 import type { KeptMark } from '../sheet/marks.js';
 import type { MemberSheet } from '../sheet/memberSheet.js';
 import type { Trip } from '../trip/model.js';
-import type { FieldError } from './fieldError.js';
+import type { FieldError } from '../schema/fieldError.js';
 
 /** What somebody may do in a trip: all, all but give it away or delete it, or look only. */
 export const TRIP_ROLES = ['owner', 'full', 'read'] as const;
@@ -52,18 +52,6 @@ export interface StoredTrip {
   readonly trip: Trip;
 }
 
-/** What the members of a trip carried on earlier trips of the same leader, by name. */
-export interface EarlierTrip {
-  readonly id: string;
-  readonly name: string;
-  readonly startDate: string;
-  readonly members: readonly {
-    readonly name: string;
-    readonly totalKgKm: number;
-    readonly groupKgKm: number;
-  }[];
-}
-
 /** Who leads a trip, and invitations that are still open. */
 export interface TripLeaders {
   readonly leaders: readonly {
@@ -107,17 +95,6 @@ export interface ScaleInfo {
   readonly divisionKg: number;
   /** Its pan can be loaded by a request: there is nobody to put things on it. */
   readonly simulated: boolean;
-}
-
-/** One reading of a scale's stream. */
-export interface ScaleReading {
-  /** Counts readings; a gap means that some were lost. */
-  readonly seq: number;
-  /** Net of the tare, kg. */
-  readonly massKg: number;
-  /** The scale's own word that it has settled. */
-  readonly stable: boolean;
-  readonly overload: boolean;
 }
 
 export type ErrorCode =

@@ -1,5 +1,5 @@
 import { incidentSchema } from './incidentSchema.js';
-import { schemaErrors } from './checkSchema.js';
+import { schemaErrors } from '../schema/checkSchema.js';
 
 const note = { at: '2027-05-12T11:20', who: 'Wren', seen: 'Turned the left ankle on wet rock; swelling.' };
 const errors = (value: unknown): readonly string[] =>

@@ -7,9 +7,9 @@ import { MARK_KINDS } from '../sheet/marks.js';
 import { COLLECTIONS } from '../trip/edits.js';
 import { examine, MOST_ERRORS, schemaErrors } from './checkSchema.js';
 import { InvalidInputError } from './fieldError.js';
-import { readJson } from './readJson.js';
-import { repeated } from './repeated.js';
-import { parseTripFile } from './tripFile.js';
+import { readJson } from '../formats/readJson.js';
+import { repeated } from '../units/repeated.js';
+import { parseTripFile } from '../formats/tripFile.js';
 import { ITEM_SCHEMAS, tripSchema } from './tripSchema.js';
 
 /** What Yup says of the whole value by itself. */

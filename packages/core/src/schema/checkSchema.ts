@@ -8,7 +8,7 @@
 import { ValidationError, type AnySchema, type Lazy } from 'yup';
 import type { FieldError } from './fieldError.js';
 import { isPlain, isRecord } from './plainPlace.js';
-import { MOST_REPEATED } from './repeated.js';
+import { MOST_REPEATED } from '../units/repeated.js';
 
 /** Most errors told of one input: whoever mends fifty has it read anew. */
 export const MOST_ERRORS = 50;

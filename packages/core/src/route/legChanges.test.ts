@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { tripErrors } from '../formats/tripFile.js';
-import { dayStretches } from '../route/legSlopes.js';
-import { trackLengthKm } from '../route/profile.js';
+import { dayStretches } from './legSlopes.js';
+import { trackLengthKm } from './profile.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import {
@@ -14,7 +14,7 @@ import {
   removeDay,
   splitDay,
 } from './legChanges.js';
-import type { Track, Trip } from './model.js';
+import type { Track, Trip } from '../trip/model.js';
 
 /** 30 km, rising 600 m over the first 10 and falling 600 over the rest. */
 const TRACK: Track = {

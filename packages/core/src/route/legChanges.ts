@@ -2,12 +2,12 @@
  * Changes of the days: a day put in or taken out moves every day number behind it; a day's end moved along the track
  * makes two legs anew.
  */
-import { dayStretches, slopesOfDay } from '../route/legSlopes.js';
-import { climbBetween, elevationAt, trackLengthKm } from '../route/profile.js';
-import { naismithLangmuirHours } from '../route/walkingTime.js';
-import { freshId, withoutSupposing } from './changes.js';
-import { newLeg } from './emptyTrip.js';
-import type { Leg, Thing, Track, Trip } from './model.js';
+import { dayStretches, slopesOfDay } from './legSlopes.js';
+import { climbBetween, elevationAt, trackLengthKm } from './profile.js';
+import { naismithLangmuirHours } from './walkingTime.js';
+import { freshId, withoutSupposing } from '../trip/changes.js';
+import { newLeg } from '../trip/emptyTrip.js';
+import type { Leg, Thing, Track, Trip } from '../trip/model.js';
 
 const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
 

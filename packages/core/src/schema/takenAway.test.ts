@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { tripErrors } from '../formats/tripFile.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
-import { removeKit, removeMember, removePersonalThing, removePiece } from './changes.js';
-import type { Trip } from './model.js';
-import { allPieces } from './queries.js';
+import { removeKit, removeMember, removePersonalThing, removePiece } from '../trip/changes.js';
+import type { Trip } from '../trip/model.js';
+import { allPieces } from '../trip/queries.js';
 import { bringBack, isBack, takenAway } from './takenAway.js';
 
 const trips = arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 1, max: 5 } });

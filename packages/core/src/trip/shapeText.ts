@@ -1,5 +1,5 @@
 /** Shapes as people write them in a table: "block 24 × 15 × 9 cm", "roll 52 × 13 cm", "pouch", "stuff 14 L loose". */
-import { SHAPE_KINDS, type Shape } from '../trip/model.js';
+import { SHAPE_KINDS, type Shape } from './model.js';
 
 export type ParsedShape =
   { readonly ok: true; readonly shape: Shape } | { readonly ok: false; readonly error: string };

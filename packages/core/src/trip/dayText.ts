@@ -1,7 +1,7 @@
 /** Days as people write them in a table: "2", "1–3", "from 4", "to 5"; and use as "1–6, 0.15 kg left". */
-import type { Consumption, Thing } from '../trip/model.js';
-import { formatMass } from './format.js';
-import { parseQuantity } from './parse.js';
+import type { Consumption, Thing } from './model.js';
+import { formatMass } from '../units/format.js';
+import { parseQuantity } from '../units/parse.js';
 
 /** When a thing joins and leaves; an end that is absent is the trip's own. */
 export type DaySpan = Pick<Thing, 'fromDay' | 'toDay'>;

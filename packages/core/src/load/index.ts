@@ -1,0 +1,3 @@
+/** The public face: who carries what on which day. */
+export * from './memberLoad.js';
+export * from './thingOnDay.js';

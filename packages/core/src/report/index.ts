@@ -1,0 +1,2 @@
+/** The public face: a plan in figures. */
+export * from './planReport.js';

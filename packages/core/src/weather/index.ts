@@ -1,0 +1,3 @@
+/** The public face: weather at the camps. */
+export * from './lapse.js';
+export * from './mergeForecast.js';

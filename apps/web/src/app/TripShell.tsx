@@ -7,6 +7,7 @@ import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
 import { RemovedNotice } from './RemovedParts';
+import { RunStrip } from './RunStrip';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
@@ -70,6 +71,7 @@ function TripFrame() {
       <TopBar />
       <StationLine />
       <SaveBanner />
+      <RunStrip />
       <RemovedNotice />
       <Box as="main" flex="1" minH="0">
         <Outlet />

@@ -1,8 +1,7 @@
-import { Box, Button, Flex, Progress, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { tripGpx } from '@graft/core/formats';
 import { adoptTrackWithCamps, dropTrack, trackLengthKm } from '@graft/core/route';
-import type { FieldError } from '@graft/core/schema';
 import { addWaypoints } from '@graft/core/trip';
 import { readTrack } from '../workers/track';
 import { download } from '../shared/download';
@@ -10,38 +9,42 @@ import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
+import { RunProgress } from '../shared/RunProgress';
+import { Refused } from '../shared/runs';
+import { useRun } from '../shared/useRun';
+import type { Run } from '../workers/run';
+import type { ReadTrack } from '../workers/track.worker';
+
+const NOT_IMPORTED = 'The track was not imported; nothing has changed.';
 
 /** Import a GPX track, with its progress and what became of it. */
 export function TrackImport() {
-  const { trip, change, readOnly } = useTrip();
-  const [done, setDone] = useState<number | undefined>();
+  const { trip, change, readOnly, session } = useTrip();
+  const run = useRun('Reading the track', { outlives: true });
   const [told, setTold] = useState('');
-  const [errors, setErrors] = useState<readonly FieldError[] | undefined>();
 
   const read = async (file: File): Promise<void> => {
-    setErrors(undefined);
     setTold('');
-    setDone(0);
-    try {
-      const answer = await readTrack(file, setDone);
-      if ('errors' in answer) {
-        setErrors(answer.errors);
-        return;
-      }
-      const { track, waypoints, campsKm, points, segments } = answer;
+    const began = session().trip;
+    const outcome = await run.start((tell) => readable(readTrack(file, tell)));
+    if (outcome.kind !== 'done' || outcome.value === undefined) return;
+    const { track, waypoints, campsKm, points, segments } = outcome.value;
+    const adopt = (): void =>
       change(`import the track ${track.name}`, (t) =>
         addWaypoints(adoptTrackWithCamps(t, track, campsKm), waypoints),
       );
-      setTold(
-        `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
-          `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
-          `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === trip.legs.length - 1 ? `Its ${counted(campsKm.length, 'camp')} end the days.` : 'Drag the ends of the days to where the camps are.'}`,
+    const now = session().trip;
+    if (now.track === began.track && now.legs === began.legs && now.waypoints === began.waypoints) adopt();
+    else
+      run.offer(
+        `The track of ${file.name} is read. The days or places were changed meanwhile: taking it replaces their figures.`,
+        adopt,
       );
-    } catch (error) {
-      setErrors([{ path: '', message: error instanceof Error ? error.message : String(error) }]);
-    } finally {
-      setDone(undefined);
-    }
+    setTold(
+      `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
+        `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
+        `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === now.legs.length - 1 ? `Its ${counted(campsKm.length, 'camp')} end the days.` : 'Drag the ends of the days to where the camps are.'}`,
+    );
   };
 
   return (
@@ -50,7 +53,7 @@ export function TrackImport() {
         <FileButton
           size="xs"
           variant="outline"
-          disabled={done !== undefined || readOnly}
+          disabled={run.running !== undefined || readOnly}
           label="GPX file"
           accept=".gpx,application/gpx+xml,text/xml"
           onFile={(file) => void read(file)}
@@ -77,12 +80,10 @@ export function TrackImport() {
             Remove the track
           </Button>
         )}
-        {done !== undefined && (
-          <Progress.Root value={Math.round(done * 100)} w="10rem" size="xs" aria-label="Reading the track">
-            <Progress.Track>
-              <Progress.Range />
-            </Progress.Track>
-          </Progress.Root>
+        {run.running !== undefined && (
+          <Box w="14rem">
+            <RunProgress label="Reading the track" done={run.running.done} onStop={run.stop} />
+          </Box>
         )}
         {told !== '' && (
           <Text fontSize="xs" role="status">
@@ -90,11 +91,25 @@ export function TrackImport() {
           </Text>
         )}
       </Flex>
-      {errors !== undefined && (
+      {run.failed !== undefined && (
         <Box mt="2">
-          <ErrorList title="The track was not imported; nothing has changed." errors={errors} />
+          <ErrorList
+            title={run.failed.errors.length > 0 ? NOT_IMPORTED : `${NOT_IMPORTED} ${run.failed.message}`}
+            errors={run.failed.errors}
+          />
         </Box>
       )}
     </Box>
   );
+}
+
+/** What is wrong with a file is a failure of the run, told wherever it is shown. */
+function readable(run: ReturnType<typeof readTrack>): Run<ReadTrack | undefined> {
+  return {
+    stop: run.stop,
+    result: run.result.then((answer) => {
+      if (answer !== undefined && 'errors' in answer) throw new Refused(NOT_IMPORTED, answer.errors);
+      return answer;
+    }),
+  };
 }

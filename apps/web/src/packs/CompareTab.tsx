@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Table, Text } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { PACKING_SCHOOLS, roundLeanDeg, topHeavyDays, type BodyLoad } from '@graft/core/carriage';
 import { assess, stowProblem, type StowAssessment } from '@graft/core/stow';
 import {
@@ -12,7 +12,9 @@ import {
 } from '@graft/core/trip';
 import { RunProgress } from '../shared/RunProgress';
 import { paint } from '../theme/system';
+import { useRun } from '../shared/useRun';
 import { runStows } from '../workers/engine';
+import { allRuns } from '../workers/run';
 import { SEED } from './seed';
 import { bodyLoadOf } from './StowFigures';
 
@@ -41,48 +43,35 @@ function bySchool(trip: Trip, member: Member, school: PackingSchoolId): Trip {
 
 /** High, middle, low for this very load, each with its own planned stow; and one stow kept beside the present one. */
 export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
-  const [done, setDone] = useState<number | undefined>();
+  const run = useRun('Planning three ways');
   const [schools, setSchools] = useState<readonly Entry[]>([]);
   const [kept, setKept] = useState<Entry | undefined>();
-  const [failed, setFailed] = useState('');
-  const stop = useRef<() => void>(() => undefined);
-  useEffect(() => () => stop.current(), []);
   const entry = (name: string, of: Trip, list: readonly Placement[]): Entry => {
     const problem = stowProblem(of, member.id, stow.day);
     const a = assess(problem, list);
     return { name, stow: a, body: bodyLoadOf(a, problem), placements: list };
   };
   const planAll = async (): Promise<void> => {
-    setFailed('');
-    setDone(0);
     const parts = PACKING_SCHOOL_IDS.map(() => 0);
     const found = new Map<PackingSchoolId, Entry>();
-    try {
-      const runs = PACKING_SCHOOL_IDS.map((id, i) => {
-        const of = bySchool(trip, member, id);
-        return runStows(
-          of,
-          [member.id],
-          SEED,
-          ({ placements: list }) => found.set(id, entry(PACKING_SCHOOLS[id].name, of, list)),
-          (part) => {
-            parts[i] = part;
-            setDone(parts.reduce((sum, p) => sum + p, 0) / parts.length);
-          },
-        );
-      });
-      stop.current = () => {
-        for (const run of runs) run.stop();
-      };
-      await Promise.all(runs.map((run) => run.result));
-      setSchools(PACKING_SCHOOL_IDS.flatMap((id) => found.get(id) ?? []));
-    } catch (error) {
-      // The others' work is of no use any more, and would go on telling how far it is.
-      stop.current();
-      setFailed(error instanceof Error ? error.message : String(error));
-    } finally {
-      setDone(undefined);
-    }
+    const outcome = await run.start((tell) =>
+      allRuns(
+        PACKING_SCHOOL_IDS.map((id, i) => {
+          const of = bySchool(trip, member, id);
+          return runStows(
+            of,
+            [member.id],
+            SEED,
+            ({ placements: list }) => found.set(id, entry(PACKING_SCHOOLS[id].name, of, list)),
+            (part) => {
+              parts[i] = part;
+              tell(parts.reduce((sum, p) => sum + p, 0) / parts.length);
+            },
+          );
+        }),
+      ),
+    );
+    if (outcome.kind === 'done') setSchools(PACKING_SCHOOL_IDS.flatMap((id) => found.get(id) ?? []));
   };
   if (stow.placed.length === 0) {
     return (
@@ -101,7 +90,7 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
         on this body:
       </Text>
       <Box mt="2">
-        {done === undefined ? (
+        {run.running === undefined ? (
           <Flex gap="2" wrap="wrap">
             <Button size="xs" onClick={() => void planAll()}>
               Plan high, middle and low
@@ -111,12 +100,12 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
             </Button>
           </Flex>
         ) : (
-          <RunProgress label="Planning three ways" done={done} onStop={() => stop.current()} />
+          <RunProgress label="Planning three ways" done={run.running.done} onStop={run.stop} />
         )}
       </Box>
-      {failed !== '' && (
+      {run.failed !== undefined && (
         <Text color="overload.fg" role="alert">
-          {failed}
+          {run.failed.message}
         </Text>
       )}
       <TradeOff entries={entries} />

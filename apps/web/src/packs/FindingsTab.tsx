@@ -1,7 +1,8 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { STOW_RULES, type StowAssessment, type StowMove } from '@graft/core/stow';
 import type { Placement, Trip } from '@graft/core/trip';
+import { useRun } from '../shared/useRun';
 import { runCures } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';
@@ -29,26 +30,15 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
   const [cures, setCures] = useState<
     { readonly of: StowAssessment; readonly moves: readonly (StowMove | undefined)[] } | undefined
   >();
-  const [failed, setFailed] = useState('');
-  const stop = useRef<() => void>(() => undefined);
+  const { start, drop, failed } = useRun('Trying moves');
   useEffect(() => {
     if (stow.findings.length === 0) return;
-    const run = runCures(trip, memberId, stow.day, placements);
-    stop.current = run.stop;
-    let over = false;
-    run.result.then(
-      (moves) => {
-        if (!over && moves !== undefined) setCures({ of: stow, moves });
-      },
-      (error: unknown) => {
-        if (!over) setFailed(error instanceof Error ? error.message : String(error));
-      },
-    );
-    return () => {
-      over = true;
-      run.stop();
-    };
-  }, [trip, memberId, stow, placements]);
+    void start(() => runCures(trip, memberId, stow.day, placements)).then((outcome) => {
+      if (outcome.kind === 'done' && outcome.value !== undefined)
+        setCures({ of: stow, moves: outcome.value });
+    });
+    return drop;
+  }, [trip, memberId, stow, placements, start, drop]);
   const current = cures?.of === stow ? cures.moves : undefined;
   if (stow.findings.length === 0) {
     return (
@@ -62,9 +52,9 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
   const nameOf = namesIn(stow);
   return (
     <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Findings">
-      {failed !== '' && (
+      {failed !== undefined && (
         <Text as="li" px="4" py="2" color="overload.fg" role="alert">
-          {failed}
+          {failed.message}
         </Text>
       )}
       {stow.findings.map((finding, i) => {
@@ -84,7 +74,7 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
               {SEVERITY_WORDS[finding.severity]}: {rule.what}; {rule.why}.
               {rule.camp !== undefined && ` Camp: ${rule.camp}.`}
             </Text>
-            {current === undefined && failed === '' ? (
+            {current === undefined && failed === undefined ? (
               <Text color="fg.muted">Trying moves …</Text>
             ) : move === undefined ? (
               <Text color="fg.muted">No single move cures it without breaking another rule.</Text>

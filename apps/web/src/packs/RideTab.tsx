@@ -1,9 +1,11 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { SYMPTOMS, type RideAdvice, type StowAssessment, type Symptom } from '@graft/core/stow';
 import type { Placement, Trip } from '@graft/core/trip';
 import { Select } from '../shared/Select';
+import { useRun } from '../shared/useRun';
 import { runRide } from '../workers/engine';
+import { allRuns, type Run } from '../workers/run';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';
 
@@ -22,28 +24,21 @@ export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
   const [advice, setAdvice] = useState<
     { readonly of: StowAssessment; readonly list: readonly RideAdvice[] } | undefined
   >();
-  const [failed, setFailed] = useState('');
-  const stops = useRef<readonly (() => void)[]>([]);
+  const { start, drop, failed } = useRun('Looking for causes');
   useEffect(() => {
     if (marked.length === 0 || stow.placed.length === 0) return;
-    let over = false;
-    const runs = marked.map((symptom) =>
-      runRide(trip, memberId, stow.day, placements, symptom, about === '' ? undefined : about),
-    );
-    stops.current = runs.map((r) => r.stop);
-    Promise.all(runs.map((r) => r.result)).then(
-      (list) => {
-        if (!over) setAdvice({ of: stow, list: list.filter((a) => a !== undefined) });
-      },
-      (error: unknown) => {
-        if (!over) setFailed(error instanceof Error ? error.message : String(error));
-      },
-    );
-    return () => {
-      over = true;
-      for (const run of runs) run.stop();
-    };
-  }, [trip, memberId, stow, placements, marked, about]);
+    const begin = (): Run<readonly (RideAdvice | undefined)[]> =>
+      allRuns(
+        marked.map((symptom) =>
+          runRide(trip, memberId, stow.day, placements, symptom, about === '' ? undefined : about),
+        ),
+      );
+    void start(begin).then((outcome) => {
+      if (outcome.kind === 'done')
+        setAdvice({ of: stow, list: outcome.value.filter((a) => a !== undefined) });
+    });
+    return drop;
+  }, [trip, memberId, stow, placements, marked, about, start, drop]);
   const list = advice?.of === stow ? advice.list.filter((a) => marked.includes(a.symptom)) : [];
   const nameOf = namesIn(stow);
   if (stow.placed.length === 0) {
@@ -87,12 +82,12 @@ export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
       <Text mt="2" color="fg.muted">
         Pain, numb hands or tingling arms: stop and refit. A planning aid, not medical advice.
       </Text>
-      {failed !== '' && (
+      {failed !== undefined && (
         <Text color="overload.fg" role="alert">
-          {failed}
+          {failed.message}
         </Text>
       )}
-      {marked.length > list.length && failed === '' && <Text mt="2">Trying moves …</Text>}
+      {marked.length > list.length && failed === undefined && <Text mt="2">Trying moves …</Text>}
       {list.map((a) => (
         <Box key={a.symptom} mt="3" role="region" aria-label={`Advice: ${SYMPTOMS[a.symptom]}`}>
           <Text fontWeight="600">{SYMPTOMS[a.symptom]}</Text>

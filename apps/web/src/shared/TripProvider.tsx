@@ -14,6 +14,8 @@ import type { StoredTrip, TripRole } from '@graft/core/api';
 import { withEvents } from '@graft/core/trail';
 import { diffTrip, sameContent, type Trip } from '@graft/core/trip';
 import { api, ApiProblem } from './api';
+import { RunStore } from './runs';
+import { TripRunsProvider } from './useRun';
 import { forgetSession, keepSession, openKeptSession } from './keptSession';
 import { isUnsaved, openSession, sessionReducer, type SaveState, type SessionState } from './tripSession';
 
@@ -83,6 +85,8 @@ export function useTripCommands(): TripCommands {
 export function TripProvider({ stored, children }: { stored: StoredTrip; children: ReactNode }) {
   const [state, dispatch] = useReducer(sessionReducer, stored, openKeptSession);
   const queries = useQueryClient();
+  const [runs] = useState(() => new RunStore());
+  useEffect(() => () => runs.dropAll(), [runs]);
   const { trip, saved, version, save } = state;
   const readOnly = stored.role === 'read';
   const [refusals, setRefusals] = useState(0);
@@ -179,7 +183,9 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
   return (
     <CommandsContext value={commands}>
       <TripContext value={session}>
-        <SavingContext value={saving}>{children}</SavingContext>
+        <SavingContext value={saving}>
+          <TripRunsProvider value={runs}>{children}</TripRunsProvider>
+        </SavingContext>
       </TripContext>
     </CommandsContext>
   );

@@ -1,11 +1,12 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Misfit, ShareCure } from '@graft/core/share';
 import { applyEdits, type Trip } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
+import { useRun } from '../shared/useRun';
 import { useLimitChange } from '../shared/useLimitChange';
 import { runMisfit } from '../workers/engine';
 import { SEED } from './seed';
@@ -15,35 +16,17 @@ export function CureList() {
   const { trip, readOnly } = useTrip();
   const change = useLimitChange();
   const { massUnit } = usePreferences();
-  const [done, setDone] = useState<number | undefined>();
+  const run = useRun('Trying cures');
   const [found, setFound] = useState<{ of: Trip; misfit: Misfit | undefined } | undefined>();
-  const [failed, setFailed] = useState('');
-  const stop = useRef<() => void>(() => undefined);
-  // Whoever goes elsewhere waits for nothing here.
-  useEffect(() => () => stop.current(), []);
   const look = async (): Promise<void> => {
-    setFailed('');
-    setDone(0);
-    try {
-      const run = runMisfit(trip, SEED, setDone);
-      let stopped = false;
-      stop.current = () => {
-        stopped = true;
-        run.stop();
-      };
-      const misfit = await run.result;
-      if (!stopped) setFound({ of: trip, misfit });
-    } catch (error) {
-      setFailed(error instanceof Error ? error.message : String(error));
-    } finally {
-      setDone(undefined);
-    }
+    const outcome = await run.start((tell) => runMisfit(trip, SEED, tell));
+    if (outcome.kind === 'done') setFound({ of: trip, misfit: outcome.value });
   };
   const current = found?.of === trip ? found : undefined;
-  if (done !== undefined) {
+  if (run.running !== undefined) {
     return (
       <Box mt="3">
-        <RunProgress label="Trying cures" done={done} onStop={() => stop.current()} />
+        <RunProgress label="Trying cures" done={run.running.done} onStop={run.drop} />
       </Box>
     );
   }
@@ -53,9 +36,9 @@ export function CureList() {
         <Button size="xs" variant="outline" onClick={() => void look()}>
           What would make it fit?
         </Button>
-        {failed !== '' && (
+        {run.failed !== undefined && (
           <Text fontSize="xs" color="overload.fg" pt="1" role="alert">
-            {failed}
+            {run.failed.message}
           </Text>
         )}
       </Box>

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { isOverloaded, raisedBound, shareGap, type ShareBound, type ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
+import { useRun } from '../shared/useRun';
 import { runLevelBound } from '../workers/solver';
 
 /** Before a bound is worth a linear program, the hand must have rested for this long. */
@@ -18,6 +19,7 @@ interface ProvenBound {
 
 /** The best bound that is known for the shown share; raised by a linear program once there is rest. */
 export function useProvenBound(trip: Trip, figures: ShareFigures): ProvenBound {
+  const { start, drop } = useRun('Raising the bound');
   const [answer, setAnswer] = useState<{ of: ShareBound; bound: ShareBound; failed: string } | undefined>();
   const { bound, level } = figures;
   const known = answer?.of === bound ? answer : undefined;
@@ -28,32 +30,23 @@ export function useProvenBound(trip: Trip, figures: ShareFigures): ProvenBound {
     !figures.members.some(isOverloaded);
   useEffect(() => {
     if (!wanted) return;
-    let over = false;
-    let stop: () => void = () => undefined;
     const timer = setTimeout(() => {
-      const run = runLevelBound(trip, level);
-      stop = run.stop;
-      run.result
-        .then((found) => {
-          // Without an answer the bound stays what it is: true, if not the best.
-          if (!over)
-            setAnswer({
-              of: bound,
-              bound: found === undefined ? bound : raisedBound(bound, found),
-              failed: '',
-            });
-        })
-        .catch((error: unknown) => {
-          if (!over)
-            setAnswer({ of: bound, bound, failed: error instanceof Error ? error.message : String(error) });
+      void start(() => runLevelBound(trip, level)).then((outcome) => {
+        if (outcome.kind === 'dropped') return;
+        // Without an answer the bound stays what it is: true, if not the best.
+        const found = outcome.kind === 'done' ? outcome.value : undefined;
+        setAnswer({
+          of: bound,
+          bound: found === undefined ? bound : raisedBound(bound, found),
+          failed: outcome.kind === 'failed' ? outcome.message : '',
         });
+      });
     }, REST_MS);
     return () => {
-      over = true;
       clearTimeout(timer);
-      stop();
+      drop();
     };
-  }, [wanted, trip, bound, level]);
+  }, [wanted, trip, bound, level, start, drop]);
   const best = known?.bound ?? bound;
   return { bound: best, gap: shareGap(level, best.level), failed: known?.failed ?? '' };
 }

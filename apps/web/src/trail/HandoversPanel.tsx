@@ -14,6 +14,7 @@ import type { Reshare } from '../shared/reshare/useReshare';
 import { useTrip } from '../shared/TripProvider';
 import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { runRestow } from '../workers/engine';
+import { useRun } from '../shared/useRun';
 
 /** What a handover's record holds. */
 const LONGEST_REASON = 200;
@@ -39,18 +40,15 @@ interface Props {
 
 /** The fewest things that must change hands from a day on, the packs that it changes, and kit that goes with a role. */
 export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Props) {
-  const { walked: trip, change, readOnly } = useTrip();
-  const { massUnit } = usePreferences();
+  const { walked: trip, change, readOnly, session } = useTrip();
   const [aim, setAim] = useState<ReshareAim>('withinLimits');
   const [fromDay, setFromDay] = useState<number | undefined>();
-  const [stowing, setStowing] = useState(false);
-  const [problem, setProblem] = useState('');
+  const fitting = useRun('Fitting the handovers into the packs', { outlives: true });
   const [stowed, setStowed] = useState<readonly Restow[] | undefined>();
   const day = Math.min(trip.legs.length, fromDay ?? askFor?.from ?? shownDay);
 
   const find = ({ from, memberId, reason }: AskFor): void => {
     setStowed(undefined);
-    setProblem('');
     void reshare.find({
       of: trip,
       after: trip,
@@ -73,24 +71,26 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
   }, [askFor]);
 
   const accept = async (chosen: readonly ProposedHandover[], from: number, reason: string): Promise<void> => {
-    setStowing(true);
-    setProblem('');
-    try {
-      const after = withHandovers(trip, from, chosen, reason);
-      const stows = (await runRestow(after, changedPacks(trip, after, from), from).result) ?? [];
+    const after = withHandovers(trip, from, chosen, reason);
+    const began = session().trip;
+    const outcome = await fitting.start(() => runRestow(after, changedPacks(trip, after, from), from));
+    if (outcome.kind !== 'done') return;
+    const stows = outcome.value ?? [];
+    const adopt = (): void =>
       change(`handovers on day ${from}: ${reason}`, (t) =>
         stows.reduce<Trip>((next, s) => adoptStow(next, s.stow), withHandovers(t, from, chosen, reason)),
       );
+    const now = session().trip;
+    if (now.share === began.share && now.handovers === began.handovers && now.stows === began.stows) {
+      adopt();
       setStowed(stows);
-      reshare.forget();
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    } finally {
-      setStowing(false);
-    }
+    } else
+      fitting.offer(
+        'The handovers fit into the packs. Shares or packs were changed meanwhile: noting them now may undo some of that.',
+        adopt,
+      );
+    reshare.forget();
   };
-  const roleKit = roleHandovers(trip);
-  const today = roleKit.filter((h) => h.day === shownDay);
   const current = reshare.found?.of === trip ? reshare.found : undefined;
   return (
     <Box pt="3" fontSize="sm">
@@ -121,58 +121,68 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
           </Button>
         )}
       </Flex>
-      {(reshare.failed !== '' || problem !== '') && (
+      {(reshare.failed !== '' || fitting.failed !== undefined) && (
         <Text fontSize="xs" color="overload.fg" pt="1" role="alert">
           {reshare.failed}
-          {problem}
+          {fitting.failed?.message}
         </Text>
       )}
       {current !== undefined && (
         <Proposal
           key={`${current.reason} ${current.day}`}
           found={current}
-          busy={stowing}
+          busy={fitting.running !== undefined}
           readOnly={readOnly}
           onAccept={(chosen) => void accept(chosen, current.day, current.reason)}
         />
       )}
       {stowed !== undefined && <StowedPacks trip={trip} stows={stowed} />}
-      {roleKit.length > 0 && (
-        <Box mt="4">
-          <Text fontWeight="600">Kit that goes with a role</Text>
-          <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Kit that goes with a role">
-            {roleKit.map((h) => (
-              <Box as="li" key={`${h.day} ${h.piece.id}`} py="0.5">
-                Day {h.day}: <b>{h.from.name}</b> gives <b>{h.to.name}</b> (
-                {DAY_ROLE_WORDS[h.role].toLowerCase()}) {h.piece.name}, {formatMass(h.piece.massKg, massUnit)}
-              </Box>
-            ))}
-          </Box>
-          {!readOnly && (
-            <Flex gap="2" mt="1" wrap="wrap">
-              <Button
-                size="xs"
-                variant="outline"
-                onClick={() => change('kit goes with its roles', (t) => handOverRoleKit(t, roleKit))}
-              >
-                Note all {roleKit.length}
-              </Button>
-              {today.length > 0 && today.length < roleKit.length && (
-                <Button
-                  size="xs"
-                  variant="ghost"
-                  onClick={() =>
-                    change(`kit goes with the roles of day ${shownDay}`, (t) => handOverRoleKit(t, today))
-                  }
-                >
-                  Only day {shownDay}
-                </Button>
-              )}
-            </Flex>
-          )}
-        </Box>
-      )}
+      <RoleKit day={shownDay} />
       <NotedHandovers />
+    </Box>
+  );
+}
+
+/** Kit that goes with a role of a day, and changes hands with it. */
+function RoleKit({ day }: { day: number }) {
+  const { walked: trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const roleKit = roleHandovers(trip);
+  const today = roleKit.filter((h) => h.day === day);
+  if (roleKit.length === 0) return null;
+  return (
+    <Box mt="4">
+      <Text fontWeight="600">Kit that goes with a role</Text>
+      <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Kit that goes with a role">
+        {roleKit.map((h) => (
+          <Box as="li" key={`${h.day} ${h.piece.id}`} py="0.5">
+            Day {h.day}: <b>{h.from.name}</b> gives <b>{h.to.name}</b> ({DAY_ROLE_WORDS[h.role].toLowerCase()}
+            ) {h.piece.name}, {formatMass(h.piece.massKg, massUnit)}
+          </Box>
+        ))}
+      </Box>
+      {!readOnly && (
+        <Flex gap="2" mt="1" wrap="wrap">
+          <Button
+            size="xs"
+            variant="outline"
+            onClick={() => change('kit goes with its roles', (t) => handOverRoleKit(t, roleKit))}
+          >
+            Note all {roleKit.length}
+          </Button>
+          {today.length > 0 && today.length < roleKit.length && (
+            <Button
+              size="xs"
+              variant="ghost"
+              onClick={() =>
+                change(`kit goes with the roles of day ${day}`, (t) => handOverRoleKit(t, today))
+              }
+            >
+              Only day {day}
+            </Button>
+          )}
+        </Flex>
+      )}
     </Box>
   );
 }

@@ -11,7 +11,7 @@ import type {
 import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';
 import type { Engine } from './engine.worker';
-import { raced, type Run } from './run';
+import { allRuns, raced, type Run } from './run';
 
 /** What the worker is for, should it fail. */
 const WHAT = 'planning';
@@ -122,12 +122,14 @@ export function runStows(
       tell(i, 1);
     }
   };
-  const runs = Array.from({ length: atOnce(memberIds.length) }, () => {
-    const worker = startWorker();
-    return raced<void>(worker, WHAT, work(worker)(), () => undefined);
-  });
+  const runs = allRuns(
+    Array.from({ length: atOnce(memberIds.length) }, () => {
+      const worker = startWorker();
+      return raced<void>(worker, WHAT, work(worker)(), () => undefined);
+    }),
+  );
   return {
-    result: Promise.all(runs.map((r) => r.result)).then(() => {
+    result: runs.result.then(() => {
       over.now = true;
     }),
     stop: () => {
@@ -135,7 +137,7 @@ export function runStows(
       over.now = true;
       // What was begun is kept as far as it has come.
       for (const stow of begun.values()) onStow(stow);
-      for (const run of runs) run.stop();
+      runs.stop();
     },
   };
 }
@@ -153,11 +155,12 @@ export function runRestow(
     const work = wrap<Engine>(worker).restow(trip, own, day);
     return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
   });
+  const { result, stop } = allRuns(runs);
   return {
-    result: Promise.all(runs.map((r) => r.result)).then((parts) =>
+    result: result.then((parts) =>
       parts.some((p) => p === undefined) ? undefined : parts.flatMap((p) => p ?? []),
     ),
-    stop: () => runs.forEach((r) => r.stop()),
+    stop,
   };
 }
 

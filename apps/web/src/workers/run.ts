@@ -28,3 +28,17 @@ export function raced<T>(
   });
   return { result, stop: () => stop() };
 }
+
+/** Several runs as one: done when all are, stopped together; when one fails the others are of no use and are stopped. */
+export function allRuns<T>(runs: readonly Run<T>[]): Run<readonly T[]> {
+  const stop = (): void => {
+    for (const run of runs) run.stop();
+  };
+  return {
+    result: Promise.all(runs.map((run) => run.result)).catch((error: unknown) => {
+      stop();
+      throw error;
+    }),
+    stop,
+  };
+}

@@ -1,17 +1,18 @@
 /** Reading a track file in a worker of its own, so that the page stays live. */
 import { proxy, wrap } from 'comlink';
-import { failure } from './failure';
+import { raced, type Run } from './run';
 import type { TrackAnswer, TrackReader } from './track.worker';
 
-/** @param onProgress how far it is, from 0 to 1 */
-export async function readTrack(file: File, onProgress: (done: number) => void): Promise<TrackAnswer> {
+/**
+ * @param onProgress how far it is, from 0 to 1
+ * @returns what the file holds; nothing after `stop`
+ */
+export function readTrack(file: File, onProgress: (done: number) => void): Run<TrackAnswer | undefined> {
   const worker = new Worker(new URL('./track.worker.ts', import.meta.url), { type: 'module' });
-  try {
-    return await Promise.race([
-      wrap<TrackReader>(worker).read(file, proxy(onProgress)),
-      failure(worker, 'reading'),
-    ]);
-  } finally {
-    worker.terminate();
-  }
+  const over = { now: false };
+  const heard = proxy((done: number) => {
+    if (!over.now) onProgress(done);
+  });
+  const work = wrap<TrackReader>(worker).read(file, heard);
+  return raced<TrackAnswer | undefined>(worker, 'reading', work, () => undefined, over);
 }

@@ -13,16 +13,15 @@ import type { Track, Waypoint } from '@graft/core/trip';
 /** Reading is this share of the work; smoothing is the rest. */
 const READING_SHARE = 0.8;
 
-export type TrackAnswer =
-  | {
-      readonly track: Track;
-      readonly waypoints: readonly Waypoint[];
-      /** Where the file's camps lie along the track. */
-      readonly campsKm: readonly number[];
-      readonly points: number;
-      readonly segments: number;
-    }
-  | { readonly errors: readonly FieldError[] };
+export interface ReadTrack {
+  readonly track: Track;
+  readonly waypoints: readonly Waypoint[];
+  /** Where the file's camps lie along the track. */
+  readonly campsKm: readonly number[];
+  readonly points: number;
+  readonly segments: number;
+}
+export type TrackAnswer = ReadTrack | { readonly errors: readonly FieldError[] };
 
 const reader = {
   /** Errors are part of the answer: an error class does not survive the way between threads. */

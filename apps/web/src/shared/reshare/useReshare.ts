@@ -1,9 +1,10 @@
 /** Looking for the fewest handovers from a day on, and the proof that no fewer will do. */
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Move, ReshareAim, ReshareResult } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { runReshare } from '../../workers/engine';
 import { runFewest } from '../../workers/solver';
+import { useRun } from '../useRun';
 
 /** The same trip and seed give the same handovers. */
 const SEED = 1;
@@ -37,57 +38,47 @@ export interface Reshare {
 }
 
 export function useReshare(): Reshare {
-  const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState('');
+  const search = useRun('Looking for the fewest handovers');
+  const proof = useRun('Proving that no fewer will do');
   const [found, setFound] = useState<FoundReshare | undefined>();
-  const stop = useRef<() => void>(() => undefined);
-  // Whoever goes elsewhere waits for nothing here.
-  useEffect(() => () => stop.current(), []);
 
   const find = async (ask: ReshareAsk): Promise<void> => {
-    stop.current();
-    setFailed('');
-    setBusy(true);
+    proof.drop();
     setFound(undefined);
-    try {
-      const run = runReshare(ask.after, ask.day, ask.aim, SEED);
-      stop.current = run.stop;
-      const result = await run.result;
-      if (result === undefined) return;
-      if (result.kind === 'contradiction') {
-        setFound({ ...ask, result, moves: [], proof: 'open' });
-        return;
-      }
-      const { moves } = result;
-      if (moves.length <= result.atLeast) {
-        setFound({ ...ask, result, moves, proof: 'proven' });
-        return;
-      }
-      const shown: FoundReshare = { ...ask, result, moves, proof: 'proving' };
-      setFound(shown);
-      setBusy(false);
-      const proof = runFewest(ask.after, ask.day, ask.aim, result.reached);
-      stop.current = proof.stop;
-      const fewest = await proof.result;
-      setFound((now) =>
-        now === shown
-          ? { ...shown, ...(fewest === undefined ? { proof: 'open' } : { moves: fewest, proof: 'proven' }) }
-          : now,
-      );
-    } catch (error) {
-      setFailed(error instanceof Error ? error.message : String(error));
-    } finally {
-      setBusy(false);
+    const outcome = await search.start(() => runReshare(ask.after, ask.day, ask.aim, SEED));
+    if (outcome.kind !== 'done' || outcome.value === undefined) return;
+    const result = outcome.value;
+    if (result.kind === 'contradiction') {
+      setFound({ ...ask, result, moves: [], proof: 'open' });
+      return;
     }
+    const { moves } = result;
+    if (moves.length <= result.atLeast) {
+      setFound({ ...ask, result, moves, proof: 'proven' });
+      return;
+    }
+    const shown: FoundReshare = { ...ask, result, moves, proof: 'proving' };
+    setFound(shown);
+    const proven = await proof.start(() => runFewest(ask.after, ask.day, ask.aim, result.reached));
+    const fewest = proven.kind === 'done' ? proven.value : undefined;
+    setFound((now) =>
+      now === shown
+        ? { ...shown, ...(fewest === undefined ? { proof: 'open' } : { moves: fewest, proof: 'proven' }) }
+        : now,
+    );
   };
   return {
-    busy,
-    failed,
+    busy: search.running !== undefined,
+    failed: (search.failed ?? proof.failed)?.message ?? '',
     found,
     find,
-    stop: () => stop.current(),
+    stop: () => {
+      search.stop();
+      proof.stop();
+    },
     forget: () => {
-      stop.current();
+      search.drop();
+      proof.drop();
       setFound(undefined);
     },
   };

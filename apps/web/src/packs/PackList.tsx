@@ -1,0 +1,118 @@
+import { Flex, Box, Button, Text } from '@chakra-ui/react';
+import type { StowAssessment } from '@graft/core/stow';
+import { type Trip, type Member, packOf } from '@graft/core/trip';
+import { formatPercent } from '@graft/core/units';
+import { RunProgress } from '../shared/RunProgress';
+import { useTrip } from '../shared/TripProvider';
+import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
+import { PackThumbnail } from './PackThumbnail';
+import type { PlanPacks } from './usePlanPacks';
+
+interface Props {
+  readonly walked: Trip;
+  /** The member whose pack is open. */
+  readonly member: Member;
+  readonly planning: PlanPacks;
+  readonly onOpen: (memberId: string) => void;
+}
+
+/** All packs: each with a small drawing, how heavy it is and whether it is stowed. */
+export function PackList({ walked, member, planning, onOpen }: Props) {
+  const { readOnly } = useTrip();
+  const packFigures = usePackFigures(walked);
+  const shares = useShareFigures(walked);
+  const { running } = planning.run;
+  return (
+    <Flex
+      as="nav"
+      aria-label="Packs"
+      direction="column"
+      w={{ base: '100%', lg: '160px' }}
+      maxH={{ base: '14rem', lg: 'none' }}
+      flexShrink={0}
+      borderRightWidth="1px"
+      bg="bg.panel"
+    >
+      <Box p="3" borderBottomWidth="1px">
+        {running === undefined ? (
+          <Button
+            size="sm"
+            w="100%"
+            disabled={readOnly}
+            onClick={() =>
+              planning.plan(
+                walked.members.map((m) => m.id),
+                'plan all packs',
+              )
+            }
+          >
+            Plan all packs
+          </Button>
+        ) : (
+          <RunProgress label="Planning packs" done={running.done} onStop={planning.run.stop} />
+        )}
+      </Box>
+      <Box flex="1" overflowY="auto">
+        {walked.members.map((m, i) => (
+          <PackEntry
+            key={m.id}
+            walked={walked}
+            member={m}
+            stow={packFigures[i]!.stow}
+            ratio={shares.members[i]!.heaviest.ratio}
+            isOpen={m === member}
+            onOpen={() => onOpen(m.id)}
+          />
+        ))}
+      </Box>
+    </Flex>
+  );
+}
+
+interface EntryProps {
+  readonly walked: Trip;
+  readonly member: Member;
+  readonly stow: StowAssessment;
+  /** The heaviest day's load by the member's limit. */
+  readonly ratio: number;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+}
+
+function PackEntry({ walked, member: m, stow, ratio, isOpen, onOpen }: EntryProps) {
+  return (
+    <Flex
+      as="button"
+      w="100%"
+      align="center"
+      gap="2"
+      px="3"
+      py="1.5"
+      textAlign="start"
+      bg={isOpen ? 'bg.muted' : undefined}
+      borderLeftWidth="3px"
+      borderColor={isOpen ? 'fg' : 'transparent'}
+      aria-current={isOpen}
+      onClick={onOpen}
+    >
+      <PackThumbnail pack={packOf(walked, m)} stow={stow} />
+      <Box minW="0">
+        <Text fontWeight="600" truncate>
+          {m.name}
+        </Text>
+        <Text fontSize="2xs" color={ratio > 1 ? 'overload.fg' : 'fg.muted'}>
+          {formatPercent(ratio, 0)} of limit
+        </Text>
+        <Text fontSize="2xs" color="fg.muted">
+          {stateOf(stow)}
+        </Text>
+      </Box>
+    </Flex>
+  );
+}
+
+function stateOf({ placed, unplaced, findings }: StowAssessment): string {
+  if (placed.length === 0) return 'not stowed';
+  if (unplaced.length > 0) return `${unplaced.length} without place`;
+  return findings.length > 0 ? `${findings.length} to look at` : 'stowed';
+}

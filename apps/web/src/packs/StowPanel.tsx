@@ -1,0 +1,125 @@
+import { Tabs } from '../shared/Tabs';
+import { Flex, Box } from '@chakra-ui/react';
+import { assess } from '@graft/core/stow';
+import { CompareTab } from './CompareTab';
+import { FindingsTab } from './FindingsTab';
+import { TABS, type Tab } from './packSession';
+import { PracticeTab } from './PracticeTab';
+import { ReachTab } from './ReachTab';
+import { RideTab } from './RideTab';
+import { StepsTab } from './StepsTab';
+import type { PackSession } from './usePackSession';
+import { ZoneList } from './ZoneList';
+
+/** What is said of the stow, in tabs. */
+export function StowPanel({ session }: { session: PackSession }) {
+  return (
+    <Flex
+      as="aside"
+      aria-label="Stow"
+      direction="column"
+      w={{ base: '100%', lg: '432px' }}
+      flexShrink={0}
+      borderLeftWidth="1px"
+      bg="bg.panel"
+    >
+      <Box px="2" py="2" fontSize="xs" borderBottomWidth="1px">
+        <Tabs
+          label="What is shown of the stow"
+          tabs={(Object.entries(TABS) as [Tab, string][]).map(
+            ([key, text]) =>
+              [
+                key,
+                key === 'rules' && session.stow.findings.length > 0
+                  ? `${text} ${session.stow.findings.length}`
+                  : text,
+              ] as const,
+          )}
+          value={session.tab}
+          onChoose={session.setTab}
+        />
+      </Box>
+      <Box flex="1" minH="0" overflowY="auto">
+        <TabOf session={session} />
+      </Box>
+    </Flex>
+  );
+}
+
+function TabOf({ session }: { session: PackSession }) {
+  const { walked, member, stow, stored, tab, chosenId, choose, practice } = session;
+  switch (tab) {
+    case 'places':
+      return (
+        <ZoneList
+          pack={session.pack}
+          stow={stow}
+          hoveredId={chosenId}
+          isFixed={!session.mayChange}
+          onHover={choose}
+          onPlace={session.place}
+          onPin={session.pin}
+        />
+      );
+    case 'steps':
+      return (
+        <StepsTab
+          steps={session.loading}
+          done={session.done}
+          onDone={session.scrub}
+          chosenId={chosenId}
+          onChoose={choose}
+          onShift={session.mayChange ? session.shift : undefined}
+        />
+      );
+    case 'rules':
+      return (
+        <FindingsTab
+          trip={walked}
+          memberId={member.id}
+          stow={stow}
+          placements={stored}
+          onApply={session.mayChange ? session.put : undefined}
+          onChoose={choose}
+        />
+      );
+    case 'reach':
+      return <ReachTab stow={stow} onChoose={choose} />;
+    case 'ride':
+      return (
+        <RideTab
+          key={member.id}
+          trip={walked}
+          memberId={member.id}
+          stow={stow}
+          placements={stored}
+          onApply={session.mayChange ? session.put : undefined}
+        />
+      );
+    case 'compare':
+      return (
+        <CompareTab
+          key={member.id}
+          trip={walked}
+          member={member}
+          stow={stow}
+          placements={stored}
+          onApply={session.mayChange ? session.put : undefined}
+        />
+      );
+    case 'practice':
+      return (
+        <PracticeTab
+          key={member.id}
+          trip={walked}
+          member={member}
+          stow={stow}
+          best={practice?.best === undefined ? undefined : assess(session.problem, practice.best)}
+          practising={practice !== undefined}
+          planning={session.marking.running !== undefined}
+          onStart={session.startPractice}
+          onEnd={session.endPractice}
+        />
+      );
+  }
+}

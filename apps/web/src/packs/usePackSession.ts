@@ -1,0 +1,229 @@
+import { useDeferredValue, useMemo, useReducer, useState } from 'react';
+import {
+  assess,
+  exact,
+  isMainZone,
+  loadingSteps,
+  placeAt,
+  planningDay,
+  stowProblem,
+  type LoadingStep,
+  type StowAssessment,
+  type StowProblem,
+} from '@graft/core/stow';
+import {
+  adoptStow,
+  packOf,
+  type Member,
+  type Pack,
+  type Placement,
+  type Side,
+  type Thing,
+  type Trip,
+  type Zone,
+} from '@graft/core/trip';
+import { useTrip } from '../shared/TripProvider';
+import { useRun, type RunHandle } from '../shared/useRun';
+import { runStows } from '../workers/engine';
+import { namesIn } from './namesIn';
+import { OPENED, packSession, type Practice, type Tab } from './packSession';
+import type { Spot } from './PackView';
+import { SEED } from './seed';
+import { boundsOf, type StowBounds } from './StowFigures';
+import { zoneUnder } from './zoneUnder';
+
+const NOTHING: readonly Placement[] = [];
+
+/** A member's pack as it is open: what is shown, and what can be done to it. */
+export interface PackSession {
+  readonly walked: Trip;
+  readonly member: Member;
+  readonly pack: Pack;
+  /** The day whose weights count, and the one the stow is planned for. */
+  readonly day: number;
+  readonly planned: number;
+  readonly tab: Tab;
+  readonly chosenId: string | undefined;
+  readonly previewing: boolean;
+  readonly practice: Practice | undefined;
+  /** The run that plans what a learner's stow is marked against. */
+  readonly marking: RunHandle;
+  readonly problem: StowProblem;
+  /** As it is kept; `stow` is of what is shown, a thing in hand included. */
+  readonly stored: readonly Placement[];
+  readonly stow: StowAssessment;
+  readonly bounds: StowBounds;
+  readonly loading: readonly LoadingStep[];
+  /** How many loading steps are shown, and the things they have put in. */
+  readonly done: number;
+  readonly loaded: ReadonlySet<string>;
+  readonly mayChange: boolean;
+  readonly setDay: (day: number) => void;
+  readonly setTab: (tab: Tab) => void;
+  readonly choose: (thingId: string | undefined) => void;
+  readonly scrub: (done: number) => void;
+  /** A whole stow of this member becomes the plan, or the learner's. */
+  readonly put: (placements: readonly Placement[], label: string) => void;
+  readonly place: (thing: Thing, zone: Zone, side: Side) => void;
+  readonly pin: (thing: Thing, pinned: boolean) => void;
+  readonly drag: (thingId: string, at: Spot, dropped: boolean) => void;
+  readonly letGo: () => void;
+  /** Load a thing one step earlier or later within its compartment. */
+  readonly shift: (thingId: string, by: -1 | 1) => void;
+  readonly startPractice: () => void;
+  readonly endPractice: () => void;
+  readonly otherMember: () => void;
+}
+
+export function usePackSession(member: Member): PackSession {
+  const { walked, change, readOnly } = useTrip();
+  const [state, dispatch] = useReducer(packSession, OPENED);
+  const marking = useRun('Planning what practice is marked against');
+  const planned = planningDay(walked, member.id);
+  const day = Math.min(state.day ?? planned, walked.legs.length);
+  const practice = state.practice?.memberId === member.id ? state.practice : undefined;
+  const stored =
+    practice === undefined
+      ? (walked.stows.find((s) => s.memberId === member.id)?.placements ?? NOTHING)
+      : practice.placements;
+  const shown = useShownStow(walked, member.id, day, stored, state.preview);
+  const { problem, stow, loading } = shown;
+  const done = state.steps?.of === member.id ? Math.min(state.steps.done, loading.length) : loading.length;
+  const pack = packOf(walked, member);
+
+  const put = (placements: readonly Placement[], label: string): void => {
+    if (practice !== undefined) dispatch({ type: 'practised', placements });
+    else change(label, (t) => adoptStow(t, { memberId: member.id, placements }));
+  };
+  const isPinned = practice === undefined;
+  const drag = (thingId: string, at: Spot, dropped: boolean): void => {
+    const zone = zoneUnder(pack, at);
+    const placements =
+      zone === undefined ? undefined : placedAt(problem, stored, thingId, zone, at, isPinned);
+    if (zone === undefined || placements === undefined || !dropped) {
+      dispatch({ type: 'preview', placements });
+      return;
+    }
+    dispatch({ type: 'preview', placements: undefined });
+    put(placements, `put ${namesIn(stow)(thingId)} in ${zone.name}`);
+  };
+  const startPractice = async (): Promise<void> => {
+    dispatch({ type: 'practise', memberId: member.id });
+    const unpinned: Trip = { ...walked, stows: walked.stows.filter((s) => s.memberId !== member.id) };
+    await marking.start((tell) =>
+      runStows(unpinned, [member.id], SEED, ({ placements }) => dispatch({ type: 'best', placements }), tell),
+    );
+  };
+  return {
+    walked,
+    member,
+    pack,
+    day,
+    planned,
+    tab: state.tab,
+    chosenId: state.chosenId,
+    previewing: state.preview !== undefined,
+    practice,
+    marking,
+    ...shown,
+    stored,
+    done,
+    loaded: loadedBy(stow, loading, done),
+    mayChange: practice !== undefined || !readOnly,
+    setDay: (next) => dispatch({ type: 'day', day: next }),
+    setTab: (tab) => dispatch({ type: 'tab', tab }),
+    choose: (thingId) => dispatch({ type: 'choose', thingId }),
+    scrub: (count) =>
+      dispatch({ type: 'scrub', of: member.id, done: count, thingId: loading[count - 1]?.thingId }),
+    put,
+    place: (thing, zone, side) =>
+      put(
+        placeAt(problem, stored, thing.id, { zoneId: zone.id, side, pinned: isPinned }),
+        `put ${thing.name} in ${zone.name}`,
+      ),
+    pin: (thing, pinned) =>
+      put(
+        exact(problem, stored).map((p) => (p.thingId === thing.id ? { ...p, pinned } : p)),
+        `${pinned ? 'pin' : 'unpin'} ${thing.name}`,
+      ),
+    drag,
+    letGo: () => dispatch({ type: 'preview', placements: undefined }),
+    shift: (thingId, by) => {
+      const next = shifted(problem, stow, stored, thingId, by);
+      if (next !== undefined) put(next, `load ${namesIn(stow)(thingId)} ${by < 0 ? 'earlier' : 'later'}`);
+    },
+    startPractice: () => void startPractice(),
+    endPractice: () => {
+      marking.drop();
+      dispatch({ type: 'endPractice' });
+    },
+    otherMember: () => dispatch({ type: 'otherMember' }),
+  };
+}
+
+/** The stow that is shown, with its bounds and loading steps. */
+function useShownStow(
+  walked: Trip,
+  memberId: string,
+  day: number,
+  stored: readonly Placement[],
+  preview: readonly Placement[] | undefined,
+): Pick<PackSession, 'problem' | 'stow' | 'bounds' | 'loading'> {
+  const problem = useMemo(() => stowProblem(walked, memberId, day), [walked, memberId, day]);
+  const placements = preview ?? stored;
+  const shown = useMemo(() => ({ problem, stow: assess(problem, placements) }), [problem, placements]);
+  // Bounds take longer than a frame: while a thing is dragged those of where it came from stay.
+  const [rested, setRested] = useState(shown);
+  if (preview === undefined && rested !== shown) setRested(shown);
+  const settled = useDeferredValue(rested);
+  const bounds = useMemo(() => boundsOf(settled), [settled]);
+  const loading = useMemo(() => loadingSteps(shown.problem, shown.stow), [shown]);
+  return { ...shown, bounds, loading };
+}
+
+/** A stow with one thing let go at a point of a zone: just there in a main compartment, anywhere in a pocket. */
+function placedAt(
+  problem: StowProblem,
+  stored: readonly Placement[],
+  thingId: string,
+  zone: Zone,
+  at: Spot,
+  pinned: boolean,
+): readonly Placement[] {
+  const old = exact(problem, stored).find((p) => p.thingId === thingId)?.spot;
+  return placeAt(problem, stored, thingId, {
+    zoneId: zone.id,
+    side: 'centre',
+    ...(isMainZone(zone.kind)
+      ? { xCm: at.x, yCm: at.y, zCm: at.z, ...(old === undefined ? {} : { turn: old.turn }) }
+      : {}),
+    pinned,
+  });
+}
+
+/** A stow with one thing loaded earlier or later among those of its compartment; nothing where it is first or last. */
+function shifted(
+  problem: StowProblem,
+  stow: StowAssessment,
+  stored: readonly Placement[],
+  thingId: string,
+  by: -1 | 1,
+): readonly Placement[] | undefined {
+  const list = [...exact(problem, stored)];
+  const compartmentOf = (id: string): string | undefined =>
+    stow.placed.find((p) => p.thing.id === id)?.compartmentId;
+  const here = list.findIndex((p) => p.thingId === thingId);
+  const compartment = compartmentOf(thingId);
+  let other = here + by;
+  while (list[other] !== undefined && compartmentOf(list[other]!.thingId) !== compartment) other += by;
+  const [a, b] = [list[here], list[other]];
+  if (a === undefined || b === undefined) return undefined;
+  [list[here], list[other]] = [b, a];
+  return list;
+}
+
+/** Things that are in after some loading steps; what is inside of another goes in with it. */
+function loadedBy(stow: StowAssessment, loading: readonly LoadingStep[], done: number): ReadonlySet<string> {
+  const stepOf = (thingId: string): number => loading.findIndex((step) => step.thingId === thingId);
+  return new Set(stow.placed.filter((p) => stepOf(p.insideId ?? p.thing.id) < done).map((p) => p.thing.id));
+}

@@ -1,0 +1,73 @@
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from 'react';
+import type { Run } from '../workers/run';
+import { RunStore, type Failure, type Outcome, type Tell } from './runs';
+
+/** Runs of the open trip: they outlive the station that began them, and the shell shows those that no station shows. */
+const TripRunsContext = createContext<RunStore | undefined>(undefined);
+export const TripRunsProvider = TripRunsContext.Provider;
+
+export function useTripRuns(): RunStore {
+  const runs = useContext(TripRunsContext);
+  if (runs === undefined) throw new Error('runs of a trip are used outside of a TripProvider');
+  return runs;
+}
+
+/** One kind of long computation, as the place sees it that begins it. */
+export interface RunHandle {
+  /** How far it is; undefined while none is under way. */
+  readonly running: { readonly done: number; readonly detail?: string | undefined } | undefined;
+  /** Why the last one failed. */
+  readonly failed: Failure | undefined;
+  /** Begin one, in place of one that is under way. */
+  readonly start: <T>(begin: (tell: Tell) => Run<T>) => Promise<Outcome<T>>;
+  /** End it and keep what it has. */
+  readonly stop: () => void;
+  /** End it and forget it. */
+  readonly drop: () => void;
+  /** Put a result up for decision in the shell: what it would replace was changed since it began. */
+  readonly offer: (text: string, take: () => void) => void;
+}
+
+interface Options {
+  /** Its result goes into the trip: it goes on when the station is left. All others end with the screen that asked. */
+  readonly outlives?: boolean;
+}
+
+/**
+ * Long work in a worker: start, how far, failure, stop.
+ *
+ * @param name what runs, in words: "Planning packs"; runs that outlive their screen go by it
+ */
+export function useRun(name: string, { outlives = false }: Options = {}): RunHandle {
+  const ofTrip = useContext(TripRunsContext);
+  const [own] = useState(() => new RunStore());
+  if (outlives && ofTrip === undefined)
+    throw new Error('a run that outlives its screen is begun outside of a TripProvider');
+  const store = outlives && ofTrip !== undefined ? ofTrip : own;
+  const entry = useSyncExternalStore(store.subscribe, store.snapshot).get(name);
+  useEffect(() => () => own.dropAll(), [own]);
+  useEffect(() => store.watch(name), [store, name]);
+  const start = useCallback<RunHandle['start']>((begin) => store.start(name, begin), [store, name]);
+  const stop = useCallback(() => store.stop(name), [store, name]);
+  const drop = useCallback(() => store.drop(name), [store, name]);
+  const offer = useCallback<RunHandle['offer']>((text, take) => store.offer(name, text, take), [store, name]);
+  return useMemo(
+    () => ({
+      running: entry?.kind === 'running' ? { done: entry.done, detail: entry.detail } : undefined,
+      failed: entry?.kind === 'failed' ? entry : undefined,
+      start,
+      stop,
+      drop,
+      offer,
+    }),
+    [entry, start, stop, drop, offer],
+  );
+}

@@ -1,0 +1,102 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { FAIRNESS_SCHOOLS, fairnessSchool } from '@graft/core/share';
+import { allPieces, type FairnessSchoolId, type Trip } from '@graft/core/trip';
+import { ErrorList } from '../shared/ErrorList';
+import { RunProgress } from '../shared/RunProgress';
+import { Select } from '../shared/Select';
+import { useTrip } from '../shared/TripProvider';
+import { GIVES, type Give, type ShareOut } from './useShareOut';
+
+const MOST_NAMED = 4;
+function pieceNames(trip: Trip, ids: readonly string[]): string {
+  const pieces = new Map(allPieces(trip).map((p) => [p.id, p.name]));
+  const names = ids.slice(0, MOST_NAMED).map((id) => pieces.get(id) ?? id);
+  return `${names.join(', ')}${ids.length > MOST_NAMED ? ` and ${ids.length - MOST_NAMED} more` : ''}`;
+}
+
+/** What a share is measured by and aims at, and the button that makes a new one. */
+export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
+  const { walked: trip, change, readOnly } = useTrip();
+  const school = fairnessSchool(trip.fairness);
+  return (
+    <>
+      <Flex gap="2" align="center" mt="3" fontSize="xs">
+        <Text color="fg.muted" flexShrink={0}>
+          Fair by
+        </Text>
+        <Select
+          label="What a fair share is measured by"
+          value={trip.fairness}
+          disabled={readOnly}
+          options={FAIRNESS_SCHOOLS.map((s) => [s.id, s.name.toLowerCase()] as const)}
+          onChoose={(fairness: FairnessSchoolId) =>
+            change(`fair by ${fairnessSchool(fairness).name.toLowerCase()}`, (t) => ({ ...t, fairness }))
+          }
+        />
+        <Select
+          label="What a new share aims at"
+          value={out.give}
+          options={Object.entries(GIVES) as [Give, string][]}
+          onChoose={out.setGive}
+        />
+      </Flex>
+      <Text fontSize="2xs" color="fg.muted" mt="1">
+        Aims at {school.aim}
+        {out.give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
+      </Text>
+      {out.asked !== undefined ? (
+        <MovedByHand trip={trip} asked={out.asked} out={out} />
+      ) : out.run.running === undefined ? (
+        <Button
+          mt="2"
+          size="sm"
+          w="100%"
+          disabled={readOnly}
+          onClick={out.begin}
+          title={
+            trip.handovers.length > 0
+              ? 'Divide all unlocked pieces anew for all days; noted handovers go'
+              : 'Divide all unlocked pieces; locked ones stay'
+          }
+        >
+          Share out
+        </Button>
+      ) : (
+        <Box mt="2">
+          <RunProgress label="Sharing out" done={out.run.running.done} onStop={out.run.stop} />
+          <Text fontSize="xs" color="fg.muted" mt="1">
+            {out.run.running.detail ?? 'Looking …'}
+          </Text>
+        </Box>
+      )}
+      {out.run.failed !== undefined && (
+        <Box mt="3">
+          <ErrorList title={out.run.failed.message} errors={out.run.failed.errors} />
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Pieces that somebody moved on purpose: are they to stay? */
+function MovedByHand({ trip, asked, out }: { trip: Trip; asked: readonly string[]; out: ShareOut }) {
+  const [are, them] = asked.length === 1 ? ['A piece was', 'it'] : [`${asked.length} pieces were`, 'them'];
+  return (
+    <Box mt="2" role="group" aria-label="Moved by hand" fontSize="xs">
+      <Text>
+        {are} moved by hand: {pieceNames(trip, asked)}. Sharing out would move {them} again.
+      </Text>
+      <Flex gap="2" mt="1" wrap="wrap">
+        <Button size="xs" autoFocus onClick={() => out.shareOut(asked)}>
+          Lock {them}, share the rest
+        </Button>
+        <Button size="xs" variant="outline" onClick={() => out.shareOut()}>
+          Share all anew
+        </Button>
+        <Button size="xs" variant="ghost" onClick={out.cancel}>
+          Cancel
+        </Button>
+      </Flex>
+    </Box>
+  );
+}

@@ -12,8 +12,8 @@ interface Props {
 export function RunProgress({ label, done, onStop }: Props) {
   return (
     <Flex align="center" gap="3">
-      <Progress.Root value={done * 100} flex="1" size="sm" aria-label={label}>
-        <Progress.Track>
+      <Progress.Root value={done * 100} flex="1" size="sm">
+        <Progress.Track aria-label={label}>
           <Progress.Range />
         </Progress.Track>
       </Progress.Root>

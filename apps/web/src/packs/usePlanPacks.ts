@@ -12,13 +12,13 @@ export interface PlanPacks {
 
 /** Planning packs; goes on when the station is left. What was ready when it is stopped is kept. */
 export function usePlanPacks(): PlanPacks {
-  const { walked: trip, change, session } = useTrip();
+  const { walked, change, session } = useTrip();
   const run = useRun('Planning packs', { outlives: true });
   const plan = async (memberIds: readonly string[], label: string): Promise<void> => {
     const began = session().trip;
     const stows: Stow[] = [];
     const outcome = await run.start((tell) =>
-      runStows(trip, memberIds, SEED, (ready) => stows.push(ready), tell),
+      runStows(walked, memberIds, SEED, (ready) => stows.push(ready), tell),
     );
     if (outcome.kind !== 'done' || stows.length === 0) return;
     // In the members' order, whichever was ready first.

@@ -22,8 +22,8 @@ function usePlanContext(): PlanFigures {
  * the trip while it is edited, so that typing never waits for them.
  */
 export function PlanFiguresProvider({ children }: { children: ReactNode }) {
-  const { walked: newest } = useTrip();
-  return <BoundOf trip={useDeferredValue(newest)}>{children}</BoundOf>;
+  const { walked } = useTrip();
+  return <BoundOf trip={useDeferredValue(walked)}>{children}</BoundOf>;
 }
 
 /** The bound first, the figures in a part of their own: between two parts the page can answer. */

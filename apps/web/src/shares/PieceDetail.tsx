@@ -25,15 +25,15 @@ interface Props {
 
 /** The chosen piece: what it is, why it is where it is, what holds it, and what each carrier would make of the share. */
 export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
-  const { walked: trip, change, readOnly } = useTrip();
+  const { walked, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const effects = useMemo(
     () => carrierEffects(shown, figures, piece.id, day),
     [shown, figures, piece.id, day],
   );
-  const assignment = trip.share.find((a) => a.pieceId === piece.id);
-  const holds = whatHolds(trip, piece);
-  const say = (ratio: number): string => formatMeasure(trip.fairness, ratio, massUnit);
+  const assignment = walked.share.find((a) => a.pieceId === piece.id);
+  const holds = whatHolds(walked, piece);
+  const say = (ratio: number): string => formatMeasure(walked.fairness, ratio, massUnit);
   return (
     <Box p="4" aria-label="Chosen piece" role="region">
       <Flex justify="space-between" align="start" gap="2">

@@ -9,10 +9,10 @@ interface Props {
 
 /** Every piece by kit, with its carrier: the way to blocks that are too narrow to hit. */
 export function PieceFinder({ chosenId, onChoose }: Props) {
-  const { walked: trip } = useTrip();
+  const { walked } = useTrip();
   const carrier = (pieceId: string): string => {
-    const memberId = carrierOf(trip, pieceId, 1);
-    return trip.members.find((m) => m.id === memberId)?.name ?? 'nobody';
+    const memberId = carrierOf(walked, pieceId, 1);
+    return walked.members.find((m) => m.id === memberId)?.name ?? 'nobody';
   };
   return (
     <Box px="4" pt="2">
@@ -26,7 +26,7 @@ export function PieceFinder({ chosenId, onChoose }: Props) {
           <option value="" disabled>
             or choose a piece from the list
           </option>
-          {trip.kits.map((kit) => (
+          {walked.kits.map((kit) => (
             <optgroup key={kit.id} label={kit.name}>
               {kit.pieces.map((piece) => (
                 <option key={piece.id} value={piece.id}>

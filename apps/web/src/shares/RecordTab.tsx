@@ -8,11 +8,11 @@ import { useTrip } from '../shared/TripProvider';
 
 /** Who has carried how much how far: what makes a fair trip visible over its days. */
 export function RecordTab() {
-  const { walked: trip, id } = useTrip();
+  const { walked, id } = useTrip();
   const earlier = useQuery({ queryKey: ['earlier', id], queryFn: () => api.earlier(id) });
-  const records = useMemo(() => carriedWork(trip), [trip]);
+  const records = useMemo(() => carriedWork(walked), [walked]);
   const most = Math.max(1, ...records.map((r) => r.totalKgKm));
-  const km = trip.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
+  const km = walked.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
   if (km === 0) {
     return (
       <Text p="4" fontSize="sm">
@@ -86,7 +86,7 @@ export function RecordTab() {
                 </Table.Row>
               </Table.Header>
               <Table.Body>
-                {trip.members.map((m) => {
+                {walked.members.map((m) => {
                   const work = earlierWork(earlier.data, m.name);
                   return (
                     <Table.Row key={m.id} bg="transparent">

@@ -26,10 +26,10 @@ const AIMS: Readonly<Record<ReshareAim, string>> = {
 
 /** Something happened on the way: the fewest pieces that must change hands, who meets whom, and what it does. */
 export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
-  const { walked: trip, change, readOnly } = useTrip();
+  const { walked, change, readOnly } = useTrip();
   const [happening, setHappening] = useState<Happening>('hurt');
-  const [memberId, setMemberId] = useState(trip.members[0]?.id ?? '');
-  const [day, setDay] = useState(Math.min(trip.legs.length, Math.max(1, shownDay ?? 2)));
+  const [memberId, setMemberId] = useState(walked.members[0]?.id ?? '');
+  const [day, setDay] = useState(Math.min(walked.legs.length, Math.max(1, shownDay ?? 2)));
   const [factor, setFactor] = useState<number>(STARTING_FACTORS.hurt);
   const [aim, setAim] = useState<ReshareAim>('withinLimits');
   const reshare = useReshare();
@@ -37,7 +37,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const [asked, setAsked] = useState<TrailEvent>({ kind: 'none', day: 1 });
   const { busy, failed } = reshare;
 
-  const member = trip.members.find((m) => m.id === memberId) ?? trip.members[0]!;
+  const member = walked.members.find((m) => m.id === memberId) ?? walked.members[0]!;
   const event: TrailEvent =
     happening === 'none'
       ? { kind: 'none', day }
@@ -49,8 +49,8 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const find = (): Promise<void> => {
     setAsked(event);
     return reshare.find({
-      of: trip,
-      after: afterEvent(trip, event),
+      of: walked,
+      after: afterEvent(walked, event),
       day: event.day,
       aim,
       reason,
@@ -58,18 +58,18 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
     });
   };
 
-  const current = reshare.found?.of === trip ? reshare.found : undefined;
+  const current = reshare.found?.of === walked ? reshare.found : undefined;
   return (
     <Box p="4" fontSize="sm">
       <Flex gap="2" wrap="wrap" align="center">
         <Text>From day</Text>
-        <DaySelect label="Day from which it holds" trip={trip} value={day} onChoose={setDay} />
+        <DaySelect label="Day from which it holds" trip={walked} value={day} onChoose={setDay} />
         {happening !== 'none' && (
           <Select
             label="Whom it happened to"
             w="8rem"
             value={member.id}
-            options={trip.members.map((m) => [m.id, m.name] as const)}
+            options={walked.members.map((m) => [m.id, m.name] as const)}
             onChoose={setMemberId}
           />
         )}

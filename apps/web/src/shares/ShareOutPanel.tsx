@@ -16,8 +16,8 @@ function pieceNames(trip: Trip, ids: readonly string[]): string {
 
 /** What a share is measured by and aims at, and the button that makes a new one. */
 export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
-  const { walked: trip, change, readOnly } = useTrip();
-  const school = fairnessSchool(trip.fairness);
+  const { walked, change, readOnly } = useTrip();
+  const school = fairnessSchool(walked.fairness);
   return (
     <>
       <Flex gap="2" align="center" mt="3" fontSize="xs">
@@ -26,7 +26,7 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
         </Text>
         <Select
           label="What a fair share is measured by"
-          value={trip.fairness}
+          value={walked.fairness}
           disabled={readOnly}
           options={FAIRNESS_SCHOOLS.map((s) => [s.id, s.name.toLowerCase()] as const)}
           onChoose={(fairness: FairnessSchoolId) =>
@@ -45,7 +45,7 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
         {out.give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
       </Text>
       {out.asked !== undefined ? (
-        <MovedByHand trip={trip} asked={out.asked} out={out} />
+        <MovedByHand trip={walked} asked={out.asked} out={out} />
       ) : out.run.running === undefined ? (
         <Button
           mt="2"
@@ -54,7 +54,7 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
           disabled={readOnly}
           onClick={out.begin}
           title={
-            trip.handovers.length > 0
+            walked.handovers.length > 0
               ? 'Divide all unlocked pieces anew for all days; noted handovers go'
               : 'Divide all unlocked pieces; locked ones stay'
           }

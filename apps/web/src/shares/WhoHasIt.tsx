@@ -7,17 +7,17 @@ const MOST_SHOWN = 8;
 
 /** The commonest question of all, over everything the party takes: who has it, from which day. */
 export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) {
-  const { walked: trip } = useTrip();
+  const { walked } = useTrip();
   const [text, setText] = useState('');
   const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
   const found = useMemo(
     () =>
       words.length === 0
         ? []
-        : allThings(trip).filter((t) => words.every((word) => t.name.toLowerCase().includes(word))),
+        : allThings(walked).filter((t) => words.every((word) => t.name.toLowerCase().includes(word))),
     // The words are made anew at each rendering; the text is what they come from.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [trip, text],
+    [walked, text],
   );
   return (
     <Box px="4" pt="3">
@@ -42,7 +42,9 @@ export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) 
               )}
               :{' '}
               <b>
-                {isPersonal(thing) ? ownerText(trip, thing.memberId, thing.worn) : carriers(trip, thing.id)}
+                {isPersonal(thing)
+                  ? ownerText(walked, thing.memberId, thing.worn)
+                  : carriers(walked, thing.id)}
               </b>
             </Box>
           ))}

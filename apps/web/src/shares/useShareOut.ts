@@ -36,7 +36,7 @@ export interface ShareOut {
 
 /** A new share of all that is not locked; goes on when the station is left. */
 export function useShareOut(figures: ShareFigures, say: (ratio: number) => string): ShareOut {
-  const { walked: trip, change, session } = useTrip();
+  const { walked, change, session } = useTrip();
   const run = useRun('Sharing out', { outlives: true });
   const [asked, setAsked] = useState<readonly string[] | undefined>();
   const [give, setGive] = useState<Give>('peak');
@@ -49,7 +49,7 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
     const began = session().trip;
     const outcome = await run.start((tell) =>
       solvedOnly(
-        runShare(locked(trip), SEED, levelGive, (done, largestRatio) =>
+        runShare(locked(walked), SEED, levelGive, (done, largestRatio) =>
           tell(done, `Best so far ${say(largestRatio)}; Stop keeps it`),
         ),
       ),

@@ -40,18 +40,18 @@ interface Props {
 
 /** The fewest things that must change hands from a day on, the packs that it changes, and kit that goes with a role. */
 export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Props) {
-  const { walked: trip, change, readOnly, session } = useTrip();
+  const { walked, change, readOnly, session } = useTrip();
   const [aim, setAim] = useState<ReshareAim>('withinLimits');
   const [fromDay, setFromDay] = useState<number | undefined>();
   const fitting = useRun('Fitting the handovers into the packs', { outlives: true });
   const [stowed, setStowed] = useState<readonly Restow[] | undefined>();
-  const day = Math.min(trip.legs.length, fromDay ?? askFor?.from ?? shownDay);
+  const day = Math.min(walked.legs.length, fromDay ?? askFor?.from ?? shownDay);
 
   const find = ({ from, memberId, reason }: AskFor): void => {
     setStowed(undefined);
     void reshare.find({
-      of: trip,
-      after: trip,
+      of: walked,
+      after: walked,
       day: from,
       aim,
       reason: reason.slice(0, LONGEST_REASON),
@@ -71,9 +71,9 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
   }, [askFor]);
 
   const accept = async (chosen: readonly ProposedHandover[], from: number, reason: string): Promise<void> => {
-    const after = withHandovers(trip, from, chosen, reason);
+    const after = withHandovers(walked, from, chosen, reason);
     const began = session().trip;
-    const outcome = await fitting.start(() => runRestow(after, changedPacks(trip, after, from), from));
+    const outcome = await fitting.start(() => runRestow(after, changedPacks(walked, after, from), from));
     if (outcome.kind !== 'done') return;
     const stows = outcome.value ?? [];
     const adopt = (): void =>
@@ -91,12 +91,12 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
       );
     reshare.forget();
   };
-  const current = reshare.found?.of === trip ? reshare.found : undefined;
+  const current = reshare.found?.of === walked ? reshare.found : undefined;
   return (
     <Box pt="3" fontSize="sm">
       <Flex gap="2" align="center" wrap="wrap">
         <Text>Share anew from day</Text>
-        <DaySelect label="Day from which to share anew" trip={trip} value={day} onChoose={setFromDay} />
+        <DaySelect label="Day from which to share anew" trip={walked} value={day} onChoose={setFromDay} />
       </Flex>
       <Box mt="1" role="radiogroup" aria-label="What is wanted" fontSize="xs">
         {(Object.keys(AIMS) as ReshareAim[]).map((key) => (
@@ -136,7 +136,7 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
           onAccept={(chosen) => void accept(chosen, current.day, current.reason)}
         />
       )}
-      {stowed !== undefined && <StowedPacks trip={trip} stows={stowed} />}
+      {stowed !== undefined && <StowedPacks trip={walked} stows={stowed} />}
       <RoleKit day={shownDay} />
       <NotedHandovers />
     </Box>
@@ -145,9 +145,9 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
 
 /** Kit that goes with a role of a day, and changes hands with it. */
 function RoleKit({ day }: { day: number }) {
-  const { walked: trip, change, readOnly } = useTrip();
+  const { walked, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
-  const roleKit = roleHandovers(trip);
+  const roleKit = roleHandovers(walked);
   const today = roleKit.filter((h) => h.day === day);
   if (roleKit.length === 0) return null;
   return (

@@ -10,11 +10,11 @@ import { IncidentText, useIncidents } from './IncidentLog';
 
 /** The safety sheet of a day, or the incident log, as they go on paper: leaders' papers. */
 export function PrintTrail() {
-  const { walked: trip, role } = useTrip();
+  const { walked, role } = useTrip();
   const [query] = useSearchParams();
   const isLog = query.has('incidents');
   const asked = Number(query.get('day') ?? '1');
-  const day = Math.min(trip.legs.length, Math.max(1, Number.isInteger(asked) ? asked : 1));
+  const day = Math.min(walked.legs.length, Math.max(1, Number.isInteger(asked) ? asked : 1));
   return (
     <Box>
       <Flex px="4" py="3" gap="3" data-screen-only borderBottomWidth="1px">
@@ -30,10 +30,10 @@ export function PrintTrail() {
           role === 'read' ? (
             <Text>The incident log is for those who lead the trip in full.</Text>
           ) : (
-            <LogPaper trip={trip} />
+            <LogPaper trip={walked} />
           )
         ) : (
-          <SafetyPaper trip={trip} day={day} />
+          <SafetyPaper trip={walked} day={day} />
         )}
       </Box>
     </Box>

@@ -19,13 +19,13 @@ import { IncidentLog } from './IncidentLog';
 
 /** Where everything for an emergency is, who has read it, whom to call, the evening's round, and the incident log. */
 export function SafetyView({ day }: { day: number }) {
-  const { id, role, walked: trip } = useTrip();
+  const { id, role, walked } = useTrip();
   const { massUnit } = usePreferences();
   useSheetNews(id);
   const { data: sheets } = useSheets(id);
-  const things = useMemo(() => safetyThings(trip, undefined, day), [trip, day]);
-  const round = useMemo(() => scentedRound(trip, day), [trip, day]);
-  const read = trip.members.map(
+  const things = useMemo(() => safetyThings(walked, undefined, day), [walked, day]);
+  const round = useMemo(() => scentedRound(walked, day), [walked, day]);
+  const read = walked.members.map(
     (m) => [m, isMarked(standing(own(sheets?.marks ?? {}, m.id) ?? []), { kind: 'safety' })] as const,
   );
   const missing = read.filter(([, yes]) => !yes).map(([m]) => m.name);
@@ -62,7 +62,7 @@ export function SafetyView({ day }: { day: number }) {
         <Text mt="3" role="status">
           {missing.length === 0
             ? 'Every member has said that they know where these are.'
-            : missing.length === trip.members.length
+            : missing.length === walked.members.length
               ? 'No member has said yet that they know where these are.'
               : `Not yet read by ${missing.join(', ')}.`}{' '}
           <Link asChild textDecoration="underline">
@@ -80,7 +80,7 @@ export function SafetyView({ day }: { day: number }) {
         ) : (
           <>
             <Text fontSize="xs" color="fg.muted">
-              Rule: {FOOD_STORAGE_WORDS[trip.foodStorage]}. {formatMass(round.night.massKg, massUnit)},{' '}
+              Rule: {FOOD_STORAGE_WORDS[walked.foodStorage]}. {formatMass(round.night.massKg, massUnit)},{' '}
               {round.night.volumeL.toFixed(1)} L of what smells
               {round.night.capacityL > 0
                 ? `; containers and food bags hold ${round.night.capacityL.toFixed(1)} L`

@@ -13,13 +13,13 @@ const needs = (list: readonly (keyof typeof NEED_WORDS)[]): string =>
 
 /** Who goes, for how long: what each takes out of what is there, and what both parts of the party then lack. */
 export function SideTripView({ day }: { day: number }) {
-  const { walked: trip } = useTrip();
+  const { walked } = useTrip();
   const { massUnit } = usePreferences();
-  const there = trip.members.filter((m) => isWithParty(m, day));
+  const there = walked.members.filter((m) => isWithParty(m, day));
   const [goes, setGoes] = useState<ReadonlySet<string>>(new Set());
   const [hours, setHours] = useState(4);
   const ids = there.filter((m) => goes.has(m.id)).map((m) => m.id);
-  const plan = sideTrip(trip, day, ids, hours);
+  const plan = sideTrip(walked, day, ids, hours);
   return (
     <Box flex="1" overflow="auto" px="4" py="3" fontSize="sm">
       <Flex gap="4" align="center" wrap="wrap">
@@ -110,7 +110,7 @@ export function SideTripView({ day }: { day: number }) {
           <Text fontSize="xs" color="fg.muted" mt="2" maxW="56rem">
             Of their own: rain gear, warm layers, bottles, light, first aid, navigation, whistle, hat and sun
             cream, shelter. Of the group’s: the lightest first aid, map and shelter that they lack, with
-            whoever has most room. Water at {trip.waterLPerH} L an hour. Say where you go and when you are
+            whoever has most room. Water at {walked.waterLPerH} L an hour. Say where you go and when you are
             back.
           </Text>
         </>

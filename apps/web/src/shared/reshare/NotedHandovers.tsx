@@ -8,21 +8,21 @@ import { useTrip } from '../TripProvider';
 
 /** What is noted to change hands, by day, each to be taken back. */
 export function NotedHandovers() {
-  const { walked: trip, change } = useTrip();
+  const { walked, change } = useTrip();
   const { massUnit } = usePreferences();
-  if (trip.handovers.length === 0) return null;
+  if (walked.handovers.length === 0) return null;
   return (
     <Box mt="3">
       <Text fontWeight="600">Handovers noted</Text>
       <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers noted">
-        {[...trip.handovers]
+        {[...walked.handovers]
           .sort((a, b) => a.day - b.day)
           .map((h) => {
-            const piece = allPieces(trip).find((p) => p.id === h.pieceId);
+            const piece = allPieces(walked).find((p) => p.id === h.pieceId);
             const name = (id: string | undefined): string =>
-              trip.members.find((m) => m.id === id)?.name ?? 'nobody';
-            const before = carrierOf(removeHandover(trip, h.id), h.pieceId, h.day);
-            const kg = piece === undefined ? 0 : massOnDayKg(piece, h.day, legOfDay(trip, h.day));
+              walked.members.find((m) => m.id === id)?.name ?? 'nobody';
+            const before = carrierOf(removeHandover(walked, h.id), h.pieceId, h.day);
+            const kg = piece === undefined ? 0 : massOnDayKg(piece, h.day, legOfDay(walked, h.day));
             return (
               <Flex as="li" key={h.id} gap="2" py="0.5" justify="space-between" align="center">
                 <span>

@@ -1,0 +1,38 @@
+import { Select } from '../shared/Select';
+import { Tabs } from '../shared/Tabs';
+import { Flex, Box } from '@chakra-ui/react';
+import { ShareBoard } from './useShareBoard';
+import { ShareCsvTools } from './ShareCsvTools';
+import { VIEWS, View } from './boardSession';
+import { ORDERS, Order } from './boardRows';
+
+/** How the shares are shown, and in which order. */
+export function BoardHead({ board }: { board: ShareBoard }) {
+  const { view, order, marked, dispatch } = board;
+  return (
+    <Flex data-screen-only px="4" pt="2" gap="3" align="center" fontSize="xs" wrap="wrap">
+      <Tabs
+        label="How the shares are shown"
+        tabs={Object.entries(VIEWS) as [View, string][]}
+        value={view}
+        onChoose={(next) => dispatch({ type: 'show', what: { view: next } })}
+      />
+      <Select
+        label="Order of the members"
+        w="9rem"
+        value={order}
+        options={Object.entries(ORDERS) as [Order, string][]}
+        onChoose={(next) => dispatch({ type: 'show', what: { order: next } })}
+      />
+      {view === 'table' ? (
+        <ShareCsvTools />
+      ) : (
+        <Box color="fg.muted">
+          {marked.size > 1
+            ? `${marked.size} pieces marked: drag one, or press m, to move them all`
+            : 'Ctrl-click, or x, marks several'}
+        </Box>
+      )}
+    </Flex>
+  );
+}

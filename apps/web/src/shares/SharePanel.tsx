@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { Tabs } from '../shared/Tabs';
+import { Box, Button, Text } from '@chakra-ui/react';
+import { PlainDialog } from '../shared/PlainDialog';
+import { TABS, Tab } from './boardSession';
+import { PieceDetail } from './PieceDetail';
+import { PieceFinder } from './PieceFinder';
+import { RecordTab } from './RecordTab';
+import { ReshareTab } from './ReshareTab';
+import { ShareFigurePanel } from './ShareFigurePanel';
+import { SplitDialog } from './SplitDialog';
+import { UnsharedTray } from './UnsharedTray';
+import { ShareBoard } from './useShareBoard';
+import { WhatIfTab } from './WhatIfTab';
+import { WhoHasIt } from './WhoHasIt';
+
+/** Beside the beams: the share's figures, re-share, what-ifs, the record. */
+export function SharePanel({ board }: { board: ShareBoard }) {
+  const { tab, day, dispatch } = board;
+  return (
+    <Box
+      as="aside"
+      aria-label="Share"
+      w={{ base: '100%', lg: '344px' }}
+      flexShrink={0}
+      borderLeftWidth="1px"
+      bg="bg.panel"
+      overflowY="auto"
+    >
+      <Box px="4" pt="3" fontSize="xs">
+        <Tabs
+          label="What the panel shows"
+          tabs={Object.entries(TABS) as [Tab, string][]}
+          value={tab}
+          onChoose={(next) => dispatch({ type: 'show', what: { tab: next } })}
+        />
+      </Box>
+      {tab === 'reshare' && <ReshareTab day={day === 'heaviest' ? undefined : day} />}
+      {tab === 'whatIf' && <WhatIfTab />}
+      {tab === 'record' && <RecordTab />}
+      {tab === 'share' && <ShareTab board={board} />}
+    </Box>
+  );
+}
+
+/** The share as it is: its figures, what nobody carries, and the chosen piece. */
+function ShareTab({ board }: { board: ShareBoard }) {
+  const { figures, shown, chosen, chosenId, chosenIds, heldIds, choose } = board;
+  const [splitOpen, setSplitOpen] = useState(false);
+  return (
+    <>
+      <ShareFigurePanel figures={figures} shown={shown} previewing={board.inHand?.target !== undefined} />
+      <UnsharedTray pieces={figures.unshared} chosenIds={chosenIds} heldIds={heldIds} onChoose={choose} />
+      <WhoHasIt onChoose={choose} />
+      <PieceFinder chosenId={chosenId} onChoose={choose} />
+      <Box px="4" pt="2">
+        <Button size="xs" variant="outline" onClick={() => setSplitOpen(true)}>
+          If the party splits
+        </Button>
+      </Box>
+      {chosen === undefined ? (
+        <Text px="4" py="2" fontSize="xs" color="fg.muted">
+          Choose a piece to see what holds it and what every other carrier would make of it.
+        </Text>
+      ) : (
+        <PieceDetail
+          piece={chosen}
+          figures={figures}
+          shown={shown}
+          day={board.dayOf(chosen.id)}
+          onGive={board.give}
+        />
+      )}
+      <PlainDialog title="Sets and splits" open={splitOpen} onClose={() => setSplitOpen(false)} size="lg">
+        <SplitDialog />
+      </PlainDialog>
+    </>
+  );
+}

@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWater } from '@graft/core/route';
 import type { Trip } from '@graft/core/trip';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { DayProblems } from './DayProblems';
 import { Effort } from './Effort';

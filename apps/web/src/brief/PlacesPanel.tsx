@@ -1,7 +1,8 @@
 import { Box, Button, Text } from '@chakra-ui/react';
 import { dayStretches, waterByDay } from '@graft/core/route';
 import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
-import { EditableTable, type Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -12,7 +12,7 @@ import {
   type Place,
   type Supply,
 } from '@graft/core/trip';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';

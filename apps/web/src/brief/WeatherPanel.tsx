@@ -6,7 +6,8 @@ import { WEATHER_FIELDS, type DayWeather, type Leg, type WeatherField } from '@g
 import { campTemperatureC, mergeForecast, overwriteWeather } from '@graft/core/weather';
 import { api } from '../shared/api';
 import { dayDate, shortDay } from '../shared/dates';
-import { EditableTable, type Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { ErrorList } from '../shared/ErrorList';
 import { checkItem, numberColumn, quantityColumn, yesNoColumn } from '../shared/fields';
 import { useSaving, useTrip } from '../shared/TripProvider';

@@ -9,7 +9,7 @@ import {
   type DayWater,
 } from '@graft/core/route';
 import type { Leg, Trip } from '@graft/core/trip';
-import type { Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
 import { dayDate, shortDay } from '../shared/dates';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';

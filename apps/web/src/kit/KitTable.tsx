@@ -14,7 +14,8 @@ import {
   type Trip,
 } from '@graft/core/trip';
 import { formatMass, formatVolume, massDigits } from '@graft/core/units';
-import { EditableTable, type Column, type Ticks } from '../shared/EditableTable';
+import type { Column, Ticks } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -11,7 +11,7 @@ import {
   type Trip,
 } from '@graft/core/trip';
 import type { MassUnit } from '@graft/core/units';
-import type { Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
 import {
   choiceColumn,
   numberColumn,

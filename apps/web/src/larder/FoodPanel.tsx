@@ -21,7 +21,8 @@ import {
   type Pickup,
 } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
-import { EditableTable, type Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';

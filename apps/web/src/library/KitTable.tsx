@@ -7,7 +7,7 @@ import { UNKNOWN_FACTS } from '@graft/core/lists';
 import { freshId, GROUP_KINDS, STOVE_KINDS, type GroupKind } from '@graft/core/trip';
 import { formatMass, parseQuantity } from '@graft/core/units';
 import { SplitSelect } from '../shared/SplitSelect';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { InlineName } from '../shared/InlineName';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';

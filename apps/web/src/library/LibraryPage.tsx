@@ -11,7 +11,7 @@ import {
 } from '@graft/core/library';
 import { UNKNOWN_FACTS } from '@graft/core/lists';
 import { freshId } from '@graft/core/trip';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { usePreferences } from '../shared/preferences';
 import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';

@@ -6,7 +6,7 @@ import {
   type ThingEntry,
 } from '@graft/core/library';
 import { UNKNOWN_FACTS } from '@graft/core/lists';
-import type { Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
 import { dishColumns, pieceColumns, thingEntryColumns, type PieceRow, type Save } from './libraryColumns';
 
 let stored: LibraryEntry | undefined;

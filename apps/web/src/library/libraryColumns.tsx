@@ -11,7 +11,7 @@ import {
   needsColumn,
   shapeColumn,
 } from '../shared/thingColumns';
-import type { Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
 import { choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { RemoveButton } from '../shared/RemoveButton';
 import { NEEDED_WORDS, optionsOf, PURPOSE_WORDS, WEAR_WORDS } from '../shared/words';

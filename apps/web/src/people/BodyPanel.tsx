@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { putMember, type Condition, type Member } from '@graft/core/trip';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';

@@ -11,7 +11,8 @@ import {
   type PartyGroup,
 } from '@graft/core/trip';
 import { parseQuantity } from '@graft/core/units';
-import { EditableTable, type Column, type Entry } from '../shared/EditableTable';
+import type { Column, Entry } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -2,7 +2,7 @@ import { Box, Flex, Table, Text } from '@chakra-ui/react';
 import { carryLimit, DEFAULT_COMFORT_FLOOR, LIMIT_POLICIES, policyOf } from '@graft/core/limits';
 import { LIMIT_POLICY_IDS, packOf, putMember, type LimitChange, type Member } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
-import { EditableTable } from '../shared/EditableTable';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';

@@ -16,7 +16,8 @@ import {
   type Zone,
 } from '@graft/core/trip';
 import { formatMass, parseQuantity, type Quantity } from '@graft/core/units';
-import { EditableTable, type Entry } from '../shared/EditableTable';
+import type { Entry } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';

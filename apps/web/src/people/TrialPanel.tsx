@@ -9,7 +9,8 @@ import {
 } from '@graft/core/limits';
 import { freshId, putMember, type CarryTrial, type Member } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
-import { EditableTable, type Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
+import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';

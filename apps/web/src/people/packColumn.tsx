@@ -10,7 +10,7 @@ import {
   type Trip,
 } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
-import type { Column } from '../shared/EditableTable';
+import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
 
 /** The pack is chosen from the catalogue by size; a pack from a trip file keeps its own zones until another is chosen. */

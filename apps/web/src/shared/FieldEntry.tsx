@@ -1,7 +1,7 @@
 /** A single value with its label, edited where it stands: taken on Enter or on leaving, a wrong entry stays and says why. */
 import { Box, Input, NativeSelect, Textarea } from '@chakra-ui/react';
 import { useId, useState, type ReactNode } from 'react';
-import type { Entry } from './EditableTable';
+import type { Entry } from './table/column';
 import { useReadOnly } from './TripProvider';
 
 interface Common {

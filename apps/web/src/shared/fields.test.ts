@@ -8,7 +8,7 @@ import {
 } from '@graft/core/trip';
 import { kitColumns, placesOf, VIEWS, type View } from '../kit/kitColumns';
 import type { KitRow } from '../kit/kitRows';
-import type { Column } from './EditableTable';
+import type { Column } from './table/column';
 import { checkItem, choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from './fields';
 import { FLAG_WORDS, optionsOf } from './words';
 

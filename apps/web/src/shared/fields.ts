@@ -2,7 +2,7 @@
 import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Collection } from '@graft/core/trip';
 import { KG_PER_LB, massDigits, parseQuantity, type MassUnit, type Quantity } from '@graft/core/units';
-import type { Column, Entry } from './EditableTable';
+import type { Column, Entry } from './table/column';
 
 /** Something of a collection, or of a list inside one (a piece of a kit). */
 export type Check<Row> = (row: Row) => Entry;

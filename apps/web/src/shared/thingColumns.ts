@@ -4,7 +4,7 @@ import { COMPANION_WORDS } from '@graft/core/lists';
 import { isIsoDate } from '@graft/core/schema';
 import { COMPANIONS, FLAGS, formatShape, parseShape, type Thing } from '@graft/core/trip';
 import type { MassUnit } from '@graft/core/units';
-import type { Column } from './EditableTable';
+import type { Column } from './table/column';
 import { quantityColumn, type Check } from './fields';
 import { FLAG_WORDS } from './words';
 

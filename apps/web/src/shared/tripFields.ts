@@ -2,7 +2,7 @@
 import { FIELD_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Trip, TripField } from '@graft/core/trip';
 import { parseQuantity, type Quantity } from '@graft/core/units';
-import type { Entry } from './EditableTable';
+import type { Entry } from './table/column';
 
 type Change = (label: string, change: (trip: Trip) => Trip) => void;
 

@@ -2,8 +2,9 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { useMemo, useState } from 'react';
 import { emptyTrip } from '@graft/core/trip';
-import { openTrip } from '../testing/openTrip';
-import { EditableTable, type Column, type Ticks } from './EditableTable';
+import { openTrip } from '../../testing/openTrip';
+import type { Column, Ticks } from './column';
+import { EditableTable } from './EditableTable';
 
 interface Fruit {
   readonly id: string;

@@ -1,0 +1,57 @@
+import type { RefObject } from 'react';
+import type { Column } from './column';
+import type { Editing, RowCalls } from './useCells';
+
+interface Props {
+  readonly row: unknown;
+  readonly column: Column<unknown>;
+  readonly name: string;
+  readonly editing: Editing;
+  readonly calls: RefObject<RowCalls<unknown> | undefined>;
+}
+
+/** The open editor of a cell: typed, or chosen from a list; a refused entry stays with its reason. */
+export function CellEditor({ row, column, name, editing, calls }: Props) {
+  const call = (): RowCalls<unknown> => calls.current!;
+  const options = column.edit?.options;
+  return (
+    <>
+      {options === undefined ? (
+        <input
+          className="cell-editor"
+          autoFocus
+          value={editing.text}
+          aria-label={name}
+          aria-invalid={editing.error !== undefined}
+          data-numeric={column.numeric === true ? '' : undefined}
+          onChange={(e) => call().type(row, column, e.target.value)}
+          onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
+          onBlur={() => call().commit(row, column, editing.text)}
+        />
+      ) : (
+        <select
+          className="cell-editor"
+          autoFocus
+          value={editing.text}
+          aria-label={name}
+          onChange={(e) => {
+            if (call().commit(row, column, e.target.value)) call().focus(row, column);
+          }}
+          onKeyDown={(e) => call().onEditorKey(e, row, column, editing.text)}
+          onBlur={() => call().leave()}
+        >
+          {options.map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </select>
+      )}
+      {editing.error !== undefined && (
+        <div role="alert" className="cell-error">
+          {editing.error}
+        </div>
+      )}
+    </>
+  );
+}

@@ -24,7 +24,7 @@ test('links are made, two members tick on their phones, and the leader follows',
   await box(eddy, /^Step \d+: Sleeping bag/).check();
   await box(joss, 'I have Folding saw from the leader').check();
   await expect(status(eddy)).toContainText('1 of 20 things packed · Leader is up to date');
-  const row = (member: string) => page.locator(`tr[data-member="${member}"]`);
+  const row = (member: string) => page.locator(`tr[data-row="${member}"]`);
   await expect(row('eddy')).toContainText('1 / 20');
   await expect(row('eddy')).toContainText('1 / 3');
   await expect(row('joss')).toContainText('0 / 26');
@@ -217,7 +217,7 @@ test('a link that is withdrawn is void, and what it showed is gone from the devi
   const eddy = await phone(browser, await newLink(id, 'eddy'));
   await openStation(page, id, 'sheets');
   await page.getByRole('button', { name: 'Withdraw the link of Eddy' }).click();
-  await expect(page.locator('tr[data-member="eddy"]')).toContainText('none');
+  await expect(page.locator('tr[data-row="eddy"]')).toContainText('none');
   await eddy.reload();
   await expect(eddy.getByRole('heading', { name: 'This link is void' })).toBeVisible();
   expect(await eddy.evaluate(() => Object.keys(localStorage))).toEqual([]);

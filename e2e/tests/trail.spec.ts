@@ -175,7 +175,7 @@ test('by keyboard: an event is noted, taken back by undo, and a day chosen', asy
   await openStation(page, id, 'trail?view=days&day=1');
   await page.getByRole('radio', { name: 'Day 2' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('table', { name: 'Loads on day 2' })).toBeVisible();
+  await expect(page.getByRole('grid', { name: 'Loads on day 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Tired' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Tab');

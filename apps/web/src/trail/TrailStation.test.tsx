@@ -22,7 +22,7 @@ const STOWED = HUT.members.reduce<Trip>(
 const open = (view: string, trip = HUT, role: 'owner' | 'read' = 'owner') =>
   openTrip(trip, <TrailStation />, { line: true, role, at: `/?${view}` });
 const rowOf = (table: string, name: string) =>
-  within(screen.getByRole('table', { name: table })).getByRole('row', { name: new RegExp(`^${name}`) });
+  within(screen.getByRole('grid', { name: table })).getByRole('row', { name: new RegExp(`^${name}`) });
 
 describe('weigh-in', () => {
   test('a pack on the scale: its difference, what is likely behind it, the buddy’s check, and who says it is ready', async () => {

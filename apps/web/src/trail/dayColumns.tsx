@@ -1,0 +1,193 @@
+import { Flex, Text } from '@chakra-ui/react';
+import { putComfort, removeComfort } from '@graft/core/debrief';
+import { isWithParty, type ComfortMark, type RoleTurn, type Member, type Trip } from '@graft/core/trip';
+import { formatMass, formatPercent, massDigits, type MassUnit } from '@graft/core/units';
+import { Select } from '../shared/Select';
+import type { Column } from '../shared/table/column';
+import { Why } from '../shared/Why';
+import { DAY_ROLE_WORDS } from '../shared/words';
+import { COMFORT_OPTIONS } from './ComfortPanel';
+import type { MemberSteps } from './RatioSteps';
+import { partText, stepText } from './words';
+
+interface Context {
+  /** The trip as it is walked: what loads come from. */
+  readonly walked: Trip;
+  readonly day: number;
+  readonly massUnit: MassUnit;
+  readonly readOnly: boolean;
+  readonly frontId: string;
+  readonly onChoose: (memberId: string) => void;
+  /** What a member has carried how far at the end of the day, kg·km. */
+  readonly workKgKm: (memberId: string) => number;
+  readonly markOf: (memberId: string) => ComfortMark | undefined;
+  readonly change: (label: string, step: (trip: Trip) => Trip) => void;
+  readonly onMarked: (memberId: string, comfort: number | undefined) => void;
+}
+
+/** The columns of a day's loads. */
+export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
+  const { walked, day, massUnit, frontId, onChoose, workKgKm } = context;
+  const kgOf =
+    (kg: (row: MemberSteps) => number) =>
+    (row: MemberSteps): string =>
+      isWithParty(row.member, day) ? massDigits(kg(row), massUnit) : '–';
+  const momentsOf = (row: MemberSteps): MemberSteps['moments'][number] => row.moments[day - 1]!;
+  const rolesOf = (member: Member): readonly RoleTurn[] =>
+    walked.roles.filter((r) => r.day === day && r.memberId === member.id);
+  return [
+    {
+      id: 'member',
+      header: `Day ${day}`,
+      width: '15%',
+      show: ({ member }) => (
+        <>
+          <button
+            type="button"
+            className="link-button"
+            style={{ fontWeight: 600 }}
+            aria-pressed={member.id === frontId}
+            onClick={() => onChoose(member.id)}
+          >
+            {member.name}
+          </button>{' '}
+          <span className="muted">
+            {rolesOf(member)
+              .map((r) => DAY_ROLE_WORDS[r.role].toLowerCase())
+              .join(', ')}
+          </span>
+        </>
+      ),
+    },
+    {
+      id: 'morning',
+      header: `Sets off, ${massUnit}`,
+      width: '8%',
+      numeric: true,
+      show: kgOf((row) => momentsOf(row).morningKg),
+    },
+    {
+      id: 'afterWater',
+      header: 'After water',
+      width: '9%',
+      numeric: true,
+      show: kgOf((row) => momentsOf(row).afterWaterKg),
+    },
+    {
+      id: 'evening',
+      header: 'Into camp',
+      width: '9%',
+      numeric: true,
+      show: kgOf((row) => momentsOf(row).eveningKg),
+    },
+    {
+      id: 'ratio',
+      header: 'Of limit',
+      width: '9%',
+      numeric: true,
+      show: (row) => (isWithParty(row.member, day) ? <Ratio row={row} context={context} /> : '–'),
+    },
+    {
+      id: 'step',
+      header: 'Since the day before',
+      width: '32%',
+      hint: (row) => stepWords(row, context),
+      show: (row) => <Step row={row} context={context} />,
+    },
+    {
+      id: 'work',
+      header: 'So far, kg·km',
+      width: '9%',
+      numeric: true,
+      show: ({ member }) => Math.round(workKgKm(member.id)),
+    },
+    {
+      id: 'comfort',
+      header: 'Comfort',
+      width: '9%',
+      control: true,
+      show: ({ member }) => <Comfort member={member} context={context} />,
+    },
+  ];
+}
+
+interface CellProps {
+  readonly row: MemberSteps;
+  readonly context: Context;
+}
+
+function Ratio({ row, context: { day, massUnit } }: CellProps) {
+  const { afterWaterKg, limitKg } = row.moments[day - 1]!;
+  const ratio = row.ratios[day - 1]!;
+  return (
+    <Why
+      reason={`${formatMass(afterWaterKg, massUnit)} after water, of a limit of ${formatMass(limitKg, massUnit)} that day.`}
+    >
+      <Text as="span" color={ratio > 1 ? 'overload.fg' : undefined} fontWeight="600">
+        {ratio > 1 && '▲ '}
+        {formatPercent(ratio, 0)}
+      </Text>
+    </Why>
+  );
+}
+
+/** What made a member's load another than the day before. */
+function stepWords({ member, moments, steps }: MemberSteps, { walked, day, massUnit }: Context): string {
+  if (!isWithParty(member, day)) {
+    const { afterWaterKg } = moments[day - 1]!;
+    return afterWaterKg > 0
+      ? `left the party; ${formatMass(afterWaterKg, massUnit)} of the group’s to hand over`
+      : 'left the party';
+  }
+  const step = steps[day - 2];
+  return step === undefined ? 'sets off' : stepText(step, walked.members, massUnit);
+}
+
+function Step({ row, context }: CellProps) {
+  const { walked, day, massUnit } = context;
+  const parts = row.steps[day - 2]?.parts ?? [];
+  const text = stepWords(row, context);
+  if (parts.length < 3 || !isWithParty(row.member, day)) return text;
+  return (
+    <Why
+      reason={parts.map((p, i) => (
+        <div key={i}>{partText(p, walked.members, massUnit)}</div>
+      ))}
+    >
+      {text}
+    </Why>
+  );
+}
+
+function Comfort({ member, context }: { member: Member; context: Context }) {
+  const { day, readOnly, change, markOf, onMarked } = context;
+  const mark = markOf(member.id);
+  return (
+    <Flex align="center" gap="1">
+      <Select
+        label={`Comfort of ${member.name}`}
+        w="3.8rem"
+        disabled={readOnly || !isWithParty(member, day)}
+        value={mark === undefined ? '' : String(Math.round(mark.comfort))}
+        options={COMFORT_OPTIONS}
+        onChoose={(value) => {
+          if (value === '')
+            change(`${member.name}: no mark for day ${day}`, (t) => removeComfort(t, member.id, day));
+          else
+            change(`${member.name}: how day ${day} felt`, (t) =>
+              putComfort(t, {
+                ...(mark ?? { memberId: member.id, day, hurts: [] }),
+                comfort: Number(value),
+              }),
+            );
+          onMarked(member.id, value === '' ? undefined : Number(value));
+        }}
+      />
+      {mark !== undefined && mark.hurts.length > 0 && (
+        <Text as="span" fontSize="xs" color="overload.fg" title="Something hurts">
+          ▲
+        </Text>
+      )}
+    </Flex>
+  );
+}

@@ -25,7 +25,8 @@ import { useSame } from '../shared/useSame';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';
 import { SplitSelect } from '../shared/SplitSelect';
-import { kitColumns, placesOf, type View } from './kitColumns';
+import { kitColumns, type View } from './kitColumns';
+import { placesOf } from './kitPlaces';
 import { addPiece } from './newThings';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
 

@@ -9,16 +9,15 @@ import {
 } from '@graft/core/limits';
 import { freshId, putMember, type CarryTrial, type Member } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
-import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
-import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
+import { checkItem } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
-import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber } from '../shared/tripFields';
 import { TrialChart } from './TrialChart';
 import { today } from '../shared/dates';
 import { useLimitChange } from '../shared/useLimitChange';
+import { trialColumns } from './trialColumns';
 
 /** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
 export function TrialPanel({ member }: { member: Member }) {
@@ -113,76 +112,15 @@ export function TrialPanel({ member }: { member: Member }) {
         {member.carryTrials.length > 0 && (
           <EditableTable
             label="Trial walks"
-            columns={[
-              textColumn({ ...common, id: 'date', header: 'Date', width: '98' }),
-              quantityColumn({
-                ...common,
-                id: 'loadKg',
-                header: 'Load',
-                quantity: 'mass',
-                massUnit,
-                width: '66',
-              }),
-              quantityColumn({
-                ...common,
-                id: 'distanceKm',
-                header: 'Way',
-                quantity: 'distance',
-                massUnit,
-                width: '66',
-              }),
-              quantityColumn({
-                ...common,
-                id: 'climbM',
-                header: 'Climb',
-                quantity: 'height',
-                massUnit,
-                width: '66',
-              }),
-              numberColumn({
-                ...common,
-                id: 'minutes',
-                header: 'Time',
-                unit: 'min',
-                decimals: 0,
-                width: '68',
-              }),
-              numberColumn({
-                ...common,
-                id: 'comfort',
-                header: 'Comfort',
-                unit: '1–10',
-                decimals: 1,
-                width: '86',
-              }),
-              endColumn(
-                yesNoColumn({
-                  ...common,
-                  id: 'interrupted',
-                  header: 'Broken off',
-                  yes: 'broken off',
-                  no: 'walked to the end',
-                  width: '84',
-                }),
-              ),
-              textColumn({ ...common, id: 'note', header: 'Note' }),
-              {
-                id: 'remove',
-                header: '',
-                width: '34',
-                show: (t: CarryTrial) => (
-                  <RemoveButton
-                    name={`walk of ${t.date}`}
-                    onClick={() =>
-                      setTrials(
-                        'carry trial removed',
-                        member.carryTrials.filter((o) => o.id !== t.id),
-                      )
-                    }
-                  />
+            columns={trialColumns({
+              massUnit,
+              common,
+              onRemove: (trialId) =>
+                setTrials(
+                  'carry trial removed',
+                  member.carryTrials.filter((o) => o.id !== trialId),
                 ),
-              },
-            ]}
+            })}
             sections={[{ key: 'all', rows: member.carryTrials }]}
             rowKey={(t) => t.id}
             rowName={(t) => t.date}
@@ -194,16 +132,4 @@ export function TrialPanel({ member }: { member: Member }) {
       )}
     </Flex>
   );
-}
-
-/** A day of a trip was no trial: it says which trip it was, and nothing to choose. */
-function endColumn(column: Column<CarryTrial>): Column<CarryTrial> {
-  return {
-    ...column,
-    show: (t) => t.fromTrip ?? column.show(t),
-    hint: (t) => t.fromTrip ?? '',
-    ...(column.edit === undefined
-      ? {}
-      : { edit: { ...column.edit, when: (t: CarryTrial) => t.fromTrip === undefined } }),
-  };
 }

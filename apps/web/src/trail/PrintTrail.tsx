@@ -6,7 +6,8 @@ import type { Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { tripDates } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';
-import { IncidentText, useIncidents } from './IncidentLog';
+import { useIncidents } from './IncidentLog';
+import { IncidentText } from './IncidentText';
 
 /** The safety sheet of a day, or the incident log, as they go on paper: leaders' papers. */
 export function PrintTrail() {

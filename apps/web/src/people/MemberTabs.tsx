@@ -1,0 +1,95 @@
+import { useState } from 'react';
+import { Box, Flex, Tabs } from '@chakra-ui/react';
+import { MemberFigures } from '@graft/core/share';
+import { Member } from '@graft/core/trip';
+import { BodyPanel } from './BodyPanel';
+import { Groups } from './Groups';
+import { LimitPanel } from './LimitPanel';
+import { MemberRulesPanel } from './MemberRulesPanel';
+import { PackPanel } from './PackPanel';
+import { RoleRota } from './RoleRota';
+import { TrainingPanel } from './TrainingPanel';
+import { TrialPanel } from './TrialPanel';
+const MEMBER_TABS = [
+  ['limit', 'Carry limit'],
+  ['trials', 'Carry trial'],
+  ['training', 'Training'],
+  ['body', 'Conditions and health'],
+  ['pack', 'Pack'],
+  ['rules', 'House rules'],
+] as const;
+const PARTY_TABS = [
+  ['groups', 'Tents and cook groups'],
+  ['roles', 'Roles'],
+] as const;
+
+interface Props {
+  /** The member that is worked on; nobody while there is none. */
+  readonly chosen: Member | undefined;
+  readonly figures: MemberFigures | undefined;
+}
+
+/** What goes beyond a row of the table: of one member, and of the party. */
+export function MemberTabs({ chosen, figures }: Props) {
+  const [tab, setTab] = useState('limit');
+  return (
+    <Box flex="1" minH="0" overflow="auto" px="4" pb="4" borderTopWidth="1px" bg="bg.panel">
+      <Tabs.Root value={tab} onValueChange={(e) => setTab(e.value)} size="sm" lazyMount unmountOnExit>
+        <Flex align="center" gap="3" borderBottomWidth="1px" mb="3" wrap="wrap">
+          {chosen !== undefined && (
+            <Box fontFamily="heading" fontWeight="600" fontSize="md" data-testid="chosen-member">
+              {chosen.name}
+            </Box>
+          )}
+          <Tabs.List borderBottomWidth="0">
+            {chosen !== undefined &&
+              MEMBER_TABS.map(([id, name]) => (
+                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                  {name}
+                </Tabs.Trigger>
+              ))}
+            <Box flexShrink={0} w="8" alignSelf="center" textAlign="center" color="fg.muted" aria-hidden>
+              ·
+            </Box>
+            {PARTY_TABS.map(([id, name]) => (
+              <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                {name}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+        </Flex>
+        {chosen !== undefined && (
+          <Box key={chosen.id}>
+            <Tabs.Content value="limit" p="0">
+              <LimitPanel member={chosen} />
+            </Tabs.Content>
+            <Tabs.Content value="trials" p="0">
+              <TrialPanel member={chosen} />
+            </Tabs.Content>
+            <Tabs.Content value="training" p="0">
+              <TrainingPanel member={chosen} figures={figures} />
+            </Tabs.Content>
+            <Tabs.Content value="body" p="0">
+              <BodyPanel member={chosen} />
+            </Tabs.Content>
+            <Tabs.Content value="pack" p="0">
+              <PackPanel member={chosen} />
+            </Tabs.Content>
+            <Tabs.Content value="rules" p="0">
+              <MemberRulesPanel member={chosen} />
+            </Tabs.Content>
+          </Box>
+        )}
+        <Tabs.Content value="groups" p="0">
+          <Flex gap="10" wrap="wrap" align="start">
+            <Groups kind="tent" title="Tents" />
+            <Groups kind="cook" title="Cook groups" />
+          </Flex>
+        </Tabs.Content>
+        <Tabs.Content value="roles" p="0">
+          <RoleRota />
+        </Tabs.Content>
+      </Tabs.Root>
+    </Box>
+  );
+}

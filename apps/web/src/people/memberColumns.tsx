@@ -1,0 +1,208 @@
+import { RemoveButton } from '../shared/RemoveButton';
+import { usePreferences } from '../shared/preferences';
+import { checkItem, textColumn, quantityColumn, choiceColumn } from '../shared/fields';
+import { MassUnit, massDigits } from '@graft/core/units';
+import {
+  Trip,
+  Member,
+  putMember,
+  GroupKind,
+  setBuddy,
+  removeMember,
+  LIMIT_POLICY_IDS,
+} from '@graft/core/trip';
+import { MemberFigures } from '@graft/core/share';
+import { policyOf, shareText } from '@graft/core/limits';
+import type { Column } from '../shared/table/column';
+import { packColumn } from './packColumn';
+import { optionsOf, AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS } from '../shared/words';
+import { Why } from '../shared/Why';
+interface Context {
+  readonly trip: Trip;
+  readonly change: (label: string, step: (trip: Trip) => Trip) => void;
+  readonly massUnit: MassUnit;
+  readonly hideWeights: boolean;
+  readonly figuresOf: ReadonlyMap<string, MemberFigures>;
+}
+
+/** The columns of the members' table. */
+export function memberColumns({
+  trip,
+  change,
+  massUnit,
+  hideWeights,
+  figuresOf,
+}: Context): readonly Column<Member>[] {
+  const common = {
+    check: (member: Member) => checkItem('members', member),
+    save: (member: Member, field: string) => change(`${member.name}: ${field}`, (t) => putMember(t, member)),
+  };
+  const groups = (kind: GroupKind) =>
+    trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
+  return [
+    textColumn({ ...common, id: 'name', header: 'Name', width: '84' }),
+    quantityColumn({
+      ...common,
+      id: 'bodyMassKg',
+      header: 'Body',
+      quantity: 'mass',
+      massUnit,
+      hidden: hideWeights,
+      width: '74',
+    }),
+    quantityColumn({
+      ...common,
+      id: 'statureCm',
+      header: 'Stature',
+      quantity: 'length',
+      massUnit,
+      width: '78',
+    }),
+    quantityColumn({
+      ...common,
+      id: 'torsoCm',
+      header: 'Torso',
+      quantity: 'length',
+      massUnit,
+      width: '70',
+    }),
+    choiceColumn({ ...common, id: 'ageBand', header: 'Age', options: optionsOf(AGE_WORDS), width: '78' }),
+    choiceColumn({
+      ...common,
+      id: 'experience',
+      header: 'Experience',
+      options: optionsOf(EXPERIENCE_WORDS),
+      width: '88',
+    }),
+    policyColumn(common, trip),
+    shareColumn(common, hideWeights),
+    quantityColumn({
+      ...common,
+      id: 'ownCapKg',
+      header: 'Own cap',
+      quantity: 'mass',
+      massUnit,
+      optional: true,
+      width: '72',
+    }),
+    {
+      id: 'limit',
+      header: `Carry limit, ${massUnit}`,
+      numeric: true,
+      width: '82',
+      show: (member) => <LimitCell figures={figuresOf.get(member.id)} hideWeights={hideWeights} />,
+    },
+    packColumn(trip, change),
+    choiceColumn({
+      ...common,
+      id: 'tentGroupId',
+      header: 'Sleeps in',
+      options: groups('tent'),
+      none: '—',
+      width: '102',
+    }),
+    choiceColumn({
+      ...common,
+      id: 'cookGroupId',
+      header: 'Cooks with',
+      options: groups('cook'),
+      none: '—',
+      width: '134',
+    }),
+    {
+      ...choiceColumn({
+        ...common,
+        id: 'buddyId',
+        header: 'Buddy',
+        options: trip.members.map((m) => [m.id, m.name] as const),
+        none: '—',
+        width: '80',
+      }),
+      edit: {
+        text: (member) => member.buddyId ?? '',
+        options: [['', '—'], ...trip.members.map((m) => [m.id, m.name] as const)],
+        take: (member, id) => {
+          if (id === member.id) return 'expected another member';
+          change(`${member.name}: buddy`, (t) => setBuddy(t, member.id, id === '' ? undefined : id));
+          return undefined;
+        },
+      },
+    },
+    {
+      id: 'remove',
+      header: '',
+      width: '32',
+      show: (member) => (
+        <RemoveButton
+          name={member.name}
+          onClick={() => change(`remove ${member.name}`, (t) => removeMember(t, member.id))}
+        />
+      ),
+    },
+  ];
+}
+
+type Common = {
+  readonly check: (m: Member) => string | undefined;
+  readonly save: (m: Member, field: string) => void;
+};
+
+/** How a member's limit is set; what holds without a choice is said in the first option. */
+function policyColumn(common: Common, trip: Trip): Column<Member> {
+  return {
+    ...choiceColumn({
+      ...common,
+      id: 'limitPolicy',
+      header: 'Limit by',
+      options: LIMIT_POLICY_IDS.map((id) => [id, LIMIT_POLICY_WORDS[id]] as const),
+      none: 'trial, else as the trip',
+      width: '102',
+    }),
+    show: (member) => LIMIT_POLICY_WORDS[policyOf(trip, member)],
+  };
+}
+
+function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefined; hideWeights: boolean }) {
+  const { massUnit } = usePreferences();
+  if (figures === undefined) return null;
+  const limits = figures.loads.map((l) => l.limitKg);
+  const low = Math.min(...limits);
+  const high = Math.max(...limits);
+  const text = massDigits(high, massUnit);
+  const lowered = figures.loads.find((l) => l.limitKg === low);
+  // A reason names the body weight it is a share of.
+  const reason = hideWeights
+    ? 'The reason names the body weight, which is hidden.'
+    : (lowered ?? figures.heaviest).limitReason;
+  return (
+    <Why reason={`${reason} A planning number, not medical advice.`}>
+      {low < high ? `${massDigits(low, massUnit)}–${text}` : text}
+    </Why>
+  );
+}
+
+/** A share beside its limit would give a hidden body weight away: both go together. */
+function shareColumn(common: Common, hidden: boolean): Column<Member> {
+  return {
+    id: 'limitShare',
+    header: 'Share of body',
+    numeric: true,
+    width: '70',
+    show: (m) => (hidden ? '···' : m.limitShare === undefined ? 'guess' : shareText(m.limitShare)),
+    edit: {
+      text: (m) => (m.limitShare === undefined || hidden ? '' : String(Math.round(m.limitShare * 1000) / 10)),
+      take: (m, entry) => {
+        const cleaned = entry.replace('%', '').replace(',', '.').trim();
+        const { limitShare: _old, ...rest } = m;
+        const value = Number(cleaned);
+        if (cleaned !== '' && !Number.isFinite(value))
+          return `expected a percentage such as "22", got "${entry}"`;
+        const next: Member = cleaned === '' ? rest : { ...m, limitShare: value / 100 };
+        const error = common.check(next);
+        if (error !== undefined) return `expected 2 to 50 %, got ${entry}`;
+        common.save(next, 'share of body weight');
+        return undefined;
+      },
+    },
+  };
+}

@@ -38,6 +38,24 @@ export default tseslint.config(
     },
   },
   {
+    // What is read is short: a component that grows is put together from smaller ones.
+    files: ['packages/core/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
+    rules: {
+      complexity: ['error', 20],
+      'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    // The engines: a file is one idea, a function is read at one sight.
+    files: ['packages/core/src/{share,stow}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'max-lines': ['error', 300],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
     // The core has no clock, no hidden randomness, no I/O.
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'packages/core/src/testing/**'],

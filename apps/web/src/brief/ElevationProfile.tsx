@@ -3,12 +3,14 @@
  * by arrow keys; every figure they touch follows before they are let go.
  */
 import { Box } from '@chakra-ui/react';
+import type { RefObject } from 'react';
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { dayStretches, elevationAt, waterByDay } from '@graft/core/route';
 import type { Trip, Waypoint } from '@graft/core/trip';
 import { paint } from '../theme/system';
 import { dayDate } from '../shared/dates';
 import { RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
+import type { ProfileScale } from './profileScale';
 import { PROFILE, profileScale } from './profileScale';
 
 /** Arrow keys move a mark by so much, with Shift by the larger, km. */
@@ -26,44 +28,15 @@ interface Props {
 
 export function ElevationProfile({ trip, onPreview, onMove }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const dragged = useRef<{ day: number; km: number } | undefined>(undefined);
   const { track, dayMarksKm: marks = [] } = trip;
   const scale = useMemo(() => (track === undefined ? undefined : profileScale(track)), [track]);
+  const drag = useDayMarks(svg, marks, scale, onPreview, onMove);
   if (track === undefined || scale === undefined) return null;
   const { x, y } = scale;
   const { width, height, top, bottom } = PROFILE;
   const base = height - bottom;
   const stretches = dayStretches(trip);
   const dry = waterByDay(trip).filter((w) => w.hours > DRY_H);
-
-  const kmAt = (event: PointerEvent): number => {
-    const box = svg.current!.getBoundingClientRect();
-    return scale.kmAt(((event.clientX - box.left) / box.width) * width);
-  };
-  const onPointerDown = (event: PointerEvent, day: number): void => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    dragged.current = { day, km: marks[day - 1]! };
-  };
-  const onPointerMove = (event: PointerEvent): void => {
-    if (dragged.current === undefined) return;
-    dragged.current = { ...dragged.current, km: kmAt(event) };
-    onPreview(dragged.current.day, dragged.current.km);
-  };
-  const onPointerUp = (): void => {
-    const drop = dragged.current;
-    dragged.current = undefined;
-    if (drop !== undefined) onMove(drop.day, drop.km);
-  };
-  const onKey = (event: KeyboardEvent, day: number): void => {
-    const sign = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-    if (event.key === 'Escape' && dragged.current !== undefined) {
-      dragged.current = undefined;
-      onPreview(day, undefined);
-    }
-    if (sign === undefined) return;
-    event.preventDefault();
-    onMove(day, marks[day - 1]! + sign * (event.shiftKey ? KEY_STRIDE_KM : KEY_STEP_KM));
-  };
 
   return (
     <Box bg="bg.panel" borderBottomWidth="1px" px="4" overflowX="auto">
@@ -120,33 +93,7 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
             <title>{`Day ${w.day}: ${w.hours.toFixed(1)} h without sure water, from km ${w.fromKm.toFixed(1)} to ${w.toKm.toFixed(1)}`}</title>
           </rect>
         ))}
-        {stretches.map(({ fromKm, toKm }, i) => {
-          const leg = trip.legs[i]!;
-          const room = x(toKm) - x(fromKm);
-          return (
-            <text
-              key={leg.id}
-              x={(x(fromKm) + x(toKm)) / 2}
-              y={12}
-              textAnchor="middle"
-              fill={paint('fg')}
-              style={{ fontSize: 12, fontWeight: 600 }}
-            >
-              {room > 90 ? `${i + 1} ${dayDate(trip.startDate, i + 1)}` : i + 1}
-              {room > 70 && (
-                <tspan
-                  x={(x(fromKm) + x(toKm)) / 2}
-                  dy="13"
-                  fill={paint('fg.muted')}
-                  style={{ fontSize: 11, fontWeight: 400 }}
-                >
-                  {leg.distanceKm.toFixed(1)} km
-                  {room > 130 && scale.hasElevation && `, ↑${leg.climbM} ↓${leg.descentM} m`}
-                </tspan>
-              )}
-            </text>
-          );
-        })}
+        <DayNames trip={trip} stretches={stretches} x={x} hasElevation={scale.hasElevation} />
         {trip.waypoints.map((w) => (
           <PlaceMark key={w.id} place={w} x={x(w.atKm)} y={y(elevationAt(track, w.atKm) ?? 0)} />
         ))}
@@ -163,10 +110,10 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
               aria-valuenow={km}
               aria-valuetext={`${km.toFixed(1)} km from the start; day ${day} has ${trip.legs[i]!.distanceKm.toFixed(1)} km`}
               style={{ cursor: 'ew-resize', touchAction: 'none' }}
-              onPointerDown={(e) => onPointerDown(e, day)}
-              onPointerMove={onPointerMove}
-              onPointerUp={onPointerUp}
-              onKeyDown={(e) => onKey(e, day)}
+              onPointerDown={(e) => drag.onPointerDown(e, day)}
+              onPointerMove={drag.onPointerMove}
+              onPointerUp={drag.onPointerUp}
+              onKeyDown={(e) => drag.onKey(e, day)}
             >
               <rect x={x(km) - 9} y={top - 8} width="18" height={base - top + 12} fill="transparent" />
               <line x1={x(km)} x2={x(km)} y1={top - 2} y2={base} stroke={paint('fg')} strokeWidth="1.6" />
@@ -182,6 +129,88 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
         })}
       </svg>
     </Box>
+  );
+}
+
+/** Day marks in hand: dragged or moved by arrow keys. */
+function useDayMarks(
+  svg: RefObject<SVGSVGElement | null>,
+  marks: readonly number[],
+  scale: ProfileScale | undefined,
+  onPreview: Props['onPreview'],
+  onMove: Props['onMove'],
+) {
+  const dragged = useRef<{ day: number; km: number } | undefined>(undefined);
+  const kmAt = (event: PointerEvent): number => {
+    const box = svg.current!.getBoundingClientRect();
+    return scale!.kmAt(((event.clientX - box.left) / box.width) * PROFILE.width);
+  };
+  const onPointerDown = (event: PointerEvent, day: number): void => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    dragged.current = { day, km: marks[day - 1]! };
+  };
+  const onPointerMove = (event: PointerEvent): void => {
+    if (dragged.current === undefined) return;
+    dragged.current = { ...dragged.current, km: kmAt(event) };
+    onPreview(dragged.current.day, dragged.current.km);
+  };
+  const onPointerUp = (): void => {
+    const drop = dragged.current;
+    dragged.current = undefined;
+    if (drop !== undefined) onMove(drop.day, drop.km);
+  };
+  const onKey = (event: KeyboardEvent, day: number): void => {
+    const sign = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+    if (event.key === 'Escape' && dragged.current !== undefined) {
+      dragged.current = undefined;
+      onPreview(day, undefined);
+    }
+    if (sign === undefined) return;
+    event.preventDefault();
+    onMove(day, marks[day - 1]! + sign * (event.shiftKey ? KEY_STRIDE_KM : KEY_STEP_KM));
+  };
+  return { onPointerDown, onPointerMove, onPointerUp, onKey };
+}
+
+interface NamesProps {
+  readonly trip: Trip;
+  readonly stretches: ReturnType<typeof dayStretches>;
+  readonly x: (km: number) => number;
+  readonly hasElevation: boolean;
+}
+
+/** Number, date and figures of each day, as far as there is room. */
+function DayNames({ trip, stretches, x, hasElevation }: NamesProps) {
+  return (
+    <>
+      {stretches.map(({ fromKm, toKm }, i) => {
+        const leg = trip.legs[i]!;
+        const room = x(toKm) - x(fromKm);
+        return (
+          <text
+            key={leg.id}
+            x={(x(fromKm) + x(toKm)) / 2}
+            y={12}
+            textAnchor="middle"
+            fill={paint('fg')}
+            style={{ fontSize: 12, fontWeight: 600 }}
+          >
+            {room > 90 ? `${i + 1} ${dayDate(trip.startDate, i + 1)}` : i + 1}
+            {room > 70 && (
+              <tspan
+                x={(x(fromKm) + x(toKm)) / 2}
+                dy="13"
+                fill={paint('fg.muted')}
+                style={{ fontSize: 11, fontWeight: 400 }}
+              >
+                {leg.distanceKm.toFixed(1)} km
+                {room > 130 && hasElevation && `, ↑${leg.climbM} ↓${leg.descentM} m`}
+              </tspan>
+            )}
+          </text>
+        );
+      })}
+    </>
   );
 }
 

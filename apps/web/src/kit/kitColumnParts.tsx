@@ -1,11 +1,14 @@
 /** What the kit table's columns are made from. */
-import { Check } from '../shared/fields';
-import { MassUnit } from '@graft/core/units';
-import { Trip, isPersonal, Thing } from '@graft/core/trip';
+import type { Check } from '../shared/fields';
+import type { MassUnit } from '@graft/core/units';
+import type { Trip, Thing } from '@graft/core/trip';
+import { isPersonal } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
-import { KitRow, keptElsewhere } from './kitRows';
-import { Places } from './kitPlaces';
+import type { KitRow } from './kitRows';
+import { keptElsewhere } from './kitRows';
+import type { Places } from './kitPlaces';
 import { massColumn } from '../shared/thingColumns';
+
 export interface KitColumnParts {
   readonly massUnit: MassUnit;
   readonly places: Places;
@@ -37,7 +40,7 @@ export function loosely({ check, save }: KitColumnParts): {
   readonly check: Check<AnyRow>;
   readonly save: (row: AnyRow, field: string) => void;
 } {
-  return { check, save } as unknown as ReturnType<typeof loosely>;
+  return { check, save };
 }
 export const loose = (column: Column<AnyRow>): Column<KitRow> => column as unknown as Column<KitRow>;
 

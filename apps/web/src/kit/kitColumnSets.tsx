@@ -1,8 +1,10 @@
 /** The kit table's columns, in sets: nobody looks at twenty at once. */
-import { ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { Column } from '../shared/table/column';
-import { Thing, formatDaySpan, parseDaySpan, formatUse, parseUse } from '@graft/core/trip';
-import { yesNoColumn, choiceColumn, numberColumn, quantityColumn, textColumn, Check } from '../shared/fields';
+import type { Thing } from '@graft/core/trip';
+import { formatDaySpan, parseDaySpan, formatUse, parseUse } from '@graft/core/trip';
+import type { Check } from '../shared/fields';
+import { yesNoColumn, choiceColumn, numberColumn, quantityColumn, textColumn } from '../shared/fields';
 import {
   dateColumn,
   shapeColumn,
@@ -12,8 +14,9 @@ import {
   hostColumn,
 } from '../shared/thingColumns';
 import { optionsOf, PURPOSE_WORDS, FLAG_WORDS, NEEDED_WORDS, WANT_WORDS, WEAR_WORDS } from '../shared/words';
-import { KitColumnParts, massOf, wide, onlyPersonal, loose, loosely, onlyPieces } from './kitColumnParts';
-import { KitRow } from './kitRows';
+import type { KitColumnParts } from './kitColumnParts';
+import { massOf, wide, onlyPersonal, loose, loosely, onlyPieces } from './kitColumnParts';
+import type { KitRow } from './kitRows';
 
 /** What things weigh and how large they are. */
 function weights(parts: KitColumnParts): readonly Column<KitRow>[] {

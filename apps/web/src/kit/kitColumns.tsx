@@ -1,11 +1,14 @@
 /** The kit table's columns: a thing's name and list, and the set of columns that is looked at. */
 import { textColumn } from '../shared/fields';
-import { Thing } from '@graft/core/trip';
+import type { Thing } from '@graft/core/trip';
 import { moveThing } from '@graft/core/lists';
 import type { Column } from '../shared/table/column';
-import { KitRow, keptElsewhere } from './kitRows';
+import type { KitRow } from './kitRows';
+import { keptElsewhere } from './kitRows';
 import { COLUMN_SETS } from './kitColumnSets';
-import { KitColumnParts, wide, onlyByHand } from './kitColumnParts';
+import type { KitColumnParts } from './kitColumnParts';
+import { wide, onlyByHand } from './kitColumnParts';
+
 export const VIEWS = {
   weights: 'Mass',
   placing: 'Place',

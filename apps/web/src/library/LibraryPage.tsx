@@ -11,14 +11,12 @@ import {
 } from '@graft/core/library';
 import { UNKNOWN_FACTS } from '@graft/core/lists';
 import { freshId } from '@graft/core/trip';
-import { EditableTable } from '../shared/table/EditableTable';
-import { usePreferences } from '../shared/preferences';
 import { Tabs } from '../shared/Tabs';
 import { useLibrary } from '../shared/useLibrary';
 import { counted } from '../shared/words';
-import { dishColumns, thingEntryColumns } from './libraryColumns';
-import { KitTable, newPiece } from './KitTable';
+import { newPiece } from './KitTable';
 import { OutingsPanel } from './OutingsPanel';
+import { EntryTable } from './EntryTable';
 
 const SETS = [
   ['thing', 'Things'],
@@ -39,7 +37,6 @@ const NEW_DISH: DishEntry['dish'] = {
 
 /** The leader's own kit library: what is taken onto the lists of trips, and what each thing's trips have taught. */
 export function LibraryPage() {
-  const { massUnit } = usePreferences();
   const library = useLibrary();
   const { entries, edit } = library;
   const [set, setSet] = useState<LibraryEntry['kind']>('thing');
@@ -69,55 +66,18 @@ export function LibraryPage() {
       },
     };
   }, [edit]);
-  const thingColumns = useMemo(() => thingEntryColumns(save, massUnit), [save, massUnit]);
-  const dishCols = useMemo(() => dishColumns(save), [save]);
   const add = (): void => {
     const name = `New ${KIND_WORDS[set].toLowerCase()}`;
     const id = freshId(
       name,
       entries.map((e) => e.id),
     );
-    save.put(
-      set === 'thing'
-        ? { kind: 'thing', id, name, use: 'each', worn: false, thing: UNKNOWN_FACTS, outings: [] }
-        : set === 'kit'
-          ? {
-              kind: 'kit',
-              id,
-              name,
-              pieces: [newPiece()],
-              outings: [],
-            }
-          : { kind: 'dish', id, name, meals: ['dinner'], dish: NEW_DISH },
-    );
+    save.put(newEntry(set, id, name));
     setSearch('');
   };
   return (
     <Flex direction="column" h="100dvh">
-      <Flex
-        as="header"
-        align="center"
-        gap="4"
-        px="4"
-        h="44px"
-        borderBottomWidth="1px"
-        bg="bg.panel"
-        flexShrink={0}
-      >
-        <Link to="/trips">
-          <Text as="span" fontWeight="700" fontFamily="heading">
-            Graft
-          </Text>
-        </Link>
-        <Heading as="h1" size="sm" fontFamily="heading">
-          Kit library
-        </Heading>
-        <Text fontSize="xs" color="fg.muted">
-          {library.loading
-            ? 'reading …'
-            : `${counted(entries.length, 'entry').replace('entrys', 'entries')}, yours alone; a trip copies what it takes`}
-        </Text>
-      </Flex>
+      <LibraryHead loading={library.loading} count={entries.length} />
       <Flex gap="3" px="4" py="2" align="center" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
         <Tabs label="Library" tabs={SETS} value={set} onChoose={setSet} />
         <Input
@@ -139,22 +99,14 @@ export function LibraryPage() {
         </Button>
       </Flex>
       {undo !== undefined && (
-        <Flex px="4" py="1" gap="3" align="center" borderBottomWidth="1px" fontSize="xs" role="status">
-          {undo.what}.
-          <Button
-            size="2xs"
-            variant="outline"
-            onClick={() => {
-              save.put(undo.before);
-              setUndo(undefined);
-            }}
-          >
-            Put back
-          </Button>
-          <Button size="2xs" variant="ghost" onClick={() => setUndo(undefined)}>
-            Close
-          </Button>
-        </Flex>
+        <UndoLine
+          what={undo.what}
+          onBack={() => {
+            save.put(undo.before);
+            setUndo(undefined);
+          }}
+          onClose={() => setUndo(undefined)}
+        />
       )}
       {library.problem !== undefined && (
         <Text role="alert" px="4" py="1" color="overload.fg">
@@ -163,37 +115,14 @@ export function LibraryPage() {
       )}
       <Flex flex="1" minH="0">
         <Box ref={setScroller} flex="1" minW="0" overflow="auto" pe="3" pb="6">
-          {set === 'thing' && (
-            <EditableTable
-              label="Library things"
-              wide
-              columns={thingColumns}
-              rowKey={entryKey}
-              rowName={entryName}
-              sections={[{ key: 'things', rows: shown as readonly ThingEntry[] }]}
-              scroller={scroller}
-              onReach={(e) => setReached(e.id)}
-              {...(reached === undefined ? {} : { chosen: reached })}
-            />
-          )}
-          {set === 'dish' && (
-            <EditableTable
-              label="Library dishes"
-              wide
-              columns={dishCols}
-              rowKey={entryKey}
-              rowName={entryName}
-              sections={[{ key: 'dishes', rows: shown as readonly DishEntry[] }]}
-            />
-          )}
-          {set === 'kit' && (
-            <KitTable
-              kits={shown as readonly KitEntry[]}
-              save={save}
-              scroller={scroller}
-              onReach={setReached}
-            />
-          )}
+          <EntryTable
+            set={set}
+            shown={shown}
+            save={save}
+            scroller={scroller}
+            reached={reached}
+            onReach={setReached}
+          />
           {shown.length === 0 && !library.loading && (
             <Text py="6">{needle === '' ? 'Nothing here yet.' : `Nothing is named like “${search}”.`}</Text>
           )}
@@ -207,5 +136,58 @@ export function LibraryPage() {
     </Flex>
   );
 }
-const entryKey = (e: LibraryEntry): string => e.id;
-const entryName = (e: LibraryEntry): string => e.name;
+
+function newEntry(kind: LibraryEntry['kind'], id: string, name: string): LibraryEntry {
+  switch (kind) {
+    case 'thing':
+      return { kind, id, name, use: 'each', worn: false, thing: UNKNOWN_FACTS, outings: [] };
+    case 'kit':
+      return { kind, id, name, pieces: [newPiece()], outings: [] };
+    case 'dish':
+      return { kind, id, name, meals: ['dinner'], dish: NEW_DISH };
+  }
+}
+
+function LibraryHead({ loading, count }: { loading: boolean; count: number }) {
+  return (
+    <Flex
+      as="header"
+      align="center"
+      gap="4"
+      px="4"
+      h="44px"
+      borderBottomWidth="1px"
+      bg="bg.panel"
+      flexShrink={0}
+    >
+      <Link to="/trips">
+        <Text as="span" fontWeight="700" fontFamily="heading">
+          Graft
+        </Text>
+      </Link>
+      <Heading as="h1" size="sm" fontFamily="heading">
+        Kit library
+      </Heading>
+      <Text fontSize="xs" color="fg.muted">
+        {loading
+          ? 'reading …'
+          : `${counted(count, 'entry').replace('entrys', 'entries')}, yours alone; a trip copies what it takes`}
+      </Text>
+    </Flex>
+  );
+}
+
+/** What was taken away last, to be put back. */
+function UndoLine({ what, onBack, onClose }: { what: string; onBack: () => void; onClose: () => void }) {
+  return (
+    <Flex px="4" py="1" gap="3" align="center" borderBottomWidth="1px" fontSize="xs" role="status">
+      {what}.
+      <Button size="2xs" variant="outline" onClick={onBack}>
+        Put back
+      </Button>
+      <Button size="2xs" variant="ghost" onClick={onClose}>
+        Close
+      </Button>
+    </Flex>
+  );
+}

@@ -5,7 +5,8 @@ import type { Pack } from '@graft/core/trip';
 import { paint } from '../theme/system';
 import { densityShade, DENSITY_LEGEND } from './density';
 import { Backdrop } from './Backdrop';
-import { PackView, type Spot } from './PackView';
+import { PackView } from './PackView';
+import type { PointCm } from './useDragOver';
 import { makeFrame, packSpans, type Frame } from './packFrame';
 
 const DRAWING_HEIGHT = 396;
@@ -18,7 +19,7 @@ interface Props {
   readonly loaded: ReadonlySet<string>;
   readonly chosenId: string | undefined;
   readonly onChoose: (thingId: string | undefined) => void;
-  readonly onDrag: ((thingId: string, at: Spot, dropped: boolean) => void) | undefined;
+  readonly onDrag: ((thingId: string, at: PointCm, dropped: boolean) => void) | undefined;
   readonly onCancel: () => void;
 }
 

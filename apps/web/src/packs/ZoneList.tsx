@@ -173,7 +173,6 @@ function ThingRow(props: RowProps) {
   } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: thing.id, disabled: isFixed });
-  const level = placed?.verdict.level ?? 'good';
   return (
     <Box
       px="3"
@@ -230,37 +229,52 @@ function ThingRow(props: RowProps) {
           <NativeSelect.Indicator />
         </NativeSelect.Root>
         {onPin !== undefined && (
-          <IconButton
-            size="2xs"
-            variant="ghost"
-            disabled={isFixed}
-            aria-pressed={placed?.pinned === true}
-            aria-label={`Pin ${thing.name} here`}
-            title={
-              placed?.pinned === true
-                ? 'Pinned: the planner leaves it here'
-                : 'Pin: the planner will leave it here'
-            }
-            onClick={() => onPin(placed?.pinned !== true)}
-          >
-            {placed?.pinned === true ? <Pin size={12} /> : <PinOff size={12} opacity={0.45} />}
-          </IconButton>
+          <PinButton name={thing.name} pinned={placed?.pinned === true} isFixed={isFixed} onPin={onPin} />
         )}
       </Flex>
-      {placed !== undefined && (
-        <Text fontSize="2xs" color={level === 'never' ? 'overload.fg' : 'fg.muted'} lineHeight="1.3">
-          {LEVEL_MARK[level]}
-          {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
-          {placed.reason}
-          {placed.insideId !== undefined
-            ? `; rides in ${nameOf(placed.insideId)}`
-            : placed.reach.count > 0
-              ? `; reach ${placed.reach.count}`
-              : ''}
-          {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
-        </Text>
-      )}
+      {placed !== undefined && <Reason placed={placed} nameOf={nameOf} />}
     </Box>
+  );
+}
+
+/** Why a thing is where it is, and how far a hand has to go for it. */
+function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nameOf'] }) {
+  const { level } = placed.verdict;
+  return (
+    <Text fontSize="2xs" color={level === 'never' ? 'overload.fg' : 'fg.muted'} lineHeight="1.3">
+      {LEVEL_MARK[level]}
+      {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
+      {placed.reason}
+      {placed.insideId !== undefined
+        ? `; rides in ${nameOf(placed.insideId)}`
+        : placed.reach.count > 0
+          ? `; reach ${placed.reach.count}`
+          : ''}
+      {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
+    </Text>
+  );
+}
+
+interface PinProps {
+  readonly name: string;
+  readonly pinned: boolean;
+  readonly isFixed: boolean;
+  readonly onPin: (pinned: boolean) => void;
+}
+
+function PinButton({ name, pinned, isFixed, onPin }: PinProps) {
+  return (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      disabled={isFixed}
+      aria-pressed={pinned}
+      aria-label={`Pin ${name} here`}
+      title={pinned ? 'Pinned: the planner leaves it here' : 'Pin: the planner will leave it here'}
+      onClick={() => onPin(!pinned)}
+    >
+      {pinned ? <Pin size={12} /> : <PinOff size={12} opacity={0.45} />}
+    </IconButton>
   );
 }
 

@@ -27,7 +27,7 @@ import { useRun, type RunHandle } from '../shared/useRun';
 import { runStows } from '../workers/engine';
 import { namesIn } from './namesIn';
 import { OPENED, packSession, type Practice, type Tab } from './packSession';
-import type { Spot } from './PackView';
+import type { PointCm } from './useDragOver';
 import { SEED } from './seed';
 import { boundsOf, type StowBounds } from './StowFigures';
 import { zoneUnder } from './zoneUnder';
@@ -66,7 +66,7 @@ export interface PackSession {
   readonly put: (placements: readonly Placement[], label: string) => void;
   readonly place: (thing: Thing, zone: Zone, side: Side) => void;
   readonly pin: (thing: Thing, pinned: boolean) => void;
-  readonly drag: (thingId: string, at: Spot, dropped: boolean) => void;
+  readonly drag: (thingId: string, at: PointCm, dropped: boolean) => void;
   readonly letGo: () => void;
   /** Load a thing one step earlier or later within its compartment. */
   readonly shift: (thingId: string, by: -1 | 1) => void;
@@ -96,7 +96,7 @@ export function usePackSession(member: Member): PackSession {
     else change(label, (t) => adoptStow(t, { memberId: member.id, placements }));
   };
   const isPinned = practice === undefined;
-  const drag = (thingId: string, at: Spot, dropped: boolean): void => {
+  const drag = (thingId: string, at: PointCm, dropped: boolean): void => {
     const zone = zoneUnder(pack, at);
     const placements =
       zone === undefined ? undefined : placedAt(problem, stored, thingId, zone, at, isPinned);
@@ -187,7 +187,7 @@ function placedAt(
   stored: readonly Placement[],
   thingId: string,
   zone: Zone,
-  at: Spot,
+  at: PointCm,
   pinned: boolean,
 ): readonly Placement[] {
   const old = exact(problem, stored).find((p) => p.thingId === thingId)?.spot;

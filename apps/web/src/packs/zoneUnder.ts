@@ -1,6 +1,6 @@
 import { isMainZone, mainParting, mainZoneAt, zoneBox } from '@graft/core/stow';
 import type { Pack, Zone } from '@graft/core/trip';
-import type { Spot } from './PackView';
+import type { PointCm } from './useDragOver';
 
 /** How far beside the main compartment a thing may be let go and still mean it, cm. */
 const SLACK_CM = 4;
@@ -8,7 +8,7 @@ const SLACK_CM = 4;
 const SLACK_ABOVE_CM = 20;
 
 /** The zone that a point is in: a pocket before the main compartment; nothing far from both. */
-export function zoneUnder(pack: Pack, at: Spot): Zone | undefined {
+export function zoneUnder(pack: Pack, at: PointCm): Zone | undefined {
   const inside = (zone: Zone, slackCm: number): boolean => {
     const b = zoneBox(zone);
     const openUpCm = zone.openAbove ? SLACK_ABOVE_CM : slackCm;

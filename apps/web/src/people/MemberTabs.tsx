@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Box, Flex, Tabs } from '@chakra-ui/react';
-import { MemberFigures } from '@graft/core/share';
-import { Member } from '@graft/core/trip';
+import type { MemberFigures } from '@graft/core/share';
+import type { Member } from '@graft/core/trip';
 import { BodyPanel } from './BodyPanel';
 import { Groups } from './Groups';
 import { LimitPanel } from './LimitPanel';
@@ -10,6 +10,7 @@ import { PackPanel } from './PackPanel';
 import { RoleRota } from './RoleRota';
 import { TrainingPanel } from './TrainingPanel';
 import { TrialPanel } from './TrialPanel';
+
 const MEMBER_TABS = [
   ['limit', 'Carry limit'],
   ['trials', 'Carry trial'],

@@ -1,22 +1,17 @@
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { checkItem, textColumn, quantityColumn, choiceColumn } from '../shared/fields';
-import { MassUnit, massDigits } from '@graft/core/units';
-import {
-  Trip,
-  Member,
-  putMember,
-  GroupKind,
-  setBuddy,
-  removeMember,
-  LIMIT_POLICY_IDS,
-} from '@graft/core/trip';
-import { MemberFigures } from '@graft/core/share';
+import type { MassUnit } from '@graft/core/units';
+import { massDigits } from '@graft/core/units';
+import type { Trip, Member, GroupKind } from '@graft/core/trip';
+import { putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '@graft/core/trip';
+import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
 import type { Column } from '../shared/table/column';
 import { packColumn } from './packColumn';
 import { optionsOf, AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS } from '../shared/words';
 import { Why } from '../shared/Why';
+
 interface Context {
   readonly trip: Trip;
   readonly change: (label: string, step: (trip: Trip) => Trip) => void;

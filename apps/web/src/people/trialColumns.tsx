@@ -1,8 +1,9 @@
 import { RemoveButton } from '../shared/RemoveButton';
 import { textColumn, quantityColumn, numberColumn, yesNoColumn } from '../shared/fields';
-import { MassUnit } from '@graft/core/units';
-import { CarryTrial } from '@graft/core/trip';
+import type { MassUnit } from '@graft/core/units';
+import type { CarryTrial } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
+
 interface Context {
   readonly massUnit: MassUnit;
   readonly common: {

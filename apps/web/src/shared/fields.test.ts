@@ -6,7 +6,8 @@ import {
   type Piece,
   type Trip,
 } from '@graft/core/trip';
-import { kitColumns, placesOf, VIEWS, type View } from '../kit/kitColumns';
+import { kitColumns, VIEWS, type View } from '../kit/kitColumns';
+import { placesOf } from '../kit/kitPlaces';
 import type { KitRow } from '../kit/kitRows';
 import type { Column } from './table/column';
 import { checkItem, choiceColumn, numberColumn, quantityColumn, textColumn, yesNoColumn } from './fields';

@@ -6,7 +6,7 @@ import { api } from './api';
 const KEY = ['library'];
 const NONE: readonly LibraryEntry[] = [];
 
-interface LeaderLibrary {
+export interface LeaderLibrary {
   readonly entries: readonly LibraryEntry[];
   readonly loading: boolean;
   /** Why it could not be read or written, in the server's words. */

@@ -1,10 +1,12 @@
 import { Select } from '../shared/Select';
 import { Tabs } from '../shared/Tabs';
 import { Flex, Box } from '@chakra-ui/react';
-import { ShareBoard } from './useShareBoard';
+import type { ShareBoard } from './useShareBoard';
 import { ShareCsvTools } from './ShareCsvTools';
-import { VIEWS, View } from './boardSession';
-import { ORDERS, Order } from './boardRows';
+import type { View } from './boardSession';
+import { VIEWS } from './boardSession';
+import type { Order } from './boardRows';
+import { ORDERS } from './boardRows';
 
 /** How the shares are shown, and in which order. */
 export function BoardHead({ board }: { board: ShareBoard }) {

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { Tabs } from '../shared/Tabs';
 import { Box, Button, Text } from '@chakra-ui/react';
 import { PlainDialog } from '../shared/PlainDialog';
-import { TABS, Tab } from './boardSession';
+import type { Tab } from './boardSession';
+import { TABS } from './boardSession';
 import { PieceDetail } from './PieceDetail';
 import { PieceFinder } from './PieceFinder';
 import { RecordTab } from './RecordTab';
@@ -10,7 +11,7 @@ import { ReshareTab } from './ReshareTab';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { SplitDialog } from './SplitDialog';
 import { UnsharedTray } from './UnsharedTray';
-import { ShareBoard } from './useShareBoard';
+import type { ShareBoard } from './useShareBoard';
 import { WhatIfTab } from './WhatIfTab';
 import { WhoHasIt } from './WhoHasIt';
 

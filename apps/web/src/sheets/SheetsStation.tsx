@@ -15,7 +15,8 @@ import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
 import { useSheetNews } from '../shared/useSheetNews';
 import { EditableTable } from '../shared/table/EditableTable';
-import { sheetColumns, SheetRow } from './sheetColumns';
+import type { SheetRow } from './sheetColumns';
+import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
 type Panel = 'told' | 'unconfirmed' | 'messages';

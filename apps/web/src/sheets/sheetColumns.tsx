@@ -2,9 +2,9 @@ import { Link as RouterLink } from 'react-router';
 import { HStack, Button } from '@chakra-ui/react';
 import { shortTime } from './shortTime';
 import type { Column } from '../shared/table/column';
-import { Member } from '@graft/core/trip';
-import { MemberProgress } from '@graft/core/sheet';
-import { SheetLink } from '@graft/core/api';
+import type { Member } from '@graft/core/trip';
+import type { MemberProgress } from '@graft/core/sheet';
+import type { SheetLink } from '@graft/core/api';
 
 /** A member's sheet: how far they are, and the link they open it by. */
 export interface SheetRow {

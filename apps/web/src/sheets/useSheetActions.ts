@@ -1,8 +1,8 @@
 import { useQueryClient, useMutation } from '@tanstack/react-query';
-import { Member } from '@graft/core/trip';
-import { MarkKind, MarkValue } from '@graft/core/sheet';
+import type { Member } from '@graft/core/trip';
+import type { MarkKind, MarkValue } from '@graft/core/sheet';
 import { useState } from 'react';
-import { NewLink } from './LinkDialog';
+import type { NewLink } from './LinkDialog';
 import { randomId } from '../shared/randomId';
 import { api } from '../shared/api';
 import { useAccountSession } from '../shared/AccountProvider';

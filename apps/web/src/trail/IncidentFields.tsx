@@ -1,9 +1,11 @@
-import { ReactNode, useId } from 'react';
+import type { ReactNode } from 'react';
+import { useId } from 'react';
 import { Flex, Input, Textarea, Box, SimpleGrid, NativeSelect } from '@chakra-ui/react';
 import { CONSCIOUSNESS } from '@graft/core/trail';
 import { useTrip } from '../shared/TripProvider';
-import { Draft } from './incidentDraft';
+import type { Draft } from './incidentDraft';
 import { CONSCIOUSNESS_WORDS } from './IncidentText';
+
 interface Props {
   readonly draft: Draft;
   readonly onSet: (key: keyof Draft, value: string) => void;

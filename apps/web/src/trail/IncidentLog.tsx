@@ -10,7 +10,8 @@ import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';
 import { useTrip } from '../shared/TripProvider';
 import { localNow } from './localNow';
-import { Draft, EMPTY, noteOf } from './incidentDraft';
+import type { Draft } from './incidentDraft';
+import { EMPTY, noteOf } from './incidentDraft';
 import { IncidentFields } from './IncidentFields';
 import { IncidentText } from './IncidentText';
 

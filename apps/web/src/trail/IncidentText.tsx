@@ -1,5 +1,6 @@
 import { Box, Text } from '@chakra-ui/react';
-import { Consciousness, KeptIncident } from '@graft/core/trail';
+import type { Consciousness, KeptIncident } from '@graft/core/trail';
+
 export const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {
   alert: 'alert',
   voice: 'reacts to voice',

@@ -1,9 +1,10 @@
 import { Box, Text, Flex, Button } from '@chakra-ui/react';
-import { WeighInFigures } from '@graft/core/trail';
+import type { WeighInFigures } from '@graft/core/trail';
 import { CHECK_WORDS } from './words';
 import { usePreferences } from '../shared/preferences';
 import { formatMassChange, formatMass } from '@graft/core/units';
-import { Trip, Member, WeighIn, BUDDY_CHECKS } from '@graft/core/trip';
+import type { Trip, Member, WeighIn } from '@graft/core/trip';
+import { BUDDY_CHECKS } from '@graft/core/trip';
 
 const ALONE_WORDS = {
   missing: 'may be missing',

@@ -43,8 +43,6 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
   const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const days = trip.legs.map((_leg, i) => i + 1);
   const front = members.find((m) => m.member.id === frontId) ?? members[0]!;
-  const ratiosOf = (m: DayMoments): readonly number[] =>
-    [m.morningKg, m.afterWaterKg, m.eveningKg].map((kg) => kg / m.limitKg);
   const all = [...members.flatMap((m) => m.ratios), ...front.moments.flatMap(ratiosOf)].filter((r) => r > 0);
   const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear(
@@ -130,59 +128,15 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
             />
           ))}
           <path d={steps(front.ratios)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
-          {front.moments.map((m) => {
-            if (m.afterWaterKg === 0) return null;
-            const [morning, water, evening] = ratiosOf(m) as [number, number, number];
-            const at = (part: number): number => x(m.day - 0.5) + part * dayPx;
-            const d = [
-              `M${at(0.02)},${y(morning)}H${at(0.3)}`,
-              `M${at(0.3)},${y(morning)}V${y(water)}`,
-              `M${at(0.7)},${y(water)}V${y(evening)}H${at(0.98)}`,
-            ].join('');
-            return <path key={m.day} d={d} fill="none" stroke={paint('fg')} strokeDasharray="3 2" />;
-          })}
-          {front.ratios.map((ratio, i) =>
-            ratio === 0 ? null : (
-              <text
-                key={i}
-                x={x(i + 1)}
-                y={y(ratio) - 5}
-                textAnchor="middle"
-                style={{ fontSize: 11 }}
-                fontWeight="600"
-                fill={ratio > 1 ? paint('overload.fg') : paint('fg')}
-                stroke={paint('bg')}
-                strokeWidth="3"
-                paintOrder="stroke"
-              >
-                {ratio > 1 && '▲ '}
-                {formatPercent(ratio, 0)}
-              </text>
-            ),
-          )}
-          {front.steps.map((step) =>
-            step.parts.slice(0, MOST_CAUSES).map((part, k) => (
-              <text
-                key={`${step.day} ${k}`}
-                x={x(step.day - 0.5) + 6}
-                y={HEIGHT - MARGIN.bottom + 16 + k * 13}
-                style={{ fontSize: 10 }}
-                fill={paint('fg.muted')}
-              >
-                <title>{partText(part, trip.members, unit)}</title>
-                {cut(partText(part, trip.members, unit))}
-              </text>
-            )),
-          )}
-          <text
-            x={width - MARGIN.right + 6}
-            y={nameY(y(front.ratios.filter((r) => r > 0).at(-1) ?? 1), y(1))}
-            style={{ fontSize: 11 }}
-            fontWeight="600"
-            fill={paint('fg')}
-          >
-            {front.member.name}
-          </text>
+          <FrontMember
+            front={front}
+            trip={trip}
+            unit={unit}
+            x={x}
+            y={y}
+            nameX={width - MARGIN.right + 6}
+            cut={cut}
+          />
           {days.map((d) => (
             <rect
               key={d}
@@ -204,4 +158,81 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
 /** Beside its line, or under the word at the limit where the two would touch. */
 function nameY(lineY: number, limitY: number): number {
   return Math.abs(lineY - limitY) < 12 ? limitY + 17 : lineY + 4;
+}
+
+function ratiosOf(m: DayMoments): readonly [morning: number, afterWater: number, evening: number] {
+  return [m.morningKg / m.limitKg, m.afterWaterKg / m.limitKg, m.eveningKg / m.limitKg];
+}
+
+interface FrontProps {
+  readonly front: MemberSteps;
+  readonly trip: Trip;
+  readonly unit: MassUnit;
+  readonly x: (day: number) => number;
+  readonly y: (ratio: number) => number;
+  readonly nameX: number;
+  /** A text as far as there is room for it. */
+  readonly cut: (text: string) => string;
+}
+
+/** The member in front: their moments, their figures, and what made each step. */
+function FrontMember({ front, trip, unit, x, y, nameX, cut }: FrontProps) {
+  const dayPx = x(2) - x(1);
+  return (
+    <>
+      {front.moments.map((m) => {
+        if (m.afterWaterKg === 0) return null;
+        const [morning, water, evening] = ratiosOf(m);
+        const at = (part: number): number => x(m.day - 0.5) + part * dayPx;
+        const d = [
+          `M${at(0.02)},${y(morning)}H${at(0.3)}`,
+          `M${at(0.3)},${y(morning)}V${y(water)}`,
+          `M${at(0.7)},${y(water)}V${y(evening)}H${at(0.98)}`,
+        ].join('');
+        return <path key={m.day} d={d} fill="none" stroke={paint('fg')} strokeDasharray="3 2" />;
+      })}
+      {front.ratios.map((ratio, i) =>
+        ratio === 0 ? null : (
+          <text
+            key={i}
+            x={x(i + 1)}
+            y={y(ratio) - 5}
+            textAnchor="middle"
+            style={{ fontSize: 11 }}
+            fontWeight="600"
+            fill={ratio > 1 ? paint('overload.fg') : paint('fg')}
+            stroke={paint('bg')}
+            strokeWidth="3"
+            paintOrder="stroke"
+          >
+            {ratio > 1 && '▲ '}
+            {formatPercent(ratio, 0)}
+          </text>
+        ),
+      )}
+      {front.steps.map((step) =>
+        step.parts.slice(0, MOST_CAUSES).map((part, k) => (
+          <text
+            key={`${step.day} ${k}`}
+            x={x(step.day - 0.5) + 6}
+            y={HEIGHT - MARGIN.bottom + 16 + k * 13}
+            style={{ fontSize: 10 }}
+            fill={paint('fg.muted')}
+          >
+            <title>{partText(part, trip.members, unit)}</title>
+            {cut(partText(part, trip.members, unit))}
+          </text>
+        )),
+      )}
+      <text
+        x={nameX}
+        y={nameY(y(front.ratios.filter((r) => r > 0).at(-1) ?? 1), y(1))}
+        style={{ fontSize: 11 }}
+        fontWeight="600"
+        fill={paint('fg')}
+      >
+        {front.member.name}
+      </text>
+    </>
+  );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { isShort, litres } from './waterText';
 import { useTrip } from '../shared/TripProvider';
 import { QuantityInput } from '../shared/QuantityInput';
+
 /** Whether the water lasts on a way that no track knows. */
 export function OwnWay({ leftL }: { leftL: number }) {
   const { walked } = useTrip();

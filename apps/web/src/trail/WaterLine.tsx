@@ -4,7 +4,8 @@ import { paint } from '../theme/system';
 import { useWidth } from '../shared/useWidth';
 import { TickLines } from '../shared/chartParts';
 import { scaleLinear } from 'd3-scale';
-import { SourceAhead } from '@graft/core/trail';
+import type { SourceAhead } from '@graft/core/trail';
+
 const HEIGHT = 150;
 const LEAST_WIDTH = 420;
 const MARGIN = { top: 14, right: 60, bottom: 34, left: 44 };

@@ -1,5 +1,5 @@
-import { KeptIncident } from '@graft/core/trail';
-import { Trip } from '@graft/core/trip';
+import type { KeptIncident } from '@graft/core/trail';
+import type { Trip } from '@graft/core/trip';
 import { readNumber } from '../shared/tripFields';
 
 export const EMPTY = {

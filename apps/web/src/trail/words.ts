@@ -50,7 +50,6 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
   const words = EVENT_WORDS[event.kind];
   const who = trip.members.find((m) => m.id === event.memberId)?.name;
   const thing = allThings(trip).find((t) => t.id === event.thingId)?.name;
-  const meal = trip.meals.find((m) => m.id === event.mealId);
   switch (event.kind) {
     case 'water':
       return `Water taken: ${event.litres!.toFixed(1)} L each`;
@@ -60,7 +59,7 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
       return `${event.name!}, ${formatMass(event.massKg!, unit)}, was bought by ${who ?? 'somebody'}`;
     case 'notEaten':
     case 'eatenLater':
-      return `${meal === undefined ? 'A meal that is planned no more' : `${meal.dish.name} (${meal.kind} of day ${meal.day})`} ${words}`;
+      return `${mealText(trip, event.mealId)} ${words}`;
     case 'tired':
     case 'hurt':
     case 'ill':
@@ -72,6 +71,13 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
     case 'broken':
       return `${who ?? thing ?? 'Something'} ${words}`;
   }
+}
+
+function mealText(trip: Trip, mealId: string | undefined): string {
+  const meal = trip.meals.find((m) => m.id === mealId);
+  return meal === undefined
+    ? 'A meal that is planned no more'
+    : `${meal.dish.name} (${meal.kind} of day ${meal.day})`;
 }
 
 export const CHECK_WORDS: Readonly<Record<BuddyCheck, string>> = {

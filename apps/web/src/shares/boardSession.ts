@@ -8,7 +8,7 @@ export const TABS = { share: 'Share', reshare: 'Re-share', whatIf: 'What if', re
 export type Tab = keyof typeof TABS;
 
 /** A piece that is dragged, or was picked up by key, and the member (or the tray) it would go to. */
-export interface InHand {
+interface InHand {
   readonly pieceId: string;
   readonly target: string | undefined;
   readonly byKey: boolean;

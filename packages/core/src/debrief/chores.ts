@@ -1,6 +1,7 @@
 /** What is to do after a trip, from what was taken and what became of it: returns, drying, cleaning, mending, replacing. */
 import type { Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal, memberById, ownThings } from '../trip/queries.js';
+import { ThingUseMark } from '../trip/recordModel.js';
 import { addDays } from '../units/isoDate.js';
 
 export const CHORE_KINDS = ['return', 'dry', 'clean', 'mend', 'replace', 'expiry'] as const;
@@ -34,46 +35,67 @@ const DRIED: readonly Thing['purpose'][] = [
   'rainwear',
 ];
 
+type Made = Omit<Chore, 'doneOn'>;
+
 /** Every chore of the trip, returns first. What is dried or cleaned is one chore a kit, or a person. */
 export function chores(trip: Trip): readonly Chore[] {
   const done = new Map(trip.chores.map((c) => [c.id, c.doneOn]));
-  const fates = new Map(trip.uses.map((u) => [u.thingId, u]));
-  const broken = new Set(trip.events.filter((e) => e.kind === 'broken').map((e) => e.thingId));
   const left = new Set(trip.events.filter((e) => e.kind === 'left').map((e) => e.thingId));
+  const fates = new Map(trip.uses.map((u) => [u.thingId, u]));
   const isLost = (thing: Thing): boolean => fates.get(thing.id)?.fate === 'lost' || left.has(thing.id);
-  const wasWet = trip.legs.some((leg) => leg.afterRain) || trip.events.some((e) => e.kind === 'wetFly');
+  return [
+    ...allThings(trip).flatMap((thing) => thingChores(trip, thing, isLost(thing), fates.get(thing.id))),
+    ...washDay(trip, isLost, fates),
+  ]
+    .map((chore): Chore => {
+      const doneOn = done.get(chore.id);
+      return { ...chore, ...(doneOn === undefined ? {} : { doneOn }) };
+    })
+    .sort((a, b) => CHORE_KINDS.indexOf(a.kind) - CHORE_KINDS.indexOf(b.kind));
+}
+
+/** To give back, to replace or mend, to use in time. */
+function thingChores(
+  trip: Trip,
+  thing: Thing,
+  isLost: boolean,
+  use: ThingUseMark | undefined,
+): readonly Made[] {
+  const carrier = isPersonal(thing) ? memberById(trip, thing.memberId).name : undefined;
+  const owner = thing.owner ?? carrier ?? PARTY;
+  const one = (kind: ChoreKind, who: string, why: string, byDate?: string): Made => ({
+    id: `${kind}/${thing.id}`,
+    kind,
+    things: [thing],
+    what: thing.name,
+    who,
+    why,
+    ...(byDate === undefined ? {} : { byDate }),
+  });
+  if (isLost)
+    return thing.madeBy === 'larder' ? [] : [one('replace', owner, noted('lost on the way', use?.note))];
+  const list: Made[] = [];
+  const loan = trip.arrangements.find((a) => a.kind === 'loan' && a.thingId === thing.id);
+  if (loan !== undefined) list.push(one('return', loan.who, `lent: ${loan.text}`, loan.byDate));
+  else if (thing.owner !== undefined && thing.owner !== carrier)
+    list.push(one('return', thing.owner, `${thing.owner}’s own`));
+  if (thing.madeBy === 'larder') return list;
+  const broke = trip.events.some((e) => e.kind === 'broken' && e.thingId === thing.id);
+  if (use?.fate === 'broke' || broke || thing.wear === 'needsRepair')
+    list.push(one('mend', owner, noted('broke, or was to be mended', use?.note)));
   const end = addDays(trip.startDate, trip.legs.length - 1);
-  const list: Chore[] = [];
-  const add = (chore: Omit<Chore, 'doneOn'>): void => {
-    const doneOn = done.get(chore.id);
-    list.push({ ...chore, ...(doneOn === undefined ? {} : { doneOn }) });
-  };
-  const one = (kind: ChoreKind, thing: Thing, who: string, why: string, byDate?: string): void =>
-    add({
-      id: `${kind}/${thing.id}`,
-      kind,
-      things: [thing],
-      what: thing.name,
-      who,
-      why,
-      ...(byDate === undefined ? {} : { byDate }),
-    });
-  for (const thing of allThings(trip)) {
-    const carrier = isPersonal(thing) ? memberById(trip, thing.memberId).name : undefined;
-    const owner = thing.owner ?? carrier ?? PARTY;
-    const fate = fates.get(thing.id);
-    const loan = trip.arrangements.find((a) => a.kind === 'loan' && a.thingId === thing.id);
-    if (loan !== undefined && !isLost(thing))
-      one('return', thing, loan.who, `lent: ${loan.text}`, loan.byDate);
-    else if (thing.owner !== undefined && thing.owner !== carrier && !isLost(thing))
-      one('return', thing, thing.owner, `${thing.owner}’s own`);
-    if (thing.madeBy === 'larder') continue;
-    if (isLost(thing)) one('replace', thing, owner, noted('lost on the way', fate?.note));
-    else if (fate?.fate === 'broke' || broken.has(thing.id) || thing.wear === 'needsRepair')
-      one('mend', thing, owner, noted('broke, or was to be mended', fate?.note));
-    if (!isLost(thing) && thing.expiresOn !== undefined && thing.expiresOn <= addDays(end, EXPIRY_DAYS))
-      one('expiry', thing, owner, `best before ${thing.expiresOn}`, thing.expiresOn);
-  }
+  if (thing.expiresOn !== undefined && thing.expiresOn <= addDays(end, EXPIRY_DAYS))
+    list.push(one('expiry', owner, `best before ${thing.expiresOn}`, thing.expiresOn));
+  return list;
+}
+
+/** What is dried and cleaned, list by list. */
+function washDay(
+  trip: Trip,
+  isLost: (thing: Thing) => boolean,
+  fates: ReadonlyMap<string, ThingUseMark>,
+): readonly Made[] {
+  const wasWet = trip.legs.some((leg) => leg.afterRain) || trip.events.some((e) => e.kind === 'wetFly');
   const lists = [
     ...trip.kits.map((kit) => ({ id: kit.id, name: kit.name, who: PARTY, things: kit.pieces })),
     ...trip.members.map((m) => ({ id: m.id, name: m.name, who: m.name, things: ownThings(trip, m.id) })),
@@ -86,14 +108,14 @@ export function chores(trip: Trip): readonly Chore[] {
       'held food, fuel or water',
     ],
   ];
-  for (const [kind, wanted, why] of wants)
-    for (const { id, name, who, things } of lists) {
+  return wants.flatMap(([kind, wanted, why]) =>
+    lists.flatMap(({ id, name, who, things }): readonly Made[] => {
       const own = things.filter((t) => t.madeBy !== 'larder' && !isLost(t) && wanted(t));
-      if (own.length === 0) continue;
+      if (own.length === 0) return [];
       const what = `${name}: ${own.map((t) => t.name.replace(`${name}: `, '')).join(', ')}`;
-      add({ id: `${kind}/${id}`, kind, things: own, what, who, why });
-    }
-  return list.sort((a, b) => CHORE_KINDS.indexOf(a.kind) - CHORE_KINDS.indexOf(b.kind));
+      return [{ id: `${kind}/${id}`, kind, things: own, what, who, why }];
+    }),
+  );
 }
 const PARTY = 'the party';
 

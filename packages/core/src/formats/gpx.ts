@@ -75,9 +75,7 @@ class GpxReader {
   private readonly names = { gpx: '', trk: '', rte: '' };
   private segments = 0;
   private text = '';
-  private point:
-    | { lat: number; lon: number; ele: number | undefined; name: string; symbol: string; comment: string }
-    | undefined;
+  private point: OpenPoint | undefined;
 
   constructor() {
     const { parser } = this;
@@ -129,12 +127,7 @@ class GpxReader {
     // Extensions may repeat the names of GPX elements in a namespace of their own.
     this.path.push(NAMESPACES.includes(uri) ? local : '');
     this.text = '';
-    if (
-      !['trkpt', 'rtept', 'wpt'].includes(local) ||
-      this.path.includes('extensions') ||
-      !NAMESPACES.includes(uri)
-    )
-      return;
+    if (!POINTS.includes(local) || this.path.includes('extensions') || !NAMESPACES.includes(uri)) return;
     const number = (name: string, most: number): number => {
       const raw = attributes[name]?.value ?? '';
       const value = raw.trim() === '' ? NaN : Number(raw);
@@ -166,23 +159,48 @@ class GpxReader {
     if (name === 'trkseg') this.segments += 1;
     if (name === 'name' && (parent === 'trk' || parent === 'rte')) this.names[parent] ||= text;
     if (name === 'name' && (parent === 'metadata' || parent === 'gpx')) this.names.gpx ||= text;
-    const { point } = this;
-    if (point === undefined) return;
-    if (parent === 'trkpt' || parent === 'rtept' || parent === 'wpt') {
-      if (name === 'ele') {
-        const ele = text === '' ? NaN : Number(text);
-        // Instruments without a fix write nonsense here; such a point has no elevation.
-        point.ele = Number.isFinite(ele) && ele > -500 && ele < 9000 ? ele : undefined;
-      }
-      if (name === 'name') point.name = text.slice(0, 120);
-      if (name === 'sym' || name === 'type') point.symbol ||= text;
-      if (name === 'cmt') point.comment = text;
-    }
-    if (name !== 'trkpt' && name !== 'rtept' && name !== 'wpt') return;
-    const place = { latitudeDeg: point.lat, longitudeDeg: point.lon, elevationM: point.ele };
+    if (this.point === undefined) return;
+    if (parent !== undefined && POINTS.includes(parent)) tellPoint(this.point, name, text);
+    if (!POINTS.includes(name)) return;
+    const { lat, lon, ele, ...words } = this.point;
+    const place = { latitudeDeg: lat, longitudeDeg: lon, elevationM: ele };
     if (name === 'trkpt') this.track.push(place);
     else if (name === 'rtept') this.route.push(place);
-    else this.waypoints.push({ ...place, name: point.name, symbol: point.symbol, comment: point.comment });
+    else this.waypoints.push({ ...place, ...words });
     this.point = undefined;
+  }
+}
+
+const POINTS: readonly string[] = ['trkpt', 'rtept', 'wpt'];
+
+interface OpenPoint {
+  readonly lat: number;
+  readonly lon: number;
+  ele: number | undefined;
+  name: string;
+  symbol: string;
+  comment: string;
+}
+
+/** What an element within a point says of it. */
+function tellPoint(point: OpenPoint, name: string, text: string): void {
+  switch (name) {
+    case 'ele': {
+      const ele = text === '' ? NaN : Number(text);
+      // Instruments without a fix write nonsense here; such a point has no elevation.
+      point.ele = Number.isFinite(ele) && ele > -500 && ele < 9000 ? ele : undefined;
+      break;
+    }
+    case 'name':
+      point.name = text.slice(0, 120);
+      break;
+    case 'sym':
+    case 'type':
+      point.symbol ||= text;
+      break;
+    case 'cmt':
+      point.comment = text;
+      break;
+    default:
   }
 }

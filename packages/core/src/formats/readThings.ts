@@ -23,7 +23,7 @@ import { parseShape } from '../trip/shapeText.js';
 import type { CsvTable } from './csvTable.js';
 import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from '../schema/schemaParts.js';
 import { defined, plain, spaced, type CsvField, type CsvMapping, type CsvOptions } from './thingsCsv.js';
-import { thingErrors } from '../schema/tripReferences.js';
+import { thingErrors } from '../schema/fieldReferences.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { isSameName } from '../trip/names.js';
 import type { ReadRow } from '../lists/takeRows.js';
@@ -286,56 +286,18 @@ const COLUMN_OF: Readonly<Record<string, CsvField>> = {
 };
 
 function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
-  const { cell, fail, options, trip } = reader;
+  const { cell, fail, trip } = reader;
   const name = words(reader, 'name', LONGEST_NAME) ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');
-  const massText = cell('mass') ?? '';
-  const approximate = /^\s*[≈~]/.test(massText);
-  const massKg = quantity(
-    { ...reader, cell: (f) => (f === 'mass' ? massText.replace(/^\s*[≈~]\s*/, '') : cell(f)) },
-    'mass',
-    'mass',
-    massUnit(reader),
-    THING_RANGES.massKg,
-  );
+  const mass = readMass(reader);
   const guessed = guess(name);
-  const known = massKg === undefined ? guessed : ofMass(guessed, massKg);
-  const shapeText = cell('shape') ?? '';
-  const shape = shapeText === '' ? undefined : parseShape(shapeText);
-  if (shape?.ok === false) fail('shape', shape.error);
-  const said = {
-    shape: shape?.ok === true ? shape.shape : undefined,
-    volumeL: quantity(reader, 'volume', 'volume', options.volumeUnit, THING_RANGES.volumeL),
-  };
-  const flags = severalOf<Flag>(reader, 'flags', FLAGS);
-  const marksSaid = cell('flags') !== undefined && cell('flags') !== '';
-  const estimated = yes(reader, 'estimated') ?? (massKg === undefined || approximate);
-  const facts = { ...known.facts, ...(known.libraryId === undefined ? {} : { libraryId: known.libraryId }) };
-  // A row that says its shape says all that its maker knew: nothing is added from the library but what every thing needs.
-  const full = said.shape !== undefined && said.volumeL !== undefined;
-  const base = full ? { needed: facts.needed, purpose: facts.purpose, flags: [] } : facts;
+  const known = mass.massKg === undefined ? guessed : ofMass(guessed, mass.massKg);
   const thing = {
-    ...base,
+    ...readFacts(reader, known),
     name,
-    massKg: massKg ?? facts.massKg,
-    massEstimated: estimated,
-    ...formOf(facts, known.libraryId !== undefined, said),
-    flags: marksSaid ? (flags ?? []) : full ? [] : facts.flags,
-    ...defined({
-      needed: oneOf(reader, 'needed', NEEDED),
-      purpose: oneOf(reader, 'purpose', PURPOSES),
-      fromDay: number(reader, 'fromDay', 1, MAX_DAYS, true),
-      toDay: number(reader, 'toDay', 1, MAX_DAYS, true),
-      wetFactor: number(reader, 'wetFactor', ...THING_RANGES.wetFactor, false),
-      waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', THING_RANGES.waterCapacityL),
-      foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', THING_RANGES.foodCapacityL),
-      measuredOn: date(reader, 'measuredOn'),
-      owner: words(reader, 'owner', LONGEST_NAME),
-      wear: oneOf(reader, 'wear', WEARS),
-      expiresOn: date(reader, 'expiresOn'),
-      needs: cell('needs') === '-' ? [] : severalOf<Companion>(reader, 'needs', COMPANIONS),
-      consumption: consumption(reader),
-    }),
+    massKg: mass.massKg ?? known.facts.massKg,
+    massEstimated: yes(reader, 'estimated') ?? (mass.massKg === undefined || mass.approximate),
+    ...defined(saidFields(reader)),
   } as Omit<Thing, 'id'>;
   const count = number(reader, 'count', 1, 99, true) ?? 1;
   const id = cell('id');
@@ -361,5 +323,61 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
     count,
     thing,
     personal: { worn: yes(reader, 'worn') ?? false, ...defined({ want: oneOf(reader, 'want', WANTS) }) },
+  };
+}
+
+/** A row's mass; "≈ 300 g" is one that somebody guessed. */
+function readMass(reader: RowReader): { readonly massKg: number | undefined; readonly approximate: boolean } {
+  const text = reader.cell('mass') ?? '';
+  const massKg = quantity(
+    { ...reader, cell: (f) => (f === 'mass' ? text.replace(/^\s*[≈~]\s*/, '') : reader.cell(f)) },
+    'mass',
+    'mass',
+    massUnit(reader),
+    THING_RANGES.massKg,
+  );
+  return { massKg, approximate: /^\s*[≈~]/.test(text) };
+}
+
+/**
+ * What is known of a thing, with the form and marks that its row says. A row that says its shape says all that its maker
+ * knew: nothing is added from the library but what every thing needs.
+ */
+function readFacts(reader: RowReader, known: Guess): Partial<Thing> {
+  const { cell, fail, options } = reader;
+  const shapeText = cell('shape') ?? '';
+  const shape = shapeText === '' ? undefined : parseShape(shapeText);
+  if (shape?.ok === false) fail('shape', shape.error);
+  const said = {
+    shape: shape?.ok === true ? shape.shape : undefined,
+    volumeL: quantity(reader, 'volume', 'volume', options.volumeUnit, THING_RANGES.volumeL),
+  };
+  const facts = { ...known.facts, ...(known.libraryId === undefined ? {} : { libraryId: known.libraryId }) };
+  const full = said.shape !== undefined && said.volumeL !== undefined;
+  const flags = severalOf<Flag>(reader, 'flags', FLAGS);
+  const marksSaid = cell('flags') !== undefined && cell('flags') !== '';
+  return {
+    ...(full ? { needed: facts.needed, purpose: facts.purpose } : facts),
+    ...formOf(facts, known.libraryId !== undefined, said),
+    flags: marksSaid ? (flags ?? []) : full ? [] : facts.flags,
+  };
+}
+
+/** What a row says besides. */
+function saidFields(reader: RowReader) {
+  return {
+    needed: oneOf(reader, 'needed', NEEDED),
+    purpose: oneOf(reader, 'purpose', PURPOSES),
+    fromDay: number(reader, 'fromDay', 1, MAX_DAYS, true),
+    toDay: number(reader, 'toDay', 1, MAX_DAYS, true),
+    wetFactor: number(reader, 'wetFactor', ...THING_RANGES.wetFactor, false),
+    waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', THING_RANGES.waterCapacityL),
+    foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', THING_RANGES.foodCapacityL),
+    measuredOn: date(reader, 'measuredOn'),
+    owner: words(reader, 'owner', LONGEST_NAME),
+    wear: oneOf(reader, 'wear', WEARS),
+    expiresOn: date(reader, 'expiresOn'),
+    needs: reader.cell('needs') === '-' ? [] : severalOf<Companion>(reader, 'needs', COMPANIONS),
+    consumption: consumption(reader),
   };
 }

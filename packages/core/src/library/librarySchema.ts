@@ -19,7 +19,7 @@ import {
   text,
   thingFields,
 } from '../schema/schemaParts.js';
-import { thingErrors } from '../schema/tripReferences.js';
+import { thingErrors } from '../schema/fieldReferences.js';
 import { MEAL_KINDS, STOVE_KINDS } from '../trip/larderModel.js';
 import { GROUP_KINDS, TRIP_STYLES, type Thing } from '../trip/model.js';
 import { LIBRARY_KINDS, THING_USES, type LibraryEntry } from './libraryModel.js';

@@ -46,6 +46,54 @@ export function parseList(text: string, bareUnit?: 'g' | 'kg' | 'oz' | 'lb'): Pa
   return { things, errors };
 }
 
+type Taken<K extends string> = { readonly rest: string } & { readonly [key in K]?: number };
+
+/** The one mass of a line; without one, a number alone at its end where such numbers are masses. */
+function takeMass(
+  line: string,
+  bareUnit: string | undefined,
+  raw: string,
+): Taken<'massKg'> | { readonly error: string } {
+  const masses = [...line.matchAll(MASS)];
+  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${cut(raw.trim())}"` };
+  if (masses[0] !== undefined) {
+    const parsed = parseQuantity(masses[0][0], 'mass', 'kg');
+    return parsed.ok
+      ? { massKg: parsed.value, rest: line.replace(masses[0][0], ' ') }
+      : { error: parsed.error };
+  }
+  const bare = bareUnit === undefined ? null : /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)?)\s*$/.exec(line);
+  if (bareUnit === undefined || bare === null) return { rest: line };
+  const parsed = parseQuantity(bare[1]!, 'mass', bareUnit);
+  return parsed.ok ? { massKg: parsed.value, rest: line.slice(0, bare.index) } : { error: parsed.error };
+}
+
+/** "Bottle, 1 L" is its name: a volume counts only where a mass stands beside it and the name goes on without it. */
+function takeVolume(line: string): Taken<'volumeL'> {
+  const volumes = [...line.matchAll(VOLUME)];
+  const [volume] = volumes;
+  if (
+    volume === undefined ||
+    volumes.length > 1 ||
+    !/[,;\t(]\s*$/.test(line.slice(0, volume.index)) ||
+    /bottle|reservoir|flask|container|pot\b|(water|food|dry) bag/i.test(line)
+  )
+    return { rest: line };
+  const parsed = parseQuantity(volume[0], 'volume', 'l');
+  return parsed.ok ? { volumeL: parsed.value, rest: line.replace(volume[0], ' ') } : { rest: line };
+}
+
+/** What is left of a line, without "each", empty brackets and stray separators. */
+function nameOf(rest: string): string {
+  return rest
+    .replace(/[[(]\s*(each|per piece|pc\.?)?\s*[\])]/gi, ' ')
+    .replace(/\beach\b\s*$/i, ' ')
+    .replace(/[\s,;:=|\t–-]+$/g, '')
+    .replace(/^[\s,;:=|\t]+/g, '')
+    .replace(/\s+/g, ' ')
+    .replace(/[\s,;:]+$/, '');
+}
+
 function readLine(
   raw: string,
   bareUnit: string | undefined,
@@ -56,44 +104,12 @@ function readLine(
   if (counted !== null) rest = rest.slice(counted[0].length);
   if (count < 1 || count > MOST_COUNT)
     return { error: `expected a count from 1 to ${MOST_COUNT}, got "${cut(raw.trim())}"` };
-  const masses = [...rest.matchAll(MASS)];
-  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${cut(raw.trim())}"` };
-  let massKg: number | undefined;
-  if (masses[0] !== undefined) {
-    const parsed = parseQuantity(masses[0][0], 'mass', 'kg');
-    if (!parsed.ok) return { error: parsed.error };
-    massKg = parsed.value;
-    rest = rest.replace(masses[0][0], ' ');
-  } else if (bareUnit !== undefined) {
-    const bare = /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)?)\s*$/.exec(rest);
-    if (bare !== null) {
-      const parsed = parseQuantity(bare[1]!, 'mass', bareUnit);
-      if (!parsed.ok) return { error: parsed.error };
-      massKg = parsed.value;
-      rest = rest.slice(0, bare.index);
-    }
-  }
-  // "Bottle, 1 L" is its name: a volume counts only where a mass stands beside it and the name goes on without it.
-  let volumeL: number | undefined;
-  const volumes = [...rest.matchAll(VOLUME)];
-  if (
-    volumes.length === 1 &&
-    /[,;\t(]\s*$/.test(rest.slice(0, volumes[0]!.index)) &&
-    !/bottle|reservoir|flask|container|pot\b|(water|food|dry) bag/i.test(rest)
-  ) {
-    const parsed = parseQuantity(volumes[0]![0], 'volume', 'l');
-    if (parsed.ok) {
-      volumeL = parsed.value;
-      rest = rest.replace(volumes[0]![0], ' ');
-    }
-  }
-  const name = rest
-    .replace(/[[(]\s*(each|per piece|pc\.?)?\s*[\])]/gi, ' ')
-    .replace(/\beach\b\s*$/i, ' ')
-    .replace(/[\s,;:=|\t–-]+$/g, '')
-    .replace(/^[\s,;:=|\t]+/g, '')
-    .replace(/\s+/g, ' ')
-    .replace(/[\s,;:]+$/, '');
+  const mass = takeMass(rest, bareUnit, raw);
+  if ('error' in mass) return mass;
+  const { massKg } = mass;
+  const volume = takeVolume(mass.rest);
+  const { volumeL } = volume;
+  const name = nameOf(volume.rest);
   if (name === '') return { error: `expected a name beside the mass, got "${cut(raw.trim())}"` };
   if (name.length > 120) return { error: `expected a name of at most 120 characters, got ${name.length}` };
   if (massKg !== undefined && massKg > 60)

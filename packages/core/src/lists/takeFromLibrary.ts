@@ -1,7 +1,7 @@
 /** Taking entries of a kit library onto a trip's lists: copies with ids of their own, in the trip's form. */
 import type { KitEntry, LibraryEntry, ThingEntry, ThingFacts } from '../library/libraryModel.js';
 import { freshId, putKit } from '../trip/changes.js';
-import type { Kit, PersonalThing, Piece, Thing, Trip, Want } from '../trip/model.js';
+import type { Kit, PartyGroup, PersonalThing, Piece, Thing, Trip, Want } from '../trip/model.js';
 import { allPieces, isPersonal } from '../trip/queries.js';
 
 export function thingIds(trip: Trip): readonly string[] {
@@ -144,6 +144,21 @@ export function entryOfThing(thing: PersonalThing | Piece, entries: readonly Lib
   };
 }
 
+/** What a kit's entry says of the group that it is for. */
+function groupFacts({
+  kind,
+  sleeps,
+  potL,
+  stove,
+}: PartyGroup): Pick<KitEntry, 'groupKind' | 'sleeps' | 'potL' | 'stove'> {
+  if (kind === 'tent') return { groupKind: kind, ...(sleeps === undefined ? {} : { sleeps }) };
+  return {
+    groupKind: kind,
+    ...(potL === undefined ? {} : { potL }),
+    ...(stove === undefined ? {} : { stove }),
+  };
+}
+
 /** A trip's kit as an entry: in place of the one it was taken from, or a new one. */
 export function entryOfKit(trip: Trip, kit: Kit, entries: readonly LibraryEntry[]): KitEntry {
   const libraryId = kit.pieces.find((p) => p.libraryId !== undefined)?.libraryId;
@@ -166,10 +181,7 @@ export function entryOfKit(trip: Trip, kit: Kit, entries: readonly LibraryEntry[
       ),
     name,
     ...(own?.note === undefined ? {} : { note: own.note }),
-    ...(group === undefined ? {} : { groupKind: group.kind }),
-    ...(group?.sleeps === undefined || group.kind !== 'tent' ? {} : { sleeps: group.sleeps }),
-    ...(group?.potL === undefined || group.kind !== 'cook' ? {} : { potL: group.potL }),
-    ...(group?.stove === undefined || group.kind !== 'cook' ? {} : { stove: group.stove }),
+    ...(group === undefined ? {} : groupFacts(group)),
     ...(kit.splitWays === undefined ? {} : { splitWays: kit.splitWays }),
     pieces: kit.pieces.map((p) => ({
       id: p.id,

@@ -81,13 +81,11 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
         personal.push({ ...row.thing, id, memberId, ...row.personal });
         continue;
       }
-      const kit =
-        row.list !== undefined
-          ? kitNamed(row.list)
-          : target.kind === 'group' && target.kitId !== undefined
-            ? (trip.kits.find((k) => k.id === target.kitId) ?? looseKit(trip))
-            : looseKit(trip);
-      bucket(kit).push({ ...row.thing, id, ...pieceRules(trip, row) });
+      bucket(row.list === undefined ? targetKit(trip, target) : kitNamed(row.list)).push({
+        ...row.thing,
+        id,
+        ...pieceRules(trip, row),
+      });
     }
   }
   const withUpdates = updates.length === 0 ? trip : putThings(trip, updates);
@@ -103,6 +101,12 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
     added,
     updated: updates.length,
   };
+}
+
+/** The kit that a target names, or the loose one. */
+function targetKit(trip: Trip, target: Target): Kit {
+  const kitId = target.kind === 'group' ? target.kitId : undefined;
+  return trip.kits.find((k) => k.id === kitId) ?? looseKit(trip);
 }
 
 function pieceRules(trip: Trip, row: ReadRow): Pick<Piece, 'onlyGroupId' | 'together'> {

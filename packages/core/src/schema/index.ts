@@ -1,7 +1,7 @@
 /** The public face: what a trip and its parts must be to be taken. */
 export * from './checkSchema.js';
 export * from './fieldError.js';
-export { canisterErrors, thingErrors } from './tripReferences.js';
+export { canisterErrors, thingErrors } from './fieldReferences.js';
 export {
   FIELD_SCHEMAS,
   ITEM_SCHEMAS,

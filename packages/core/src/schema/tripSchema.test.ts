@@ -4,7 +4,7 @@ import type { Collection } from '../trip/edits.js';
 import { schemaErrors } from './checkSchema.js';
 import { tripErrors } from '../formats/tripFile.js';
 import { tripJsonSchema } from '../formats/tripJsonSchema.js';
-import { thingErrors } from './tripReferences.js';
+import { thingErrors } from './fieldReferences.js';
 import { isIsoDate } from './schemaParts.js';
 import { ITEM_SCHEMAS } from './tripSchema.js';
 

@@ -4,12 +4,12 @@ import { screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { planWholeStow } from '@graft/core/stow';
 import { placeThing, type Stow, type Trip } from '@graft/core/trip';
-import { RunStrip } from '../app/RunStrip';
+import { RunStrip } from './RunStrip';
 import { useTrip } from '../shared/TripProvider';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { runStows } from '../workers/engine';
-import { PacksStation } from './PacksStation';
+import { PacksStation } from '../packs/PacksStation';
 
 jest.mock('../workers/engine', () => ({ runStows: jest.fn() }));
 jest.setTimeout(60_000);

@@ -3,7 +3,7 @@
  * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named.
  */
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
 import { startDatabase } from './lib/database.mjs';
@@ -12,9 +12,10 @@ import { bin, ROOT } from './lib/paths.mjs';
 import { main, Refusal, run, say } from './lib/run.mjs';
 
 const CHECKS = {
-  format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  // The longest first: two of them run side by side.
   lint: [bin('eslint'), ['.', '--max-warnings', '0']],
   types: [bin('tsc'), ['-b', 'tsconfig.json']],
+  format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
   arrows: [bin('depcruise'), ['--config', 'dependency-cruiser.config.mjs', 'packages', 'apps', 'e2e']],
   unused: [bin('knip'), ['--no-progress']],
   kernel: [process.execPath, ['scripts/kernel.mjs', '--check']],
@@ -52,9 +53,20 @@ async function nodeTests() {
   count(number('pass'), failed);
 }
 
+/** Run tasks side by side, as many at once as there are cores. */
+async function sideBySide(tasks) {
+  const waiting = [...tasks];
+  const lane = async () => {
+    for (let task = waiting.shift(); task !== undefined; task = waiting.shift()) await task();
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, lane));
+}
+
 async function jest(projects, databaseUrl, scratch) {
   const file = join(scratch, 'jest.json');
-  const args = ['--selectProjects', ...projects, '--json', `--outputFile=${file}`];
+  // Each test file has a database of its own, so that all cores can work.
+  const workers = `--maxWorkers=${availableParallelism()}`;
+  const args = ['--selectProjects', ...projects, workers, '--json', `--outputFile=${file}`];
   const { code } = await run(bin('jest'), args, { env: { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '' } });
   const report = readReport(file);
   const suites = report?.numRuntimeErrorTestSuites ?? 0;
@@ -98,7 +110,8 @@ await main(async () => {
   // The database's own account has to pass.
   chmodSync(scratch, 0o711);
   try {
-    for (const name of Object.keys(CHECKS)) if (includes(name)) await check(name);
+    const checks = Object.keys(CHECKS).filter(includes);
+    await sideBySide(checks.map((name) => () => check(name)));
     if (includes('scripts')) await nodeTests();
     const projects = JEST.filter(includes);
     if (projects.length > 0) {

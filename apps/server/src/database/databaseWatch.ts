@@ -2,6 +2,8 @@
 import mysql2 from 'mysql2/promise';
 
 const PATIENCE_MS = 2000;
+/** Waited in short steps: while this process itself is busy no answer can be heard, and that is not the database's fault. */
+const STEPS = 20;
 
 export class DatabaseWatch {
   private asking: Promise<boolean> | undefined;
@@ -16,7 +18,7 @@ export class DatabaseWatch {
 
   private async ask(): Promise<boolean> {
     let connection: mysql2.Connection | undefined;
-    const late = new Promise<boolean>((resolve) => setTimeout(resolve, PATIENCE_MS, false).unref());
+    const late = patience();
     const asked = (async () => {
       connection = await mysql2.createConnection({ uri: this.databaseUrl, connectTimeout: PATIENCE_MS });
       await connection.query('SELECT 1');
@@ -30,4 +32,10 @@ export class DatabaseWatch {
       void asked.then(() => connection?.destroy());
     }
   }
+}
+
+async function patience(): Promise<false> {
+  for (let i = 0; i < STEPS; i += 1)
+    await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS / STEPS).unref());
+  return false;
 }

@@ -15,9 +15,10 @@ export function checkPlan(raw: RawTrip): void {
   raw.expectAll(handovers, 'toMemberId', memberIds, 'member');
   for (const { item, path } of handovers) raw.take(dayErrors(item, 'day', path, raw.days));
   for (const variant of raw.of('variants')) {
-    const changes = entries(variant.item, 'changes', `${variant.path}.`);
-    raw.expectAll(changes, 'memberId', memberIds, 'member');
-    for (const { item, path } of changes) raw.take(whatIfErrors(item, path, raw.days));
+    for (const change of entries(variant.item, 'changes', `${variant.path}.`)) {
+      raw.expectAll([change], 'memberId', memberIds, 'member');
+      raw.take(whatIfErrors(change.item, change.path, raw.days));
+    }
   }
   checkStows(raw);
 }

@@ -34,11 +34,7 @@ export function anneal(
   random: Random,
   spend: (moves: number) => void,
 ): void {
-  const { bundles } = state.problem;
-  const isMovable = new Uint8Array(bundles.length);
-  for (const b of movable) isMovable[b] = 1;
-  const mayCarry = new Uint8Array(bundles.length * state.carrierCount);
-  bundles.forEach((bundle, b) => bundle.allowed.forEach((m) => (mayCarry[b * state.carrierCount + m] = 1)));
+  const move = new Proposal(state, movable, random);
   const perCycle = Math.max(1, Math.floor(tier.iterations / tier.cycles));
   const cooling = (tier.cold / tier.hot) ** (STEP / perCycle);
   for (let cycle = 0; cycle < tier.cycles && !tier.enough(); cycle += 1) {
@@ -53,34 +49,11 @@ export function anneal(
         spend(STEP);
         if (tier.enough()) break;
       }
-      let b = movable[pickIndex(random, movable.length)]!;
-      if (worst >= 0 && random() < 0.5) {
-        const list = state.held[worst]!;
-        if (list.length === 0) continue;
-        b = list[pickIndex(random, list.length)]!;
-        if (isMovable[b] === 0) continue;
-      }
-      const from = state.carrierOf[b]!;
-      let to: number;
-      let back = -1;
-      if (random() < 0.5) {
-        const { allowed } = bundles[b]!;
-        to = allowed[pickIndex(random, allowed.length)]!;
-        if (to === from) continue;
-      } else {
-        back = movable[pickIndex(random, movable.length)]!;
-        to = state.carrierOf[back]!;
-        if (
-          to === from ||
-          mayCarry[b * state.carrierCount + to] === 0 ||
-          mayCarry[back * state.carrierCount + from] === 0
-        )
-          continue;
-      }
-      state.weigh(b, to, back);
-      const next = tier.energyAfter(state, b, to, back);
+      if (!move.draw(worst)) continue;
+      state.weigh(move.b, move.to, move.back);
+      const next = tier.energyAfter(state, move.b, move.to, move.back);
       if (next > energy && random() >= Math.exp((energy - next) / temperature)) continue;
-      state.move(b, to, back);
+      state.move(move.b, move.to, move.back);
       energy = next;
       worst = state.worstCarrier();
       if (tier.keep(state)) {
@@ -89,6 +62,56 @@ export function anneal(
         if (tier.enough()) break;
       }
     }
+  }
+}
+
+/** A random move: a bundle to another carrier, or two bundles that change carriers. */
+class Proposal {
+  b = 0;
+  to = 0;
+  /** The bundle that goes the other way; negative for none. */
+  back = -1;
+  private readonly isMovable: Uint8Array;
+  private readonly mayCarry: Uint8Array;
+
+  constructor(
+    private readonly state: ShareState,
+    private readonly movable: readonly number[],
+    private readonly random: Random,
+  ) {
+    const { bundles } = state.problem;
+    this.isMovable = new Uint8Array(bundles.length);
+    for (const b of movable) this.isMovable[b] = 1;
+    this.mayCarry = new Uint8Array(bundles.length * state.carrierCount);
+    bundles.forEach((bundle, b) =>
+      bundle.allowed.forEach((m) => (this.mayCarry[b * state.carrierCount + m] = 1)),
+    );
+  }
+
+  /** @returns false when what was drawn may not be, or would change nothing */
+  draw(worst: number): boolean {
+    const { state, movable, random } = this;
+    this.b = movable[pickIndex(random, movable.length)]!;
+    if (worst >= 0 && random() < 0.5) {
+      const list = state.held[worst]!;
+      if (list.length === 0) return false;
+      this.b = list[pickIndex(random, list.length)]!;
+      if (this.isMovable[this.b] === 0) return false;
+    }
+    const from = state.carrierOf[this.b]!;
+    if (random() < 0.5) {
+      const { allowed } = state.problem.bundles[this.b]!;
+      this.back = -1;
+      this.to = allowed[pickIndex(random, allowed.length)]!;
+      return this.to !== from;
+    }
+    this.back = movable[pickIndex(random, movable.length)]!;
+    this.to = state.carrierOf[this.back]!;
+    return this.to !== from && this.may(this.b, this.to) && this.may(this.back, from);
+  }
+
+  private may(b: number, m: number): boolean {
+    return this.mayCarry[b * this.state.carrierCount + m] === 1;
   }
 }
 

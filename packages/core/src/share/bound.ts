@@ -48,47 +48,38 @@ export function waterFillLevel(yards: readonly number[], bases: readonly number[
   return level;
 }
 
+/** The largest of several lower bounds, and what it comes from. */
+class Largest {
+  value = 0;
+  reason = 'nothing to carry';
+
+  offer(ratio: number, why: () => string): void {
+    if (ratio <= this.value + 1e-12) return;
+    this.value = ratio;
+    this.reason = why();
+  }
+}
+
 export function shareBound(problem: ShareProblem): ShareBound {
   const { carriers, dayCount } = problem;
-  let level = 0;
-  let reason = 'nothing to carry';
-  const offer = (ratio: number, why: () => string): void => {
-    if (ratio > level + 1e-12) {
-      level = ratio;
-      reason = why();
-    }
-  };
+  const level = new Largest();
   const days = Array.from({ length: dayCount }, (_v, d) => d);
   // What alone is above a limit or a pack is above it in every share; what else must go somewhere is added by set.
   const excessKg = days.map(() => 0);
   const excessL = days.map(() => 0);
   for (const set of restrictedSets(problem)) {
-    const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
     for (const d of days) {
-      const here = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity).map((i) => carriers[i]!);
-      const massKg = own.reduce((sum, b) => sum + b.massKg[d]!, 0);
-      const volumeL = own.reduce((sum, b) => sum + b.volumeL[d]!, 0);
-      const fill = waterFillLevel(
-        here.map((c) => c.yardKg[d]!),
-        here.map((c) => c.baseKg[d]!),
-        massKg,
-      );
-      offer(
-        fill,
-        () =>
-          `day ${problem.firstDay + d}: all that ${set.length === carriers.length ? 'all members' : here.map((c) => c.name).join(', ')} must carry, spread evenly over them`,
-      );
-      const roomKg = here.reduce((sum, c) => sum + Math.max(0, c.limitKg[d]! - c.baseKg[d]!), 0);
-      const roomL = here.reduce((sum, c) => sum + Math.max(0, c.freeVolumeL[d]!), 0);
-      excessKg[d] = Math.max(excessKg[d]!, massKg - roomKg);
-      excessL[d] = Math.max(excessL[d]!, volumeL - roomL);
+      const filled = fillOf(problem, set, d);
+      level.offer(filled.level, () => filled.reason());
+      excessKg[d] = Math.max(excessKg[d]!, filled.excessKg);
+      excessL[d] = Math.max(excessL[d]!, filled.excessL);
     }
   }
   for (const set of ownSets(problem)) {
     const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
     if (set.length ** own.length > MOST_DIVISIONS) continue;
-    offer(
-      bestDivision(problem, own, level),
+    level.offer(
+      bestDivision(problem, own, level.value),
       () =>
         `${own.map((b) => b.name).join(', ')}, however ${set.map((i) => carriers[i]!.name).join(', ')} divide them`,
     );
@@ -96,26 +87,46 @@ export function shareBound(problem: ShareProblem): ShareBound {
   for (const bundle of problem.bundles) {
     if (bundle.allowed.length === 0) continue;
     const { ratio, name } = lightestCarrier(bundle, carriers);
-    offer(ratio, () => `${bundle.name} alone, even with ${name}`);
+    level.offer(ratio, () => `${bundle.name} alone, even with ${name}`);
   }
-  let ratio = level;
-  const levelReason = reason;
-  for (const carrier of carriers) {
-    for (const d of days) {
-      const alone = carrier.baseKg[d]! / carrier.yardKg[d]!;
-      if (alone > ratio + 1e-12) {
-        ratio = alone;
-        reason = `day ${problem.firstDay + d}: what ${carrier.name} carries before anything of the group's`;
-      }
-    }
-  }
+  const ratio = new Largest();
+  ratio.offer(level.value, () => level.reason);
+  for (const carrier of carriers)
+    for (const d of days)
+      ratio.offer(
+        carrier.baseKg[d]! / carrier.yardKg[d]!,
+        () => `day ${problem.firstDay + d}: what ${carrier.name} carries before anything of the group's`,
+      );
   const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
   return {
-    ratio,
-    level,
-    reason,
-    levelReason,
+    ratio: ratio.value,
+    level: level.value,
+    reason: ratio.reason,
+    levelReason: level.reason,
     infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL),
+  };
+}
+
+/** What a set of carriers must carry on a day, poured over them: the level, and what is above limits and packs. */
+function fillOf(problem: ShareProblem, set: readonly number[], d: number) {
+  const { carriers } = problem;
+  const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
+  const here = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity).map((i) => carriers[i]!);
+  const massKg = own.reduce((sum, b) => sum + b.massKg[d]!, 0);
+  const volumeL = own.reduce((sum, b) => sum + b.volumeL[d]!, 0);
+  const roomKg = here.reduce((sum, c) => sum + Math.max(0, c.limitKg[d]! - c.baseKg[d]!), 0);
+  const roomL = here.reduce((sum, c) => sum + Math.max(0, c.freeVolumeL[d]!), 0);
+  const all = set.length === carriers.length;
+  return {
+    level: waterFillLevel(
+      here.map((c) => c.yardKg[d]!),
+      here.map((c) => c.baseKg[d]!),
+      massKg,
+    ),
+    reason: () =>
+      `day ${problem.firstDay + d}: all that ${all ? 'all members' : here.map((c) => c.name).join(', ')} must carry, spread evenly over them`,
+    excessKg: massKg - roomKg,
+    excessL: volumeL - roomL,
   };
 }
 

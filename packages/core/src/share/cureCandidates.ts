@@ -2,12 +2,13 @@
 import { carryLimit } from '../limits/carryLimit.js';
 import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
 import { removePieces } from '../trip/changes.js';
-import type { Member, Piece, Purpose, Trip } from '../trip/model.js';
+import type { Kit, Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import { sharedLoadKg, type ShareProblem } from './problem.js';
-import type { ShareScore } from './shareState.js';
+import { FITS } from './fits.js';
+import type { ShareScore } from './shareScore.js';
 import type { SolvedShare } from './solveShare.js';
 
 export interface CureCandidate {
@@ -17,9 +18,6 @@ export interface CureCandidate {
   /** Order among cures that do equally much: the gentler first. */
   readonly rank: number;
 }
-
-/** Less than this above a limit or a pack is rounding, kg and litres. */
-export const FITS = 1e-6;
 
 /** Kit that no cure leaves behind. */
 const KEPT: readonly Purpose[] = [
@@ -58,93 +56,93 @@ export function cureCandidates(
 
 /** Rules released one by one, locks opened, kits split further. */
 function ruleCures(trip: Trip): readonly CureCandidate[] {
-  const list: CureCandidate[] = [];
-  const pieceChange = (of: (piece: Piece) => Piece): Trip => ({
-    ...trip,
-    kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(of) })),
-  });
-  for (const kit of trip.kits) {
-    for (const group of trip.groups) {
-      if (!kit.pieces.some((p) => p.onlyGroupId === group.id)) continue;
-      list.push({
-        label: `Let anybody carry parts of ${kit.name}`,
-        price: `${group.name} waits for its things if the party splits`,
-        rank: 1,
-        after: {
-          ...trip,
-          kits: trip.kits.map((k) =>
-            k === kit
-              ? {
-                  ...k,
-                  pieces: k.pieces.map((p) =>
-                    p.onlyGroupId === group.id ? withoutKey(p, 'onlyGroupId') : p,
-                  ),
-                }
-              : k,
-          ),
-        },
-      });
-    }
-    if (kit.splitWays !== undefined) {
-      list.push({
-        label: `Split ${kit.name} over ${kit.splitWays + 1} carriers`,
-        price: 'one more person has to be there to use it',
-        rank: 0,
-        after: {
-          ...trip,
-          kits: trip.kits.map((k) => (k === kit ? { ...k, splitWays: kit.splitWays! + 1 } : k)),
-        },
-      });
-    }
-    for (const word of new Set(kit.pieces.flatMap((p) => p.together ?? []))) {
-      list.push({
-        label: `Let the pieces "${word}" of ${kit.name} part`,
-        price: 'one more person has to be there to use them',
-        rank: 0,
-        after: pieceChange((p) =>
-          kit.pieces.includes(p) && p.together === word ? withoutKey(p, 'together') : p,
-        ),
-      });
-    }
-  }
-  if (trip.houseRules.tentSplit === 'whole') {
-    list.push({
-      label: 'Split tents over their sleepers',
-      price: 'a house rule of the trip changes',
+  return [...trip.kits.flatMap((kit) => kitCures(trip, kit)), ...tripRuleCures(trip), ...pieceCures(trip)];
+}
+
+function withPieces(trip: Trip, of: (piece: Piece) => Piece): Trip {
+  return { ...trip, kits: trip.kits.map((kit) => ({ ...kit, pieces: kit.pieces.map(of) })) };
+}
+
+/** What a kit's own rules keep together. */
+function kitCures(trip: Trip, kit: Kit): readonly CureCandidate[] {
+  const release = <K extends Releasable>(key: K, value: Piece[K]): Trip =>
+    withPieces(trip, (p) => (kit.pieces.includes(p) && p[key] === value ? withoutKey(p, key) : p));
+  const groups = trip.groups.filter((group) => kit.pieces.some((p) => p.onlyGroupId === group.id));
+  const words = [...new Set(kit.pieces.flatMap((p) => p.together ?? []))];
+  const { splitWays } = kit;
+  return [
+    ...groups.map((group) => ({
+      label: `Let anybody carry parts of ${kit.name}`,
+      price: `${group.name} waits for its things if the party splits`,
       rank: 1,
-      after: { ...trip, houseRules: { ...trip.houseRules, tentSplit: 'split' } },
-    });
-  }
-  for (const rule of trip.carrierRules) {
-    list.push({
+      after: release('onlyGroupId', group.id),
+    })),
+    ...(splitWays === undefined
+      ? []
+      : [
+          {
+            label: `Split ${kit.name} over ${splitWays + 1} carriers`,
+            price: 'one more person has to be there to use it',
+            rank: 0,
+            after: {
+              ...trip,
+              kits: trip.kits.map((k) => (k === kit ? { ...k, splitWays: splitWays + 1 } : k)),
+            },
+          },
+        ]),
+    ...words.map((word) => ({
+      label: `Let the pieces "${word}" of ${kit.name} part`,
+      price: 'one more person has to be there to use them',
+      rank: 0,
+      after: release('together', word),
+    })),
+  ];
+}
+
+/** House rules and rules about carriers. */
+function tripRuleCures(trip: Trip): readonly CureCandidate[] {
+  const whole: CureCandidate = {
+    label: 'Split tents over their sleepers',
+    price: 'a house rule of the trip changes',
+    rank: 1,
+    after: { ...trip, houseRules: { ...trip.houseRules, tentSplit: 'split' } },
+  };
+  return [
+    ...(trip.houseRules.tentSplit === 'whole' ? [whole] : []),
+    ...trip.carrierRules.map((rule) => ({
       label: `Release the rule "${rule.reason}"`,
       price: rule.kind === 'same' ? 'what goes together parts' : 'what should not be lost together may be',
       rank: rule.kind === 'same' ? 1 : 3,
       after: { ...trip, carrierRules: trip.carrierRules.filter((r) => r !== rule) },
-    });
-  }
-  const restricted = allPieces(trip).filter((p) => p.onlyMemberIds !== undefined);
-  for (const piece of restricted) {
-    list.push({
-      label: `Let anybody carry ${piece.name}`,
-      price: 'somebody else has to be asked for it',
-      rank: 2,
-      after: pieceChange((p) => (p === piece ? withoutKey(p, 'onlyMemberIds') : p)),
-    });
-  }
-  const locked = trip.share.filter((a) => a.locked);
-  if (locked.length > 0) {
-    list.push({
-      label: `Open all ${locked.length} locks`,
-      price: 'pieces you fixed may move',
-      rank: 2,
-      after: { ...trip, share: trip.share.map((a) => (a.locked ? { ...a, locked: false } : a)) },
-    });
-  }
-  return list;
+    })),
+  ];
 }
 
-function withoutKey<K extends 'onlyGroupId' | 'onlyMemberIds' | 'together'>(piece: Piece, key: K): Piece {
+/** Pieces that only some may carry, and locks. */
+function pieceCures(trip: Trip): readonly CureCandidate[] {
+  const locked = trip.share.filter((a) => a.locked).length;
+  const open: CureCandidate = {
+    label: `Open all ${locked} locks`,
+    price: 'pieces you fixed may move',
+    rank: 2,
+    after: { ...trip, share: trip.share.map((a) => (a.locked ? { ...a, locked: false } : a)) },
+  };
+  return [
+    ...allPieces(trip)
+      .filter((p) => p.onlyMemberIds !== undefined)
+      .map((piece) => ({
+        label: `Let anybody carry ${piece.name}`,
+        price: 'somebody else has to be asked for it',
+        rank: 2,
+        after: withPieces(trip, (p) => (p === piece ? withoutKey(p, 'onlyMemberIds') : p)),
+      })),
+    ...(locked > 0 ? [open] : []),
+  ];
+}
+
+type Releasable = 'onlyGroupId' | 'onlyMemberIds' | 'together';
+
+function withoutKey<K extends Releasable>(piece: Piece, key: K): Piece {
   const { [key]: _released, ...rest } = piece;
   return rest as Piece;
 }

@@ -6,7 +6,8 @@
 import { replaceShare } from '../trip/changes.js';
 import { diffTrip, type TripEdit } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
-import { cureCandidates, FITS } from './cureCandidates.js';
+import { cureCandidates } from './cureCandidates.js';
+import { FITS } from './fits.js';
 import { heldBundles, sharedLoadKg, shareProblem, type ShareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 

@@ -3,9 +3,10 @@ import type { Trip } from '../trip/model.js';
 import { carrierOf } from '../trip/queries.js';
 import { nearIn, type Move } from './handovers.js';
 import { shareProblem, type ShareProblem } from './problem.js';
-import { askedProblem, fewestHandovers, handoverCost, type ReshareAim } from './reshare.js';
+import { fewestHandovers } from './fewestHandovers.js';
+import { askedProblem, handoverCost, type ReshareAim } from './reshare.js';
 import { handoverProgram } from './shareProgram.js';
-import type { ShareScore } from './shareState.js';
+import type { ShareScore } from './shareScore.js';
 import { solveShare, usualIterations } from './solveShare.js';
 
 export interface ReshareAnswer {

@@ -10,8 +10,10 @@ import { fairnessSchool, formatMeasure } from './fairness.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import { proveLevel } from './proveLevel.js';
 import { levelProgram, overloadProgram } from './shareProgram.js';
-import { ShareState, type ShareScore } from './shareState.js';
-import { greedyAssignment, solveShare } from './solveShare.js';
+import type { ShareScore } from './shareScore.js';
+import { ShareState } from './shareState.js';
+import { solveShare } from './solveShare.js';
+import { greedyAssignment } from './startingShares.js';
 
 /** Every assignment there is, with its score. */
 function everyShare(problem: ShareProblem): readonly ShareScore[] {

@@ -8,7 +8,8 @@
  * volumes and restricted sets.
  */
 import type { ShareProblem } from './problem.js';
-import { apartFrom, ShareState } from './shareState.js';
+import { apartFrom } from './keepApart.js';
+import { ShareState } from './shareState.js';
 
 export interface LevelProof {
   /** The best assignment known at the end; better than the given one where the search found one. */

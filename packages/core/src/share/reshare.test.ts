@@ -10,14 +10,8 @@ import { dayLoad, loadsOverTrip } from '../load/memberLoad.js';
 import { afterEvent, largestRatioFrom, nearIn, proposedHandovers, withHandovers } from './handovers.js';
 import { fewestProgram, planReshare } from './planReshare.js';
 import { shareProblem, type ShareProblem } from './problem.js';
-import {
-  askedProblem,
-  fewestConceivable,
-  fewestHandovers,
-  handoversIn,
-  RESHARE_AIMS,
-  RESHARE_TOLERANCE,
-} from './reshare.js';
+import { fewestConceivable, fewestHandovers } from './fewestHandovers.js';
+import { askedProblem, handoversIn, RESHARE_AIMS, RESHARE_TOLERANCE } from './reshare.js';
 import { assignmentOf } from './shareProgram.js';
 import { ShareState } from './shareState.js';
 import { solveShare } from './solveShare.js';

@@ -9,7 +9,8 @@ import { shareBound, waterFillLevel } from './bound.js';
 import { carrierEffects } from './carrierEffects.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import { shareFigures } from './shareFigures.js';
-import { ShareState, type ShareScore } from './shareState.js';
+import type { ShareScore } from './shareScore.js';
+import { ShareState } from './shareState.js';
 import { solveShare } from './solveShare.js';
 
 /** Every assignment there is, and the best of them tier by tier. */

@@ -7,50 +7,22 @@
  * personal things alone make the largest ratio, it is still what a share can do something about.
  */
 import type { ShareProblem } from './problem.js';
+import { above, scoreOf, type MoveEffect, type ShareScore } from './shareScore.js';
+import { apartBroken, apartChange, apartFrom } from './keepApart.js';
+import { carrierUntidiness, changedCarriers } from './tidiness.js';
 
-/** How much one broken keep-apart rule counts in the infeasibility, in kg or litres: more than any real excess. */
-const APART_WEIGHT = 1000;
 /** A cell above its own floor by less than this carries nothing of the group's. */
 const FLOOR_SLACK = 1e-9;
-
-/** Weights of the last objective (Graft's own): a changed carrier counts 1. */
-const PIECES_WEIGHT = 1;
-const FILL_WEIGHT = 10;
-
-export interface ShareScore {
-  /** Σ load above limits (kg, over members and days) + Σ volume above packs (L) + broken keep-apart rules. */
-  readonly infeasibility: number;
-  readonly overloadKg: number;
-  readonly overVolumeL: number;
-  readonly apartBroken: number;
-  /** The largest ratio of members on days on which they carry something of the group's. */
-  readonly level: number;
-  readonly largestRatio: number;
-  /** Σ over days of squared deviations from that day's mean ratio. */
-  readonly evenness: number;
-  /** Uneven numbers of pieces, full packs and changed carriers, weighed into one number; less is tidier. */
-  readonly untidiness: number;
-}
-
-/** What a move would change; `untidiness` is worked out only where `weighUntidiness` is asked. */
-export interface MoveEffect {
-  over: number;
-  apart: number;
-  excess: number;
-  evenness: number;
-  untidiness: number;
-}
 
 export class ShareState {
   /** Carrier index of each bundle. */
   readonly carrierOf: Int32Array;
   readonly carrierCount: number;
   readonly days: number;
-  /** Bundles of each carrier, in no order. */
+  /** Of each carrier, in no order. */
   readonly held: number[][];
   /** Sums over all cells, for the cap that is set. */
   over = 0;
-  /** Broken keep-apart rules. */
   apart = 0;
   excess = 0;
   evenness = 0;
@@ -197,42 +169,22 @@ export class ShareState {
       evenness += r2 * r2 - r1 * r1 + q2 * q2 - q1 * q1 - (next * next - sum * sum) * this.dayShare[d]!;
     }
     this.effect.over = over;
-    this.effect.apart = this.weighApart(b, to, back);
+    this.effect.apart = apartChange(this.apartFrom, this.carrierOf, b, to, back);
     this.effect.untidiness = 0;
     this.effect.excess = excess;
     this.effect.evenness = evenness;
     return this.effect;
   }
 
-  /** By how much a move would change the number of broken keep-apart rules. */
-  private weighApart(b: number, to: number, back: number): number {
-    let change = 0;
-    const from = this.carrierOf[b]!;
-    for (const other of this.apartFrom[b]!) {
-      if (other === back) continue;
-      const m = this.carrierOf[other]!;
-      if (m === to) change += 1;
-      else if (m === from) change -= 1;
-    }
-    if (back < 0) return change;
-    for (const other of this.apartFrom[back]!) {
-      if (other === b) continue;
-      const m = this.carrierOf[other]!;
-      if (m === from) change += 1;
-      else if (m === to) change -= 1;
-    }
-    return change;
-  }
-
   /** By how much a move that has just been weighed would change the untidiness. */
   weighUntidiness(b: number, to: number, back: number): void {
     const from = this.carrierOf[b]!;
-    const before = this.untidinessOf(from) + this.untidinessOf(to) + this.changed(b, from);
-    const backBefore = back < 0 ? 0 : this.changed(back, to);
+    const before = this.untidinessOf(from) + this.untidinessOf(to) + changedCarriers(this.problem, b, from);
+    const backBefore = back < 0 ? 0 : changedCarriers(this.problem, back, to);
     this.shift(b, from, to);
     if (back >= 0) this.shift(back, to, from);
-    const after = this.untidinessOf(from) + this.untidinessOf(to) + this.changed(b, to);
-    const backAfter = back < 0 ? 0 : this.changed(back, from);
+    const after = this.untidinessOf(from) + this.untidinessOf(to) + changedCarriers(this.problem, b, to);
+    const backAfter = back < 0 ? 0 : changedCarriers(this.problem, back, from);
     this.shift(b, to, from);
     if (back >= 0) this.shift(back, from, to);
     this.effect.untidiness = after + backAfter - before - backBefore;
@@ -293,6 +245,10 @@ export class ShareState {
     return this.overL[m * this.days + d]! + this.problem.carriers[m]!.freeVolumeL[d]!;
   }
 
+  overVolumeL(m: number, d: number): number {
+    return this.overL[m * this.days + d]!;
+  }
+
   /** The carrier furthest above the target, or a negative number when nobody is. */
   worstCarrier(): number {
     let worst = -1;
@@ -315,87 +271,30 @@ export class ShareState {
     return level;
   }
 
-  private apartBroken(): number {
-    let twice = 0;
-    this.apartFrom.forEach((others, b) => {
-      for (const other of others) if (this.carrierOf[other] === this.carrierOf[b]) twice += 1;
-    });
-    return twice / 2;
+  apartBroken(): number {
+    return apartBroken(this.apartFrom, this.carrierOf);
   }
 
-  private untidinessNow(): number {
+  untidinessNow(): number {
     let sum = 0;
     for (let m = 0; m < this.carrierCount; m += 1) sum += this.untidinessOf(m);
-    for (let b = 0; b < this.carrierOf.length; b += 1) sum += this.changed(b, this.carrierOf[b]!);
+    for (let b = 0; b < this.carrierOf.length; b += 1)
+      sum += changedCarriers(this.problem, b, this.carrierOf[b]!);
     return sum;
   }
 
   private untidinessOf(m: number): number {
-    const { carriers, bundles } = this.problem;
-    let pieces = 0;
-    for (const b of this.held[m]!) pieces += bundles[b]!.pieceIds.length;
-    const { packL } = carriers[m]!;
-    let fullest = 0;
+    const { packL } = this.problem.carriers[m]!;
+    let fullestL = 0;
     for (let d = 0; d < this.days; d += 1) {
       const usedL = this.overL[m * this.days + d]! + packL;
-      if (usedL > fullest) fullest = usedL;
+      if (usedL > fullestL) fullestL = usedL;
     }
-    const fill = packL > 0 ? fullest / packL : 0;
-    const mean = this.problem.pieceCount / this.carrierCount;
-    return (PIECES_WEIGHT * pieces * pieces) / Math.max(1, mean) + FILL_WEIGHT * fill * fill;
-  }
-
-  private changed(b: number, m: number): number {
-    const { carriedBy, pieceIds } = this.problem.bundles[b]!;
-    let changed = 0;
-    for (const before of carriedBy) if (before !== m) changed += 1;
-    return Math.min(changed, pieceIds.length);
+    return carrierUntidiness(this.problem, this.held[m]!, packL, fullestL);
   }
 
   /** All parts of the objective, summed anew. */
   score(): ShareScore {
-    let overloadKg = 0;
-    let overVolumeL = 0;
-    let largestRatio = 0;
-    let evenness = 0;
-    for (let d = 0; d < this.days; d += 1) {
-      let sum = 0;
-      let squares = 0;
-      for (let m = 0; m < this.carrierCount; m += 1) {
-        const i = m * this.days + d;
-        const r = this.load[i]! * this.perYard[i]!;
-        sum += r;
-        squares += r * r;
-        largestRatio = Math.max(largestRatio, r);
-        overloadKg += above(this.load[i]! - this.limit[i]!);
-        // Personal things that alone overfill a pack are nobody's choice: the excess still counts, as a constant.
-        overVolumeL += above(this.overL[i]!);
-      }
-      evenness += Math.max(0, squares - sum * sum * this.dayShare[d]!);
-    }
-    const apartBroken = this.apartBroken();
-    return {
-      infeasibility: overloadKg + overVolumeL + APART_WEIGHT * apartBroken,
-      overloadKg,
-      overVolumeL,
-      apartBroken,
-      level: this.level(),
-      largestRatio,
-      evenness,
-      untidiness: this.untidinessNow(),
-    };
+    return scoreOf(this);
   }
-}
-
-function above(x: number): number {
-  return x > 0 ? x : 0;
-}
-
-/** For each bundle, those that must not ride with it; once for every rule that says so. */
-export function apartFrom(problem: ShareProblem): readonly (readonly number[])[] {
-  const lists: number[][] = problem.bundles.map(() => []);
-  for (const rule of problem.apart) {
-    for (const b of rule) for (const other of rule) if (b !== other) lists[b]!.push(other);
-  }
-  return lists;
 }

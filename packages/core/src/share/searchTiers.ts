@@ -1,0 +1,211 @@
+/** The tiers of a search for a share, one after another, each holding what the earlier ones reached. */
+import type { Tier } from './anneal.js';
+import type { ShareBound } from './bound.js';
+import type { ShareProblem } from './problem.js';
+import type { ShareScore } from './shareScore.js';
+import type { ShareState } from './shareState.js';
+
+/** Differences below this are rounding. */
+export const TINY = 1e-9;
+/** Parts of the iterations that each tier may take. */
+export const PART = { fit: 0.3, level: 1, even: 0.4, tidy: 0.1 };
+/** How far below the incumbent the target lies, of the way to the bound: halfway is mostly out of reach. */
+const CHASE = 0.1;
+/** How much one broken keep-apart rule counts while room is sought, kg: more than any piece. */
+const APART_ENERGY = 50;
+/** How strongly a tier holds what earlier tiers reached, against its own energy. */
+const HOLD = 50;
+const TIDY_HOLD = 2000;
+/** Sums that are kept move by move drift by less than this, kg and litres. */
+const HELD = 1e-7;
+/** How much evenness the tidiness tier may give back: a fiftieth of a standard deviation of 1 % in every cell. */
+const EVENNESS_GIVE_PER_CELL = (0.01 / 50) ** 2;
+
+/** A search under way: where it walks, and the best share so far. */
+export class Incumbent {
+  assignment: Int32Array;
+  score: ShareScore;
+  /** Energies are ratios; the temperatures of the tiers are for ratios about 1. */
+  readonly unit: number;
+
+  constructor(
+    readonly problem: ShareProblem,
+    readonly state: ShareState,
+    readonly bound: ShareBound,
+  ) {
+    this.unit = Math.max(bound.level, TINY);
+    this.assignment = Int32Array.from(state.carrierOf);
+    this.score = state.score();
+  }
+
+  /** Where the walk stands is the best so far. */
+  take(): true {
+    this.assignment = Int32Array.from(this.state.carrierOf);
+    this.score = this.state.score();
+    return true;
+  }
+
+  /** Walk on from an assignment if it is better than the best so far. */
+  takeIfBetter(other: Int32Array): void {
+    this.state.restore(other);
+    const now = this.state.score();
+    if (isBetter(now, this.score)) {
+      this.assignment = other;
+      this.score = now;
+    } else this.state.restore(this.assignment);
+  }
+
+  /** Walk on from the best so far, with ratios above a target as excess. */
+  restart(target: () => number): (state: ShareState) => void {
+    return (state) => {
+      state.setTarget(target());
+      state.restore(this.assignment);
+    };
+  }
+}
+
+/** What the first tier reached, for the others to hold: load and volume over, and broken keep-apart rules. */
+export class Floor {
+  readonly over: number;
+  readonly apart: number;
+
+  constructor(score: ShareScore) {
+    this.over = overOf(score);
+    this.apart = score.apartBroken;
+  }
+
+  beyond(over: number, apart: number): number {
+    return Math.max(0, over - this.over - TINY) + Math.max(0, apart - this.apart);
+  }
+
+  isHeld(s: ShareState): boolean {
+    return s.over <= this.over + HELD && s.apart <= this.apart;
+  }
+}
+
+/** Least infeasibility. */
+export function fitTier(best: Incumbent, iterations: number): Tier {
+  const energyOf = (over: number, apart: number): number => over + APART_ENERGY * apart;
+  return {
+    iterations: iterations * PART.fit,
+    hot: 2,
+    cold: 0.01,
+    cycles: 2,
+    energy: (s) => s.over + APART_ENERGY * s.apart,
+    energyAfter: (s) => s.over + s.effect.over + APART_ENERGY * (s.apart + s.effect.apart),
+    keep: (s) =>
+      energyOf(s.over, s.apart) < energyOf(overOf(best.score), best.score.apartBroken) - TINY && best.take(),
+    enough: () => best.score.infeasibility <= best.bound.infeasibility + TINY,
+    restart: best.restart(() => Infinity),
+  };
+}
+
+/** Lowest level: a target just below the incumbent is chased. */
+export function levelTier(best: Incumbent, floor: Floor, iterations: number): Tier {
+  const { unit, bound } = best;
+  const chased = (): number =>
+    best.score.level - CHASE * Math.max(best.score.level - bound.level, 1e-6 * unit);
+  return {
+    iterations: iterations * PART.level,
+    hot: 0.03 * unit,
+    cold: 1e-4 * unit,
+    cycles: 4,
+    energy: (s) => s.excess + HOLD * unit * floor.beyond(s.over, s.apart),
+    energyAfter: (s) =>
+      s.excess +
+      s.effect.excess +
+      HOLD * unit * floor.beyond(s.over + s.effect.over, s.apart + s.effect.apart),
+    keep: (s) => {
+      const { level } = best.score;
+      // A sum of excesses within the step down from the incumbent is an improvement without looking at every cell.
+      if (s.excess > level - chased() || !floor.isHeld(s) || s.level() >= level - TINY * unit) return false;
+      best.take();
+      s.setTarget(chased());
+      return true;
+    },
+    enough: () => isAtBound(best),
+    restart: best.restart(chased),
+  };
+}
+
+export function isAtBound({ score, bound }: Incumbent): boolean {
+  return score.level <= bound.level * (1 + TINY);
+}
+
+/** Evenness, while the level stays within a cap. Two walks: the second starts cooler, from the best of the first. */
+export function evenTiers(
+  best: Incumbent,
+  floor: Floor,
+  levelCap: number,
+  iterations: number,
+): readonly Tier[] {
+  const { unit } = best;
+  const held = (s: ShareState): boolean => floor.isHeld(s) && s.excess <= TINY * unit;
+  const even: Omit<Tier, 'hot' | 'cycles'> = {
+    iterations: (iterations * PART.even) / 2,
+    cold: 1e-6 * unit * unit,
+    energy: (s) => s.evenness + HOLD * unit * (s.excess + unit * floor.beyond(s.over, s.apart)),
+    energyAfter: (s) =>
+      s.evenness +
+      s.effect.evenness +
+      HOLD *
+        unit *
+        (s.excess + s.effect.excess + unit * floor.beyond(s.over + s.effect.over, s.apart + s.effect.apart)),
+    keep: (s) => held(s) && s.evenness < best.score.evenness - TINY * unit * unit && best.take(),
+    enough: () => best.score.evenness <= TINY * unit * unit,
+    restart: best.restart(() => levelCap),
+  };
+  return [
+    { ...even, hot: 0.01 * unit * unit, cycles: 2 },
+    { ...even, hot: 0.001 * unit * unit, cycles: 1 },
+  ];
+}
+
+/** Tidiness, while evenness stays within its give. */
+export function tidyTier(
+  best: Incumbent,
+  floor: Floor,
+  levelCap: number,
+  evennessGives: boolean,
+  iterations: number,
+): Tier {
+  const { unit, problem } = best;
+  const cells = problem.carriers.length * problem.dayCount;
+  const evennessCap =
+    best.score.evenness + (evennessGives ? cells * EVENNESS_GIVE_PER_CELL : TINY) * unit * unit;
+  const outside = (excess: number, over: number, apart: number, evenness: number): number =>
+    excess / unit + floor.beyond(over, apart) + Math.max(0, evenness - evennessCap) / (unit * unit);
+  return {
+    iterations: iterations * PART.tidy,
+    hot: 0.5,
+    cold: 0.02,
+    cycles: 2,
+    energy: (s) => s.untidiness + TIDY_HOLD * outside(s.excess, s.over, s.apart, s.evenness),
+    energyAfter: (s, b, to, back) => {
+      s.weighUntidiness(b, to, back);
+      const e = s.effect;
+      return (
+        s.untidiness +
+        e.untidiness +
+        TIDY_HOLD * outside(s.excess + e.excess, s.over + e.over, s.apart + e.apart, s.evenness + e.evenness)
+      );
+    },
+    keep: (s) =>
+      floor.isHeld(s) &&
+      s.excess <= TINY * unit &&
+      s.evenness <= evennessCap + TINY * unit * unit &&
+      s.untidiness < best.score.untidiness - TINY &&
+      best.take(),
+    enough: () => false,
+    restart: best.restart(() => levelCap),
+  };
+}
+
+function overOf(score: ShareScore): number {
+  return score.overloadKg + score.overVolumeL;
+}
+
+function isBetter(a: ShareScore, b: ShareScore): boolean {
+  if (Math.abs(a.infeasibility - b.infeasibility) > TINY) return a.infeasibility < b.infeasibility;
+  return a.level < b.level;
+}

@@ -85,3 +85,12 @@ export async function shareOut(page: Page): Promise<void> {
   await expect(page.getByTestId('gap')).toHaveText(/^(within|none)/);
   await saved(page);
 }
+
+/** Waits until nothing fades or slides: half faded in, every text lacks contrast. A spinner turns for ever and is let be. */
+export async function atRest(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every((a) => a.playState !== 'running' || a.effect?.getComputedTiming().iterations === Infinity),
+  );
+}

@@ -19,6 +19,7 @@ const CHECKS = {
   arrows: [bin('depcruise'), ['--config', 'dependency-cruiser.config.mjs', 'packages', 'apps', 'e2e']],
   unused: [bin('knip'), ['--no-progress']],
   kernel: [process.execPath, ['scripts/kernel.mjs', '--check']],
+  map: [process.execPath, ['scripts/map.mjs', '--check']],
 };
 const JEST = ['core', 'cli', 'web', 'server'];
 const PARTS = [...Object.keys(CHECKS), 'scripts', ...JEST, 'e2e'];

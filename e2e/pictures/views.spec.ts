@@ -9,6 +9,7 @@ import {
   openStation,
   piece,
   saved,
+  atRest,
   shareOut,
   station,
   enter,
@@ -17,7 +18,7 @@ import {
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
 const picture = async (page: Page, name: string): Promise<void> => {
   await page.mouse.move(640, 4);
-  await page.waitForTimeout(300);
+  await atRest(page);
   await page.screenshot({ path: join(FOLDER, `${name}.png`) });
 };
 
@@ -46,9 +47,10 @@ test('every view', async ({ page, browser }) => {
   await page.keyboard.press('Escape');
   await page.mouse.up();
   // The click that ends a drag is swallowed for a moment, so that dropping chooses nothing.
-  await page.waitForTimeout(200);
-
-  await page.getByText('Re-share', { exact: true }).click();
+  await expect(async () => {
+    await page.getByText('Re-share', { exact: true }).click();
+    await expect(page.getByLabel('Day from which it holds')).toBeVisible({ timeout: 500 });
+  }).toPass();
   await page.getByLabel('Day from which it holds').selectOption('3');
   await page.getByLabel('Whom it happened to').selectOption({ label: 'Bryn' });
   await page.getByRole('button', { name: 'Find the handovers' }).click();
@@ -127,7 +129,14 @@ test('every view', async ({ page, browser }) => {
   await tick(oskar, 9);
   await expect(phone.locator('.sheet-bar')).toContainText('Leader is up to date');
   await phone.getByRole('button', { name: 'Pack', exact: true }).click();
-  await phone.waitForTimeout(1000);
+  // The page glides to the section.
+  await phone.waitForFunction(
+    () =>
+      new Promise((done) => {
+        const y = scrollY;
+        setTimeout(() => done(y > 0 && scrollY === y), 100);
+      }),
+  );
   await phone.screenshot({ path: join(FOLDER, 'sheet-phone.png') });
   await phone.context().close();
   await expect(page.getByRole('list', { name: 'Told by members' })).toContainText('buckle');

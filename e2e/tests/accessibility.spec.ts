@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
-import { baseUrl, demoText, importTrip, openStation, enter } from '../support';
+import { atRest, baseUrl, demoText, enter, importTrip, openStation } from '../support';
 
 interface Violation {
   readonly id: string;
@@ -25,15 +25,6 @@ async function violations(page: Page): Promise<readonly string[]> {
     nodes
       .filter((n) => !(rule === 'target-size' && n.target.some((t) => t.includes('data-piece'))))
       .map((n) => `${rule}: ${n.target.join(' ')} (${n.failureSummary})`),
-  );
-}
-
-/** Waits until nothing fades or slides: half faded in, every text lacks contrast. A spinner turns for ever and is let be. */
-async function atRest(page: Page): Promise<void> {
-  await page.waitForFunction(() =>
-    document
-      .getAnimations()
-      .every((a) => a.playState !== 'running' || a.effect?.getComputedTiming().iterations === Infinity),
   );
 }
 
@@ -98,14 +89,12 @@ for (const colours of ['light', 'dark'] as const) {
           .locator('label')
           .all()) {
           await choice.click();
-          await page.waitForTimeout(500);
           expect(await violations(page)).toEqual([]);
         }
       }
       await openStation(page, noted, 'trail?view=days&day=2');
       for (const tab of ['Handovers', 'Comfort']) {
         await page.getByRole('radiogroup', { name: 'The day', exact: true }).getByText(tab).click();
-        await page.waitForTimeout(300);
         expect(await violations(page)).toEqual([]);
       }
       await page.goto(`${baseUrl()}/trips/${noted}/trail/print?day=1`);
@@ -128,7 +117,6 @@ for (const colours of ['light', 'dark'] as const) {
         for (const choice of await page.getByRole('radiogroup', { name: panels }).locator('label').all()) {
           await choice.click();
           // Buttons that become usable fade in: half-way their contrast says nothing.
-          await page.waitForTimeout(500);
           expect(await violations(page)).toEqual([]);
         }
       }

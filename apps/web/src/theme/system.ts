@@ -176,7 +176,13 @@ const config = defineConfig({
     '.cell-dish': { display: 'block', maxHeight: '2.5em', overflow: 'hidden' },
     '.tab-input': { position: 'absolute', opacity: '0', width: '1px', height: '1px' },
     '.muted': { color: 'fg.muted' },
-    '.link-button': { font: 'inherit', textDecoration: 'underline', cursor: 'pointer', textAlign: 'start' },
+    '.link-button': {
+      font: 'inherit',
+      minHeight: '24px',
+      textDecoration: 'underline',
+      cursor: 'pointer',
+      textAlign: 'start',
+    },
     '.remove-button': {
       display: 'inline-flex',
       alignItems: 'center',

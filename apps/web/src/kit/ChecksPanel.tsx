@@ -49,10 +49,10 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
         {findings.length === 0
           ? stay
             ? !forecast
-              ? 'Nothing to leave behind yet: a forecast at Brief says what the weather lets stay, three trips without use what you never need.'
-              : 'Nothing more can stay by this forecast and your record. The safety kit never can.'
+              ? 'Nothing to leave behind yet. Enter a forecast at Brief to see what the weather makes needless. Three trips without use also count.'
+              : 'By this forecast and your record nothing more can stay at home. The safety kit always comes along.'
             : 'Nothing to settle.'
-          : `${counted(findings.length, 'finding')}${savedKg < -0.0005 ? `; all cures would save ${formatMassChange(savedKg, massUnit).slice(1)}` : ''}`}
+          : `${counted(findings.length, 'finding')}${savedKg < -0.0005 ? `; all of them together would save ${formatMassChange(savedKg, massUnit).slice(1)}` : ''}`}
       </Text>
       <Box as="ul" listStyleType="none" aria-label={stay ? 'Can stay' : 'Findings'}>
         {findings.map((finding) => (

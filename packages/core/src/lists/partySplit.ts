@@ -26,7 +26,7 @@ export interface KitInHands {
   readonly unshared: readonly Piece[];
 }
 
-/** Kits of which no one person has all on a day: whoever sets one up needs to know whom to ask. The larder's parcels are no sets. */
+/** Kits that several people carry on a day. Whoever sets one up must know whom to ask. Food parcels do not count as kits. */
 export function kitsInSeveralHands(trip: Trip, day: number): readonly KitInHands[] {
   return trip.kits.flatMap((kit) => {
     const pieces = kit.pieces.filter((p) => p.madeBy === undefined);

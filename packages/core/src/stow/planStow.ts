@@ -47,33 +47,33 @@ export interface StowPlan {
   readonly cost: StowCost;
 }
 
-/** Moves that a pack's number of things asks for: about equal time for few and many. */
+/** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
 export function usualStowIterations(things: number): number {
   return Math.round(Math.min(MOST_ITERATIONS, ITERATIONS_FOR_ONE / Math.max(1, things)));
 }
 const ITERATIONS_FOR_ONE = 4_400_000;
 const MOST_ITERATIONS = 130_000;
 const COARSE_CELL_CM = 2;
-/** From the start to the end so often, each with its part of the moves: the best of two is better than one of twice as many. */
+/** The whole search is done this often, each time with its part of the moves. The best of two beats one twice as long. */
 const ATTEMPTS = 2;
 /** Part of an attempt's moves that are made on the coarse grid. */
 const COARSE_PART = 0.9;
-/** Tries more when things are left out or unsafe, when they are out of reach or hollow, and the part of the moves each gets. */
+/** More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this part. */
 const TRIES_IF_OUT = 4;
 const TRIES_IF_WANTING = 2;
 const MORE_PART = 0.04;
 const PROGRESS_EVERY = 800;
-/** On the coarse grid, moves between two stows that are shown, and moves on the fine grid that each of those gets. */
+/** While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so many moves. */
 const GLIMPSE_EVERY = 24 * PROGRESS_EVERY;
 const GLIMPSE_MOVES = 300;
-/** Moves, few and cold, for the first stow that is shown, on either grid, and how often that is tried. */
+/** The first stow is shown soon: it gets few, cold moves on each grid, and several tries. */
 const FIRST_MOVES = { coarse: 4000, fine: 1600 };
 const FIRST_TRIES = 4;
 
-/** How often the heavier of two things is moved, and how often a thing is put by its density: dense ones to the back. */
+/** How often the heavier of two drawn things is moved; how often a thing is put by its density, dense ones to the back. */
 const HEAVIER = 0.4;
 const BACKWARD = 0.3;
-/** Temperatures, from where to where: of the coarse search and of the fine one, which mends what the grids differ in. */
+/** Temperatures at the start and the end. The fine search only mends what the two grids differ in, so it starts cooler. */
 const COARSE_HEAT = { hot: 40, cold: 0.8, wide: 1 };
 const FINE_HEAT = { hot: 3, cold: 0.3, wide: 0.3 };
 const MORE_HEAT = { hot: 12, cold: 0.3, wide: 1 };
@@ -108,7 +108,7 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
     iterations: spent,
     cost: search.cost(),
   });
-  /** What came off the coarse grid, on the fine one. */
+  /** A search on the fine grid that starts from a stow of the coarse one. */
   const settledFrom = (coarse: readonly Placement[]): StowSearch => {
     const fine = new StowSearch(problem, coarse, FINE_CELL_CM);
     settleNear(fine);
@@ -121,7 +121,7 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
       anneal(fine, random, GLIMPSE_MOVES, FINE_HEAT, STRICT_WEIGHTS);
       return planOf(fine);
     });
-  // Whoever listens or not, the same is worked out and the same comes of it: what is shown only on the way is not kept.
+  // The result must not depend on whether anybody listens: what is made only to be shown is not kept.
   let best: StowPlan | undefined;
   const better = (plan: StowPlan | undefined): StowPlan | undefined =>
     plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0) ? plan : best;
@@ -139,7 +139,7 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
     startFromRules(coarse);
     anneal(coarse, random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => {
       spent += PROGRESS_EVERY;
-      // A glimpse has chances of its own.
+      // A glimpse draws its own random numbers, so that the search goes on as if there had been none.
       if (spent % GLIMPSE_EVERY === 0) consider(glimpseOf(coarse.placements(), seededRandom(seed + spent)));
       else show();
     });
@@ -149,12 +149,12 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
       if (onProgress !== undefined) show(planOf(fine));
     };
     anneal(fine, random, moves - coarseMoves, FINE_HEAT, WEIGHTS, fineStep);
-    // What is still left out or unsafe is worth more tries; what is out of reach or hollow, one or two.
+    // A stow in which something is left out or unsafe gets more tries.
     for (let more = 0; more < triesFor(fine.cost()); more += 1)
       anneal(fine, random, Math.floor(iterations * MORE_PART), MORE_HEAT, STRICT_WEIGHTS, fineStep);
     return planOf(fine);
   };
-  // Something usable at once, beside the search itself.
+  // A usable stow is shown at once, before the search itself begins.
   const chances = seededRandom(seed);
   for (let k = 0; k < FIRST_TRIES && (best === undefined || isAmiss(best.cost)); k += 1) {
     consider(
@@ -169,12 +169,12 @@ function solve(problem: StowProblem, pinned: readonly Placement[], options: Stow
     );
   }
   let last = attempt();
-  // Tries more mend what is near; what they leave out or unsafe is worth beginning anew once more.
+  // The tries above mend what is near. Where something is still left out or unsafe, the whole search is done once more.
   for (let k = 1; k < ATTEMPTS || (k === ATTEMPTS && isAmiss(last.cost)); k += 1) {
     const again = attempt();
     if (compareCost(again.cost, last.cost) < 0) last = again;
   }
-  // What was shown on the way is never better than what comes of it.
+  // The result is never worse than what was shown on the way.
   return { ...better(last)!, iterations: spent };
 }
 

@@ -40,8 +40,8 @@ const TOO_FAR_ASIDE_CM = 0.15;
 /** A centimetre too far aside is as bad as so many percent of hollows too many (Graft's own number). */
 const HOLLOW_PERCENT_PER_CM = 2;
 /**
- * On the coarse grid all that is wrong counts for less against the way from the back: there things are not as large as
- * they are, and they change places only over states that are worse.
+ * Weights on the coarse grid. There everything that is wrong counts for less, beside the distance from the back. The grid
+ * makes things larger or smaller than they are, and two things can only change places by way of a state that is worse.
  */
 export const COARSE_WEIGHTS = {
   ...WEIGHTS,

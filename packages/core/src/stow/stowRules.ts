@@ -278,7 +278,7 @@ const CHECKS: readonly CheckedRule[] = [
     camp: 'house rules "rain protection" and "bags"',
     check: (problem, a) => {
       const { house, pack } = problem;
-      // Loose under nothing but a cover: every other choice bags it or lines the pack.
+      // Only these two house rules together leave a thing bare: all others put it in a bag or line the pack.
       const isBare = house.rainProtection === 'cover' && house.bags === 'looseInLiner';
       return each(a, (p) =>
         isBare && has(p, 'mustStayDry') && inMain(p)

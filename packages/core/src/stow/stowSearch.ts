@@ -42,7 +42,7 @@ const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
 
-/** A thing that may go into no more compartments than this has few choices, and what of it is left out counts for more. */
+/** A thing that may go into so few compartments has few choices. What of it is left out counts this much more. */
 const FEW_CHOICES = 2;
 const FEW_CHOICES_COUNT = 4;
 /** More than this over is worth a move. */

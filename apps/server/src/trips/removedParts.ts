@@ -5,7 +5,7 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
 import type { RemovedSummary } from '@graft/core/api';
-import { isBack, takenAway, type TakenAway } from '@graft/core/schema';
+import { isBack, MADE_BY_HAND, takenAway, type TakenAway } from '@graft/core/schema';
 import { keyOf, sameContent, type Member, type Trip } from '@graft/core/trip';
 import { RemovedPartRow, type KeptSheet } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
@@ -46,20 +46,9 @@ export async function keepRemoved(
       tripId,
       added.map((m) => m.id),
     );
-  const grew =
-    added.length > 0 || COUNTED.some((c) => after[c].length > before[c].length) || after.kits !== before.kits;
+  const grew = after.kits !== before.kits || MADE_BY_HAND.some((c) => after[c].length > before[c].length);
   if (grew) await settle(manager, tripId, after, added);
 }
-const COUNTED = [
-  'personalThings',
-  'groups',
-  'waypoints',
-  'supplies',
-  'meals',
-  'canisters',
-  'pickups',
-  'contacts',
-] as const;
 
 /** What is there again needs no keeping; a member who is the very same gets back what was theirs. */
 async function settle(

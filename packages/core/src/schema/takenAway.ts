@@ -23,7 +23,7 @@ export interface TakenAway {
 }
 
 /** What somebody made and would miss; all else that goes with it follows from it. */
-const MADE = [
+export const MADE_BY_HAND = [
   'members',
   'kits',
   'personalThings',
@@ -57,7 +57,7 @@ export function takenAway(before: Trip, after: Trip): TakenAway | undefined {
   }
   const kits = kitsGone(before, after);
   if (kits.length > 0) items.kits = kits;
-  if (!MADE.some((collection) => items[collection] !== undefined)) return undefined;
+  if (!MADE_BY_HAND.some((collection) => items[collection] !== undefined)) return undefined;
   const now = new Map(after.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, p] as const)));
   const membersGone = new Set((items.members ?? []).map((m) => (m as Member).id));
   const carriers = before.kits.flatMap((kit) =>
@@ -112,7 +112,7 @@ export function isBack(trip: Trip, taken: TakenAway): boolean {
     ...trip.kits.flatMap((kit) => kit.pieces.map((p) => p.id)),
     ...trip.personalThings.map((t) => t.id),
   ]);
-  return MADE.every((collection) =>
+  return MADE_BY_HAND.every((collection) =>
     (taken.items[collection] ?? []).every((item) =>
       collection === 'kits'
         ? (item as Kit).pieces.length > 0

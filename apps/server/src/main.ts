@@ -90,7 +90,7 @@ async function start(): Promise<void> {
       watch: new DatabaseWatch(config.databaseUrl),
       logger,
       webDir: config.webDir,
-    }).listener,
+    }),
   );
   server.listen(config.port, '127.0.0.1', () => {
     logger.info({ port: config.port }, 'listening');

@@ -47,7 +47,7 @@ const parts = (more: Partial<AppParts>): AppParts => ({
 });
 
 describe('the web app', () => {
-  const http = () => request(makeApp(parts({ webDir: folder })).listener);
+  const http = () => request(makeApp(parts({ webDir: folder })));
   test.each(['/', '/trips', '/trips/some-id/shares'])(
     '%s is answered with the page, never cached',
     async (path) => {
@@ -74,7 +74,7 @@ describe('the web app', () => {
 });
 
 test('where members find the application is told to its pages', async () => {
-  const http = request(makeApp(parts({ publicUrl: 'https://graft.example.org' })).listener);
+  const http = request(makeApp(parts({ publicUrl: 'https://graft.example.org' })));
   const answer = await http.get('/api/account').expect(200);
   expect(answer.body).toMatchObject({ publicUrl: 'https://graft.example.org' });
 });
@@ -83,7 +83,7 @@ test('a bug is a 500 in the one shape, its details in the log only', async () =>
   const lines: string[] = [];
   const accounts = { bySession: () => Promise.reject(new Error('secret detail')) } as unknown as AccountStore;
   const logger = pino({}, { write: (line: string) => void lines.push(line) });
-  const answer = await request(makeApp(parts({ accounts, logger })).listener)
+  const answer = await request(makeApp(parts({ accounts, logger })))
     .get('/api/trips')
     .set('Cookie', 'graft_session=x')
     .expect(500);

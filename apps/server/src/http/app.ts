@@ -1,6 +1,6 @@
 /** The HTTP application: security headers, logs without bodies, the API, the built web app, one error shape. */
 import { existsSync } from 'node:fs';
-import type { IncomingMessage, RequestListener, ServerResponse } from 'node:http';
+import type { IncomingMessage, ServerResponse } from 'node:http';
 import { join } from 'node:path';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
@@ -17,7 +17,7 @@ import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
 import { messageRoutes } from '../messages/messageRoutes.js';
 import { messageService } from '../messages/messageService.js';
-import { memberDoor, sheetRoutes, type MemberDoor } from '../sheets/sheetRoutes.js';
+import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { gateOf } from '../trips/gate.js';
@@ -41,36 +41,6 @@ export interface AppParts extends AccountParts {
   readonly webDir: string | undefined;
 }
 
-export interface App {
-  readonly express: Express;
-  /** All requests: as `express`, with a short way for what comes from many at once. */
-  readonly listener: RequestListener;
-}
-
-export function makeApp(parts: AppParts): App {
-  const door = memberDoor(parts.sheets);
-  const app = routes(parts, door);
-  const { logger, watch } = parts;
-  const tick = async (req: IncomingMessage, res: ServerResponse): Promise<void> => {
-    logRequest(logger, req, res);
-    guardSlow(watch, res, (error) => sendError(res, error, logger));
-    try {
-      guardData(req, res);
-      sendJson(res, 200, await door.tell(req));
-    } catch (error) {
-      sendError(res, error, logger);
-    }
-  };
-  return {
-    express: app,
-    // A whole party ticks in one instant, and a tick's way through Express takes several times as long as keeping it.
-    listener: (req, res) => {
-      if (req.method === 'POST' && req.url === '/api/sheet/marks') void tick(req, res);
-      else app(req, res);
-    },
-  };
-}
-
 function sendJson(res: ServerResponse, status: number, text: string): void {
   // It was refused for a database that does not answer, and has been answered since.
   if (res.headersSent) return;
@@ -79,7 +49,7 @@ function sendJson(res: ServerResponse, status: number, text: string): void {
   res.end(text);
 }
 
-function routes(parts: AppParts, door: MemberDoor): Express {
+export function makeApp(parts: AppParts): Express {
   const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
   const { forecastUrl, scaleUrl, publicUrl, watch, logger, webDir } = parts;
   const may = gateOf(trips);
@@ -97,7 +67,7 @@ function routes(parts: AppParts, door: MemberDoor): Express {
     next();
   });
   // It reads its own bodies.
-  app.use('/api/sheet', door.routes);
+  app.use('/api/sheet', memberRoutes(sheets));
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });

@@ -60,7 +60,7 @@ describe('a stream ends with the right to it', () => {
     const trip = await newTrip();
     const token = await newLink(trip, 'eddy');
     const guest = await coLeader(trip, `Guest-${what.split(' ').at(-1)!}`);
-    const http = createServer(server.listener).listen(0, '127.0.0.1');
+    const http = createServer(server.app).listen(0, '127.0.0.1');
     await once(http, 'listening');
     try {
       const signedIn = await guest.get('/api/account').expect(200);

@@ -135,7 +135,7 @@ describe('through the application', () => {
     expect((await leader.get('/api/scale').expect(200)).body).toMatchObject({ simulated: true });
     await leader.post('/api/scale/pan').send({ massKg: 1.5 }).expect(204);
     await server.visitor().get('/api/scale/readings').expect(401);
-    const http = createServer(server.listener).listen(0, '127.0.0.1');
+    const http = createServer(server.app).listen(0, '127.0.0.1');
     await once(http, 'listening');
     const signedIn = await request(address(http))
       .post('/api/account/sign-in')

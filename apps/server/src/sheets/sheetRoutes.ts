@@ -58,33 +58,21 @@ export function sheetRoutes(
 /** Carries the token of a member's link: in no address, and so in no log. */
 export const SHEET_HEADER = 'x-graft-sheet';
 
-/** What a member's link opens. */
-export interface MemberDoor {
-  readonly routes: Router;
-  /**
-   * Keep the marks that a request brings.
-   *
-   * @returns the JSON of the answer: all marks of the member
-   */
-  readonly tell: (req: IncomingMessage) => Promise<string>;
-}
-
-export function memberDoor(store: SheetStore): MemberDoor {
+/** What a member's link opens. They read their own bodies, after the link: who may comes before what they say. */
+export function memberRoutes(store: SheetStore): Router {
   const guesses = new Guesses(100, 15);
-  const tell = (req: IncomingMessage): Promise<string> =>
-    guesses.guard(req, async () => {
-      const link = await store.link(tokenOf(req));
-      const marks = await store.tell(link, marksOf(await jsonBody(req, LARGEST.marks)));
-      return JSON.stringify({ marks });
-    });
-  const routes = Router();
-  routes.get('/', async (req, res) => {
+  const router = Router();
+  router.get('/', async (req, res) => {
     res.json(await guesses.guard(req, () => store.open(tokenOf(req))));
   });
-  routes.post('/marks', async (req, res) => {
-    res.type('json').send(await tell(req));
+  router.post('/marks', async (req, res) => {
+    const marks = await guesses.guard(req, async () => {
+      const link = await store.link(tokenOf(req));
+      return store.tell(link, marksOf(await jsonBody(req, LARGEST.marks)));
+    });
+    res.json({ marks });
   });
-  return { routes, tell };
+  return router;
 }
 
 function marksOf(body: unknown): readonly SheetMark[] {

@@ -283,7 +283,7 @@ describe('what members tell', () => {
   test('goes nowhere without the header of our own pages', async () => {
     const token = await newLink(await newTrip(), 'eddy');
     const { default: request } = await import('supertest');
-    await request(server.listener)
+    await request(server.app)
       .post('/api/sheet/marks')
       .set(SHEET_HEADER, token)
       .send({ marks: [aMark()] })
@@ -294,7 +294,7 @@ describe('what members tell', () => {
     const trip = await newTrip();
     const token = await newLink(trip, 'eddy');
     const elsewhere = await newLink(await newTrip(), 'eddy');
-    const http = createServer(server.listener).listen(0, '127.0.0.1');
+    const http = createServer(server.app).listen(0, '127.0.0.1');
     await once(http, 'listening');
     try {
       const signedIn = await leader.get('/api/account').expect(200);

@@ -2,7 +2,7 @@
 import 'reflect-metadata';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
-import { createServer, type RequestListener, type Server } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import express, { type Express } from 'express';
 import { pino } from 'pino';
@@ -29,8 +29,6 @@ export type Visitor = ReturnType<typeof request.agent>;
 
 export interface TestServer {
   readonly app: Express;
-  /** All requests go here; `app` knows its routes. */
-  readonly listener: RequestListener;
   readonly trips: TripStore;
   readonly accounts: AccountStore;
   readonly sheets: SheetStore;
@@ -90,7 +88,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     sheets,
     messenger ?? messengerOf(`${address(standIns)}/messages`, ''),
   );
-  const { express: app, listener } = makeApp({
+  const app = makeApp({
     accounts,
     trips,
     demo: () => accounts.demoAccount(),
@@ -109,10 +107,9 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     logger,
     webDir: undefined,
   });
-  const visitor = (): Visitor => request.agent(listener).set(OWN_PAGE_HEADER, '1');
+  const visitor = (): Visitor => request.agent(app).set(OWN_PAGE_HEADER, '1');
   return {
     app,
-    listener,
     trips,
     accounts,
     sheets,

@@ -23,6 +23,10 @@ test('a run tells how far it is, and its result', async () => {
   });
   tell(0.5, 'half');
   expect(store.snapshot().get('Sharing')).toMatchObject({ kind: 'running', done: 0.5, detail: 'half' });
+  // Told again at once it is not drawn again: a worker tells a hundred times a second.
+  const drawn = store.snapshot();
+  tell(0.51);
+  expect(store.snapshot()).toBe(drawn);
   work.end('all');
   expect(await outcome).toEqual({ kind: 'done', value: 'all' });
   expect(store.snapshot().size).toBe(0);

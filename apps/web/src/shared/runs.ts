@@ -39,6 +39,9 @@ export type Outcome<T> =
   | ({ readonly kind: 'failed' } & Failure)
   | { readonly kind: 'dropped' };
 
+/** Progress is drawn at most this often, ms: workers tell it far more often, and each time draws the station anew. */
+const DRAWN_EVERY_MS = 100;
+
 export class RunStore {
   private entries: ReadonlyMap<string, RunEntry> = new Map();
   private readonly listeners = new Set<() => void>();
@@ -80,10 +83,14 @@ export class RunStore {
   async start<T>(name: string, begin: (tell: Tell) => Run<T>): Promise<Outcome<T>> {
     this.drop(name);
     let run: Run<T> | undefined;
+    let drawnAt = -Infinity;
     const isNewest = (): boolean => run !== undefined && this.newest.get(name) === run;
     try {
       run = begin((done, detail) => {
-        if (isNewest()) this.put(name, { kind: 'running', name, done, detail, stop: run!.stop });
+        const now = performance.now();
+        if (!isNewest() || now - drawnAt < DRAWN_EVERY_MS) return;
+        drawnAt = now;
+        this.put(name, { kind: 'running', name, done, detail, stop: run!.stop });
       });
       this.newest.set(name, run);
       this.put(name, { kind: 'running', name, done: 0, stop: run.stop });

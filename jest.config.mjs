@@ -24,6 +24,8 @@ const common = {
 };
 
 export default {
+  // A guard against what hangs, not a measure of speed: a machine that is shared can be many times slower.
+  testTimeout: 120_000,
   projects: [
     { ...common, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/src/**/*.test.ts'] },
     { ...common, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/src/**/*.test.ts'] },

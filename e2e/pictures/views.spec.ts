@@ -154,7 +154,7 @@ test('every view', async ({ page, browser }) => {
   ] as const) {
     const planned = await page
       .getByRole('row', { name: new RegExp(`^${name}`) })
-      .getByRole('cell')
+      .getByRole('gridcell')
       .nth(3)
       .innerText();
     await page.getByLabel(`Pack of ${name} on the scale`).fill(String(Number(planned) + off));

@@ -202,7 +202,7 @@ test('a large class is shared out and can be stopped on the way', async ({ page 
   const progress = page.getByRole('navigation', { name: 'Packs' }).getByRole('progressbar');
   // One of twenty-eight is ready at 3.6 %.
   await expect
-    .poll(async () => Number(await progress.getAttribute('aria-valuenow')), { timeout: 60_000 })
+    .poll(async () => Number(await progress.getAttribute('aria-valuenow')), { timeout: 180_000 })
     .toBeGreaterThan(8);
   await page.getByRole('button', { name: 'Stop' }).click();
   await saved(page);

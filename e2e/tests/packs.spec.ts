@@ -51,7 +51,7 @@ test('what is dangerous is said with its reason, and undone in one step', async 
   await expect(page.getByText('Nothing is stowed yet')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Without a place' })).toContainText('Sleeping bag');
   await page.getByRole('button', { name: 'Plan this pack' }).click();
-  await expect(figures(page)).toContainText('in the band', { timeout: 60_000 });
+  await expect(figures(page)).toContainText('in the band', { timeout: 180_000 });
   await expect(packs(page).getByRole('button').nth(1)).toContainText('stowed');
   await page.getByRole('combobox', { name: 'Place of Bottle, 1 L' }).selectOption('lid/centre');
   await tab(page, 'Rules');
@@ -176,7 +176,7 @@ test('planned, spoiled, told, cured; loaded step by step; a sore neck; practised
     .first()
     .selectOption('core/centre');
   await tab(page, 'Practice');
-  await page.getByRole('button', { name: 'Mark it' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Mark it' }).click({ timeout: 180_000 });
   await expect(page.getByTestId('practice-points')).toContainText('of 100 points');
   await page.getByRole('button', { name: /^Keep this result/ }).click();
   await saved(page);

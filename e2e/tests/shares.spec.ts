@@ -225,7 +225,9 @@ test('shared out, understood, re-shared after an injury, taken back, and two wha
   await page.getByLabel('Whom it happened to').selectOption({ label: 'Bryn' });
   await page.getByRole('button', { name: 'Find the handovers' }).click();
   const proposed = page.getByRole('region', { name: 'Proposed handovers' });
-  await expect(proposed.getByTestId('handover-count')).toContainText('no fewer will do', { timeout: 90_000 });
+  await expect(proposed.getByTestId('handover-count')).toContainText('no fewer will do', {
+    timeout: 180_000,
+  });
   const count = await proposed
     .getByRole('list', { name: 'Handovers', exact: true })
     .getByRole('listitem')
@@ -317,7 +319,7 @@ test('too heavy for all: what binds is told, and a cure does what it says', asyn
   await page.getByRole('button', { name: 'What would make it fit?' }).click();
   const cures = page.getByRole('list', { name: 'Cures' });
   await expect(page.getByRole('list', { name: 'What binds' }).getByRole('listitem').first()).toBeVisible({
-    timeout: 60_000,
+    timeout: 180_000,
   });
   const fits = cures.getByRole('listitem').filter({ hasText: 'everything fits then' }).first();
   await expect(fits).toBeVisible();

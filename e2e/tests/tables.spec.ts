@@ -53,7 +53,7 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await shareOut(page);
   await station(page, 'Packs').click();
   await page.getByRole('button', { name: 'Plan all packs' }).click();
-  await expect(station(page, 'Packs')).toContainText('2 of 2 stowed', { timeout: 60_000 });
+  await expect(station(page, 'Packs')).toContainText('2 of 2 stowed', { timeout: 180_000 });
   await saved(page);
   const id = /trips\/([^/]+)/.exec(page.url())![1]!;
   const { trip } = await storedTrip(id);

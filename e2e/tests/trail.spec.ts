@@ -52,7 +52,7 @@ test('the whole story: sheets, two members tick, weigh-in, an injury on day 3, h
   await openStation(page, id, 'trail?view=weighIn');
   await expect(station(page, 'Trail')).toContainText('not left yet');
   const row = page.getByRole('row', { name: /^Wren/ });
-  const planned = Number(await row.getByRole('cell').nth(3).innerText());
+  const planned = Number(await row.getByRole('gridcell').nth(3).innerText());
   await page.getByLabel('Pack of Wren on the scale').fill(String(planned + 1.6));
   await page.keyboard.press('Enter');
   await expect(row).toContainText('+1.6 kg');

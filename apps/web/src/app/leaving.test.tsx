@@ -12,7 +12,6 @@ import { runStows } from '../workers/engine';
 import { PacksStation } from '../packs/PacksStation';
 
 jest.mock('../workers/engine', () => ({ runStows: jest.fn() }));
-jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const plans = hut.members.map((m) => planWholeStow(hut, m.id, { seed: 3, iterations: 1500 }));

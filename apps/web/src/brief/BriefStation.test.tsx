@@ -7,7 +7,6 @@ import { BriefStation } from './BriefStation';
 jest.mock('../workers/track', () => ({
   readTrack: () => Promise.reject(new Error('no track in this test')),
 }));
-jest.setTimeout(60_000);
 const hut = demoTrip('hut-roof');
 const leg = hut.legs[0]!;
 const open = (): OpenTrip => openTrip(hut, <BriefStation />, { line: true });

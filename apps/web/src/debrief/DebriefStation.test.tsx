@@ -7,8 +7,6 @@ import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { DebriefStation } from './DebriefStation';
 
-jest.setTimeout(60_000);
-
 const HUT = demoTrip('hut-roof');
 const open = (view: string, trip = HUT, more: Parameters<typeof openTrip>[2] = {}) =>
   openTrip(trip, <DebriefStation />, { line: true, at: `/?view=${view}`, ...more });

@@ -8,7 +8,6 @@ import { KitStation } from './KitStation';
 
 jest.mock('../workers/csv', () => ({ startCsv: () => ({ ...csvReader(), close: () => undefined }) }));
 // Several tests click through a page of hundreds of parts.
-jest.setTimeout(60_000);
 
 const demo = demoTrip('corvane-census');
 const open = (role?: 'read'): OpenTrip =>

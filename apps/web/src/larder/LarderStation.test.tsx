@@ -6,7 +6,6 @@ import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { LarderStation } from './LarderStation';
 
-jest.setTimeout(60_000);
 const demo = demoTrip('corvane-census');
 const open = (trip: Trip = demo): OpenTrip =>
   openTrip(trip, <LarderStation />, { line: true, library: STARTER_LIBRARY });

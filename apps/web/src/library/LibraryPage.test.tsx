@@ -7,8 +7,6 @@ import { fakeServer, type FakeServer } from '../testing/fakeServer';
 import { Providers } from '../testing/openTrip';
 import { LibraryPage } from './LibraryPage';
 
-jest.setTimeout(60_000);
-
 async function open(set: string, find: string): Promise<{ server: FakeServer; user: UserEvent }> {
   const server = fakeServer(emptyTrip('t', 'T', '2027-01-01', 1), STARTER_LIBRARY);
   render(

@@ -8,7 +8,6 @@ import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { PacksStation } from './PacksStation';
 
 jest.mock('../workers/engine', () => engineHere);
-jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const open = (trip: Trip): OpenTrip => openTrip(trip, <PacksStation />, { line: true });

@@ -9,7 +9,6 @@ import { apartLabels } from './CompareTab';
 import { PacksStation } from './PacksStation';
 
 jest.mock('../workers/engine', () => engineHere);
-jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const first = hut.members[0]!;

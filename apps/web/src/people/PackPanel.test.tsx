@@ -6,7 +6,6 @@ import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { useTrip } from '../shared/TripProvider';
 import { PackPanel } from './PackPanel';
 
-jest.setTimeout(60_000);
 const hut = demoTrip('hut-roof');
 const wearer = hut.members[0]!;
 /** A pack with a lid and every pocket, whose main compartment nothing has been said of. */

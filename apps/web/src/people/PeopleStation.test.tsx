@@ -5,7 +5,6 @@ import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { PeopleStation } from './PeopleStation';
 
-jest.setTimeout(60_000);
 const hut = demoTrip('hut-roof');
 const [first, second] = hut.members;
 const open = (trip: Trip): OpenTrip => openTrip(trip, <PeopleStation />, { line: true });

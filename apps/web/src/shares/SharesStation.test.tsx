@@ -9,7 +9,6 @@ import { SharesStation } from './SharesStation';
 
 jest.mock('../workers/engine', () => engineHere);
 jest.mock('../workers/solver', () => solverHere);
-jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const bare: Trip = { ...hut, share: [], stows: [] };

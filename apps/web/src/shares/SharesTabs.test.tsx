@@ -10,7 +10,6 @@ import { SharesStation } from './SharesStation';
 
 jest.mock('../workers/engine', () => engineHere);
 jest.mock('../workers/solver', () => solverHere);
-jest.setTimeout(60_000);
 
 const hut = demoTrip('hut-roof');
 const [first, second] = hut.members;

@@ -22,7 +22,7 @@ import { fakeServer, type FakeServer } from './fakeServer';
 
 // A page of hundreds of parts on a slow machine; and a failure need not print all of them.
 configure({
-  asyncUtilTimeout: 10_000,
+  asyncUtilTimeout: 30_000,
   getElementError: (message) => Object.assign(new Error(message ?? 'not found'), { name: 'NotFound' }),
 });
 

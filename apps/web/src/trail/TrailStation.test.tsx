@@ -11,7 +11,6 @@ import { TrailStation } from './TrailStation';
 
 jest.mock('../workers/engine', () => engineHere);
 jest.mock('../workers/solver', () => solverHere);
-jest.setTimeout(60_000);
 
 const HUT = demoTrip('hut-roof');
 /** Both packs stowed, quickly. */

@@ -46,7 +46,6 @@ export interface TestServer {
 }
 
 // A database is made and brought up to date before the first test: on a busy machine that takes its time.
-jest.setTimeout(60_000);
 
 const silent = pino({ level: 'silent' });
 

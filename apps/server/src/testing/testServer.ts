@@ -45,8 +45,6 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
-// A database is made and brought up to date before the first test: on a busy machine that takes its time.
-
 const silent = pino({ level: 'silent' });
 
 /** @param messenger carries messages; the simulated service when not given */

@@ -71,6 +71,7 @@ test('every view', async ({ page, browser }) => {
   await picture(page, 'groups');
   await station(page, 'Kit').click();
   await expect(page.getByRole('grid', { name: 'Kit' })).toBeVisible();
+  await expect(page.getByText('Looking through the lists')).toHaveCount(0);
   await picture(page, 'kit');
   await station(page, 'Larder').click();
   await expect(page.getByRole('table', { name: 'Meals of Cook group North' })).toBeVisible();

@@ -1,7 +1,7 @@
 /** What is to do after a trip, from what was taken and what became of it: returns, drying, cleaning, mending, replacing. */
 import type { Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal, memberById, ownThings } from '../trip/queries.js';
-import { ThingUseMark } from '../trip/recordModel.js';
+import type { ThingUseMark } from '../trip/recordModel.js';
 import { addDays } from '../units/isoDate.js';
 
 export const CHORE_KINDS = ['return', 'dry', 'clean', 'mend', 'replace', 'expiry'] as const;

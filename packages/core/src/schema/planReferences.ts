@@ -1,5 +1,6 @@
 import { dayErrors, whatIfErrors } from './fieldReferences.js';
-import { RawTrip, idsOf, entries } from './rawTrip.js';
+import type { RawTrip} from './rawTrip.js';
+import { idsOf, entries } from './rawTrip.js';
 
 /** References of who carries what, and where it is in the packs. */
 export function checkPlan(raw: RawTrip): void {

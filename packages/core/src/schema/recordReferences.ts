@@ -1,7 +1,8 @@
 /** References of what was noted on the way and afterwards. */
 
 import { dayErrors, eventErrors } from './fieldReferences.js';
-import { RawTrip, idsOf, Entry } from './rawTrip.js';
+import type { RawTrip, Entry } from './rawTrip.js';
+import { idsOf } from './rawTrip.js';
 
 /** Members, things, groups and days that records speak of. */
 export function checkRecords(raw: RawTrip): void {

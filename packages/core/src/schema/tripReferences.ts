@@ -12,7 +12,8 @@ import {
   grossErrors,
 } from './fieldReferences.js';
 import { checkPlan } from './planReferences.js';
-import { isRaw, RawTrip, Entry, entries, idsOf, Raw } from './rawTrip.js';
+import type { Entry, Raw } from './rawTrip.js';
+import { isRaw, RawTrip, entries, idsOf } from './rawTrip.js';
 import { checkRecords, expectCookGroup } from './recordReferences.js';
 
 /** Lists whose entries have an id of their own, and what it is called. */

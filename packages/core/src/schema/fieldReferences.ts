@@ -1,11 +1,11 @@
 import type { Canister } from '../trip/larderModel.js';
 import type { WhatIf, Thing, Shape } from '../trip/model.js';
 import { WHAT_IF_KINDS } from '../trip/model.js';
-import type { EventKind, TripEvent} from '../trip/recordModel.js';
+import type { EventKind, TripEvent } from '../trip/recordModel.js';
 import { EVENT_KINDS } from '../trip/recordModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import type { FieldError } from './fieldError.js';
-import type { Raw, Entry} from './rawTrip.js';
+import type { Raw, Entry } from './rawTrip.js';
 import { isRaw } from './rawTrip.js';
 
 /** What single entries of a trip say that contradicts themselves or the trip's days. */

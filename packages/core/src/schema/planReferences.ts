@@ -1,5 +1,5 @@
 import { dayErrors, whatIfErrors } from './fieldReferences.js';
-import type { RawTrip} from './rawTrip.js';
+import type { RawTrip } from './rawTrip.js';
 import { idsOf, entries } from './rawTrip.js';
 
 /** References of who carries what, and where it is in the packs. */

@@ -12,8 +12,9 @@ import { counted } from '../shared/words';
 import { RunProgress } from '../shared/RunProgress';
 import { Refused } from '../shared/runs';
 import { useRun } from '../shared/useRun';
-import type { Run } from '../workers/run';
+import { mapRun, type Run } from '../workers/run';
 import type { ReadTrack } from '../workers/track.worker';
+import { land } from '../shared/land';
 
 const NOT_IMPORTED = 'The track was not imported; nothing has changed.';
 
@@ -34,12 +35,14 @@ export function TrackImport() {
         addWaypoints(adoptTrackWithCamps(t, track, campsKm), waypoints),
       );
     const now = session().trip;
-    if (now.track === began.track && now.legs === began.legs && now.waypoints === began.waypoints) adopt();
-    else
-      run.offer(
-        `The track of ${file.name} is read. The days or places were changed meanwhile: taking it replaces their figures.`,
-        adopt,
-      );
+    land(
+      run,
+      began,
+      now,
+      ['track', 'legs', 'waypoints'],
+      adopt,
+      `The track of ${file.name} is read. The days or places were changed meanwhile: taking it replaces their figures.`,
+    );
     setTold(
       `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
         `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
@@ -105,11 +108,8 @@ export function TrackImport() {
 
 /** What is wrong with a file is a failure of the run, told wherever it is shown. */
 function readable(run: ReturnType<typeof readTrack>): Run<ReadTrack | undefined> {
-  return {
-    stop: run.stop,
-    result: run.result.then((answer) => {
-      if (answer !== undefined && 'errors' in answer) throw new Refused(NOT_IMPORTED, answer.errors);
-      return answer;
-    }),
-  };
+  return mapRun(run, (answer) => {
+    if (answer !== undefined && 'errors' in answer) throw new Refused(NOT_IMPORTED, answer.errors);
+    return answer;
+  });
 }

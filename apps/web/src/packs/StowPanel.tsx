@@ -48,6 +48,12 @@ export function StowPanel({ session }: { session: PackSession }) {
 
 function TabOf({ session }: { session: PackSession }) {
   const { walked, member, stow, stored, tab, chosenId, choose, practice } = session;
+  const of = {
+    trip: walked,
+    stow,
+    placements: stored,
+    onApply: session.mayChange ? session.put : undefined,
+  };
   switch (tab) {
     case 'places':
       return (
@@ -73,40 +79,13 @@ function TabOf({ session }: { session: PackSession }) {
         />
       );
     case 'rules':
-      return (
-        <FindingsTab
-          trip={walked}
-          memberId={member.id}
-          stow={stow}
-          placements={stored}
-          onApply={session.mayChange ? session.put : undefined}
-          onChoose={choose}
-        />
-      );
+      return <FindingsTab memberId={member.id} {...of} onChoose={choose} />;
     case 'reach':
       return <ReachTab stow={stow} onChoose={choose} />;
     case 'ride':
-      return (
-        <RideTab
-          key={member.id}
-          trip={walked}
-          memberId={member.id}
-          stow={stow}
-          placements={stored}
-          onApply={session.mayChange ? session.put : undefined}
-        />
-      );
+      return <RideTab key={member.id} memberId={member.id} {...of} />;
     case 'compare':
-      return (
-        <CompareTab
-          key={member.id}
-          trip={walked}
-          member={member}
-          stow={stow}
-          placements={stored}
-          onApply={session.mayChange ? session.put : undefined}
-        />
-      );
+      return <CompareTab key={member.id} member={member} {...of} />;
     case 'practice':
       return (
         <PracticeTab

@@ -52,9 +52,9 @@ export function useRun(name: string, { outlives = false }: Options = {}): RunHan
   if (outlives && ofTrip === undefined)
     throw new Error('a run that outlives its screen is begun outside of a TripProvider');
   const store = outlives && ofTrip !== undefined ? ofTrip : own;
-  const entry = useSyncExternalStore(store.subscribe, store.snapshot).get(name);
+  const entry = useSyncExternalStore(store.subscribe, () => store.snapshot().get(name));
   useEffect(() => () => own.dropAll(), [own]);
-  useEffect(() => store.watch(name), [store, name]);
+  useEffect(() => (outlives ? store.watch(name) : undefined), [outlives, store, name]);
   const start = useCallback<RunHandle['start']>((begin) => store.start(name, begin), [store, name]);
   const stop = useCallback(() => store.stop(name), [store, name]);
   const drop = useCallback(() => store.drop(name), [store, name]);

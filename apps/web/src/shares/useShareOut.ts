@@ -10,10 +10,11 @@ import { lockPiece, replaceShare, type Trip } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 import { useRun, type RunHandle } from '../shared/useRun';
 import { runShare } from '../workers/engine';
-import type { Run } from '../workers/run';
+import { mapRun, type Run } from '../workers/run';
 import { movedByHand, SHARE_OUT } from './movedByHand';
 import { SEED } from './seed';
 import { Refused } from '../shared/runs';
+import { land } from '../shared/land';
 
 /** What a new share aims at. */
 export const GIVES = { peak: 'lowest peak', days: 'evener days' } as const;
@@ -57,13 +58,14 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
     if (outcome.kind !== 'done' || outcome.value === undefined) return;
     const result = outcome.value;
     const adopt = (): void => change(SHARE_OUT, (t) => replaceShare(locked(t), result.share));
-    const now = session().trip;
-    if (now.share === began.share && now.handovers === began.handovers) adopt();
-    else
-      run.offer(
-        'Sharing out is done. The share was changed meanwhile: taking the new one replaces those changes.',
-        adopt,
-      );
+    land(
+      run,
+      began,
+      session().trip,
+      ['share', 'handovers'],
+      adopt,
+      'Sharing out is done. The share was changed meanwhile: taking the new one replaces those changes.',
+    );
     if (result.proven) setProof({ of: figures.bound, level: result.reachedLevel });
   };
   return {
@@ -86,15 +88,12 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
 function solvedOnly(
   run: Run<ShareResult | undefined>,
 ): Run<Extract<ShareResult, { kind: 'solved' }> | undefined> {
-  return {
-    stop: run.stop,
-    result: run.result.then((result) => {
-      if (result?.kind === 'contradiction')
-        throw new Refused(
-          'No share keeps these rules together:',
-          result.reasons.map((message) => ({ path: '', message })),
-        );
-      return result;
-    }),
-  };
+  return mapRun(run, (result) => {
+    if (result?.kind === 'contradiction')
+      throw new Refused(
+        'No share keeps these rules together:',
+        result.reasons.map((message) => ({ path: '', message })),
+      );
+    return result;
+  });
 }

@@ -15,6 +15,7 @@ import { useTrip } from '../shared/TripProvider';
 import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { runRestow } from '../workers/engine';
 import { useRun } from '../shared/useRun';
+import { land } from '../shared/land';
 
 /** What a handover's record holds. */
 const LONGEST_REASON = 200;
@@ -74,21 +75,22 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
     const after = withHandovers(walked, from, chosen, reason);
     const began = session().trip;
     const outcome = await fitting.start(() => runRestow(after, changedPacks(walked, after, from), from));
-    if (outcome.kind !== 'done') return;
-    const stows = outcome.value ?? [];
+    // Stopped, nothing is noted: handovers without a place in the packs would be half of it.
+    if (outcome.kind !== 'done' || outcome.value === undefined) return;
+    const stows = outcome.value;
     const adopt = (): void =>
       change(`handovers on day ${from}: ${reason}`, (t) =>
         stows.reduce<Trip>((next, s) => adoptStow(next, s.stow), withHandovers(t, from, chosen, reason)),
       );
-    const now = session().trip;
-    if (now.share === began.share && now.handovers === began.handovers && now.stows === began.stows) {
-      adopt();
-      setStowed(stows);
-    } else
-      fitting.offer(
-        'The handovers fit into the packs. Shares or packs were changed meanwhile: noting them now may undo some of that.',
-        adopt,
-      );
+    const taken = land(
+      fitting,
+      began,
+      session().trip,
+      ['share', 'handovers', 'stows'],
+      adopt,
+      'The handovers fit into the packs. Shares or packs were changed meanwhile: noting them now may undo some of that.',
+    );
+    if (taken) setStowed(stows);
     reshare.forget();
   };
   const current = reshare.found?.of === walked ? reshare.found : undefined;

@@ -5,6 +5,7 @@ import { formatMass, formatPercent, massDigits, type MassUnit } from '@graft/cor
 import { Select } from '../shared/Select';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
+import { MemberButton } from './MemberButton';
 import { DAY_ROLE_WORDS } from '../shared/words';
 import { COMFORT_OPTIONS } from './ComfortPanel';
 import type { MemberSteps } from './RatioSteps';
@@ -42,15 +43,7 @@ export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
       width: '15%',
       show: ({ member }) => (
         <>
-          <button
-            type="button"
-            className="link-button"
-            style={{ fontWeight: 600 }}
-            aria-pressed={member.id === frontId}
-            onClick={() => onChoose(member.id)}
-          >
-            {member.name}
-          </button>{' '}
+          <MemberButton member={member} isChosen={member.id === frontId} onChoose={onChoose} />{' '}
           <span className="muted">
             {rolesOf(member)
               .map((r) => DAY_ROLE_WORDS[r.role].toLowerCase())

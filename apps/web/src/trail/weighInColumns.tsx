@@ -7,6 +7,7 @@ import { formatMass, formatMassChange, formatPercent, massDigits, type MassUnit 
 import { QuantityInput } from '../shared/QuantityInput';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
+import { MemberButton } from './MemberButton';
 
 const VERDICT_WORDS: Readonly<Record<WeighInVerdict, string>> = {
   asPlanned: 'as planned',
@@ -43,15 +44,7 @@ export function weighInColumns(context: Context): readonly Column<WeighInRow>[] 
       header: 'Member',
       width: '14%',
       show: ({ member }) => (
-        <button
-          type="button"
-          className="link-button"
-          style={{ fontWeight: 600 }}
-          aria-pressed={member.id === chosenId}
-          onClick={() => onChoose(member.id)}
-        >
-          {member.name}
-        </button>
+        <MemberButton member={member} isChosen={member.id === chosenId} onChoose={onChoose} />
       ),
     },
     {

@@ -11,7 +11,7 @@ import type {
 import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';
 import type { Engine } from './engine.worker';
-import { allRuns, raced, type Run } from './run';
+import { allRuns, mapRun, raced, type Run } from './run';
 
 /** What the worker is for, should it fail. */
 const WHAT = 'planning';
@@ -155,13 +155,9 @@ export function runRestow(
     const work = wrap<Engine>(worker).restow(trip, own, day);
     return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
   });
-  const { result, stop } = allRuns(runs);
-  return {
-    result: result.then((parts) =>
-      parts.some((p) => p === undefined) ? undefined : parts.flatMap((p) => p ?? []),
-    ),
-    stop,
-  };
+  return mapRun(allRuns(runs), (parts) =>
+    parts.some((p) => p === undefined) ? undefined : parts.flatMap((p) => p ?? []),
+  );
 }
 
 /** The cheapest move against each finding of a stow, in the findings' order; nothing after `stop`. */

@@ -42,3 +42,8 @@ export function allRuns<T>(runs: readonly Run<T>[]): Run<readonly T[]> {
     stop,
   };
 }
+
+/** A run with something made of its result. */
+export function mapRun<T, U>(run: Run<T>, make: (result: T) => U): Run<U> {
+  return { result: run.result.then(make), stop: run.stop };
+}

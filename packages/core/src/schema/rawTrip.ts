@@ -38,11 +38,14 @@ function uniqueIds(list: readonly Entry[], key: string, what: string, errors: Fi
 /** A raw trip while its references are checked: errors are gathered in the order in which they are found. */
 export class RawTrip {
   readonly errors: FieldError[] = [];
+  private readonly lists = new Map<string, readonly Entry[]>();
   readonly days: number;
   readonly members: readonly Entry[];
   readonly packs: readonly Entry[];
   readonly pieces: readonly Entry[];
   readonly personal: readonly Entry[];
+  /** Pieces and personal things. */
+  readonly things: readonly Entry[];
   readonly groupKinds: ReadonlyMap<unknown, unknown>;
 
   constructor(
@@ -55,15 +58,18 @@ export class RawTrip {
     this.packs = this.of('packs');
     this.pieces = this.of('kits').flatMap((kit) => entries(kit.item, 'pieces', `${kit.path}.`));
     this.personal = this.of('personalThings');
+    this.things = [...this.pieces, ...this.personal];
     this.groupKinds = new Map(this.of('groups').map((g) => [g.item['id'], g.item['kind']]));
   }
 
-  get things(): readonly Entry[] {
-    return [...this.pieces, ...this.personal];
-  }
-
+  /** The entries of a list; made once, since several checks go over it. */
   of(key: string): readonly Entry[] {
-    return entries(this.trip, key, this.base);
+    let list = this.lists.get(key);
+    if (list === undefined) {
+      list = entries(this.trip, key, this.base);
+      this.lists.set(key, list);
+    }
+    return list;
   }
 
   refuse(path: string, message: string): void {

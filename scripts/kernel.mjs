@@ -1,18 +1,37 @@
 /**
- * npm run kernel: compile the loader's inner loops to WebAssembly and write them into the core as text, so that nothing
- * has to be fetched at run time. With --check nothing is written: it fails when that text is not of the source.
+ * npm run kernel: write the addresses of the memory that the loader and its inner loops share, compile those loops to
+ * WebAssembly and write them into the core as text, so that nothing has to be fetched at run time. With --check nothing
+ * is written: it fails when what is there is not of the sources.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { BLOCKS } from '../packages/core/assembly/memoryLayout.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
+import { memoryText } from './lib/kernelMemory.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
 const SOURCE = 'packages/core/assembly/columnKernel.ts';
-const CODE = join(ROOT, 'packages/core/src/stow/columnKernelCode.ts');
+const CODE = 'packages/core/src/stow/columnKernelCode.ts';
+/** Both sides' addresses of the memory that they share. */
+const MEMORY = {
+  assembly: 'packages/core/assembly/columnMemory.ts',
+  core: 'packages/core/src/stow/columnMemory.ts',
+};
+const isCheck = process.argv.includes('--check');
+
+/** Write a file, or refuse when it is not what it should be. */
+function made(path, text) {
+  const file = join(ROOT, path);
+  if (!isCheck) writeFileSync(file, text);
+  else if (!existsSync(file) || readFileSync(file, 'utf8') !== text)
+    throw new Refusal(`${path} is not what its source makes: run npm run kernel.`);
+}
 
 await main(async () => {
   await ensureNodePackages();
+  made(MEMORY.assembly, memoryText(BLOCKS, true));
+  made(MEMORY.core, memoryText(BLOCKS, false));
   const { default: compiler } = await import('assemblyscript/asc');
   let code;
   const { error, stderr } = await compiler.main(
@@ -43,11 +62,11 @@ await main(async () => {
     },
   );
   if (error !== null) throw new Refusal(`${SOURCE} does not compile:\n${stderr.toString()}`);
-  const text = `/** Made of \`assembly/columnKernel.ts\` by \`npm run kernel\`: not to be edited. */
+  made(
+    CODE,
+    `/** Made of \`assembly/columnKernel.ts\` by \`npm run kernel\`: not to be edited. */
 export const COLUMN_KERNEL =
   '${Buffer.from(code).toString('base64')}';
-`;
-  if (!process.argv.includes('--check')) writeFileSync(CODE, text);
-  else if (readFileSync(CODE, 'utf8') !== text)
-    throw new Refusal(`${CODE} is not what ${SOURCE} compiles to: run npm run kernel.`);
+`,
+  );
 });

@@ -49,7 +49,7 @@ interface Scope {
 const PAGE_BYTES = 65_536;
 const FIRST_PAGES = 64;
 
-class Heap {
+export class Heap {
   readonly kernel: ColumnKernel;
   /** The memory as numbers of 64 and of 32 bits; others when it has grown. */
   f64: Float64Array;

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { seededRandom } from '../units/random.js';
 import type { Shape } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { ColumnLoader, TALLEST_SPREAD, type ColumnPart } from './columnLoader.js';
+import { PlainLoader } from '../testing/plainLoader.js';
+import { ColumnLoader, CREVICE_CM, TALLEST_SPREAD } from './columnLoader.js';
+import { FloorPatch } from './floorPatch.js';
+import type { ColumnPart } from './loaderMemory.js';
 import { compartmentsOf, mainOf, mainVolumeL, type Compartment } from './packGeometry.js';
 import { solidOf, SPREADS } from './solids.js';
 
@@ -188,6 +191,57 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
       if (loader.overflowCm3 === 0) expect(poured).toBeCloseTo(wanted, 3);
     }),
     { seed: 61, numRuns: 150 },
+  );
+});
+
+test('the kernel comes to what a plain loader does, in any compartment', () => {
+  const pockets = compartmentsOf(PACK, 1).filter((c) => c.zone !== undefined && c.kind !== 'sleeve');
+  const slab = { widthCm: 20, depthCm: 4, low: 12, high: 34 };
+  const places = [
+    fc.constant({ c: main(), slab: undefined }),
+    fc.constant({ c: main(), slab }),
+    fc.constantFrom(...pockets).map((c) => ({ c, slab: undefined })),
+    fc.constant({ c: box(12, 9, 14), slab: { widthCm: 6, depthCm: 3, low: 4, high: 9 } }),
+  ];
+  fc.assert(
+    fc.property(
+      fc.oneof(...places),
+      fc.array(arbitraryItem, { minLength: 1, maxLength: 14 }),
+      (place, items) => {
+        const { c } = place;
+        const loader = new ColumnLoader(c, items.length, place.slab);
+        const plain = new PlainLoader(c, place.slab);
+        const patch = new FloorPatch(c);
+        for (const item of items) {
+          const [x, y] = [c.x0 + c.nx / 2 + item.x, c.y0 + item.y];
+          const solid = solidOf(item.shape, item.volumeL, c.cellCm);
+          loader.load(solid, item.turn, x, y);
+          if (solid.kind === 'soft') {
+            patch.findSpread(item.volumeL * 1000, item.turn % SPREADS.length, x, y);
+            plain.pour(item.volumeL * 1000, solid.looseL * 1000, solid.leastCm, { ...patch });
+            continue;
+          }
+          const turn = solid.turns[item.turn % solid.turns.length]!;
+          patch.findUnder(turn, x, y, 0);
+          if (turn.nx > c.nx || turn.ny > c.ny) plain.leaveOut(turn.widthCm * turn.depthCm * turn.heightCm);
+          else plain.putRigid(turn, patch.x, patch.y);
+        }
+        const near = (a: number, b: number): void => expect(Math.abs(a - b)).toBeLessThan(1e-5);
+        for (const [column, height] of loader.height.entries()) near(height, plain.height[column]!);
+        near(loader.voidCm3, plain.voidCm3);
+        near(loader.overflowCm3, plain.overCm3);
+        near(loader.creviceCm3(), plain.creviceCm3(CREVICE_CM));
+        for (const [i, { parts }] of plain.things.entries()) {
+          const found = loader.partsOf(i);
+          expect(found.map((p) => p.column)).toEqual(parts.map((p) => p.column));
+          for (const [k, { low, high }] of found.entries()) {
+            near(low, parts[k]!.low);
+            near(high, parts[k]!.high);
+          }
+        }
+      },
+    ),
+    { seed: 63, numRuns: 120 },
   );
 });
 

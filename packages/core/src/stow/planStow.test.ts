@@ -11,9 +11,9 @@ import { compareCost, costOfStow, planStow, solveStow, type StowPlan } from './p
 import { heightBoundCm, leastOutCm } from './stowBounds.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import { assess } from './assessStow.js';
-import { startFromRules } from './startStow.js';
+import { startFromRules } from './search/startFromRules.js';
 import { planningDay, stowProblem } from './stowProblem.js';
-import { StowSearch } from './stowSearch.js';
+import { StowSearch } from './search/stowSearch.js';
 
 const own = (thing: Thing): PersonalThing => ({ ...thing, memberId: 'a', worn: false });
 const zone = (
@@ -204,8 +204,9 @@ describe('planStow', () => {
     const trip = stowLoadTrip(STOW_LOADS[2]!, 'low');
     const search = new StowSearch(stowProblem(trip, 'wearer', 1), [], 1);
     startFromRules(search);
-    const bottles = search.problem.things.flatMap((t, i) =>
-      t.thing.purpose === 'waterContainer' ? [search.compartments[search.comp[i]!]!.id] : [],
+    const { facts, state } = search;
+    const bottles = facts.things.flatMap((t, i) =>
+      t.thing.purpose === 'waterContainer' ? [facts.compartments[state.compartmentOf(i)]!.id] : [],
     );
     expect(bottles.sort()).toEqual(['side-left', 'side-right']);
   });

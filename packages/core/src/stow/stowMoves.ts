@@ -7,7 +7,7 @@ import type { Finding } from './assessment.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
-import { StowSearch } from './stowSearch.js';
+import { StowSearch } from './search/stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
 import { comfortOf, compareCost, type StowCost } from './stowCost.js';
 import { isMainZone } from './zoneKinds.js';
@@ -31,8 +31,8 @@ const SIDES: readonly Side[] = ['left', 'centre', 'right'];
 
 function stateOf(problem: StowProblem, placements: readonly Placement[]): StowState {
   return withLoaders(() => {
-    const search = new StowSearch(problem, placements, FINE_CELL_CM);
-    return { cost: search.cost(), centre: search.centre };
+    const { cost, centre } = new StowSearch(problem, placements, FINE_CELL_CM).look();
+    return { cost, centre };
   });
 }
 

@@ -2,7 +2,7 @@
  * A compartment loaded again and again with small changes: what was kept last stays loaded beside what is being tried,
  * so that a trial only loads anew from the first thing that is not where it was.
  */
-import type { ColumnLoader, Stage } from './columnLoader.js';
+import type { ColumnLoader } from './columnLoader.js';
 
 /** A thing as it was put: its index, its turn and its middle, cm. */
 export interface Put {
@@ -15,20 +15,14 @@ export interface Put {
 export class TrialLoader {
   readonly loader: ColumnLoader;
   /** What was tried last, and what was kept, in loading order. */
-  list: Put[] = [];
-  private kept: Put[] = [];
-  /** By how many things are loaded: the stages of what was kept, and those that a trial may write over. */
-  private readonly keptStages: Stage[];
-  private readonly spareStages: Stage[];
+  private readonly list: Put[] = [];
+  private kept: readonly Put[] = [];
 
   constructor(
     /** Another loader of the compartment, with nothing in it. */
     readonly fresh: () => ColumnLoader,
   ) {
     this.loader = fresh();
-    const [empty] = this.loader.stages;
-    this.keptStages = [empty!];
-    this.spareStages = [empty!];
   }
 
   /**
@@ -43,21 +37,18 @@ export class TrialLoader {
     load: (loader: ColumnLoader, put: Put) => void,
     isEnough?: () => boolean,
   ): boolean {
-    const { loader, keptStages, spareStages } = this;
-    const { stages } = loader;
-    let same = sameStart(this.list, list);
+    const { loader } = this;
+    const same = sameStart(this.list, list);
     const asKept = sameStart(this.kept, list);
     if (asKept > same) {
-      same = asKept;
-      for (let i = 1; i <= same; i += 1) stages[i] = keptStages[i]!;
+      loader.goBackToKept(asKept);
       this.list.length = 0;
-      for (let i = 0; i < same; i += 1) this.list.push(this.kept[i]!);
+      for (let i = 0; i < asKept; i += 1) this.list.push(this.kept[i]!);
+    } else {
+      loader.rewind(same);
+      this.list.length = same;
     }
-    for (let i = same + 1; i <= list.length; i += 1) stages[i] = spareStages[i] ??= loader.newStage();
-    loader.loaded = same;
-    loader.rewind(same);
-    this.list.length = same;
-    for (let i = same; i < list.length; i += 1) {
+    for (let i = this.list.length; i < list.length; i += 1) {
       if (isEnough?.() === true) return false;
       load(loader, list[i]!);
       this.list.push(list[i]!);
@@ -65,15 +56,14 @@ export class TrialLoader {
     return isEnough?.() !== true;
   }
 
+  /** The i-th thing of what was tried last lies where it would have been put like this. */
+  isAt(i: number, put: Put): void {
+    this.list[i] = put;
+  }
+
   /** What was tried last is what later trials will mostly begin with. */
   keep(): void {
-    const { keptStages, spareStages } = this;
-    const { stages, loaded } = this.loader;
-    for (let i = 1; i <= loaded; i += 1) {
-      if (stages[i] !== spareStages[i]) continue;
-      spareStages[i] = keptStages[i] ?? this.loader.newStage();
-      keptStages[i] = stages[i]!;
-    }
+    this.loader.keep();
     this.kept = [...this.list];
   }
 }

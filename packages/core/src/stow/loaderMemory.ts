@@ -1,0 +1,185 @@
+/** A loader's blocks in the kernel's memory: its compartment, its stages, and the things it was asked to load. */
+import { columnHeap } from './columnKernel.js';
+import * as m from './columnMemory.js';
+import type { Compartment } from './packGeometry.js';
+import type { Turn } from './solids.js';
+
+/** A filled reservoir in its sleeve: columns nearer to the back than `depthCm` have it between two heights, cm. */
+export interface Slab {
+  readonly widthCm: number;
+  readonly depthCm: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What a thing fills of a column, between two heights, cm. */
+export interface ColumnPart {
+  readonly column: number;
+  readonly low: number;
+  high: number;
+}
+
+export class LoaderMemory {
+  readonly heap = columnHeap();
+  private readonly scope = this.heap.scope;
+  /** Address of the compartment. */
+  private readonly at: number;
+  private readonly columns: number;
+  /** Most parts that a thing may have: one that is poured twice may come to lie under a reservoir and over it. */
+  private readonly parts: number;
+  private readonly turnsAt = new Map<Turn, number>();
+
+  constructor(
+    private readonly compartment: Compartment,
+    private readonly things: number,
+    slab: Slab | undefined,
+  ) {
+    this.columns = compartment.nx * compartment.ny;
+    this.parts = slab === undefined ? this.columns : 2 * this.columns;
+    this.at = this.heap.allocate(m.loaderBytes(this.columns), this.scope);
+    this.writeHead(slab);
+    this.writeColumns();
+    if (slab !== undefined) this.writeSlab(slab);
+  }
+
+  private writeHead(slab: Slab | undefined): void {
+    const { nx, ny, cellCm, ceiling, holdsFrom } = this.compartment;
+    const { f64, i32 } = this.heap;
+    const { at } = this;
+    i32[(at + m.LOADER_NX) / 4] = nx;
+    i32[(at + m.LOADER_NY) / 4] = ny;
+    i32[(at + m.LOADER_HAS_SLAB) / 4] = slab === undefined ? 0 : 1;
+    f64[(at + m.LOADER_CELL_CM) / 8] = cellCm;
+    f64[(at + m.LOADER_HOLDS_FROM) / 8] = holdsFrom;
+    f64[(at + m.LOADER_LOWEST_ROOF) / 8] = ceiling.reduce(
+      (least, z) => Math.min(least, z),
+      slab?.low ?? Infinity,
+    );
+    f64[(at + m.LOADER_HIGHEST_CEILING) / 8] = ceiling.reduce((most, z) => Math.max(most, z), -Infinity);
+  }
+
+  private writeColumns(): void {
+    const { at, columns: n, heap, compartment } = this;
+    const { f64 } = heap;
+    f64.set(compartment.ceiling, m.loaderCeilings(at) / 8);
+    f64.set(compartment.floor, m.loaderFloors(at, n) / 8);
+    const [xs, ys] = [m.loaderXs(at, n) / 8, m.loaderYs(at, n) / 8];
+    for (let c = 0; c < n; c += 1) {
+      f64[xs + c] = this.columnX(c);
+      f64[ys + c] = this.columnY(c);
+    }
+    const [lows, highs] = [m.loaderSlabLows(at, n) / 8, m.loaderSlabHighs(at, n) / 8];
+    f64.fill(Infinity, lows, lows + n);
+    f64.fill(Infinity, highs, highs + n);
+  }
+
+  private writeSlab({ widthCm, depthCm, low, high }: Slab): void {
+    const { nx, ny, cellCm } = this.compartment;
+    const { at, columns: n, heap } = this;
+    const rows = Math.min(ny, Math.max(1, Math.round(depthCm / cellCm)));
+    const wide = Math.min(nx, Math.round(widthCm / cellCm));
+    const first = Math.trunc((nx - wide) / 2);
+    const [lows, highs] = [m.loaderSlabLows(at, n) / 8, m.loaderSlabHighs(at, n) / 8];
+    for (let iy = 0; iy < rows; iy += 1) {
+      const from = iy * nx + first;
+      heap.f64.fill(low, lows + from, lows + from + wide);
+      heap.f64.fill(high, highs + from, highs + from + wide);
+    }
+  }
+
+  /** Middle of a column, cm. */
+  columnX(column: number): number {
+    const { nx, x0, cellCm } = this.compartment;
+    return x0 + ((column % nx) + 0.5) * cellCm;
+  }
+  columnY(column: number): number {
+    const { nx, y0, cellCm } = this.compartment;
+    return y0 + (Math.trunc(column / nx) + 0.5) * cellCm;
+  }
+
+  /** Room for what the compartment may hold at some stage; its address. */
+  newStage(): number {
+    return this.heap.allocate(m.stageBytes(this.things, this.columns, this.parts), this.scope);
+  }
+
+  /** Let the kernel work on one of the stages. */
+  use(stage: number): void {
+    if (!this.scope.isOpen) throw new Error('a loader is used after its scope was closed');
+    const { heap } = this;
+    if (heap.loader !== this) {
+      heap.kernel.useLoader(this.at);
+      heap.loader = this;
+    }
+    heap.kernel.useStage(stage, this.things, this.parts);
+  }
+
+  /** A turn's address; its steps from its first column are as they are in this grid. */
+  addressOf(turn: Turn): number {
+    const known = this.turnsAt.get(turn);
+    if (known !== undefined) return known;
+    const { dx, dy, low, high } = turn;
+    const count = dx.length;
+    const at = this.heap.allocate(m.turnBytes(count), this.scope);
+    const { f64, i32 } = this.heap;
+    i32[(at + m.TURN_COUNT) / 4] = count;
+    i32[(at + m.TURN_IS_LEVEL) / 4] = low.every((edge) => edge === 0) ? 1 : 0;
+    i32[(at + m.TURN_NX) / 4] = turn.nx;
+    i32[(at + m.TURN_NY) / 4] = turn.ny;
+    f64[(at + m.TURN_HEIGHT_CM) / 8] = turn.heightCm;
+    f64.set(low, m.turnLows(at) / 8);
+    f64.set(high, m.turnHighs(at, count) / 8);
+    const steps = m.turnSteps(at, count) / 4;
+    for (let k = 0; k < count; k += 1) i32[steps + k] = dy[k]! * this.compartment.nx + dx[k]!;
+    this.turnsAt.set(turn, at);
+    return at;
+  }
+
+  voidCm3(stage: number): number {
+    return this.heap.f64[(stage + m.STAGE_VOID_CM3) / 8]!;
+  }
+  overCm3(stage: number): number {
+    return this.heap.f64[(stage + m.STAGE_OVER_CM3) / 8]!;
+  }
+  /** So much did not go in. */
+  addOver(stage: number, cm3: number): void {
+    const at = (stage + m.STAGE_OVER_CM3) / 8;
+    this.heap.f64[at] = this.heap.f64[at]! + cm3;
+  }
+  /** How many columns the last thing takes. */
+  partCount(stage: number): number {
+    return this.heap.i32[(stage + m.STAGE_COUNT) / 4]!;
+  }
+  /** Where the sums of the i-th thing begin, in numbers of 64 bits. */
+  sumsOf(stage: number, i: number): number {
+    return (m.stageSums(stage) + m.STAGE_SUMS_EACH * i) / 8;
+  }
+  /** Where the height that each column is filled to begins, in numbers of 64 bits. */
+  heightsOf(stage: number): number {
+    return m.stageHeights(stage, this.things) / 8;
+  }
+
+  /** What a stage's last thing fills, column by column, when it was put there. */
+  partsOf(stage: number): readonly ColumnPart[] {
+    const { things, columns, parts } = this;
+    const { f64, i32 } = this.heap;
+    const column = m.stageColumns(stage, things, columns, parts) / 4;
+    const low = m.stageLows(stage, things, columns) / 8;
+    const high = m.stageHighs(stage, things, columns, parts) / 8;
+    return Array.from({ length: this.partCount(stage) }, (_v, k) => ({
+      column: i32[column + k]!,
+      low: f64[low + k]!,
+      high: f64[high + k]!,
+    }));
+  }
+
+  /** By column, how far the i-th thing swelled under what came last, cm. */
+  *swellingsOf(stage: number, i: number): Generator<readonly [column: number, cm: number]> {
+    const { things, columns, parts } = this;
+    const { f64, i32 } = this.heap;
+    const which = m.stageSwollenThings(stage, things, columns, parts) / 4;
+    const column = m.stageSwollenColumns(stage, things, columns, parts) / 4;
+    const cm = m.stageSwollenCms(stage, things, columns, parts) / 8;
+    const count = i32[(stage + m.STAGE_SWELLINGS) / 4]!;
+    for (let k = 0; k < count; k += 1) if (i32[which + k] === i) yield [i32[column + k]!, f64[cm + k]!];
+  }
+}

@@ -1,0 +1,14 @@
+import { inTurn } from './inTurn.js';
+import type { Move } from './move.js';
+import { nearby } from './nearby.js';
+
+/** Loaded at another turn, and where that suits. */
+export const loadedAnew: Move = (draw, t) => {
+  const wide = { ...draw, reach: 1 };
+  const back = inTurn(wide, t);
+  const moved = nearby(wide, t);
+  return () => {
+    moved?.();
+    back?.();
+  };
+};

@@ -1,0 +1,34 @@
+import { pickIndex, type Random } from '../../../units/random.js';
+import { BACKWARD, NEARBY } from '../tuning.js';
+import { place, type Move } from './move.js';
+
+/** Somewhere else in its compartment, nearer as the search cools; dense things to the back more often. */
+export const nearby: Move = (draw, t) => {
+  const { search, random } = draw;
+  const { state, facts } = search;
+  const c = state.compartmentOf(t);
+  const { x0, y0, nx, ny, cellCm } = facts.compartments[c]!;
+  const { isDense, turns } = facts.things[t]!;
+  const reach = NEARBY.cold + NEARBY.hot * draw.reach;
+  const near = (at: number, low: number, cells: number): number => {
+    const size = cells * cellCm;
+    return Math.min(low + size, Math.max(low, at + (random() - 0.5) * 2 * reach * size));
+  };
+  return place(
+    draw,
+    t,
+    c,
+    random() < NEARBY.axis ? near(state.xOf(t), x0, nx) : state.xOf(t),
+    random() < BACKWARD.often
+      ? y0 + (isDense ? backward(random) : 1 - backward(random)) * ny * cellCm
+      : random() < NEARBY.axis
+        ? near(state.yOf(t), y0, ny)
+        : state.yOf(t),
+    random() < NEARBY.turned ? pickIndex(random, turns) : state.turnOf(t),
+  );
+};
+
+/** Parts of the depth, small ones more often. */
+function backward(random: Random): number {
+  return BACKWARD.deepest * random() ** BACKWARD.power;
+}

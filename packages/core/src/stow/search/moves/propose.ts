@@ -1,0 +1,63 @@
+/** Which thing is moved, and by which move. */
+import { pickIndex } from '../../../units/random.js';
+import type { Undo } from '../stowState.js';
+import { HEAVIER, PICK } from '../tuning.js';
+import { elsewhere } from './elsewhere.js';
+import { exchange } from './exchange.js';
+import { insteadOfAll } from './insteadOfAll.js';
+import { inTurn } from './inTurn.js';
+import { loadedAnew } from './loadedAnew.js';
+import type { Draw, Move } from './move.js';
+import { nearby } from './nearby.js';
+import { toOtherSide } from './toOtherSide.js';
+import { turnOver } from './turnOver.js';
+
+/** Moves, each drawn up to a number between 0 and 1 from where the one before it ends. */
+type Mix = readonly { readonly upTo: number; readonly move: Move }[];
+const IN_MAIN: Mix = [
+  { upTo: 0.05, move: toOtherSide },
+  { upTo: 0.34, move: nearby },
+  { upTo: 0.44, move: turnOver },
+  { upTo: 0.58, move: inTurn },
+  { upTo: 0.76, move: loadedAnew },
+  { upTo: 0.86, move: exchange },
+  { upTo: 0.89, move: insteadOfAll },
+  { upTo: 1, move: elsewhere },
+];
+const IN_POCKET: Mix = [
+  { upTo: 0.45, move: elsewhere },
+  { upTo: 0.6, move: insteadOfAll },
+  { upTo: 0.85, move: exchange },
+  { upTo: 1, move: nearby },
+];
+
+/** Make a random move of a search that has things to move; undefined when it would change nothing. */
+export function propose(draw: Draw): Undo | undefined {
+  const t = pickThing(draw);
+  const mix = isInMain(draw, t) ? IN_MAIN : IN_POCKET;
+  const kind = draw.random();
+  let k = 0;
+  while (kind >= mix[k]!.upTo) k += 1;
+  return mix[k]!.move(draw, t);
+}
+
+/** Things of the main compartment come up most: pockets soon have what they will keep. Those that stand badly too. */
+function pickThing(draw: Draw): number {
+  const { search, random } = draw;
+  const { movable, things } = search.facts;
+  const any = (): number => movable[pickIndex(random, movable.length)]!;
+  let t = any();
+  for (let tries = 0; tries < PICK.draws; tries += 1) {
+    if (search.troubleOf(t) > 0 || (isInMain(draw, t) && random() < PICK.main)) break;
+    t = any();
+  }
+  if (random() < HEAVIER) {
+    const u = any();
+    if (isInMain(draw, u) && things[u]!.massKg > things[t]!.massKg) return u;
+  }
+  return t;
+}
+
+function isInMain({ search }: Draw, t: number): boolean {
+  return search.facts.compartments[search.state.compartmentOf(t)]!.kind === 'main';
+}

@@ -1,0 +1,97 @@
+/** What compartments add to a stow's cost, and the cost that the sum of them comes to. */
+import { GOOD_OFFSET_CM } from '../../carriage/packingSchool.js';
+import type { PointCm } from '../../trip/model.js';
+import type { StowCost } from '../stowCost.js';
+import type { SearchFacts } from './searchFacts.js';
+
+/** Taken once: a lookup on a global is not free everywhere. */
+const { abs, max } = Math;
+
+/** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
+const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
+/** Voids up to this are nobody's fault. */
+const VOID_FREE_PERCENT = 2.5;
+
+/** What one compartment adds to the whole: `StowCost` without what only the whole has. */
+export interface PartFigures {
+  misfit: number;
+  safety: number;
+  tooDeep: number;
+  misplaced: number;
+  voidL: number;
+  filledL: number;
+  massKg: number;
+  /** Moments: mass times the middle, kg·cm. */
+  mx: number;
+  my: number;
+  mz: number;
+}
+
+export function noFigures(): PartFigures {
+  return {
+    misfit: 0,
+    safety: 0,
+    tooDeep: 0,
+    misplaced: 0,
+    voidL: 0,
+    filledL: 0,
+    massKg: 0,
+    mx: 0,
+    my: 0,
+    mz: 0,
+  };
+}
+
+/** The empty pack's figures. */
+export function packFigures({ problem }: SearchFacts): PartFigures {
+  const { tareKg, centreOfGravityCm: at } = problem.pack;
+  const sum = noFigures();
+  sum.massKg = tareKg;
+  sum.mx = tareKg * at.x;
+  sum.my = tareKg * at.y;
+  sum.mz = tareKg * at.z;
+  return sum;
+}
+
+/** @param isMain voids elsewhere are the pocket's own business */
+export function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain: boolean): void {
+  sum.misfit += part.misfit;
+  sum.safety += part.safety;
+  sum.tooDeep += part.tooDeep;
+  sum.misplaced += part.misplaced;
+  if (isMain) {
+    sum.voidL += part.voidL;
+    sum.filledL += part.filledL;
+  }
+  sum.massKg += part.massKg;
+  sum.mx += part.mx;
+  sum.my += part.my;
+  sum.mz += part.mz;
+}
+
+/** The centre of gravity, cm; the pack frame's corner where nothing has any mass. */
+export function centreOf({ massKg, mx, my, mz }: Readonly<PartFigures>): PointCm {
+  return massKg === 0 ? { x: 0, y: 0, z: 0 } : { x: mx / massKg, y: my / massKg, z: mz / massKg };
+}
+
+export function costOf(sum: Readonly<PartFigures>, [low, high]: readonly [number, number]): StowCost {
+  const { misfit, safety, tooDeep, misplaced, voidL, filledL, massKg } = sum;
+  if (massKg === 0)
+    return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, outCm: 0, misplaced };
+  const [x, y, z] = [sum.mx / massKg, sum.my / massKg, sum.mz / massKg];
+  return {
+    misfit,
+    safety,
+    tooDeep,
+    bandMissCm: max(0, low - z, z - high),
+    asideCm: max(0, abs(x) - ASIDE_FREE_CM),
+    voidPercent: voidPercentOf(voidL, filledL),
+    outCm: y,
+    misplaced,
+  };
+}
+
+/** Voids beyond what is nobody's fault, percent of the space filled. */
+export function voidPercentOf(voidL: number, filledL: number): number {
+  return filledL <= 0 ? 0 : max(0, (100 * voidL) / (filledL + voidL) - VOID_FREE_PERCENT);
+}

@@ -1,0 +1,16 @@
+import type { ColumnLoader } from '../columnLoader.js';
+
+/** What a litre lost under a thing costs, and one that stands out, against a centimetre of height. */
+const PER_VOID_L = 12;
+const PER_OVERFLOW_L = 500;
+
+/** What a place costs by itself: the height, what is lost under it, what stands out. The thing stays loaded. */
+export function priceOf(loader: ColumnLoader, i: number, floorCm: number, load: () => void): number {
+  const [voids, over] = [loader.voidCm3, loader.overflowCm3];
+  load();
+  return (
+    (loader.measure(i) ? loader.middleZ : floorCm) +
+    (PER_VOID_L * (loader.voidCm3 - voids)) / 1000 +
+    (PER_OVERFLOW_L * (loader.overflowCm3 - over)) / 1000
+  );
+}

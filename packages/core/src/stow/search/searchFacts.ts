@@ -1,0 +1,188 @@
+/** What a search for a stow never changes: the pack's compartments, the things, and what follows from the two. */
+import type { Placement, Thing } from '../../trip/model.js';
+import { shapeVolumeL } from '../../trip/shapes.js';
+import { isBottle } from '../atRest.js';
+import { keptFromBackCm } from '../backRule.js';
+import { takes } from '../fitsPack.js';
+import { dayVolumeL, mainParting, type MainParting } from '../layout.js';
+import { nestingOf } from '../nesting.js';
+import { compartmentsOf, type Compartment } from '../packGeometry.js';
+import { clash, placementVerdict, type Level } from '../placementRules.js';
+import { solidOf, SPREADS, type Solid } from '../solids.js';
+import type { StowProblem, StowThing } from '../stowProblem.js';
+import { LEVEL_COST } from './tuning.js';
+
+/** What the placement rules say of a thing in a zone. */
+export interface Choice {
+  readonly misplaced: number;
+  readonly safety: number;
+  /** Needed while walking, and this zone cannot be reached with the pack on. */
+  readonly tooDeep: number;
+  readonly exempt: boolean;
+}
+
+export interface ThingFacts {
+  readonly thing: Thing;
+  /** Litres on each day. */
+  readonly byDayL: readonly number[];
+  readonly solid: Solid;
+  /** How many ways it can be turned, or spread. */
+  readonly turns: number;
+  /** Litres on the day, packed, and swollen as far as it does. */
+  readonly volumeL: number;
+  readonly mostL: number;
+  /** With what rides in it, kg. */
+  readonly massKg: number;
+  readonly densityKgPerL: number;
+  /** Denser than clothes and bags. */
+  readonly isDense: boolean;
+  /** Things that ride in it. */
+  readonly riders: readonly number[];
+  /** By zone of the pack. */
+  readonly choices: readonly Choice[];
+  /** Compartments that it may go into. */
+  readonly allowed: readonly number[];
+  readonly isPinned: boolean;
+  readonly isBottle: boolean;
+  readonly isLong: boolean;
+  /** By turn, how far it is kept from the back in the main compartment, cm: bare, and behind a reservoir. */
+  readonly awayCm: readonly [readonly number[], readonly number[]];
+}
+
+export interface SearchFacts {
+  readonly problem: StowProblem;
+  readonly compartments: readonly Compartment[];
+  /** Compartments with a meaning of their own; −1 where the pack has none. */
+  readonly main: number;
+  readonly sleeve: number;
+  readonly parting: MainParting;
+  readonly things: readonly ThingFacts[];
+  /** Indexes of things that the search may move: pinned ones stay, nested ones ride with their holders. */
+  readonly movable: readonly number[];
+  /** Pairs of things that must not share a zone. */
+  readonly clashes: readonly (readonly [number, number])[];
+  /** Pack and all things, kg. */
+  readonly totalKg: number;
+}
+
+/** A long thing is one that should stand. */
+const LONG_CM = 30;
+/** Graft's own number. */
+const DENSE_KG_PER_L = 0.3;
+/** A thing used up takes no room; its density is then of no interest. */
+const TINY_L = 0.01;
+const TINY_KG = 1e-9;
+
+/**
+ * @param placements of which the pinned ones stay
+ * @param cellCm edge of a cell of the grid that the search works on
+ */
+export function searchFacts(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  cellCm: number,
+): SearchFacts {
+  const { things, pack } = problem;
+  const compartments = compartmentsOf(pack, cellCm);
+  const parting = mainParting(pack);
+  const inside = nestingOf(problem);
+  const zoneIds = new Set(pack.zones.map((z) => z.id));
+  const pinned = new Set(
+    placements
+      .filter((p) => p.pinned && zoneIds.has(p.zoneId) && !inside.has(p.thingId))
+      .map((p) => p.thingId),
+  );
+  const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, pinned, cellCm }));
+  return {
+    problem,
+    compartments,
+    main: compartments.findIndex((c) => c.id === 'main'),
+    sleeve: compartments.findIndex((c) => c.kind === 'sleeve'),
+    parting,
+    things: facts,
+    movable: things.flatMap((t, i) => (pinned.has(t.thing.id) || inside.has(t.thing.id) ? [] : [i])),
+    clashes: things.flatMap((a, i) =>
+      things.flatMap((b, j) => (j > i && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [])),
+    ),
+    totalKg: facts.reduce(
+      (sum, { thing, massKg }) => (inside.has(thing.id) ? sum : sum + massKg),
+      Math.max(TINY_KG, pack.tareKg),
+    ),
+  };
+}
+
+interface Around {
+  readonly compartments: readonly Compartment[];
+  readonly parting: MainParting;
+  readonly inside: ReadonlyMap<string, string>;
+  readonly pinned: ReadonlySet<string>;
+  readonly cellCm: number;
+}
+
+function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFacts {
+  const { thing } = t;
+  // Stiff things by their outline, as stows are realised, whatever volume is told.
+  const volumeL = shapeVolumeL(thing.shape) ?? dayVolumeL(t, problem.day);
+  const solid = solidOf(thing.shape, volumeL, around.cellCm);
+  const riders = problem.things.flatMap((other, i) =>
+    around.inside.get(other.thing.id) === thing.id ? [i] : [],
+  );
+  const massKg = t.massKg + riders.reduce((sum, r) => sum + problem.things[r]!.massKg, 0);
+  const densityKgPerL = massKg / Math.max(TINY_L, volumeL);
+  const choices = choicesOf(problem, thing);
+  const away = (padded: boolean): readonly number[] =>
+    solid.kind === 'soft' ? [] : solid.turns.map((turn) => keptFromBackCm(thing, turn, padded));
+  return {
+    thing,
+    byDayL: t.volumeL,
+    solid,
+    turns: solid.kind === 'soft' ? SPREADS.length : solid.turns.length,
+    volumeL,
+    mostL: solid.kind === 'soft' ? solid.looseL : volumeL,
+    massKg,
+    densityKgPerL,
+    isDense: densityKgPerL >= DENSE_KG_PER_L,
+    riders,
+    choices,
+    allowed: allowedFor(problem, thing, solid, volumeL, choices, around),
+    isPinned: around.pinned.has(thing.id),
+    isBottle: isBottle(thing),
+    isLong: thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM,
+    awayCm: [away(false), away(true)],
+  };
+}
+
+function choicesOf({ pack, house }: StowProblem, thing: Thing): readonly Choice[] {
+  const costOf = (level: Level): number => LEVEL_COST[level === 'never' ? 'poor' : level];
+  return pack.zones.map((zone) => {
+    const verdict = placementVerdict(thing, zone, house, pack);
+    return {
+      misplaced: costOf(verdict.level),
+      safety: verdict.level === 'never' ? 1 : 0,
+      tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
+      exempt: verdict.byHouse,
+    };
+  });
+}
+
+/** Compartments where a thing breaks no rule and into which it goes; all into which it goes when there are none. */
+function allowedFor(
+  { pack }: StowProblem,
+  thing: Thing,
+  solid: Solid,
+  volumeL: number,
+  choices: readonly Choice[],
+  { compartments, parting }: Around,
+): readonly number[] {
+  const isSome = (i: number, holds: (choice: Choice) => boolean): boolean => {
+    const { zone } = compartments[i]!;
+    const zones = zone === undefined ? Object.values(parting.zones) : [pack.zones.indexOf(zone)];
+    return zones.some((z) => holds(choices[z]!));
+  };
+  const fits = compartments.flatMap((c, i) => (takes(c, thing, solid, volumeL) ? [i] : []));
+  const safe = fits.filter((i) => isSome(i, (choice) => choice.safety === 0));
+  // What is wanted with the pack on belongs where it can be had, as long as it goes in there.
+  const inTime = safe.filter((i) => isSome(i, (choice) => choice.safety + choice.tooDeep === 0));
+  if (thing.needed === 'walking' && inTime.length > 0) return inTime;
+  return safe.length > 0 ? safe : fits.length > 0 ? fits : compartments.map((_c, i) => i);
+}

@@ -1,0 +1,165 @@
+/**
+ * The course of one planning: a usable stow at once, then the whole search several times over, each from the placement
+ * rules over a long annealing on a coarse grid to a short one on the grid on which stows are realised.
+ */
+import type { Placement } from '../../trip/model.js';
+import { seededRandom, type Random } from '../../units/random.js';
+import { withLoaders } from '../columnKernel.js';
+import { FINE_CELL_CM } from '../packGeometry.js';
+import {
+  COARSE_WEIGHTS,
+  compareCost,
+  HOLLOW_PERCENT,
+  STRICT_WEIGHTS,
+  WEIGHTS,
+  type StowCost,
+} from '../stowCost.js';
+import type { StowPlan, StowProgress } from '../planStow.js';
+import type { StowProblem } from '../stowProblem.js';
+import { anneal } from './anneal.js';
+import { settleNear } from './settleNear.js';
+import { startFromRules } from './startFromRules.js';
+import { StowSearch } from './stowSearch.js';
+import {
+  ATTEMPTS,
+  COARSE_CELL_CM,
+  COARSE_HEAT,
+  COARSE_PART,
+  FINE_HEAT,
+  FIRST,
+  GLIMPSE,
+  MORE_HEAT,
+  MORE_TRIES,
+  PROGRESS_EVERY,
+} from './tuning.js';
+
+export class StowPlanner {
+  private readonly random: Random;
+  private spent = 0;
+  /** The best so far of what is kept; what is made only to be shown is not: nobody's watching may change the result. */
+  private best: StowPlan | undefined;
+
+  constructor(
+    private readonly problem: StowProblem,
+    private readonly pinned: readonly Placement[],
+    private readonly seed: number,
+    private readonly iterations: number,
+    private readonly onProgress: ((progress: StowProgress) => void) | undefined,
+  ) {
+    this.random = seededRandom(seed);
+  }
+
+  plan(): StowPlan {
+    this.showFirst();
+    let last = this.attempt();
+    // More tries mend what is near. Where something is still left out or unsafe, the whole search is done once more.
+    for (let k = 1; k < ATTEMPTS || (k === ATTEMPTS && isAmiss(last.cost)); k += 1) {
+      const again = this.attempt();
+      if (compareCost(again.cost, last.cost) < 0) last = again;
+    }
+    // The result is never worse than what was shown on the way.
+    return { ...this.better(last)!, iterations: this.spent };
+  }
+
+  /** A usable stow is shown at once, before the search itself begins. */
+  private showFirst(): void {
+    const chances = seededRandom(this.seed);
+    for (let k = 0; k < FIRST.tries && (this.best === undefined || isAmiss(this.best.cost)); k += 1) {
+      const first = withLoaders(() => {
+        const coarse = this.started();
+        anneal(coarse, chances, FIRST.coarseMoves, MORE_HEAT, STRICT_WEIGHTS);
+        const fine = this.settledFrom(coarse);
+        anneal(fine, chances, FIRST.fineMoves, MORE_HEAT, STRICT_WEIGHTS);
+        return this.planOf(fine);
+      });
+      this.consider(first);
+    }
+  }
+
+  private attempt(): StowPlan {
+    const moves = Math.floor(this.iterations / ATTEMPTS);
+    const coarseMoves = Math.floor(moves * COARSE_PART);
+    const coarse = this.started();
+    anneal(coarse, this.random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => this.coarseStep(coarse));
+    const fine = this.settledFrom(coarse);
+    const step = (): void => this.fineStep(fine);
+    anneal(fine, this.random, moves - coarseMoves, FINE_HEAT, WEIGHTS, step);
+    for (let more = 0; more < triesFor(fine.look().cost); more += 1)
+      anneal(
+        fine,
+        this.random,
+        Math.floor(this.iterations * MORE_TRIES.part),
+        MORE_HEAT,
+        STRICT_WEIGHTS,
+        step,
+      );
+    return this.planOf(fine);
+  }
+
+  private coarseStep(coarse: StowSearch): void {
+    this.spent += PROGRESS_EVERY;
+    if (this.spent % GLIMPSE.every === 0) this.consider(this.glimpse(coarse));
+    else this.show();
+  }
+
+  private fineStep(fine: StowSearch): void {
+    this.spent += PROGRESS_EVERY;
+    if (this.onProgress !== undefined) this.show(this.planOf(fine));
+  }
+
+  /** A coarse stow, mended a little. It draws its own random numbers, so that the search goes on as if it were not. */
+  private glimpse(coarse: StowSearch): StowPlan {
+    return withLoaders(() => {
+      const fine = this.settledFrom(coarse);
+      anneal(fine, seededRandom(this.seed + this.spent), GLIMPSE.moves, FINE_HEAT, STRICT_WEIGHTS);
+      return this.planOf(fine);
+    });
+  }
+
+  private started(): StowSearch {
+    const coarse = new StowSearch(this.problem, this.pinned, COARSE_CELL_CM);
+    startFromRules(coarse);
+    return coarse;
+  }
+
+  /** A search on the fine grid that starts from a stow of the coarse one. */
+  private settledFrom(coarse: StowSearch): StowSearch {
+    const fine = new StowSearch(this.problem, coarse.placements(), FINE_CELL_CM);
+    settleNear(fine);
+    return fine;
+  }
+
+  private planOf(search: StowSearch): StowPlan {
+    return {
+      seed: this.seed,
+      stow: { memberId: this.problem.member.id, placements: search.placements() },
+      iterations: this.spent,
+      cost: search.look().cost,
+    };
+  }
+
+  private better(plan: StowPlan | undefined): StowPlan | undefined {
+    const { best } = this;
+    return plan !== undefined && (best === undefined || compareCost(plan.cost, best.cost) < 0) ? plan : best;
+  }
+  private show(plan?: StowPlan): void {
+    const best = this.better(plan);
+    if (best !== undefined)
+      this.onProgress?.({ done: Math.min(1, this.spent / Math.max(1, this.iterations)), best });
+  }
+  private consider(plan: StowPlan): void {
+    this.best = this.better(plan);
+    this.show();
+  }
+}
+
+/** Something is left out, or a safety rule broken. */
+export function isAmiss({ misfit, safety }: StowCost): boolean {
+  return misfit > 1e-6 || safety > 0;
+}
+
+/** How many tries more a stow is worth. */
+function triesFor(cost: StowCost): number {
+  if (isAmiss(cost)) return MORE_TRIES.ifOut;
+  return cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT ? MORE_TRIES.ifWanting : 0;
+}

@@ -1,0 +1,58 @@
+/** Numbers that the search for a stow goes by, all Graft's own. */
+import type { Level } from '../placementRules.js';
+
+/** What places of second choice or worse cost, each. */
+export const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 14 };
+/** A pinned soft thing that others push away from where it was put, for each centimetre. */
+export const PER_CM_ASTRAY = 60;
+/** A long thing that lies where it should stand. */
+export const LYING_LONG = 2;
+/** A thing that may go into so few compartments has few choices. What of it is left out counts this much more. */
+export const FEW_CHOICES = { most: 2, counts: 4 };
+/** How much trouble a thing is in: things in trouble are moved more. */
+export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlace: 1 };
+
+/** Edge of a cell of the grid that most of the search goes on, cm. */
+export const COARSE_CELL_CM = 2;
+/** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
+export const ITERATIONS = { forOneThing: 4_400_000, most: 130_000 };
+/** The whole search is done this often, each time with its part of the moves. */
+export const ATTEMPTS = 2;
+/** Part of an attempt's moves that are made on the coarse grid. */
+export const COARSE_PART = 0.9;
+/** More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this part. */
+export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
+/** The first stow is shown soon: it gets few, cold moves on each grid, and several tries. */
+export const FIRST = { coarseMoves: 4000, fineMoves: 1600, tries: 4 };
+/** While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so many moves. */
+export const PROGRESS_EVERY = 800;
+export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };
+/** Moves of a mending, and how often it is tried while something is left out or unsafe. */
+export const MEND = { moves: 1500, tries: 4 };
+
+/** How hot a search is at the start and the end, and how far from where they are things are moved at its beginning. */
+export interface Heat {
+  readonly hot: number;
+  readonly cold: number;
+  readonly wide: number;
+}
+export const COARSE_HEAT: Heat = { hot: 40, cold: 0.8, wide: 1 };
+/** The fine search only mends what the two grids differ in, so it starts cooler. */
+export const FINE_HEAT: Heat = { hot: 3, cold: 0.3, wide: 0.3 };
+export const MORE_HEAT: Heat = { hot: 12, cold: 0.3, wide: 1 };
+
+/** Which thing is moved: one in trouble or of the main compartment is taken, another this often is drawn again. */
+export const PICK = { main: 0.7, draws: 3 };
+/** How often the heavier of two drawn things is moved. */
+export const HEAVIER = 0.4;
+
+/** A move to nearby: how far it goes, cold and hot, as parts of the compartment; how often along each axis; how often turned. */
+export const NEARBY = { cold: 0.15, hot: 0.85, axis: 0.75, turned: 0.3 };
+/** How often a thing is put by its density, dense ones to the back: so deep at most, and with this power more often less deep. */
+export const BACKWARD = { often: 0.3, deepest: 0.8, power: 2 };
+/** How far in the loading order a thing goes, cold and hot, as parts of its compartment. */
+export const IN_TURN = { cold: 0.2, hot: 0.8 };
+/** Out of the band, how often things only go the way that helps: in the loading order, and when two change places. */
+export const HELPFUL = { inTurn: 0.6, exchange: 0.7 };
+/** How often things that make room for another go where that came from. */
+export const SWAP_BACK = 0.6;

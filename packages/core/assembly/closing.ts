@@ -2,9 +2,9 @@
 import { bases, ceilings, cellArea, columns, f, floors, heights, nx, ny, putF } from './compartment';
 
 /**
- * Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square, first
- * along the rows and then across them: the greatest of each window of k cells, then the least of the windows over a
- * cell. Either is k − 1 times that of two neighbours.
+ * Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square. The
+ * greatest of each window of k cells, along the rows and then across them; then the least of the windows over a cell,
+ * across and then along. Either is k − 1 times that of two neighbours.
  */
 export function closeGaps(k: i32, ix: i32, iy: i32, wide: i32, deep: i32): void {
   const line = (<usize>nx) << 3;
@@ -13,19 +13,23 @@ export function closeGaps(k: i32, ix: i32, iy: i32, wide: i32, deep: i32): void 
   const end = patch + <usize>deep * line;
   for (let row = patch; row < end; row += line) memory.copy(row, row - bases + heights, bytes);
   const along = min(k, wide);
+  const across = min(k, deep);
+  // Windows along a row begin at its first cells.
+  const windows = wide - along + 1;
+  const windowBytes = (<usize>windows) << 3;
+  for (let row = patch; row < end; row += line)
+    for (let last = wide - 1; last >= windows; last--) raise(row, row + 8, last);
+  for (let last = deep - 1; last > deep - across; last--)
+    for (let j = 0; j < last; j++) raise(patch + <usize>j * line, patch + <usize>(j + 1) * line, windows);
+  for (let last = deep - across + 1; last < deep; last++) {
+    memory.copy(patch + <usize>last * line, patch + <usize>(last - 1) * line, windowBytes);
+    for (let j = last - 1; j > 0; j--) lower(patch + <usize>j * line, patch + <usize>(j - 1) * line, windows);
+  }
   for (let row = patch; row < end; row += line) {
-    for (let last = wide - 1; last > wide - along; last--) raise(row, row + 8, last);
-    for (let last = wide - along + 1; last < wide; last++) {
+    for (let last = windows; last < wide; last++) {
       putF(row, last, f(row, last - 1));
       lower(row + 8, row, last - 1);
     }
-  }
-  const across = min(k, deep);
-  for (let last = deep - 1; last > deep - across; last--)
-    for (let j = 0; j < last; j++) raise(patch + <usize>j * line, patch + <usize>(j + 1) * line, wide);
-  for (let last = deep - across + 1; last < deep; last++) {
-    memory.copy(patch + <usize>last * line, patch + <usize>(last - 1) * line, bytes);
-    for (let j = last - 1; j > 0; j--) lower(patch + <usize>j * line, patch + <usize>(j - 1) * line, wide);
   }
 }
 

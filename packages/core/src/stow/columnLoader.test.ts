@@ -5,7 +5,7 @@ import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { PlainLoader } from '../testing/plainLoader.js';
 import { ColumnLoader, CREVICE_CM, TALLEST_SPREAD } from './columnLoader.js';
 import { FloorPatch } from './floorPatch.js';
-import type { ColumnPart } from './loaderMemory.js';
+import type { ColumnPart, Slab } from './loaderMemory.js';
 import { compartmentsOf, mainOf, mainVolumeL, type Compartment } from './packGeometry.js';
 import { solidOf, SPREADS } from './solids.js';
 
@@ -167,10 +167,10 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
         let gap = Infinity;
         let volume = 0;
         for (const { column, low, high } of mine) {
-          expect(low).toBeGreaterThanOrEqual(top[column]! - 1e-6);
           gap = Math.min(gap, low - top[column]!);
           volume += high - low;
         }
+        expect(gap).toBeGreaterThanOrEqual(-1e-6);
         for (const { column, high } of mine) top[column] = Math.max(top[column]!, high);
         if (mine.length > 0 && solid.kind === 'rigid') expect(gap).toBeLessThan(1e-6);
         if (solid.kind === 'soft') {
@@ -178,14 +178,12 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
           poured += Math.min(volume, solid.volumeL * 1000);
           wanted += solid.volumeL * 1000;
           expect(volume).toBeLessThanOrEqual(solid.looseL * 1000 + 1e-3);
-          for (const { low, high } of mine) {
-            const thickness = high - low;
-            expect(thickness).toBeGreaterThanOrEqual(solid.leastCm - 1e-6);
-            if (loader.overflowCm3 === 0)
-              expect(thickness).toBeLessThanOrEqual(
-                2 * TALLEST_SPREAD * Math.cbrt(solid.looseL * 1000) + 1e-6,
-              );
-          }
+          const thicknesses = mine.map(({ low, high }) => high - low);
+          expect(Math.min(...thicknesses)).toBeGreaterThanOrEqual(solid.leastCm - 1e-6);
+          if (loader.overflowCm3 === 0)
+            expect(Math.max(...thicknesses)).toBeLessThanOrEqual(
+              2 * TALLEST_SPREAD * Math.cbrt(solid.looseL * 1000) + 1e-6,
+            );
         }
       }
       if (loader.overflowCm3 === 0) expect(poured).toBeCloseTo(wanted, 3);
@@ -197,20 +195,20 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
 test('the kernel comes to what a plain loader does, in any compartment', () => {
   const pockets = compartmentsOf(PACK, 1).filter((c) => c.zone !== undefined && c.kind !== 'sleeve');
   const slab = { widthCm: 20, depthCm: 4, low: 12, high: 34 };
-  const places = [
-    fc.constant({ c: main(), slab: undefined }),
-    fc.constant({ c: main(), slab }),
-    fc.constantFrom(...pockets).map((c) => ({ c, slab: undefined })),
-    fc.constant({ c: box(12, 9, 14), slab: { widthCm: 6, depthCm: 3, low: 4, high: 9 } }),
+  const places: readonly { readonly c: Compartment; readonly slab?: Slab }[] = [
+    { c: main() },
+    { c: main(), slab },
+    { c: box(12, 9, 14), slab: { widthCm: 6, depthCm: 3, low: 4, high: 9 } },
+    ...pockets.map((c) => ({ c })),
   ];
   fc.assert(
     fc.property(
-      fc.oneof(...places),
+      fc.nat(places.length - 1),
       fc.array(arbitraryItem, { minLength: 1, maxLength: 14 }),
-      (place, items) => {
-        const { c } = place;
-        const loader = new ColumnLoader(c, items.length, place.slab);
-        const plain = new PlainLoader(c, place.slab);
+      (which, items) => {
+        const { c, slab } = places[which]!;
+        const loader = new ColumnLoader(c, items.length, slab);
+        const plain = new PlainLoader(c, slab);
         const patch = new FloorPatch(c);
         for (const item of items) {
           const [x, y] = [c.x0 + c.nx / 2 + item.x, c.y0 + item.y];
@@ -226,7 +224,10 @@ test('the kernel comes to what a plain loader does, in any compartment', () => {
           if (turn.nx > c.nx || turn.ny > c.ny) plain.leaveOut(turn.widthCm * turn.depthCm * turn.heightCm);
           else plain.putRigid(turn, patch.x, patch.y);
         }
-        const near = (a: number, b: number): void => expect(Math.abs(a - b)).toBeLessThan(1e-5);
+        let apart = 0;
+        const near = (a: number, b: number): void => {
+          apart = Math.max(apart, Math.abs(a - b));
+        };
         for (const [column, height] of loader.height.entries()) near(height, plain.height[column]!);
         near(loader.voidCm3, plain.voidCm3);
         near(loader.overflowCm3, plain.overCm3);
@@ -239,6 +240,7 @@ test('the kernel comes to what a plain loader does, in any compartment', () => {
             near(high, parts[k]!.high);
           }
         }
+        expect(apart).toBeLessThan(1e-5);
       },
     ),
     { seed: 63, numRuns: 120 },

@@ -195,7 +195,7 @@ export class PlainLoader {
           const found = left.get(next);
           if (found !== undefined && left.delete(next)) piece.push(found);
         }
-      pieces.push(piece);
+      pieces.push(piece.sort((a, b) => a.column - b.column));
     }
     return pieces;
   }

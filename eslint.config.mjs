@@ -47,13 +47,8 @@ export default tseslint.config(
     },
   },
   {
-    // The stow search's loop keeps its figures in local variables, for speed.
-    files: ['packages/core/src/stow/{layout,reach,stowSearch}.ts'],
-    rules: { complexity: ['error', 40] },
-  },
-  {
-    // The share engine: a file is one idea, a function is read at one sight.
-    files: ['packages/core/src/share/**/*.ts'],
+    // The engines: a file is one idea, a function is read at one sight.
+    files: ['packages/core/src/{share,stow}/**/*.ts', 'packages/core/assembly/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
       'max-lines': ['error', 300],

@@ -5,7 +5,8 @@
 import { centreOfGravity } from '../carriage/centreOfGravity.js';
 import type { Placement, Thing, Trip, Zone } from '../trip/model.js';
 import type { MainFill, PlacedThing, StowAssessment, ZoneFill } from './assessment.js';
-import { realise, sideIn, type StowLayout } from './layout.js';
+import { realise, type StowLayout } from './layout.js';
+import { sideIn } from './defaultSpot.js';
 import { NEEDED_WORDS, placementVerdict, type Verdict } from './placementRules.js';
 import { REACH_LIMIT, reachOf } from './reach.js';
 import { stowFindings } from './stowRules.js';

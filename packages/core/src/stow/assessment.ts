@@ -1,7 +1,8 @@
 /** What is said of a stow: see `assessStow.ts`, which makes it. */
 import type { PackingSchool } from '../carriage/packingSchool.js';
 import type { PointCm, Side, Thing, Zone } from '../trip/model.js';
-import type { LaidThing, StowLayout } from './layout.js';
+import type { LaidThing } from './laidThing.js';
+import type { StowLayout } from './layout.js';
 import type { Verdict } from './placementRules.js';
 import type { Reach } from './reach.js';
 import { isMainZone } from './zoneKinds.js';

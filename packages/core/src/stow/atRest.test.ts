@@ -1,4 +1,4 @@
-import type { Box } from './layout.js';
+import type { Box } from './laidThing.js';
 import { badStand, isBottle, type Standing } from './atRest.js';
 import { aThing } from '../testing/smallTrip.js';
 

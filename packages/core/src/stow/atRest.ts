@@ -3,7 +3,7 @@
  * under it, or it tips and is lost at the first bend; and in a pocket, where nothing beside it holds it, whatever rests
  * wholly to one side of its middle falls over. In the main compartment what lies beside it holds it.
  */
-import type { Box } from './layout.js';
+import type { Box } from './laidThing.js';
 import type { Thing } from '../trip/model.js';
 
 /** What is so near below touches, cm: rounding, and cloth that gives (Graft's own number). */

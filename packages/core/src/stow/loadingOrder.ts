@@ -1,6 +1,6 @@
 /** The order in which things of one zone go in: what is needed last first, denser things first among equals. */
 import type { Needed } from '../trip/model.js';
-import { densityKgPerL } from './placementRules.js';
+import { densityKgPerL } from './thingKinds.js';
 import type { StowThing } from './stowProblem.js';
 
 /** Later in this list goes in later, and so comes out sooner. */

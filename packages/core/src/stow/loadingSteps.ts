@@ -22,32 +22,33 @@ const WHERE: Readonly<Record<string, string>> = {
   top: 'on top',
 };
 
+/** Loading a thing, with what rides in it. */
+function stepOf(p: PlacedThing, a: StowAssessment): LoadingStep {
+  const { thing, zone, side, turn } = p;
+  const rides = a.placed.filter((q) => q.insideId === thing.id).map((q) => q.thing.name);
+  const where = isMainZone(zone.kind)
+    ? `${WHERE[zone.kind]}${side === 'centre' ? '' : `, ${side}`}`
+    : zone.name.toLowerCase();
+  const hints = [
+    ...(rides.length > 0 ? [`with ${rides.join(', ')} in it`] : []),
+    ...(thing.shape.kind === 'stuff' ? ['squeeze the air out, let it fill the gaps'] : []),
+    ...(turn?.upright === true && turn.heightCm > turn.widthCm ? ['upright'] : []),
+    ...(thing.flags.includes('sharp') ? ['point guarded'] : []),
+    ...(thing.flags.includes('leaks') || thing.flags.includes('liquidFuel') ? ['cap checked, upright'] : []),
+    ...(thing.flags.includes('mustStayDry') ? ['in its dry bag'] : []),
+  ];
+  return {
+    id: `thing-${thing.id}`,
+    text: `${thing.name}: ${where}`,
+    thingId: thing.id,
+    ...(hints.length === 0 ? {} : { hint: hints.join('; ') }),
+  };
+}
+
 export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
   const { house, pack } = problem;
-  const inside = (p: PlacedThing): boolean => p.insideId !== undefined;
-  const thingStep = (p: PlacedThing): LoadingStep => {
-    const rides = a.placed.filter((q) => q.insideId === p.thing.id).map((q) => q.thing.name);
-    const where = isMainZone(p.zone.kind)
-      ? `${WHERE[p.zone.kind]}${p.side === 'centre' ? '' : `, ${p.side}`}`
-      : p.zone.name.toLowerCase();
-    const hints = [
-      ...(rides.length > 0 ? [`with ${rides.join(', ')} in it`] : []),
-      ...(p.thing.shape.kind === 'stuff' ? ['squeeze the air out, let it fill the gaps'] : []),
-      ...(p.turn?.upright === true && p.turn.heightCm > p.turn.widthCm ? ['upright'] : []),
-      ...(p.thing.flags.includes('sharp') ? ['point guarded'] : []),
-      ...(p.thing.flags.includes('leaks') || p.thing.flags.includes('liquidFuel')
-        ? ['cap checked, upright']
-        : []),
-      ...(p.thing.flags.includes('mustStayDry') ? ['in its dry bag'] : []),
-    ];
-    return {
-      id: `thing-${p.thing.id}`,
-      text: `${p.thing.name}: ${where}`,
-      thingId: p.thing.id,
-      ...(hints.length === 0 ? {} : { hint: hints.join('; ') }),
-    };
-  };
-  const own = a.placed.filter((p) => !inside(p));
+  const thingStep = (p: PlacedThing): LoadingStep => stepOf(p, a);
+  const own = a.placed.filter((p) => p.insideId === undefined);
   const reservoirLast = house.reservoir === 'top';
   const sleeve = own.filter((p) => p.zone.kind === 'sleeve');
   const main = own.filter((p) => isMainZone(p.zone.kind));

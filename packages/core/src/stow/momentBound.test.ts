@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { solveProgram } from '../testing/highsShare.js';
-import { leastMomentBound, type BoundThing, type SliceGroup } from './momentBound.js';
+import { leastMomentBound, type BoundThing } from './momentBound.js';
+import type { SliceGroup } from './slicedRoom.js';
 
 const group = (litres: readonly number[], fromCm = 0, sliceCm = 2): SliceGroup => ({
   fromCm,

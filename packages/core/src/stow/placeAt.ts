@@ -1,7 +1,9 @@
 /** Putting one thing of a stow somewhere else: its new place in the list, and so in the loading order, with it. */
 import type { Placement, Side, Spot, Zone } from '../trip/model.js';
 import { compartmentIndex } from './packGeometry.js';
-import { dayVolumeL, defaultSpot, inLoadingOrder, realise, sideIn } from './layout.js';
+import { dayVolumeL } from './reservoir.js';
+import { defaultSpot, inLoadingOrder, sideIn } from './defaultSpot.js';
+import { realise } from './layout.js';
 import { compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
 import { solidOf } from './solids.js';
 import type { StowProblem, StowThing } from './stowProblem.js';

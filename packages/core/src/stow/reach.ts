@@ -6,7 +6,8 @@
  * side or front zip what lies between it and that wall. A pocket's things are had through the pocket's own opening.
  */
 import type { Needed, Opening, Pack } from '../trip/model.js';
-import type { Box, LaidThing, StowLayout } from './layout.js';
+import type { Box, LaidThing } from './laidThing.js';
+import type { LaidCompartment, StowLayout } from './layout.js';
 import { mainOf } from './packGeometry.js';
 
 /** Slivers do not block: below this part of the way out a thing is pushed aside (Graft's own number). */
@@ -48,85 +49,77 @@ export function closure(
   return [...out];
 }
 
+/** A way out of a compartment. */
+interface Way {
+  readonly through: Reach['through'];
+  readonly blocks: (a: number, b: number) => boolean;
+  /** Whether a thing can be had that way at all. */
+  readonly may: (a: number) => boolean;
+}
+
 /** Reach of every placed thing. */
 export function reachOf(pack: Pack, layout: StowLayout): readonly Reach[] {
   const byId = new Map(layout.things.map((t) => [t.thing.id, t]));
   const found = new Map<string, Reach>();
-  const openings = mainOf(pack)?.openings ?? [];
-  const bottomPart = mainOf(pack)?.bottomPartCm;
   for (const c of layout.compartments) {
     const things = c.thingIds.map((id) => byId.get(id)!);
-    const n = things.length;
-    const ways: {
-      through: Reach['through'];
-      blocks: (a: number, b: number) => boolean;
-      may: (a: number) => boolean;
-    }[] = [];
-    const isMain = c.compartment.kind === 'main';
-    if (!isMain) {
-      const through = c.compartment.kind === 'lash' ? 'outside' : 'pocket';
-      ways.push({ through, blocks: (a, b) => c.over[a]![b]! >= BLOCKS, may: () => true });
-    } else {
-      const divided = c.compartment.id === 'bottom';
-      if (!divided && openings.includes('top'))
-        ways.push({ through: 'top', blocks: (a, b) => c.over[a]![b]! >= BLOCKS, may: () => true });
-      if (openings.includes('bottom')) {
-        const floor = Math.min(...c.compartment.floor);
-        const partTop = floor + (bottomPart ?? 0);
-        // From below: a lies on b for as much of a's floor plan as b is under it.
-        if (divided || bottomPart !== undefined)
-          ways.push({
-            through: 'bottom',
-            blocks: (a, b) => isUnder(things[b]!, things[a]!),
-            may: (a) => divided || things[a]!.box.z0 < partTop - 1,
-          });
-      }
-      if (!divided && openings.includes('front'))
-        ways.push({
-          through: 'front',
-          blocks: (a, b) => isOutside(things[b]!.box, things[a]!.box, 'y'),
-          may: () => true,
-        });
-      if (!divided && openings.includes('side'))
-        ways.push({
-          through: 'side',
-          blocks: (a, b) => isOutside(things[b]!.box, things[a]!.box, 'x'),
-          may: () => true,
-        });
-    }
-    for (let i = 0; i < n; i += 1) {
-      const id = c.thingIds[i]!;
-      let best: Reach | undefined;
-      for (const way of ways) {
-        if (!way.may(i)) continue;
-        const out = closure(i, way.blocks, n);
-        if (best !== undefined && best.count <= out.length) continue;
-        // Loaded last comes out first; from below the other way round.
-        const order = [...out].sort((a, b) => (way.through === 'bottom' ? a - b : b - a));
-        best = {
-          thingId: id,
-          count: out.length,
-          through: way.through,
-          blockers: order.map((j) => c.thingIds[j]!),
-        };
-      }
+    const ways = waysOut(pack, c, things);
+    for (const [i, id] of c.thingIds.entries()) {
+      const best = shortest(c.thingIds, ways, i);
       if (best !== undefined) found.set(id, best);
     }
   }
   return layout.things.map((t): Reach => {
-    const own = found.get(t.thing.id);
-    if (own !== undefined) return own;
+    const thingId = t.thing.id;
     const holder = t.insideId === undefined ? undefined : found.get(t.insideId);
     // What rides inside another comes out with it.
-    if (holder !== undefined)
-      return {
-        ...holder,
-        thingId: t.thing.id,
-        count: holder.count + 1,
-        blockers: [...holder.blockers, t.insideId!],
-      };
-    return { thingId: t.thing.id, count: 0, through: 'pocket', blockers: [] };
+    if (holder !== undefined && !found.has(thingId))
+      return { ...holder, thingId, count: holder.count + 1, blockers: [...holder.blockers, t.insideId!] };
+    return found.get(thingId) ?? { thingId, count: 0, through: 'pocket', blockers: [] };
   });
+}
+
+/** The way by which the least comes out before the i-th thing. */
+function shortest(thingIds: readonly string[], ways: readonly Way[], i: number): Reach | undefined {
+  let best: Reach | undefined;
+  for (const way of ways) {
+    if (!way.may(i)) continue;
+    const out = closure(i, way.blocks, thingIds.length);
+    if (best !== undefined && best.count <= out.length) continue;
+    // Loaded last comes out first; from below the other way round.
+    const order = [...out].sort((a, b) => (way.through === 'bottom' ? a - b : b - a));
+    const blockers = order.map((j) => thingIds[j]!);
+    best = { thingId: thingIds[i]!, count: out.length, through: way.through, blockers };
+  }
+  return best;
+}
+
+function waysOut(pack: Pack, c: LaidCompartment, things: readonly LaidThing[]): readonly Way[] {
+  const main = mainOf(pack);
+  const openings = main?.openings ?? [];
+  const always = (): boolean => true;
+  const isOver = (a: number, b: number): boolean => c.over[a]![b]! >= BLOCKS;
+  if (c.compartment.kind !== 'main') {
+    const through = c.compartment.kind === 'lash' ? 'outside' : 'pocket';
+    return [{ through, blocks: isOver, may: always }];
+  }
+  const isBottomPart = c.compartment.id === 'bottom';
+  const ways: Way[] = [];
+  if (openings.includes('bottom') && (isBottomPart || main?.bottomPartCm !== undefined)) {
+    const partTop = Math.min(...c.compartment.floor) + (main?.bottomPartCm ?? 0);
+    // From below: a lies on b for as much of a's floor plan as b is under it.
+    const blocks = (a: number, b: number): boolean => isUnder(things[b]!, things[a]!);
+    ways.push({ through: 'bottom', blocks, may: (a) => isBottomPart || things[a]!.box.z0 < partTop - 1 });
+  }
+  if (isBottomPart) return ways;
+  if (openings.includes('top')) ways.unshift({ through: 'top', blocks: isOver, may: always });
+  for (const [through, axis] of [
+    ['front', 'y'],
+    ['side', 'x'],
+  ] as const)
+    if (openings.includes(through))
+      ways.push({ through, blocks: (a, b) => isOutside(things[b]!.box, things[a]!.box, axis), may: always });
+  return ways;
 }
 
 const overlap = (a0: number, a1: number, b0: number, b1: number): number =>

@@ -1,7 +1,7 @@
 /** What a plane shows of a thing that it cuts: true outlines, in centimetres across the view and up. */
 import type { PlacedThing } from './assessment.js';
 import type { Zone } from '../trip/model.js';
-import type { Box } from './layout.js';
+import type { Box } from './laidThing.js';
 
 /** A cut across the wearer (`x` is fixed: seen from the side) or along the back (`y` is fixed: seen from behind). */
 export interface Plane {

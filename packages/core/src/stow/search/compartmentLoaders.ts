@@ -1,6 +1,6 @@
 /** The loaders of a search: one for each compartment, and for the main one another for each fill of the reservoir. */
 import { ColumnLoader } from '../columnLoader.js';
-import { sleeveSlab } from '../layout.js';
+import { sleeveSlab } from '../reservoir.js';
 import { TrialLoader, type Put } from '../trialLoader.js';
 import type { SearchFacts } from './searchFacts.js';
 import { roundCm, type StowState } from './stowState.js';

@@ -4,10 +4,12 @@ import { shapeVolumeL } from '../../trip/shapes.js';
 import { isBottle } from '../atRest.js';
 import { keptFromBackCm } from '../backRule.js';
 import { takes } from '../fitsPack.js';
-import { dayVolumeL, mainParting, type MainParting } from '../layout.js';
+import { dayVolumeL } from '../reservoir.js';
+import { mainParting, type MainParting } from '../mainParting.js';
 import { nestingOf } from '../nesting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash, placementVerdict, type Level } from '../placementRules.js';
+import { DENSE_KG_PER_L } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
 import type { StowProblem, StowThing } from '../stowProblem.js';
 import { LEVEL_COST } from './tuning.js';
@@ -67,8 +69,6 @@ export interface SearchFacts {
 
 /** A long thing is one that should stand. */
 const LONG_CM = 30;
-/** Graft's own number. */
-const DENSE_KG_PER_L = 0.3;
 /** A thing used up takes no room; its density is then of no interest. */
 const TINY_L = 0.01;
 const TINY_KG = 1e-9;

@@ -4,13 +4,14 @@
  */
 import type { Placement, PointCm } from '../../trip/model.js';
 import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
-import { sideIn } from '../layout.js';
+import { sideIn } from '../defaultSpot.js';
 import { energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
 import { CompartmentLoaders } from './compartmentLoaders.js';
-import { viewOf, type CompartmentView, type Within } from './compartmentView.js';
+import type { CompartmentView } from './compartmentView.js';
 import { addFigures, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
+import { viewOf, type Within } from './viewOf.js';
 import { roundCm, StowState, type Undo } from './stowState.js';
 
 /** What a state comes to. */

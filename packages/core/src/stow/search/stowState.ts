@@ -3,7 +3,7 @@
  * it returns how to take that back.
  */
 import type { Placement } from '../../trip/model.js';
-import { defaultSpot } from '../layout.js';
+import { defaultSpot } from '../defaultSpot.js';
 import { nestingOf } from '../nesting.js';
 import { compartmentIndex } from '../packGeometry.js';
 import type { Put } from '../trialLoader.js';

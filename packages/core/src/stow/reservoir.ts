@@ -1,0 +1,37 @@
+/** The reservoir: as big as the water in it, a slab in its sleeve against the back. */
+import type { Pack, Zone } from '../trip/model.js';
+import type { Slab } from './loaderMemory.js';
+import type { StowThing } from './stowProblem.js';
+
+/** What a thing takes on the day; a soft reservoir is as big as the water in it. */
+export function dayVolumeL(t: StowThing, day: number): number {
+  const volumeL = t.volumeL[day - 1]!;
+  const { thing } = t;
+  if (thing.waterCapacityL === undefined || (thing.shape.kind !== 'pouch' && thing.shape.kind !== 'stuff'))
+    return volumeL;
+  return volumeL * Math.max(EMPTY_RESERVOIR, t.waterL / thing.waterCapacityL);
+}
+/** An empty reservoir, rolled flat, against a full one. */
+const EMPTY_RESERVOIR = 0.1;
+
+/** A reservoir's cloth gives into the pack by so much, litres (Graft's own number). */
+export const SLEEVE_GIVE_L = 0.5;
+
+/** A filled reservoir in its sleeve. */
+export interface SleeveSlab extends Slab {
+  readonly zone: Zone;
+}
+
+/** The filled reservoir as a slab in its sleeve; undefined when the sleeve is empty. */
+export function sleeveSlab(pack: Pack, volumeL: number): SleeveSlab | undefined {
+  const zone = pack.zones.find((z) => z.kind === 'sleeve');
+  if (zone === undefined || volumeL <= 0) return undefined;
+  const heightCm = Math.min(zone.heightCm, (volumeL * 1000) / (zone.widthCm * 1.5));
+  return {
+    zone,
+    widthCm: zone.widthCm,
+    depthCm: (volumeL * 1000) / (zone.widthCm * heightCm),
+    low: zone.at.z,
+    high: zone.at.z + heightCm,
+  };
+}

@@ -1,0 +1,137 @@
+/** Rules on reach, balance and structure. */
+import { FAIR_OFFSET_CM } from '../../carriage/packingSchool.js';
+import { formatMass, formatVolume } from '../../units/format.js';
+import { gramsToCentre } from '../assessment.js';
+import { zonesThatTake } from '../fitsPack.js';
+import { preferredKinds } from '../placementRules.js';
+import { REACH_LIMIT } from '../reach.js';
+import { each, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
+
+const VOIDS_MOST = 0.05;
+/** Frame sheets start to matter above this load, kg. */
+const FRAMELESS_LIGHT_KG = 7;
+/** A stiff upright reaches at least so high, cm. */
+const UPRIGHT_LEAST_CM = 25;
+
+export const CARRYING_RULES: readonly CheckedRule[] = [
+  {
+    id: 'needed-when',
+    severity: 'access',
+    what: 'what is needed soon is had soon',
+    why: 'nobody empties a pack in the rain',
+    check: (problem, a) =>
+      each(a, (p) => {
+        if (isAtHand(p) || p.verdict.byHouse) return undefined;
+        if (p.thing.needed === 'walking' && p.verdict.tooDeep) {
+          const taking = zonesThatTake(p.thing, problem.pack);
+          const better = preferredKinds(p.thing, problem.house)
+            .map((kind) => taking.find((z) => z.kind === kind)?.name)
+            .find((name) => name !== undefined);
+          return `${p.thing.name} in ${p.zone.name}: wanted while walking, not to be had with the pack on${better === undefined ? '' : `; better in ${better}`}`;
+        }
+        const limit = REACH_LIMIT[p.thing.needed];
+        return p.reach.count > limit
+          ? `${p.thing.name}: ${p.reach.count} things come out first, ${limit === 0 ? 'none should' : `at most ${limit} should`}`
+          : undefined;
+      }),
+  },
+  {
+    id: 'height',
+    severity: 'balance',
+    what: 'the centre of gravity is in the band of the school',
+    why: 'high leans you less and sways more, low the reverse',
+    camp: 'packing school of the trip or the member',
+    check: (_problem, a) =>
+      a.placed.length === 0 || a.inBand
+        ? []
+        : [
+            {
+              thingIds: [],
+              message: `centre of gravity ${Math.abs(a.bandMissCm).toFixed(1)} cm ${a.bandMissCm > 0 ? 'above' : 'below'} the band of "${a.school.name}", ${a.band[0].toFixed(0)}–${a.band[1].toFixed(0)} cm`,
+            },
+          ],
+  },
+  {
+    id: 'even-sides',
+    severity: 'balance',
+    what: 'left and right are even',
+    why: 'a side that pulls is felt in hip and shoulder',
+    check: (_problem, a) => {
+      const { x } = a.centreOfGravityCm;
+      return Math.abs(x) <= FAIR_OFFSET_CM
+        ? []
+        : [
+            {
+              thingIds: [],
+              message: `centre of gravity ${Math.abs(x).toFixed(1)} cm to the ${x > 0 ? 'right' : 'left'}: move ${formatMass(gramsToCentre(a) / 1000)} across`,
+            },
+          ];
+    },
+  },
+  {
+    id: 'no-hollows',
+    severity: 'structure',
+    what: 'no hollows: soft things fill the gaps',
+    why: 'hollows let the load shift and rattle',
+    check: (_problem, a) =>
+      a.main.voidShare <= VOIDS_MOST
+        ? []
+        : [
+            {
+              thingIds: [],
+              message: `${formatVolume(a.main.voidL)} of hollows in the main compartment, ${(100 * a.main.voidShare).toFixed(0)} % of what is filled: stuff clothes into them`,
+            },
+          ],
+  },
+  {
+    id: 'two-uprights',
+    severity: 'structure',
+    what: 'a frameless pack has two stiff uprights first, the bag between them',
+    why: 'the load is its only frame',
+    camp: 'house rule "frameless"; light loads need none',
+    check: (problem, a) => {
+      if (problem.pack.frameless !== true || problem.house.frameless !== 'uprights') return [];
+      if (a.massKg < FRAMELESS_LIGHT_KG) return [];
+      const stiff = a.placed.filter(
+        (p) => inMain(p) && p.turn?.upright === true && p.turn.heightCm >= UPRIGHT_LEAST_CM,
+      );
+      return stiff.length >= 2
+        ? []
+        : [
+            {
+              thingIds: stiff.map((p) => p.thing.id),
+              message: `a frameless pack of ${formatMass(a.massKg)} with ${stiff.length === 0 ? 'no stiff upright' : 'one stiff upright'}: stand the rolled mat and the tent in it first`,
+            },
+          ];
+    },
+  },
+  {
+    id: 'outside-on-rough-ground',
+    severity: 'ground',
+    what: 'nothing swings outside on rough ground',
+    why: 'it hits rock, and catches the ground on a big step down',
+    check: (problem, a) =>
+      problem.roughDays.length === 0
+        ? []
+        : each(a, (p) =>
+            p.zone.kind === 'lash' && p.thing.purpose !== 'walkingPoles'
+              ? `${p.thing.name} rides outside on day${problem.roughDays.length > 1 ? 's' : ''} ${problem.roughDays.join(', ')}, over rough ground: strap it tight, or take it in`
+              : undefined,
+          ),
+  },
+  {
+    id: 'water-has-a-place',
+    severity: 'access',
+    what: 'the day’s water has containers',
+    why: 'planned litres that nobody can carry are not there',
+    check: (problem, a) =>
+      problem.waterWithoutContainerL <= 1e-9
+        ? []
+        : [
+            {
+              thingIds: [],
+              message: `${formatVolume(problem.waterWithoutContainerL)} of day ${a.day}'s water has no container in this pack`,
+            },
+          ],
+  },
+];

@@ -1,0 +1,105 @@
+/** Rules on what harms people or things. */
+import { badStand, isBottle, type BadStand } from '../atRest.js';
+import { isHardAtBack, isReservoirBetween } from '../backRule.js';
+import { clash, isForbiddenBy } from '../placementRules.js';
+import { each, has, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
+
+const STAND_WORDS: Readonly<Record<BadStand, string>> = {
+  'on stiff': 'stands on something stiff and tips',
+  'off the floor': 'does not reach the floor of its pocket',
+  'to one side': 'rests to one side of its middle and falls over',
+};
+
+export const SAFETY_RULES: readonly CheckedRule[] = [
+  {
+    id: 'hard-off-the-back',
+    severity: 'safety',
+    what: 'no edge or lump lies against the back',
+    why: 'it is felt after an hour and bruises in a fall',
+    check: (_problem, a) => {
+      const reservoir = isReservoirBetween(a.layout);
+      return each(a, (p) => {
+        if (p.turn === undefined || !inMain(p)) return undefined;
+        const back = a.layout.compartments.find((c) => c.compartment.id === p.compartmentId)!.compartment.y0;
+        return isHardAtBack(p.thing, p.turn, p.box.y0 - back, reservoir)
+          ? `${p.thing.name} is felt in the back: ${Math.max(0, p.box.y0 - back).toFixed(1)} cm from the panel, with nothing soft between`
+          : undefined;
+      });
+    },
+  },
+  {
+    id: 'stands',
+    severity: 'safety',
+    what: 'a bottle stands on the floor of its pocket with nothing stiff under it, and in a pocket nothing stands to one side of what is under it',
+    why: 'it tips, and is lost at the first bend',
+    check: (_problem, a) =>
+      a.layout.compartments.flatMap(({ compartment }) => {
+        const here = a.placed
+          .filter((p) => p.compartmentId === compartment.id && p.insideId === undefined)
+          .sort((x, y) => x.order - y.order);
+        const standing = here.map((p) => ({
+          bottle: isBottle(p.thing),
+          stiff: p.turn === undefined ? undefined : p.box,
+        }));
+        return here.flatMap((p, i) => {
+          const bad = badStand(i, standing, compartment.zone?.at.z);
+          if (bad === undefined) return [];
+          return [
+            { thingIds: [p.thing.id], message: `${p.thing.name} in ${p.zone.name} ${STAND_WORDS[bad]}` },
+          ];
+        });
+      }),
+  },
+  {
+    id: 'apart',
+    severity: 'safety',
+    what: 'fuel apart from food, clothes and first aid; wet things from dry ones',
+    why: 'what leaks or drips spoils its neighbours',
+    check: (_problem, a) =>
+      a.placed.flatMap((p, i) =>
+        a.placed.slice(i + 1).flatMap((q) => {
+          const why = p.zone === q.zone ? clash(p.thing, q.thing) : undefined;
+          return why === undefined
+            ? []
+            : [
+                {
+                  thingIds: [p.thing.id, q.thing.id],
+                  message: `${p.thing.name} and ${q.thing.name} share ${p.zone.name}: ${why}`,
+                },
+              ];
+        }),
+      ),
+  },
+  {
+    id: 'dry-bag',
+    severity: 'safety',
+    what: 'what must stay dry is in a dry bag or inside a liner',
+    why: 'covers blow off, and no pack is tight',
+    camp: 'house rules "rain protection" and "bags"',
+    check: (problem, a) => {
+      const { house, pack } = problem;
+      // Only these two house rules together leave a thing bare: all others put it in a bag or line the pack.
+      const isBare = house.rainProtection === 'cover' && house.bags === 'looseInLiner';
+      return each(a, (p) =>
+        isBare && has(p, 'mustStayDry') && inMain(p)
+          ? `${p.thing.name} has neither a dry bag nor a liner round it`
+          : isForbiddenBy('dry-not-over-the-lid', p.thing, p.zone, house, pack)
+            ? `${p.thing.name} is in a pocket over the lid, outside the liner`
+            : undefined,
+      );
+    },
+  },
+  {
+    id: 'first-aid-at-hand',
+    severity: 'safety',
+    what: 'first aid and animal spray are had within a second thing',
+    why: 'whoever needs them does not unpack',
+    camp: 'house rule "first aid"; one camp keeps it deep, since it is rarely used',
+    check: (_problem, a) =>
+      each(a, (p) =>
+        isAtHand(p) && p.reach.count > 1 && !p.verdict.byHouse
+          ? `${p.thing.name}: ${p.reach.count} things come out first`
+          : undefined,
+      ),
+  },
+];

@@ -1,0 +1,93 @@
+/** Zones that are forbidden to a thing, whatever its home rule likes. All of it is common practice, no source. */
+import type { HouseRules, Pack, Thing, Zone } from '../trip/model.js';
+import { has, isSoft, isTent } from './thingKinds.js';
+
+/** What of a pack the rules on single placements ask for. */
+export type PackStyle = Pick<Pack, 'lidStyle'>;
+
+interface SafetyRule {
+  readonly id: string;
+  readonly forbids: (thing: Thing, zone: Zone, house: HouseRules, pack: PackStyle) => boolean;
+  readonly why: string;
+}
+
+/** Heaviest single thing in the lid by house rule, kg (Graft's own numbers). */
+export const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
+
+export const SAFETY_RULES: readonly SafetyRule[] = [
+  {
+    id: 'fuel-not-inside',
+    forbids: (t, z, h) =>
+      has(t, 'liquidFuel') &&
+      !['side', 'lash', 'front', ...(h.fuel === 'insideLow' ? ['bottom', 'outer'] : [])].includes(z.kind),
+    why: 'liquid fuel never rides among food, clothes or first aid',
+  },
+  {
+    id: 'gas-not-in-pockets',
+    forbids: (t, z) => has(t, 'gasFuel') && ['lid', 'hipBelt', 'strap', 'lash'].includes(z.kind),
+    why: 'a gas canister never rides where it falls or is knocked',
+  },
+  {
+    id: 'sharp-not-at-the-back',
+    forbids: (t, z) => has(t, 'sharp') && ['core', 'sleeve', 'hipBelt', 'strap'].includes(z.kind),
+    why: 'nothing sharp lies against the back or on the body',
+  },
+  {
+    id: 'lid-left-off',
+    forbids: (_t, z, h) => z.kind === 'lid' && h.lid === 'off',
+    why: 'house rule: the lid stays at home',
+  },
+  {
+    id: 'heavy-not-in-lid',
+    forbids: (t, z, h) => z.kind === 'lid' && t.massKg > HEAVIEST_IN_LID_KG[h.lid],
+    why: 'a heavy lid sways and makes the neck sore',
+  },
+  {
+    id: 'water-not-in-lid',
+    forbids: (t, z) =>
+      (t.waterCapacityL !== undefined || has(t, 'leaks')) && ['lid', 'hipBelt', 'strap'].includes(z.kind),
+    why: 'what can leak does not ride above the rest',
+  },
+  {
+    id: 'beacon-sky',
+    forbids: (t, z) => has(t, 'needsSky') && !['strap', 'lid', 'front', 'top', 'hipBelt'].includes(z.kind),
+    why: 'needs open sky',
+  },
+  {
+    id: 'dry-not-outside',
+    forbids: (t, z) => has(t, 'mustStayDry') && ['side', 'lash', 'front', 'sleeve'].includes(z.kind),
+    why: 'must stay dry: never in an open pocket or outside',
+  },
+  {
+    // Loose things have no bag of their own and the liner is in the main compartment; rain stands on a pocket over the
+    // lid's cloth, one that hangs under it is covered (common practice, no source).
+    id: 'dry-not-over-the-lid',
+    forbids: (t, z, h, pack) =>
+      has(t, 'mustStayDry') && z.kind === 'lid' && pack.lidStyle !== 'under' && h.bags === 'looseInLiner',
+    why: 'must stay dry: a pocket over the lid is outside the liner',
+  },
+  {
+    id: 'sleeve-is-for-water',
+    forbids: (t, z) => z.kind === 'sleeve' && !(t.purpose === 'waterContainer' && isSoft(t)),
+    why: 'the sleeve is for the reservoir',
+  },
+  {
+    id: 'outside-only-what-may',
+    forbids: (t, z, h) =>
+      z.kind === 'lash' &&
+      !has(t, 'ridesOutside') &&
+      !(h.outside === 'freely' && !has(t, 'crushable')) &&
+      !(h.tent === 'outsideLow' && isTent(t)),
+    why: 'almost nothing swings outside: it snags, hits rock and gets lost',
+  },
+  {
+    id: 'water-not-in-straps',
+    forbids: (t, z) => z.kind === 'lash' && isSoft(t) && (t.waterCapacityL !== undefined || has(t, 'leaks')),
+    why: 'a soft reservoir under straps bursts or slips out',
+  },
+  {
+    id: 'crushable-not-below',
+    forbids: (t, z) => has(t, 'crushable') && ['bottom', 'side', 'lash'].includes(z.kind),
+    why: 'crushed under the load or knocked outside',
+  },
+];

@@ -1,0 +1,235 @@
+/** A compartment of a state, loaded and looked at: what it adds to the cost, and how each of its things stands. */
+import { badStand, type Standing } from '../atRest.js';
+import { isHardAtBack } from '../backRule.js';
+import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
+import { mainZoneAt } from '../mainParting.js';
+import type { Compartment } from '../packGeometry.js';
+import { REACH_LIMIT } from '../reach.js';
+import { energyOf, type StowWeights } from '../stowCost.js';
+import type { Put } from '../trialLoader.js';
+import { NOTHING, type CompartmentView } from './compartmentView.js';
+import { fullestOverL } from './fullestOver.js';
+import { quickCover } from './quickCover.js';
+import { sleeveView } from './sleeveView.js';
+import type { CompartmentLoaders } from './compartmentLoaders.js';
+import { addFigures, costOf, noFigures, voidPercentOf, type PartFigures } from './partFigures.js';
+import type { SearchFacts, ThingFacts } from './searchFacts.js';
+import type { StowState } from './stowState.js';
+import { FEW_CHOICES, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, TROUBLE } from './tuning.js';
+
+/** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
+const { max } = Math;
+
+/** More than this over is worth a move. */
+const NOTICEABLE_CM3 = 1;
+
+/** The most that a state's energy may be, and what all other compartments come to. */
+export interface Within {
+  readonly weights: StowWeights;
+  readonly limit: number;
+  readonly others: Readonly<PartFigures>;
+}
+
+/** What a view is made from. */
+interface Making {
+  readonly facts: SearchFacts;
+  readonly state: StowState;
+  readonly c: number;
+  readonly compartment: Compartment;
+  readonly loader: ColumnLoader;
+  readonly figures: PartFigures;
+  readonly things: readonly number[];
+  readonly zones: number[];
+  readonly heights: number[];
+  readonly troubles: number[];
+  readonly rests: (RigidPlace | undefined)[];
+}
+
+/** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
+export function viewOf(
+  facts: SearchFacts,
+  state: StowState,
+  loaders: CompartmentLoaders,
+  c: number,
+  within?: Within,
+): CompartmentView | undefined {
+  const compartment = facts.compartments[c]!;
+  const things = state.thingsIn(c);
+  if (compartment.kind === 'sleeve') return sleeveView(facts, state, c);
+  if (things.length === 0) return NOTHING;
+  const trial = loaders.of(c, state);
+  const list: Put[] = [];
+  for (let i = 0; i < things.length; i += 1) list.push(state.putOf(things[i]!));
+  const isEnough =
+    within === undefined ? undefined : isOver(facts, compartment, things, trial.loader, within);
+  if (!trial.try(list, loaders.load, isEnough)) return undefined;
+  const view: Making = {
+    facts,
+    state,
+    c,
+    compartment,
+    loader: trial.loader,
+    figures: noFigures(),
+    things,
+    zones: [],
+    heights: [],
+    troubles: [],
+    rests: [],
+  };
+  const zone = compartment.zone === undefined ? -1 : facts.problem.pack.zones.indexOf(compartment.zone);
+  for (let i = 0; i < things.length; i += 1) lookAtThing(view, i, zone);
+  if (compartment.zone !== undefined || things.some((t) => facts.things[t]!.isBottle)) lookAtStanding(view);
+  lookAtRoom(view);
+  if (within !== undefined && isAbove(view, within)) return undefined;
+  lookAtReach(view);
+  const { figures, zones, heights, troubles, rests } = view;
+  return { figures, things, zones, heights, troubles, rests };
+}
+
+/**
+ * Asked while a compartment is loaded: whether the whole is above the limit whatever is still to come. What the rest
+ * comes to at least, were all of this at the very back: litres over and voids only ever grow.
+ */
+function isOver(
+  facts: SearchFacts,
+  { kind, y0 }: Compartment,
+  things: readonly number[],
+  loader: ColumnLoader,
+  { others, weights, limit }: Within,
+): () => boolean {
+  let massKg = 0;
+  let mostL = others.filledL;
+  for (let i = 0; i < things.length; i += 1) {
+    const own = facts.things[things[i]!]!;
+    massKg += own.massKg;
+    mostL += own.mostL;
+  }
+  const least = energyOf(
+    {
+      misfit: others.misfit,
+      safety: others.safety,
+      tooDeep: others.tooDeep,
+      bandMissCm: 0,
+      asideCm: 0,
+      voidPercent: 0,
+      outCm: (others.my + massKg * y0) / facts.totalKg,
+      misplaced: others.misplaced,
+    },
+    weights,
+  );
+  return () => {
+    const { overflowCm3, voidCm3 } = loader;
+    const voids = kind === 'main' ? voidPercentOf(others.voidL + voidCm3 / 1000, mostL) : 0;
+    return least + (weights.misfit * overflowCm3) / 1000 + weights.voidPercent * voids > limit;
+  };
+}
+
+function isAbove({ facts, compartment, figures }: Making, { others, weights, limit }: Within): boolean {
+  const sum = { ...others };
+  addFigures(sum, figures, compartment.kind === 'main');
+  return energyOf(costOf(sum, facts.problem.band), weights) > limit;
+}
+
+/** Where a thing lies, and what its zone is to it. */
+function lookAtThing(view: Making, i: number, pocketZone: number): void {
+  const { facts, state, compartment, loader, figures, things } = view;
+  const t = things[i]!;
+  const own = facts.things[t]!;
+  const rigid = loader.rigidAt(i);
+  let x = state.xOf(t);
+  let y = state.yOf(t);
+  let z = compartment.floor[0]!;
+  let litres = own.volumeL;
+  if (loader.measure(i)) {
+    x = loader.middleX;
+    y = loader.middleY;
+    z = loader.middleZ;
+    if (rigid === undefined) litres = loader.filledCm3 / 1000;
+  }
+  figures.massKg += own.massKg;
+  figures.mx += own.massKg * x;
+  figures.my += own.massKg * y;
+  figures.mz += own.massKg * z;
+  figures.filledL += litres;
+  const zone = pocketZone >= 0 ? pocketZone : mainZoneAt(facts.parting, y, z);
+  const choice = own.choices[zone]!;
+  figures.misplaced += choice.misplaced;
+  if (rigid === undefined && own.isPinned)
+    figures.misplaced += PER_CM_ASTRAY * Math.hypot(x - state.xOf(t), y - state.yOf(t));
+  figures.safety += choice.safety;
+  figures.tooDeep += choice.tooDeep;
+  let trouble = TROUBLE.unsafe * choice.safety + TROUBLE.outOfReach * choice.tooDeep;
+  if (loader.overflowOf(i) > NOTICEABLE_CM3) trouble += TROUBLE.over;
+  if (choice.misplaced >= LEVEL_COST.poor) trouble += TROUBLE.poorPlace;
+  if (rigid !== undefined) trouble += lookAtRigid(view, own, rigid, y);
+  view.zones.push(zone);
+  view.heights.push(z);
+  view.troubles.push(trouble);
+  view.rests.push(rigid);
+}
+
+/** A long thing that lies, a hard one that is felt in the back; how much trouble that is. */
+function lookAtRigid(
+  { compartment, loader, figures }: Making,
+  { thing, isLong }: ThingFacts,
+  { turn }: RigidPlace,
+  yCm: number,
+): number {
+  if (isLong && !turn.upright) figures.misplaced += LYING_LONG;
+  if (compartment.kind !== 'main') return 0;
+  const fromBackCm = yCm - turn.depthCm / 2 - compartment.y0;
+  if (!isHardAtBack(thing, turn, fromBackCm, loader.hasSlab)) return 0;
+  figures.safety += 1;
+  return TROUBLE.unsafe;
+}
+
+function lookAtStanding({ facts, compartment, loader, figures, things, troubles }: Making): void {
+  const standing = things.map((t, i) => standingOf(facts.things[t]!.isBottle, loader.rigidAt(i)));
+  for (let i = 0; i < things.length; i += 1) {
+    if (badStand(i, standing, compartment.zone?.at.z) === undefined) continue;
+    figures.safety += 1;
+    troubles[i]! += TROUBLE.unsafe;
+  }
+}
+
+function standingOf(bottle: boolean, rigid: RigidPlace | undefined): Standing {
+  if (rigid === undefined) return { bottle, stiff: undefined };
+  const { turn, xCm, yCm, zCm } = rigid;
+  const [w, d] = [turn.widthCm / 2, turn.depthCm / 2];
+  const stiff = { x0: xCm - w, x1: xCm + w, y0: yCm - d, y1: yCm + d, z0: zCm, z1: zCm + turn.heightCm };
+  return { bottle, stiff };
+}
+
+/** Voids, and what does not go in by volume or by weight. */
+function lookAtRoom({ facts, c, compartment, loader, figures, things }: Making): void {
+  const { kind, zone } = compartment;
+  figures.voidL = (loader.voidCm3 + (kind === 'main' ? loader.creviceCm3() : 0)) / 1000;
+  figures.misfit = loader.overflowCm3 / 1000;
+  if (zone !== undefined) {
+    figures.misfit = max(figures.misfit, figures.filledL + figures.misfit - zone.volumeL);
+    figures.misfit += max(0, figures.massKg - (zone.maxLoadKg ?? Infinity));
+  }
+  figures.misfit += fullestOverL(facts, c, things);
+  // What can go nowhere else comes before what can.
+  for (let i = 0; i < things.length; i += 1)
+    if (facts.things[things[i]!]!.allowed.length <= FEW_CHOICES.most)
+      figures.misfit += ((FEW_CHOICES.counts - 1) * max(0, loader.overflowOf(i))) / 1000;
+}
+
+/** What lies over what is wanted soon, and pairs that must not share a zone. */
+function lookAtReach({ facts, loader, figures, things, zones, troubles }: Making): void {
+  const coverOf = quickCover(loader);
+  for (let i = 0; i < things.length; i += 1) {
+    const { thing, choices } = facts.things[things[i]!]!;
+    const limit = REACH_LIMIT[thing.needed];
+    const { exempt, tooDeep } = choices[zones[i]!]!;
+    if (limit === Infinity || exempt || tooDeep > 0) continue;
+    const deep = max(0, coverOf(i) - limit);
+    figures.tooDeep += deep;
+    troubles[i]! += TROUBLE.tooDeep * deep;
+  }
+  for (const [p, q] of facts.clashes) {
+    const [i, j] = [things.indexOf(p), things.indexOf(q)];
+    if (i >= 0 && j >= 0 && zones[i] === zones[j]) figures.safety += 1;
+  }
+}

@@ -1,0 +1,21 @@
+/** What kind of thing the placement rules see in a thing. */
+import type { Thing } from '../trip/model.js';
+
+export const is =
+  (...purposes: readonly Thing['purpose'][]) =>
+  (thing: Thing): boolean =>
+    purposes.includes(thing.purpose);
+export const isTent = is('tentBody', 'tentFly', 'footprint');
+export const isFirstAid = is('firstAid');
+export const isRain = is('rainwear');
+export const isFood = is('food', 'foodContainer');
+export const isClothing = is('clothing', 'warmLayer', 'spareClothing', 'handsHead');
+export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' || thing.shape.kind === 'pouch';
+export const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thing.flags.includes(flag);
+
+/** From this density on a thing counts as dense, kg/L (Graft's own number: between clothes and food). */
+export const DENSE_KG_PER_L = 0.35;
+
+export function densityKgPerL(thing: Thing): number {
+  return thing.volumeL === 0 ? Infinity : thing.massKg / thing.volumeL;
+}

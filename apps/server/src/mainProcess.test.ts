@@ -16,7 +16,7 @@ const made: string[] = [];
 const children: ChildProcess[] = [];
 const lines: Line[] = [];
 beforeAll(async () => {
-  admin = await makeDataSource(process.env['GRAFT_TEST_DATABASE_URL']!).initialize();
+  admin = await (await makeDataSource(process.env['GRAFT_TEST_DATABASE_URL']!)).initialize();
 });
 afterAll(async () => {
   for (const child of children) child.kill('SIGKILL');

@@ -1,15 +1,7 @@
 import mysql2, { type Connection, type PoolOptions } from 'mysql2';
 import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
-import { FirstTables1764000000000 } from './migrations/1764000000000-firstTables.js';
-import { AccountsAndBrief1764500000000 } from './migrations/1764500000000-accountsAndBrief.js';
-import { Shares1765500000000 } from './migrations/1765500000000-shares.js';
-import { Packs1766000000000 } from './migrations/1766000000000-packs.js';
-import { Messages1767000000000 } from './migrations/1767000000000-messages.js';
-import { Record1767500000000 } from './migrations/1767500000000-record.js';
-import { Removed1768000000000 } from './migrations/1768000000000-removed.js';
-import { Sheets1766500000000 } from './migrations/1766500000000-sheets.js';
-import { KitAndLarder1765000000000 } from './migrations/1765000000000-kitAndLarder.js';
+import { allMigrations } from './migrations/all.js';
 
 /**
  * MariaDB stores a double exactly but writes some of them one bit off in its text protocol (seen with 10.11:
@@ -31,7 +23,7 @@ const exactDoubles = {
 };
 
 /** A data source for a MariaDB by its URL; migrations are run by `openDatabase`. */
-export function makeDataSource(databaseUrl: string): DataSource {
+export async function makeDataSource(databaseUrl: string): Promise<DataSource> {
   const url = new URL(databaseUrl);
   return new DataSource({
     type: 'mariadb',
@@ -44,17 +36,7 @@ export function makeDataSource(databaseUrl: string): DataSource {
     charset: 'utf8mb4',
     driver: exactDoubles,
     entities: ENTITIES,
-    migrations: [
-      FirstTables1764000000000,
-      AccountsAndBrief1764500000000,
-      KitAndLarder1765000000000,
-      Shares1765500000000,
-      Packs1766000000000,
-      Sheets1766500000000,
-      Messages1767000000000,
-      Record1767500000000,
-      Removed1768000000000,
-    ],
+    migrations: [...(await allMigrations())],
     logging: false,
   });
 }
@@ -64,7 +46,7 @@ const PATIENCE_S = 300;
 
 /** Connect and bring the schema up to date. */
 export async function openDatabase(databaseUrl: string): Promise<DataSource> {
-  const source = await makeDataSource(databaseUrl).initialize();
+  const source = await (await makeDataSource(databaseUrl)).initialize();
   try {
     await bringUpToDate(source);
   } catch (error) {

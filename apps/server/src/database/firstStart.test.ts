@@ -13,7 +13,7 @@ const DEMO = join(__dirname, '../../../../data/demo');
 let admin: DataSource;
 const made: string[] = [];
 beforeAll(async () => {
-  admin = await makeDataSource(process.env['GRAFT_TEST_DATABASE_URL']!).initialize();
+  admin = await (await makeDataSource(process.env['GRAFT_TEST_DATABASE_URL']!)).initialize();
 });
 afterAll(async () => {
   for (const name of made) await admin.query(`DROP DATABASE \`${name}\``);
@@ -33,7 +33,7 @@ class Cut extends Error {}
 
 /** A first start of which only so many statements reach the database. @returns how many it took, had it got so far */
 async function firstStart(url: string, statements: number): Promise<number> {
-  const source = await makeDataSource(url).initialize();
+  const source = await (await makeDataSource(url)).initialize();
   let count = 0;
   const make = source.createQueryRunner.bind(source);
   source.createQueryRunner = (mode) => {

@@ -88,5 +88,5 @@ test('trips from before accounts keep their content, and the first account takes
 test('a database that is not there is an error, not a hang', async () => {
   const url = new URL(process.env['GRAFT_TEST_DATABASE_URL']!);
   url.pathname = '/graft_missing';
-  await expect(makeDataSource(url.href).initialize()).rejects.toThrow(/Unknown database/);
+  await expect((await makeDataSource(url.href)).initialize()).rejects.toThrow(/Unknown database/);
 });

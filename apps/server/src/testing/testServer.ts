@@ -56,7 +56,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     );
   }
   const name = `graft_test_${randomBytes(6).toString('hex')}`;
-  const admin = await makeDataSource(url).initialize();
+  const admin = await (await makeDataSource(url)).initialize();
   await admin.query(`CREATE DATABASE \`${name}\``);
   const own = new URL(url);
   own.pathname = `/${name}`;

@@ -23,7 +23,7 @@ export const TALLEST_SPREAD = 2;
 /** Gaps at the top narrower than this are lost, cm (Graft's own number). */
 export const CREVICE_CM = 3;
 /** Cells between the places that are tried for a thing that stands out. */
-export const MEND_STEP = 2;
+const MEND_STEP = 2;
 /** Things that are given another place in one loading: each costs as much as loading all. */
 const MOST_MENDS = 4;
 /** Lengths below this are rounding, cm. */

@@ -12,7 +12,7 @@ interface SafetyRule {
 }
 
 /** Heaviest single thing in the lid by house rule, kg (Graft's own numbers). */
-export const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
+const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
 
 export const SAFETY_RULES: readonly SafetyRule[] = [
   {

@@ -15,7 +15,7 @@ import type { StowProblem, StowThing } from '../stowProblem.js';
 import { LEVEL_COST } from './tuning.js';
 
 /** What the placement rules say of a thing in a zone. */
-export interface Choice {
+interface Choice {
   readonly misplaced: number;
   readonly safety: number;
   /** Needed while walking, and this zone cannot be reached with the pack on. */

@@ -14,8 +14,8 @@ export default defineConfig({
   testDir: './tests',
   outputDir: './results',
   globalSetup: './globalSetup.ts',
-  // One server, one database, one browser at a time: the machine has two cores.
-  workers: 1,
+  // One server and one database; two browsers at a time, each with its own trips: the machine has two cores.
+  workers: 2,
   fullyParallel: false,
   forbidOnly: process.env['CI'] !== undefined,
   retries: 0,

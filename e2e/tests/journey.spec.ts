@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../quick';
 import { allPieces, thingsInPack } from '@graft/core/trip';
 import {
   baseUrl,

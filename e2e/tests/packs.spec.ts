@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import { demoText, importTrip, openStation, saved, shareOut, station, storedTrip } from '../support';
 
 const figures = (page: Page) => page.getByRole('group', { name: 'Centre of gravity' });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { shareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import type { Trip } from '@graft/core/trip';
 import { baseUrl, callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 import { pdfPages, squeezed } from '../pdf';

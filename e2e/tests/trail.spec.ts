@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { shareProblem, solveShare } from '@graft/core/share';
 import { planStow } from '@graft/core/stow';

@@ -44,10 +44,14 @@ window.addEventListener('hashchange', () => {
   if (window.location.hash.length > 20) window.location.reload();
 });
 if ('serviceWorker' in navigator)
-  navigator.serviceWorker.register('/s/sw.js', { scope: '/s/' }).catch(() => {
-    // Where browsers allow none (plain http, private windows) the sheet works as long as there is a network.
-    document.documentElement.dataset['offline'] = 'none';
-  });
+  navigator.serviceWorker
+    .register('/s/sw.js', { scope: '/s/' })
+    // Where earlier versions kept the page.
+    .then(() => caches.delete('graft-sheet'))
+    .catch(() => {
+      // Where browsers allow none (plain http, private windows) the sheet works as long as there is a network.
+      document.documentElement.dataset['offline'] = 'none';
+    });
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

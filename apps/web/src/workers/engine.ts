@@ -12,6 +12,7 @@ import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';
 import type { Engine } from './engine.worker';
 import { allRuns, mapRun, raced, type Run } from './run';
+import { stowEffort } from './stowEffort';
 
 /** What the worker is for, should it fail. */
 const WHAT = 'planning';
@@ -115,7 +116,7 @@ export function runStows(
         begun.set(i, best);
         tell(i, done);
       });
-      const stow = await engine.stow(trip, memberIds[i]!, seed, heard);
+      const stow = await engine.stow(trip, memberIds[i]!, seed, stowEffort(), heard);
       if (over.now) return;
       begun.delete(i);
       onStow(stow);

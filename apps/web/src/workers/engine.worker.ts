@@ -43,9 +43,16 @@ const engine = {
   misfit(trip: Trip, seed: number, onProgress: (done: number) => void): Misfit | undefined {
     return shareMisfit(trip, seed, (done) => void onProgress(done));
   },
-  stow(trip: Trip, memberId: string, seed: number, onProgress: (done: number, best: Stow) => void): Stow {
+  stow(
+    trip: Trip,
+    memberId: string,
+    seed: number,
+    effort: number,
+    onProgress: (done: number, best: Stow) => void,
+  ): Stow {
     return planWholeStow(trip, memberId, {
       seed,
+      effort,
       onProgress: ({ done, best }) => void onProgress(done, best.stow),
     });
   },

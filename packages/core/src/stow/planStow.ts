@@ -23,6 +23,8 @@ export interface StowOptions {
   readonly seed: number;
   /** Search moves; parts of them on the coarse grid. */
   readonly iterations?: number;
+  /** Part of the usual moves that are made, where `iterations` does not say how many. */
+  readonly effort?: number;
   /** Told every so many moves, with the best stow so far, on the grid of a centimetre. */
   readonly onProgress?: (progress: StowProgress) => void;
 }
@@ -57,7 +59,8 @@ export function solveStow(
   pinned: readonly Placement[],
   options: StowOptions,
 ): StowPlan {
-  const { seed, iterations = usualStowIterations(problem.things.length), onProgress } = options;
+  const { seed, effort = 1, onProgress } = options;
+  const iterations = options.iterations ?? Math.round(effort * usualStowIterations(problem.things.length));
   return withLoaders(() => new StowPlanner(problem, pinned, seed, iterations, onProgress).plan());
 }
 

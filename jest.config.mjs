@@ -14,8 +14,8 @@ const transform = {
 const common = {
   transform,
   testEnvironment: 'node',
-  // D3 ships as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
+  // These ship as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|rettime|until-async|@open-draft)/)'],
   moduleNameMapper: {
     '^@graft/core/testing$': '<rootDir>/../../packages/core/src/testing/arbitraryTrip.ts',
     '^@graft/core/([a-z]+)$': '<rootDir>/../../packages/core/src/$1/index.ts',

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor } from '@testing-library/react';
 import { removeMember } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 /** Planning that is under way when the station is left: seen, stopped, and never over what was done since. */
 import { screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';

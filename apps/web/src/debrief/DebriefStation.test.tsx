@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import type { TripRecord } from '@graft/core/debrief';
 import { STARTER_LIBRARY } from '@graft/core/library';

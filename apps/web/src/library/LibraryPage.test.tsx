@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { STARTER_LIBRARY, type KitEntry, type LibraryEntry } from '@graft/core/library';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { assessStow, planningDay, REACH_LIMIT } from '@graft/core/stow';
 import type { Trip } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { emptyTrip, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { act, screen, waitFor } from '@testing-library/react';
 import { emptyTrip } from '@graft/core/trip';
 import { SaveBanner } from '../app/SaveBanner';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import type { StoredTrip } from '@graft/core/api';
 import { assignPiece, lockPiece, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { InvalidInputError } from '@graft/core/schema';
 import { useFileReading } from './useFileReading';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { shareFigures } from '@graft/core/share';
 import { allPieces, carrierOf, emptyTrip, type Trip } from '@graft/core/trip';

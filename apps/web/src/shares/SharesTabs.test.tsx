@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { dayLoad } from '@graft/core/load';
 import { carriedWork, isOverloaded, shareFigures } from '@graft/core/share';

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import type { SheetProgress } from '@graft/core/api';
 import type { KeptMark } from '@graft/core/sheet';

@@ -1,4 +1,6 @@
 /** The part of the server that an open trip speaks to, in memory: stores edits by version, keeps a library. */
+import { http, HttpResponse, type HttpHandler } from 'msw';
+import { setupServer } from 'msw/node';
 import type { Account, SheetProgress } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
@@ -27,6 +29,11 @@ export interface FakeServer {
 
 const OLGA: Account = { id: 'olga', email: 'olga@example.org', name: 'Olga', demo: false };
 
+const network = setupServer();
+beforeAll(() => network.listen({ onUnhandledRequest: 'error' }));
+afterAll(() => network.close());
+
+/** A server with one trip; it takes the place of the one that was asked for before. */
 export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): FakeServer {
   const server: FakeServer = {
     trip,
@@ -40,53 +47,65 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     down: false,
     calls: [],
   };
-  const answer = (status: number, body: unknown): Response =>
-    ({ status, ok: status < 400, json: () => Promise.resolve(body) }) as Response;
-  globalThis.fetch = (input, init) => {
-    const path = String(input).replace('/api', '');
-    server.calls.push(`${init?.method ?? 'GET'} ${path}`);
-    if (server.down) return Promise.reject(new TypeError('Failed to fetch'));
-    const body = (): unknown => JSON.parse(String(init?.body));
-    if (path.endsWith('/messages'))
-      return Promise.resolve(
-        answer(200, { service: { name: 'Simulated outbox', simulated: true }, addresses: {}, messages: [] }),
-      );
-    if (path.endsWith('/sheets')) return Promise.resolve(answer(200, server.sheets));
-    if (path === '/account') return Promise.resolve(answer(200, { account: OLGA, demoOffered: false }));
-    if (path.endsWith('/records')) return Promise.resolve(answer(200, { records: server.records }));
-    if (path.endsWith('/incidents')) {
-      if (init?.method !== 'POST') return Promise.resolve(answer(200, { incidents: server.incidents }));
-      const { id, note } = body() as { id: string; note: IncidentNote };
+  const reached = http.all('*/api/*', ({ request }) => {
+    server.calls.push(`${request.method} ${new URL(request.url).pathname.replace('/api', '')}`);
+    // Where nothing is answered here, the handlers after this one are asked.
+    return server.down ? HttpResponse.error() : undefined;
+  });
+  network.resetHandlers(reached, ...around(server), ...libraryOf(server), ...tripOf(server));
+  return server;
+}
+
+/** What stands around a trip. */
+function around(server: FakeServer): readonly HttpHandler[] {
+  const outbox = { service: { name: 'Simulated outbox', simulated: true }, addresses: {}, messages: [] };
+  return [
+    http.get('*/api/account', () => HttpResponse.json({ account: OLGA, demoOffered: false })),
+    http.get('*/api/trips/:id/messages', () => HttpResponse.json(outbox)),
+    http.get('*/api/trips/:id/sheets', () => HttpResponse.json(server.sheets)),
+    http.get('*/api/trips/:id/earlier', () => HttpResponse.json({ trips: server.earlier })),
+    http.get('*/api/trips/:id/records', () => HttpResponse.json({ records: server.records })),
+    http.get('*/api/trips/:id/incidents', () => HttpResponse.json({ incidents: server.incidents })),
+    http.post('*/api/trips/:id/incidents', async ({ request }) => {
+      const { id, note } = (await request.json()) as { id: string; note: IncidentNote };
       const kept = { ...note, id, writtenAt: '2027-08-21T11:30:00.000Z', writtenBy: OLGA.name };
       server.incidents = [...server.incidents, kept];
-      return Promise.resolve(answer(201, kept));
-    }
-    if (path.endsWith('/earlier')) return Promise.resolve(answer(200, { trips: server.earlier }));
-    if (path === '/library') return Promise.resolve(answer(200, server.library));
-    if (path === '/library/edits') {
-      const { edits } = body() as { edits: readonly LibraryEdit[] };
+      return HttpResponse.json(kept, { status: 201 });
+    }),
+  ];
+}
+
+function libraryOf(server: FakeServer): readonly HttpHandler[] {
+  return [
+    http.get('*/api/library', () => HttpResponse.json(server.library)),
+    http.post('*/api/library/edits', async ({ request }) => {
+      const { edits } = (await request.json()) as { edits: readonly LibraryEdit[] };
       const { version, entries } = server.library;
       server.library = { version: version + 1, entries: applyLibraryEdits(entries, edits) };
-      return Promise.resolve(answer(200, { version: server.library.version }));
-    }
-    if (path.endsWith('/edits')) {
-      if (server.refuse !== undefined) {
-        const { status, message } = server.refuse;
+      return HttpResponse.json({ version: server.library.version });
+    }),
+  ];
+}
+
+function tripOf(server: FakeServer): readonly HttpHandler[] {
+  const refused = (status: number, message: string): HttpResponse<object> =>
+    HttpResponse.json({ error: { message, errors: [] } }, { status });
+  return [
+    http.get('*/api/trips/:id', () => {
+      const { trip, version } = server;
+      return HttpResponse.json({ id: trip.id, trip, version, role: 'owner' });
+    }),
+    http.post('*/api/trips/:id/edits', async ({ request }) => {
+      const { refuse } = server;
+      if (refuse !== undefined) {
         server.refuse = undefined;
-        return Promise.resolve(answer(status, { error: { message, errors: [] } }));
+        return refused(refuse.status, refuse.message);
       }
-      const { version, edits } = body() as { version: number; edits: readonly TripEdit[] };
-      if (version !== server.version)
-        return Promise.resolve(answer(409, { error: { message: 'Changed elsewhere.', errors: [] } }));
+      const { version, edits } = (await request.json()) as { version: number; edits: readonly TripEdit[] };
+      if (version !== server.version) return refused(409, 'Changed elsewhere.');
       server.trip = applyEdits(server.trip, edits);
       server.version += 1;
-      return Promise.resolve(answer(200, { version: server.version }));
-    }
-    if (path.startsWith('/trips/'))
-      return Promise.resolve(
-        answer(200, { id: server.trip.id, trip: server.trip, version: server.version, role: 'owner' }),
-      );
-    throw new Error(`the fake server does not know ${path}`);
-  };
-  return server;
+      return HttpResponse.json({ version: server.version });
+    }),
+  ];
 }

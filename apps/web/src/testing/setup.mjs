@@ -1,11 +1,6 @@
 /** What a browser has and the test's document has not. */
-import { TextDecoder, TextEncoder } from 'node:util';
-
 if (typeof window !== 'undefined') {
   Object.assign(globalThis, {
-    TextEncoder,
-    TextDecoder,
-    structuredClone: (value) => JSON.parse(JSON.stringify(value)),
     matchMedia: () => ({ matches: false, addEventListener() {}, removeEventListener() {} }),
     ResizeObserver: class {
       observe() {}
@@ -14,7 +9,7 @@ if (typeof window !== 'undefined') {
     },
     CSS: { escape: (text) => text.replace(/[^\w-]/g, (sign) => `\\${sign}`) },
   });
-  Blob.prototype.arrayBuffer = function () {
+  File.prototype.arrayBuffer = function () {
     const reader = new FileReader();
     reader.readAsArrayBuffer(this);
     return new Promise((resolve) => reader.addEventListener('load', () => resolve(reader.result)));

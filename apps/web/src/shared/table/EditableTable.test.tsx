@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment jest-fixed-jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { useMemo, useState } from 'react';
 import { emptyTrip } from '@graft/core/trip';

@@ -1,6 +1,7 @@
 /**
  * npm test: everything, from format to the real interface in a real browser, on throwaway databases.
- * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named.
+ * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named; with --deep properties are
+ * tried on all their cases.
  */
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
@@ -24,6 +25,7 @@ const CHECKS = {
 const JEST = ['core', 'cli', 'web', 'server'];
 const PARTS = [...Object.keys(CHECKS), 'scripts', ...JEST, 'e2e'];
 
+const isDeep = process.argv.includes('--deep');
 const total = { passed: 0, failed: 0 };
 const count = (passed, failed) => {
   total.passed += passed;
@@ -68,7 +70,8 @@ async function jest(projects, databaseUrl, scratch) {
   // Each test file has a database of its own, so that all cores can work.
   const workers = `--maxWorkers=${availableParallelism()}`;
   const args = ['--selectProjects', ...projects, workers, '--json', `--outputFile=${file}`];
-  const { code } = await run(bin('jest'), args, { env: { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '' } });
+  const env = { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '', GRAFT_TEST_DEEP: isDeep ? '1' : '0' };
+  const { code } = await run(bin('jest'), args, { env });
   const report = readReport(file);
   const suites = report?.numRuntimeErrorTestSuites ?? 0;
   count(
@@ -98,7 +101,7 @@ function readReport(file) {
 }
 
 await main(async () => {
-  const wanted = process.argv.slice(2);
+  const wanted = process.argv.slice(2).filter((part) => part !== '--deep');
   const odd = wanted.find((part) => !PARTS.includes(part));
   if (odd !== undefined) throw new Refusal(`expected parts among ${PARTS.join(', ')}, got "${odd}"`, 2);
   const includes = (part) => wanted.length === 0 || wanted.includes(part);

@@ -10,6 +10,7 @@ import { decodeText, guardCell, readCsvTable, writeCsvTable } from './csvTable.j
 import { csvTrip, readThings, type ReadThings } from './readThings.js';
 import { CSV_FIELDS, guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
 import { tripErrors } from './tripFile.js';
+import { runs } from '../testing/runs.js';
 
 function read(
   text: string,
@@ -207,7 +208,7 @@ describe('errors name line, column and value; good rows can be taken without the
           expect(lines.size).toBe(rows.length);
         },
       ),
-      { seed: 4, numRuns: 300 },
+      { seed: 4, numRuns: runs(300) },
     );
   });
   test('an empty file has nothing to read', () => expect(read('').rows).toEqual([]));
@@ -287,7 +288,7 @@ describe('a round trip', () => {
         expect(content(taken.trip)).toEqual(content(owners(trip)));
         expect(tripErrors(taken.trip)).toEqual([]);
       }),
-      { seed: 11, numRuns: 60 },
+      { seed: 11, numRuns: runs(60) },
     );
   });
   test('read again into the same trip it changes things instead of doubling them', () => {

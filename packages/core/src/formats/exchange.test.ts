@@ -17,6 +17,7 @@ import { readTripCalendar, takeCalendar } from './readCalendar.js';
 import { readShareCsv, shareCsv } from './shareCsv.js';
 import { parseTripFile } from './tripFile.js';
 import { tripGpx } from './writeGpx.js';
+import { runs } from '../testing/runs.js';
 
 const demo = (name: string): Trip =>
   parseTripFile(readFileSync(join(__dirname, `../../../../data/demo/${name}.graft.json`), 'utf8'));
@@ -59,7 +60,7 @@ describe('the share as a table', () => {
             );
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     ));
   test('a spreadsheet’s semicolons and a changed carrier are taken; what is not named stays', () => {
     const [first, second] = hut.share;

@@ -9,6 +9,7 @@ import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from '../schema/fieldError.js';
 import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
+import { runs } from '../testing/runs.js';
 
 const ROOT = join(__dirname, '../../../..');
 const DEMO = ['corvane-census', 'hut-roof', 'rock-mapping'];
@@ -38,7 +39,7 @@ describe('trip files', () => {
       fc.property(arbitraryTrip(), (trip) => {
         expect(parseTripFile(serialiseTripFile(trip))).toEqual(trip);
       }),
-      { seed: 1, numRuns: 80 },
+      { seed: 1, numRuns: runs(80) },
     );
   });
 
@@ -375,7 +376,7 @@ describe('a bad file', () => {
           if (!bySchema(data)) expect(errors.length).toBeGreaterThan(0);
         },
       ),
-      { seed: 17, numRuns: 150 },
+      { seed: 17, numRuns: runs(150) },
     );
   });
 });

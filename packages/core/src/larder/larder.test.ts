@@ -19,6 +19,7 @@ import { snackStretches } from './ownFood.js';
 import { addMeal, copyMeals, fillMeals, putPickup, takeLightestCanisters } from './planMeals.js';
 import { scentedNights } from './scented.js';
 import { campWater, hasTreatment, treatmentByDay, waterByMember } from './waterPlan.js';
+import { runs } from '../testing/runs.js';
 
 const DINNER: Dish = {
   name: 'Stew',
@@ -225,7 +226,7 @@ describe('landing again', () => {
           plain.members.every((m) => m.cookGroupId !== undefined) || plain.meals.length === 0;
         if (everybodyEats) expect(foodKg).toBeCloseTo(foodMass(plain).totalKg, 2);
       }),
-      { seed: 4, numRuns: 150 },
+      { seed: 4, numRuns: runs(150) },
     );
   });
 });
@@ -430,7 +431,7 @@ test('property: a night holds no more than the party carries into it, and its ro
         }
       }
     }),
-    { seed: 8, numRuns: 60 },
+    { seed: 8, numRuns: runs(60) },
   );
 });
 test('what is eaten up without a trace leaves the evening’s round', () => {

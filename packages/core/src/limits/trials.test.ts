@@ -5,6 +5,7 @@ import type { CarryTrial } from '../trip/model.js';
 import { carryLimit } from './carryLimit.js';
 import { nonIncreasingFit } from './isotonic.js';
 import { fitTrials, trialInWords, trialUncertainty, trialWalks, type TrialFit } from './trialFit.js';
+import { runs } from '../testing/runs.js';
 
 describe('isotonic regression', () => {
   // Brute force: the best non-increasing step function is constant on each part of some partition into runs.
@@ -41,7 +42,7 @@ describe('isotonic regression', () => {
         const cost = values.reduce((sum, v, i) => sum + v.weight * (v.value - fit[i]!) ** 2, 0);
         expect(cost).toBeCloseTo(bruteForce(values), 8);
       }),
-      { seed: 6, numRuns: 300 },
+      { seed: 6, numRuns: runs(300) },
     );
   });
   test('by hand: 9, 7, 8, 4 pools the two that rise', () => {
@@ -134,7 +135,7 @@ describe('a carry trial of somebody of 70 kg', () => {
         const lowered = comforts.map((c, i) => (i === worse ? Math.max(1, c - 1) : c));
         expect(limit(lowered)).toBeLessThanOrEqual(limit(comforts) + 1e-9);
       }),
-      { seed: 8, numRuns: 200 },
+      { seed: 8, numRuns: runs(200) },
     );
   });
 });

@@ -6,6 +6,7 @@ import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { settleLarder } from '../larder/landLarder.js';
 import type { PersonalThing, Trip } from '../trip/model.js';
 import { dismissFinding, gatherChecks, kitChecks, kitCheckSteps, recallFinding } from './kitChecks.js';
+import { runs } from '../testing/runs.js';
 
 const LIB = STARTER_LIBRARY;
 const own = (memberId: string, id: string, more: Partial<PersonalThing> = {}): PersonalThing => ({
@@ -83,7 +84,7 @@ describe('all checks together', () => {
           }
         }
       }),
-      { seed: 21, numRuns: 40 },
+      { seed: 21, numRuns: runs(40) },
     );
   });
 });

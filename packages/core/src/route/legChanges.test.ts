@@ -15,6 +15,7 @@ import {
   splitDay,
 } from './legChanges.js';
 import type { Track, Trip } from '../trip/model.js';
+import { runs } from '../testing/runs.js';
 
 /** 30 km, rising 600 m over the first 10 and falling 600 over the rest. */
 const TRACK: Track = {
@@ -143,7 +144,7 @@ describe('day numbers', () => {
         if (longer.track !== undefined)
           expect(dayStretches(longer).at(-1)!.toKm).toBe(trackLengthKm(longer.track));
       }),
-      { seed: 9, numRuns: 60 },
+      { seed: 9, numRuns: runs(60) },
     );
   });
 });

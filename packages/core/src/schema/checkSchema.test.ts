@@ -11,6 +11,7 @@ import { readJson } from '../formats/readJson.js';
 import { repeated } from '../units/repeated.js';
 import { parseTripFile } from '../formats/tripFile.js';
 import { ITEM_SCHEMAS, tripSchema } from './tripSchema.js';
+import { runs } from '../testing/runs.js';
 
 /** What Yup says of the whole value by itself. */
 function byYup(schema: AnySchema, value: unknown): readonly string[] {
@@ -53,7 +54,7 @@ describe('the walk agrees with Yup', () => {
       fc.property(fc.oneof({ weight: 9, arbitrary: item }, { weight: 1, arbitrary: ODD }), (value) => {
         expect(byUs(schema, value)).toEqual(byYup(schema, value));
       }),
-      { seed: 4, numRuns: 150 },
+      { seed: 4, numRuns: runs(150) },
     );
   });
 
@@ -73,7 +74,7 @@ describe('the walk agrees with Yup', () => {
         const schema = sheetMarksSchema as AnySchema;
         expect(byUs(schema, { marks })).toEqual(byYup(schema, { marks }));
       }),
-      { seed: 5, numRuns: 1000 },
+      { seed: 5, numRuns: runs(1000) },
     );
   });
 

@@ -5,6 +5,7 @@ import { removeKit, removeMember, removePersonalThing, removePiece } from '../tr
 import type { Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
 import { bringBack, isBack, takenAway } from './takenAway.js';
+import { runs } from '../testing/runs.js';
 
 const trips = arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 1, max: 5 } });
 /** Something to take out of a trip, by a number. */
@@ -40,7 +41,7 @@ test('what was taken away at once comes back whole, and the trip is one', () => 
       for (const list of ['members', 'personalThings'] as const)
         expect(back[list].map((x) => x.id)).toEqual(trip[list].map((x) => x.id));
     }),
-    { seed: 12, numRuns: 200 },
+    { seed: 12, numRuns: runs(200) },
   );
 });
 
@@ -55,7 +56,7 @@ test('after anything else was taken away too, what comes back leaves the trip wi
         if (later.members.length + later.kits.length > 0) later = without(later, n);
       expect(tripErrors(bringBack(later, taken))).toEqual([]);
     }),
-    { seed: 13, numRuns: 300 },
+    { seed: 13, numRuns: runs(300) },
   );
 });
 
@@ -65,6 +66,6 @@ test('a change that takes nothing away that anybody made keeps nothing', () => {
       expect(takenAway(trip, trip)).toBeUndefined();
       expect(takenAway(trip, { ...trip, share: [], stows: [], handovers: [] })).toBeUndefined();
     }),
-    { seed: 14, numRuns: 40 },
+    { seed: 14, numRuns: runs(40) },
   );
 });

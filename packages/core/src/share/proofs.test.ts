@@ -14,6 +14,7 @@ import type { ShareScore } from './shareScore.js';
 import { ShareState } from './shareState.js';
 import { solveShare } from './solveShare.js';
 import { greedyAssignment } from './startingShares.js';
+import { runs } from '../testing/runs.js';
 
 /** Every assignment there is, with its score. */
 function everyShare(problem: ShareProblem): readonly ShareScore[] {
@@ -47,7 +48,7 @@ describe('bounds are below every share there is', () => {
           expect(bound.infeasibility).toBeLessThanOrEqual(score.infeasibility + 1e-9);
         }
       }),
-      { seed: 91, numRuns: 150 },
+      { seed: 91, numRuns: runs(150) },
     );
   });
   test('the relaxed programs, solved by HiGHS', async () => {
@@ -79,7 +80,7 @@ describe('bounds are below every share there is', () => {
         const raised = raisedBound(shareBound(problem), relaxed.objective);
         expect(raised.level).toBeLessThanOrEqual(lowest + 1e-9);
       }),
-      { seed: 92, numRuns: 40 },
+      { seed: 92, numRuns: runs(40) },
     );
   }, 120_000);
   test('a relaxed level raises a bound, and never lowers it', () => {
@@ -110,7 +111,7 @@ describe('proveLevel', () => {
         expect(proof.proven).toBe(true);
         expect(new ShareState(problem, proof.assignment).score().level).toBeCloseTo(lowest, 8);
       }),
-      { seed: 93, numRuns: 120 },
+      { seed: 93, numRuns: runs(120) },
     );
   });
   test('every small class is proven, and HiGHS agrees', async () => {
@@ -200,6 +201,6 @@ test('the search never does worse than the plain way, and starts from the share 
 
 test('a choice for every piece of a large trip in every pack is not too deep to look through', () => {
   const problem = shareProblem(randomShareTrip({ members: 30, pieces: 500, days: 4 }, 1));
-  const result = solveShare(problem, { seed: 1 });
+  const result = solveShare(problem, { seed: 1, iterations: 20_000 });
   expect(result).toMatchObject({ kind: 'solved' });
 });

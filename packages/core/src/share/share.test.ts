@@ -12,6 +12,7 @@ import { shareFigures } from './shareFigures.js';
 import type { ShareScore } from './shareScore.js';
 import { ShareState } from './shareState.js';
 import { solveShare } from './solveShare.js';
+import { runs } from '../testing/runs.js';
 
 /** Every assignment there is, and the best of them tier by tier. */
 function bruteForce(problem: ShareProblem): ShareScore | undefined {
@@ -81,7 +82,7 @@ describe('shareBound', () => {
           expect(shareBound(problem).ratio).toBeLessThanOrEqual(largestRatio + 1e-9);
         },
       ),
-      { seed: 11, numRuns: 300 },
+      { seed: 11, numRuns: runs(300) },
     );
   });
 });
@@ -100,7 +101,7 @@ describe('solveShare', () => {
         expect(compare(result.score, bruteForce(problem)!)).toBe(0);
         expect(result.bound.ratio).toBeLessThanOrEqual(result.score.largestRatio + 1e-9);
       }),
-      { seed: 42, numRuns: 120 },
+      { seed: 42, numRuns: runs(120) },
     );
   }, 60_000);
 
@@ -141,7 +142,7 @@ describe('solveShare', () => {
         );
         expect(after).toBeCloseTo(before, 9);
       }),
-      { seed: 3, numRuns: 60 },
+      { seed: 3, numRuns: runs(60) },
     );
   });
 
@@ -262,7 +263,7 @@ describe('carrierEffects', () => {
           expect(effect.largestRatio).toBeCloseTo(shareFigures(moved).largestRatio, 9);
         }
       }),
-      { seed: 8, numRuns: 40 },
+      { seed: 8, numRuns: runs(40) },
     );
   });
 });

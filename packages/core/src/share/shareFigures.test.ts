@@ -10,6 +10,7 @@ import { allPieces } from '../trip/queries.js';
 import { shareProblem } from './problem.js';
 import { shareFigures, tripBound } from './shareFigures.js';
 import { ShareState } from './shareState.js';
+import { runs } from '../testing/runs.js';
 
 describe('shareFigures', () => {
   test('an empty trip has no figures and no complaint', () => {
@@ -91,7 +92,7 @@ describe('shareFigures', () => {
         const open = { ...trip, share: trip.share.filter((a) => a.locked) };
         expect(tripBound(open)).toEqual(tripBound(trip));
       }),
-      { seed: 31, numRuns: 40 },
+      { seed: 31, numRuns: runs(40) },
     );
   });
 
@@ -109,7 +110,7 @@ describe('shareFigures', () => {
           );
         });
       }),
-      { seed: 32, numRuns: 60 },
+      { seed: 32, numRuns: runs(60) },
     );
   });
 });
@@ -153,7 +154,7 @@ describe('ShareState', () => {
           expect(worst < 0 ? 0 : state.excessOf[worst]).toBeCloseTo(Math.max(...anew.excessOf), 8);
         },
       ),
-      { seed: 33, numRuns: 60 },
+      { seed: 33, numRuns: runs(60) },
     );
   });
 });

@@ -8,6 +8,7 @@ import { removeDay } from '../route/legChanges.js';
 import type { Trip, Variant, WhatIf } from '../trip/model.js';
 import { carriedBefore, carriedWork, earlierWork } from './carriedWork.js';
 import { adoptVariant, asVariant, suppose, supposeAll, whatIfText } from './whatIf.js';
+import { runs } from '../testing/runs.js';
 
 const base: Trip = {
   ...aTrip(
@@ -108,7 +109,7 @@ describe('suppose', () => {
           expect(tripErrors(adoptVariant(trip, variant.id))).toEqual([]);
         }
       }),
-      { seed: 81, numRuns: 60 },
+      { seed: 81, numRuns: runs(60) },
     );
   });
 });

@@ -8,6 +8,7 @@ import { FloorPatch } from './floorPatch.js';
 import type { ColumnPart, Slab } from './loaderMemory.js';
 import { compartmentsOf, mainOf, mainVolumeL, type Compartment } from './packGeometry.js';
 import { solidOf, SPREADS } from './solids.js';
+import { runs } from '../testing/runs.js';
 
 const box = (nx: number, ny: number, heightCm: number): Compartment => ({
   id: 'main',
@@ -188,7 +189,7 @@ test('whatever is loaded: nothing overlaps, soft volumes are kept, all rests on 
       }
       if (loader.overflowCm3 === 0) expect(poured).toBeCloseTo(wanted, 3);
     }),
-    { seed: 61, numRuns: 150 },
+    { seed: 61, numRuns: runs(150) },
   );
 });
 
@@ -243,7 +244,7 @@ test('the kernel comes to what a plain loader does, in any compartment', () => {
         expect(apart).toBeLessThan(1e-5);
       },
     ),
-    { seed: 63, numRuns: 120 },
+    { seed: 63, numRuns: runs(120) },
   );
 });
 
@@ -268,7 +269,7 @@ test('taken out and loaded again, all is as it was', () => {
         for (let i = 0; i < items.length; i += 1) expect(other.partsOf(i)).toEqual(fresh.partsOf(i));
       },
     ),
-    { seed: 62, numRuns: 60 },
+    { seed: 62, numRuns: runs(60) },
   );
 });
 

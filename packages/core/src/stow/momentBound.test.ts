@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { solveProgram } from '../testing/highsShare.js';
 import { leastMomentBound, type BoundThing } from './momentBound.js';
 import type { SliceGroup } from './slicedRoom.js';
+import { runs } from '../testing/runs.js';
 
 const group = (litres: readonly number[], fromCm = 0, sliceCm = 2): SliceGroup => ({
   fromCm,
@@ -86,7 +87,7 @@ describe('the bound on moments', () => {
         expect(bound).toBeLessThanOrEqual(least + 1e-6);
         expect(bound).toBeGreaterThanOrEqual(least - 1.05 * massKg - 1e-6);
       }),
-      { seed: 1, numRuns: 60 },
+      { seed: 1, numRuns: runs(60) },
     );
   });
 
@@ -97,7 +98,7 @@ describe('the bound on moments', () => {
         expect(bound).toBeLessThanOrEqual(least + 1e-6);
         expect(bound).toBeGreaterThanOrEqual(0.88 * least - 1e-6);
       }),
-      { seed: 2, numRuns: 60 },
+      { seed: 2, numRuns: runs(60) },
     );
   });
 
@@ -153,7 +154,7 @@ describe('the bound on moments', () => {
           expect(bound).toBeGreaterThanOrEqual(0.8 * best);
         },
       ),
-      { seed: 3, numRuns: 60 },
+      { seed: 3, numRuns: runs(60) },
     );
   });
 

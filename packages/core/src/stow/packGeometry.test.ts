@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { MainCompartment, Pack } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { capacityL, compartmentsOf, FINE_CELL_CM, mainVolumeL } from './packGeometry.js';
+import { runs } from '../testing/runs.js';
 
 const SIXTY = cataloguePack(
   'p',
@@ -59,7 +60,7 @@ describe('a pack as compartments', () => {
             Math.max(above!.floor[i]!, bottom!.floor[i]!) + 1e-9,
           );
       }),
-      { seed: 3, numRuns: 40 },
+      { seed: 3, numRuns: runs(40) },
     );
   });
 
@@ -85,7 +86,7 @@ describe('a pack as compartments', () => {
             expect(nx * FINE_CELL_CM - coarse.nx * cellCm).toBeLessThan(cellCm);
           }
         }),
-        { seed: 4, numRuns: 60 },
+        { seed: 4, numRuns: runs(60) },
       );
     },
   );

@@ -14,6 +14,7 @@ import { assess } from './assessStow.js';
 import { startFromRules } from './search/startFromRules.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 import { StowSearch } from './search/stowSearch.js';
+import { runs } from '../testing/runs.js';
 
 const own = (thing: Thing): PersonalThing => ({ ...thing, memberId: 'a', worn: false });
 const zone = (
@@ -228,7 +229,7 @@ describe('planStow', () => {
           ),
         ).toBe(0);
       }),
-      { seed: 4, numRuns: 30 },
+      { seed: 4, numRuns: runs(30) },
     );
   });
 

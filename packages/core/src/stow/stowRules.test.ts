@@ -16,6 +16,7 @@ import { heightBoundCm, leastOutCm } from './stowBounds.js';
 import { bestMoves, cureOf } from './stowMoves.js';
 import { stowProblem } from './stowProblem.js';
 import { STOW_RULES } from './stowRules.js';
+import { runs } from '../testing/runs.js';
 
 const SIXTY = cataloguePack(
   'pack-a',
@@ -274,7 +275,7 @@ test('reach: what blocks a blocker comes out too, as trying every order shows', 
       search(new Set());
       expect(closure(0, blocks, n)).toHaveLength(least);
     }),
-    { seed: 71, numRuns: 200 },
+    { seed: 71, numRuns: runs(200) },
   );
 });
 
@@ -304,7 +305,7 @@ describe('bounds', () => {
         expect(a.centreOfGravityCm.z).toBeGreaterThanOrEqual(heightBoundCm(problem, a, 'lowest') - 1e-6);
         expect(a.centreOfGravityCm.z).toBeLessThanOrEqual(heightBoundCm(problem, a, 'highest') + 1e-6);
       }),
-      { seed: 72, numRuns: 80 },
+      { seed: 72, numRuns: runs(80) },
     );
   });
 });

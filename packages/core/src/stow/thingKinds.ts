@@ -14,7 +14,7 @@ export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' ||
 export const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thing.flags.includes(flag);
 
 /** From this density on a thing counts as dense, kg/L (Graft's own number: between clothes and food). */
-export const DENSE_KG_PER_L = 0.35;
+export const DENSE_KG_PER_L = 0.3;
 
 export function densityKgPerL(thing: Thing): number {
   return thing.volumeL === 0 ? Infinity : thing.massKg / thing.volumeL;

@@ -5,6 +5,7 @@ import { ColumnLoader } from './columnLoader.js';
 import { compartmentsOf } from './packGeometry.js';
 import { solidOf } from './solids.js';
 import { TrialLoader, type Put } from './trialLoader.js';
+import { runs } from '../testing/runs.js';
 
 const PACK = cataloguePack(
   'p',
@@ -75,7 +76,7 @@ test('after any row of trials, kept or not, a compartment holds what a fresh one
         }
       },
     ),
-    { seed: 71, numRuns: 60 },
+    { seed: 71, numRuns: runs(60) },
   );
 });
 

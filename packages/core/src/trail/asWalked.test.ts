@@ -10,6 +10,7 @@ import { addEvent, removeEvent } from '../debrief/recordChanges.js';
 import { allPieces } from '../trip/queries.js';
 import type { TripEvent } from '../trip/recordModel.js';
 import { asWalked, boughtThings, mealCarriers, uneatenMeals, withEvents } from './asWalked.js';
+import { runs } from '../testing/runs.js';
 
 /** Two people of 80 kg for four days: Ada carries the tent, Ben the food that is eaten evenly. */
 const plan: Trip = {
@@ -234,7 +235,7 @@ describe('conservation', () => {
           );
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
   test('what is left takes just its own mass away, on all days from then on, and nothing else moves', () => {
@@ -260,7 +261,7 @@ describe('conservation', () => {
           );
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });

@@ -5,6 +5,7 @@ import { handOver } from '../trip/changes.js';
 import type { Trip } from '../trip/model.js';
 import { asWalked } from './asWalked.js';
 import { dayMoments, loadSteps } from './loadSteps.js';
+import { runs } from '../testing/runs.js';
 
 const plan: Trip = (() => {
   const base = aTrip(
@@ -85,7 +86,7 @@ test('the parts of a step add up to it, whatever the trip and what happened on i
         for (const step of loadSteps(trip, member))
           expect(step.parts.reduce((sum, p) => sum + p.kg, 0)).toBeCloseTo(step.deltaKg, 9);
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   );
 });
 
@@ -122,7 +123,7 @@ describe('moments of a day', () => {
             expect(m.eveningKg).toBeLessThanOrEqual(m.afterWaterKg + 1e-9);
           });
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });

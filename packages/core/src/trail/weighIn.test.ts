@@ -5,6 +5,7 @@ import { dayLoad } from '../load/memberLoad.js';
 import type { PersonalThing, Thing, Trip } from '../trip/model.js';
 import type { WeighIn } from '../trip/recordModel.js';
 import { departureOf, plannedOnScaleKg, TOLERANCE_KG, weighInFigures } from './weighIn.js';
+import { runs } from '../testing/runs.js';
 
 const own = (thing: Thing, memberId = 'ada', worn = false): PersonalThing => ({ ...thing, memberId, worn });
 const base = aTrip(
@@ -104,7 +105,7 @@ describe('culprits', () => {
           expect(figures.verdict === 'asPlanned').toBe(Math.abs(figures.deltaKg) <= TOLERANCE_KG);
         },
       ),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     );
   });
 });

@@ -16,6 +16,7 @@ import { Derived, entries, tripOf, whole } from './derived.js';
 import { partsOfMember } from './memberPart.js';
 import type { Trip } from './model.js';
 import { allPieces } from './queries.js';
+import { runs } from '../testing/runs.js';
 
 const demo = (name: string): Trip =>
   parseTripFile(readFileSync(join(__dirname, `../../../../data/demo/${name}.graft.json`), 'utf8'));
@@ -75,7 +76,7 @@ describe.each(FIGURES)('$name', ({ parts, make, ...more }) => {
       expect(make(shown)).toEqual(make(trip));
     };
     TRIPS.forEach(agree);
-    fc.assert(fc.property(random, agree), { seed: 8, numRuns: 40 });
+    fc.assert(fc.property(random, agree), { seed: 8, numRuns: runs(40) });
   });
 });
 
@@ -134,7 +135,7 @@ test('what is kept is what would be made anew, whatever is changed and taken bac
         );
       }
     }),
-    { seed: 9, numRuns: 40 },
+    { seed: 9, numRuns: runs(40) },
   );
 });
 

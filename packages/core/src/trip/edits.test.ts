@@ -23,6 +23,7 @@ import {
 import { applyEdits, COLLECTION_KEYS, diffTrip } from './edits.js';
 import type { Trip } from './model.js';
 import { allPieces, allowedCarriers } from './queries.js';
+import { runs } from '../testing/runs.js';
 
 describe('diffTrip and applyEdits', () => {
   test('playing the difference of two trips turns one into the other, and back', () => {
@@ -32,7 +33,7 @@ describe('diffTrip and applyEdits', () => {
         expect(applyEdits(b, diffTrip(b, a))).toEqual(a);
         expect(diffTrip(a, a)).toEqual([]);
       }),
-      { seed: 5, numRuns: 60 },
+      { seed: 5, numRuns: runs(60) },
     );
   });
   test('survives JSON, as the server gets it', () => {
@@ -41,7 +42,7 @@ describe('diffTrip and applyEdits', () => {
         const sent = JSON.parse(JSON.stringify(diffTrip(a, b))) as ReturnType<typeof diffTrip>;
         expect(applyEdits(a, sent)).toEqual(b);
       }),
-      { seed: 6, numRuns: 30 },
+      { seed: 6, numRuns: runs(30) },
     );
   });
   test('a single moved piece is a single edit', () => {
@@ -85,7 +86,7 @@ describe('changes', () => {
           for (const after of changed) expect(tripErrors(after)).toEqual([]);
         },
       ),
-      { seed: 12, numRuns: 40 },
+      { seed: 12, numRuns: runs(40) },
     );
   });
   test('a piece that changes carrier leaves the old stow and keeps its lock', () => {

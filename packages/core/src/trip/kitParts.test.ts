@@ -3,6 +3,7 @@ import { shareProblem } from '../share/problem.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { kitParts } from './kitParts.js';
 import type { Kit, Piece } from './model.js';
+import { runs } from '../testing/runs.js';
 
 const kit = (pieces: readonly Piece[], splitWays?: number): Kit => ({
   id: 'k',
@@ -52,7 +53,7 @@ describe('the parts of a kit', () => {
           if (pieces.length > ways) expect(heaviest(parts)).toBeCloseTo(bestByTrying(grams, ways) / 1000, 9);
         },
       ),
-      { seed: 3, numRuns: 200 },
+      { seed: 3, numRuns: runs(200) },
     );
   });
   test('pieces with one word stay together; without a number of carriers nothing else is joined', () => {

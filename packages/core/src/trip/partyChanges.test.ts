@@ -4,6 +4,7 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Trip, Waypoint } from './model.js';
 import { addWaypoints, putGroup, putPack, putWaypoint, removeGroup, setRole } from './partyChanges.js';
+import { runs } from '../testing/runs.js';
 
 const ids = ['a', 'b', 'c'];
 const trip: Trip = {
@@ -36,7 +37,7 @@ test('any change of any trip leaves it whole', () => {
         }
       },
     ),
-    { seed: 10, numRuns: 60 },
+    { seed: 10, numRuns: runs(60) },
   );
 });
 

@@ -4,6 +4,7 @@ import { parseQuantity } from './parse.js';
 import { formatShape, parseShape } from '../trip/shapeText.js';
 import { aThing } from '../testing/smallTrip.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { runs } from '../testing/runs.js';
 
 describe('parseQuantity', () => {
   // Factors: NIST Special Publication 811, appendix B (exact).
@@ -99,7 +100,7 @@ describe('shapes as text', () => {
           expect(parseShape(formatShape(shape))).toEqual({ ok: true, shape });
         }
       }),
-      { seed: 7, numRuns: 40 },
+      { seed: 7, numRuns: runs(40) },
     );
   });
   test('typed by hand', () => {

@@ -1,0 +1,12 @@
+/** `npm run test:deep` tries properties on all their cases; `npm test` on a part of them. */
+export const IS_DEEP = process.env['GRAFT_TEST_DEEP'] === '1';
+const USUAL_PART = 4;
+
+/**
+ * How many random cases a property is tried on.
+ *
+ * @param deep all of them; usually it is a quarter
+ */
+export function runs(deep: number): number {
+  return IS_DEEP ? deep : Math.ceil(deep / USUAL_PART);
+}

@@ -1,7 +1,7 @@
 /** Tests whose packs are planned with a part of the usual moves: they are about the page, not about the best stow. */
 import { test as plain } from '@playwright/test';
 
-export { expect, type Locator, type Page } from '@playwright/test';
+export { expect, type Page } from '@playwright/test';
 
 export const test = plain.extend({
   context: async ({ context }, use) => {

@@ -26,7 +26,7 @@ interface Report {
 
 test('plans a trip file: everything shared and stowed, and a report', () => {
   const out = join(folder, 'plan.json');
-  const done = plan(join(DEMO, 'corvane-census.graft.json'), '--out', out, '--seed', '7');
+  const done = plan(join(DEMO, 'corvane-census.graft.json'), '--out', out, '--seed', '7', '--effort', '0.2');
   expect(done.stderr).toBe('');
   expect(done.status).toBe(0);
   expect(done.stdout).toContain('Largest load');
@@ -50,10 +50,10 @@ test('plans a trip file: everything shared and stowed, and a report', () => {
 
 test('without --out the plan goes to standard output, the same for the same seed', () => {
   const file = join(DEMO, 'hut-roof.graft.json');
-  const first = plan(file);
+  const first = plan(file, '--effort', '0.1');
   const strip = (text: string) => text.replace(/"milliseconds": \{[^}]*\}/, '');
   expect(parseTripFile(first.stdout).name).toBe('Mending the hut roof at Tarn Elling');
-  expect(strip(plan(file).stdout)).toBe(strip(first.stdout));
+  expect(strip(plan(file, '--effort', '0.1').stdout)).toBe(strip(first.stdout));
 }, 150_000);
 
 describe('bad input: errors on stderr, exit code 2, nothing written', () => {
@@ -69,9 +69,13 @@ describe('bad input: errors on stderr, exit code 2, nothing written', () => {
       [join(DEMO, 'hut-roof.graft.json'), '--seed', 'x'],
       '--seed: expected a whole number from 0 to 4294967295, got "x"',
     ],
+    [
+      [join(DEMO, 'hut-roof.graft.json'), '--effort', '1.5'],
+      '--effort: expected a number from 0.02 to 1, got "1.5"',
+    ],
     [[join(DEMO, 'hut-roof.graft.json'), '--fast'], "Unknown option '--fast'"],
     [
-      [join(DEMO, 'hut-roof.graft.json'), '--out', '/nowhere/plan.json'],
+      [join(DEMO, 'hut-roof.graft.json'), '--out', '/nowhere/plan.json', '--effort', '0.02'],
       '--out: cannot write "/nowhere/plan.json"',
     ],
   ])(

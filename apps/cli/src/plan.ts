@@ -12,8 +12,10 @@ import { planWholeStow } from '@graft/core/stow';
 import { replaceShare, adoptStow } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
-const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N]';
+const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N] [--effort PART]';
 const LARGEST_SEED = 2 ** 32 - 1;
+/** Of the usual work of planning packs. */
+const LEAST_EFFORT = 0.02;
 
 class Refused extends Error {
   constructor(
@@ -24,12 +26,12 @@ class Refused extends Error {
   }
 }
 
-function readOptions(): { file: string; out: string | undefined; seed: number } {
+function readOptions(): { file: string; out: string | undefined; seed: number; effort: number } {
   let parsed;
   try {
     parsed = parseArgs({
       allowPositionals: true,
-      options: { out: { type: 'string' }, seed: { type: 'string' } },
+      options: { out: { type: 'string' }, seed: { type: 'string' }, effort: { type: 'string' } },
     });
   } catch (error) {
     throw new Refused(`${(error as Error).message}\n${USAGE}`, 2);
@@ -42,10 +44,17 @@ function readOptions(): { file: string; out: string | undefined; seed: number } 
       2,
     );
   }
+  const effort = Number(values.effort ?? '1');
+  if (!(effort >= LEAST_EFFORT && effort <= 1)) {
+    throw new Refused(
+      `--effort: expected a number from ${LEAST_EFFORT} to 1, got "${values.effort ?? ''}"`,
+      2,
+    );
+  }
   if (positionals.length !== 1) {
     throw new Refused(`FILE: expected one trip file, got ${positionals.length}\n${USAGE}`, 2);
   }
-  return { file: positionals[0]!, out: values.out, seed };
+  return { file: positionals[0]!, out: values.out, seed, effort };
 }
 
 function readTrip(file: string): ReturnType<typeof parseTripFile> {
@@ -91,7 +100,7 @@ function summary(report: PlanReport & { milliseconds: { share: number; stow: num
 }
 
 function main(): void {
-  const { file, out, seed } = readOptions();
+  const { file, out, seed, effort } = readOptions();
   const trip = readTrip(file);
   const started = performance.now();
   const result = solveShare(shareProblem(trip), { seed });
@@ -100,7 +109,7 @@ function main(): void {
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
-    (t, member) => adoptStow(t, planWholeStow(t, member.id, { seed })),
+    (t, member) => adoptStow(t, planWholeStow(t, member.id, { seed, effort })),
     replaceShare(trip, result.share),
   );
   const stowed = performance.now();

@@ -64,12 +64,14 @@ export class StowPlanner {
   /** A usable stow is shown at once, before the search itself begins. */
   private showFirst(): void {
     const chances = seededRandom(this.seed);
+    const coarseMoves = Math.min(FIRST.coarseMost, Math.round(FIRST.coarsePart * this.iterations));
+    const fineMoves = Math.min(FIRST.fineMost, Math.round(FIRST.finePart * this.iterations));
     for (let k = 0; k < FIRST.tries && (this.best === undefined || isAmiss(this.best.cost)); k += 1) {
       const first = withLoaders(() => {
         const coarse = this.started();
-        anneal(coarse, chances, FIRST.coarseMoves, MORE_HEAT, STRICT_WEIGHTS);
+        anneal(coarse, chances, coarseMoves, MORE_HEAT, STRICT_WEIGHTS);
         const fine = this.settledFrom(coarse);
-        anneal(fine, chances, FIRST.fineMoves, MORE_HEAT, STRICT_WEIGHTS);
+        anneal(fine, chances, fineMoves, MORE_HEAT, STRICT_WEIGHTS);
         return this.planOf(fine);
       });
       this.consider(first);

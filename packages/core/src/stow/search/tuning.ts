@@ -22,8 +22,8 @@ export const ATTEMPTS = 2;
 export const COARSE_PART = 0.9;
 /** More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this part. */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
-/** The first stow is shown soon: it gets few, cold moves on each grid, and several tries. */
-export const FIRST = { coarseMoves: 4000, fineMoves: 1600, tries: 4 };
+/** The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. */
+export const FIRST = { coarsePart: 0.037, coarseMost: 4000, finePart: 0.015, fineMost: 1600, tries: 4 };
 /** While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so many moves. */
 export const PROGRESS_EVERY = 800;
 export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };

@@ -5,7 +5,7 @@
  */
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { ensureChromium, ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
@@ -56,6 +56,13 @@ async function nodeTests() {
   count(number('pass'), failed);
 }
 
+/** A part of the run, and how long it took. */
+async function timed(name, work) {
+  const started = Date.now();
+  await work();
+  say(`${name}: ${((Date.now() - started) / 1000).toFixed(0)} s`);
+}
+
 /** Run tasks side by side, as many at once as there are cores. */
 async function sideBySide(tasks) {
   const waiting = [...tasks];
@@ -65,11 +72,21 @@ async function sideBySide(tasks) {
   await Promise.all(Array.from({ length: availableParallelism() }, lane));
 }
 
-async function jest(projects, databaseUrl, scratch) {
+/** What of the core its own tests run through. */
+const COVERAGE = [
+  '--coverage',
+  '--coverageProvider=v8',
+  '--coverageReporters=json-summary',
+  '--collectCoverageFrom=packages/core/src/**/*.ts',
+  '--collectCoverageFrom=!**/{testing/**,*.test.ts,index.ts,columnKernelCode.ts}',
+];
+
+async function jest(projects, scratch, { databaseUrl, coverageDir } = {}) {
   const file = join(scratch, 'jest.json');
   // Each test file has a database of its own, so that all cores can work.
   const workers = `--maxWorkers=${availableParallelism()}`;
-  const args = ['--selectProjects', ...projects, workers, '--json', `--outputFile=${file}`];
+  const coverage = coverageDir === undefined ? [] : [...COVERAGE, `--coverageDirectory=${coverageDir}`];
+  const args = ['--selectProjects', ...projects, workers, '--json', `--outputFile=${file}`, ...coverage];
   const env = { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '', GRAFT_TEST_DEEP: isDeep ? '1' : '0' };
   const { code } = await run(bin('jest'), args, { env });
   const report = readReport(file);
@@ -79,6 +96,22 @@ async function jest(projects, databaseUrl, scratch) {
     (report?.numFailedTests ?? 0) + suites + (report === undefined || (code !== 0 && report.success) ? 1 : 0),
   );
 }
+
+/** The core alone, with what of it is covered and the files that are least. */
+async function core(scratch) {
+  const coverageDir = join(scratch, 'coverage');
+  await jest(['core'], scratch, { coverageDir });
+  const { total: whole, ...files } = readReport(join(coverageDir, 'coverage-summary.json')) ?? {};
+  if (whole === undefined) return;
+  const least = Object.entries(files)
+    .sort(([, a], [, b]) => a.lines.pct - b.lines.pct)
+    .slice(0, LEAST_COVERED)
+    .map(([file, { lines }]) => `${relative(join(ROOT, 'packages/core/src'), file)} ${lines.pct} %`);
+  say(
+    `core is covered: ${whole.lines.pct} % of lines, ${whole.branches.pct} % of branches; least ${least.join(', ')}`,
+  );
+}
+const LEAST_COVERED = 5;
 
 async function endToEnd(scratch) {
   const file = join(scratch, 'playwright.json');
@@ -106,10 +139,10 @@ await main(async () => {
   if (odd !== undefined) throw new Refusal(`expected parts among ${PARTS.join(', ')}, got "${odd}"`, 2);
   const includes = (part) => wanted.length === 0 || wanted.includes(part);
   const started = Date.now();
-  await ensureNodePackages();
+  await timed('packages', ensureNodePackages);
   if (includes('server') || includes('e2e')) await ensureMariaDb();
   if (includes('e2e')) await ensureChromium();
-  await ensureBuilt();
+  await timed('build', ensureBuilt);
   const scratch = mkdtempSync(join(tmpdir(), 'graft-test-'));
   // The database's own account has to pass.
   chmodSync(scratch, 0o711);
@@ -117,18 +150,19 @@ await main(async () => {
     const checks = Object.keys(CHECKS).filter(includes);
     await sideBySide(checks.map((name) => () => check(name)));
     if (includes('scripts')) await nodeTests();
-    const projects = JEST.filter(includes);
-    if (projects.length > 0) {
-      const database = projects.includes('server')
+    if (includes('core')) await timed('core', () => core(scratch));
+    const others = JEST.filter((name) => name !== 'core' && includes(name));
+    if (others.length > 0) {
+      const database = others.includes('server')
         ? await startDatabase(join(scratch, 'jest-database'))
         : undefined;
       try {
-        await jest(projects, database?.url, scratch);
+        await timed(others.join(', '), () => jest(others, scratch, { databaseUrl: database?.url }));
       } finally {
         await database?.stop();
       }
     }
-    if (includes('e2e')) await endToEnd(scratch);
+    if (includes('e2e')) await timed('e2e', () => endToEnd(scratch));
   } finally {
     rmSync(scratch, { recursive: true, force: true });
   }

@@ -127,5 +127,5 @@ export function whyThisCarrier(trip: Trip, figures: ShareFigures, effects: reado
     .reduce((a, b) => (b.unevenness < a.unevenness ? b : a));
   return evener.unevenness < -SAME_UNEVENNESS
     ? `${evener.member.name} could take it: the largest ratio stays, the days become more even.`
-    : `Others could take it without raising the largest ratio, but the days would be less even.`;
+    : 'Others could take it without raising the largest ratio, but the days would be no more even.';
 }

@@ -97,3 +97,50 @@ describe('the least distance out of stows that are no further outside the band',
     },
   );
 });
+
+/** The lowest, or highest, that fluids can lie: poured one upon another, the densest first. */
+function pouredHeightCm({ problem, stow }: ReturnType<typeof softStow>, which: 'lowest' | 'highest'): number {
+  const { compartment: c } = stow.layout.compartments.find((l) => l.compartment.id === 'main')!;
+  const [bottom, top] = [Math.min(...c.floor), Math.max(...c.ceiling)];
+  const fluids = stow.placed
+    .map((p) => ({
+      massKg: p.massKg,
+      cm3: 1000 * problem.things.find((t) => t.thing === p.thing)!.volumeL[0]!,
+    }))
+    .sort((a, b) => b.massKg / b.cm3 - a.massKg / a.cm3);
+  const stepCm = 0.02;
+  let moment = problem.pack.tareKg * problem.pack.centreOfGravityCm.z;
+  let z = which === 'lowest' ? bottom : top;
+  for (const { massKg, cm3 } of fluids) {
+    let left = cm3;
+    while (left > 0 && z >= bottom && z <= top) {
+      const middle = z + (which === 'lowest' ? stepCm / 2 : -stepCm / 2);
+      const columns = c.floor.reduce(
+        (n, floor, i) => n + (middle > floor && middle < c.ceiling[i]! ? 1 : 0),
+        0,
+      );
+      const poured = Math.min(left, columns * c.cellCm ** 2 * stepCm);
+      moment += (massKg * poured * middle) / cm3;
+      left -= poured;
+      z += which === 'lowest' ? stepCm : -stepCm;
+    }
+  }
+  return moment / stow.massKg;
+}
+
+test.each([1, 2, 3])(
+  'soft things alone: no lower and no higher than poured, the densest first, stow %i',
+  (seed) => {
+    const soft = softStow(seed);
+    const { z } = soft.stow.centreOfGravityCm;
+    for (const which of ['lowest', 'highest'] as const) {
+      const bound = heightBoundCm(soft.problem, soft.stow, which);
+      const poured = pouredHeightCm(soft, which);
+      // Never past what can be reached, and near it.
+      const short = which === 'lowest' ? poured - bound : bound - poured;
+      expect(short).toBeGreaterThan(-0.02);
+      expect(short).toBeLessThan(0.5);
+      expect(which === 'lowest' ? z - bound : bound - z).toBeGreaterThanOrEqual(0);
+    }
+  },
+);

@@ -240,7 +240,7 @@ describe('planStow', () => {
       side: 'left',
       pinned: true,
     });
-    const { stow } = planStow(trip, 'a', { seed: 1 });
+    const { stow } = planStow(trip, 'a', { seed: 1, iterations: 8000 });
     expect(stow.placements.find((p) => p.thingId === 'food')).toMatchObject({ pinned: true });
     const { x } = assessStow(trip, 'a', 1, stow.placements).placed.find((p) => p.thing.id === 'food')!.centre;
     expect(x).toBeLessThan(0);
@@ -309,7 +309,7 @@ describe('planStow', () => {
       ]),
       legs: aTrip([], [], [], 2).legs,
     };
-    const { cost } = planStow(trip, 'a', { seed: 1 });
+    const { cost } = planStow(trip, 'a', { seed: 1, iterations: 8000 });
     expect(cost.misfit).toBe(0);
     const both = assessStow(trip, 'a', 1, [
       { thingId: 'first', zoneId: 'core', side: 'centre', pinned: false },

@@ -149,7 +149,7 @@ describe('a move that is taken back', () => {
   });
 });
 
-test.each([0, 1, 2])('whoever watches changes nothing, load %i', (load) => {
+test.each(IS_DEEP ? [0, 1, 2] : [0])('whoever watches changes nothing, load %i', (load) => {
   const trip = stowLoadTrip(STOW_LOADS[load]!, 'middle');
   for (const seed of IS_DEEP ? [1, 2] : [1]) {
     const options = { seed, iterations: 24_000 };

@@ -35,8 +35,8 @@ function tripFiles(folder: string): readonly string[] {
 }
 
 /**
- * The demo account; where there is none (a new database, or it was deleted) it is made with its trips: all of it or
- * nothing, so that a start that is cut off leaves no half of a demo.
+ * The demo account. Where there is none (a new database, or it was deleted) it is made with its trips. All of it is
+ * made or nothing, so that a start that is cut off leaves no half of a demo.
  */
 export async function ensureDemo(
   accounts: AccountStore,

@@ -87,7 +87,7 @@ export function useStage(stage: usize, things: usize, parts: usize): void {
   swollenThings = m.stageSwollenThings(stage, things, count, parts);
 }
 
-/** How many parts the last thing has; how many it lets swell. */
+/** How many parts the last thing has. */
 export function partCount(): i32 {
   return load<i32>(now + m.STAGE_COUNT);
 }

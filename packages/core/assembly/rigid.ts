@@ -39,7 +39,7 @@ function highestOf(cells: usize, count: i32): f64 {
   return i < count ? max(high, f(cells, i)) : high;
 }
 
-/** Height at which a turned thing comes to rest; `aboveCm` is then how far it is above the lowest ceiling over it. */
+/** Height at which a turned thing comes to rest. `aboveCm` then tells how far it stands above the lowest ceiling over it. */
 export function restsAt(turn: usize, first: i32): f64 {
   const count = load<i32>(turn + m.TURN_COUNT);
   const low = m.turnLows(turn);
@@ -82,7 +82,11 @@ export function aboveCm(): f64 {
   return above;
 }
 
-/** The place under the ceiling where a turned thing's middle would be lowest, and lower than one that is known: its first column; −1 when there is none. */
+/**
+ * Look for the place under the ceiling where a turned thing's middle is lowest. It must be lower than `known`.
+ *
+ * @returns its first column, −1 when there is none
+ */
 export function lowestPlace(turn: usize, firstRow: i32, step: i32, known: f64): i32 {
   const count = load<i32>(turn + m.TURN_COUNT);
   const wide = load<i32>(turn + m.TURN_NX);

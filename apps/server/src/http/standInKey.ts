@@ -1,6 +1,6 @@
 /**
- * The simulated services that ship with the application are for the application itself: it asks them with a key that only
- * it has, in the name of an account, and they keep what is of one account from all others.
+ * The simulated services that ship with the application are for the application itself. It asks them with a key that
+ * only it has, in the name of an account. They keep what is of one account from all others.
  */
 import { createHash, timingSafeEqual } from 'node:crypto';
 import type { IncomingMessage } from 'node:http';

@@ -1,6 +1,6 @@
 /**
- * A bench scale in software: what is put on its pan settles with a swing, every reading has noise, and it says that it is
- * stable from its own readings only, as a real one does. Time and chance are arguments.
+ * A bench scale in software. What is put on its pan settles with a swing, and every reading has noise. It tells from
+ * its own readings alone whether it is stable, as a real one does. Time and chance are arguments.
  */
 import type { ScaleReading } from '@graft/core/lists';
 

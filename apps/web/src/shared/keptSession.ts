@@ -1,7 +1,7 @@
 /**
- * What of an open trip is only on this page is kept by the browser too, so that a reload or a closed tab loses nothing:
- * changes that the server has not taken yet, and the way back that undo walks. Other pages of this application cannot
- * read it, and signing out forgets it.
+ * Keeps in the browser what of an open trip is only on this page, so that a reload or a closed tab loses nothing. That
+ * is what the server has not taken yet, and what undo goes back to. Other pages of this application cannot read it, and
+ * signing out forgets it.
  */
 import type { StoredTrip } from '@graft/core/api';
 import { applyEdits, diffTrip, sameContent, type Trip, type TripEdit } from '@graft/core/trip';

@@ -1,6 +1,6 @@
 /**
- * A member's sheet on a device: what was read last and what is still to be told are kept here, so that it opens and takes
- * ticks without a network; told is what waits as soon as there is one.
+ * A member's sheet on a device. What was read last and what is still to be told are kept here, so that the sheet opens
+ * and takes ticks without a network. What waits is told as soon as there is one.
  */
 import type { OpenedSheet } from '@graft/core/api';
 import {

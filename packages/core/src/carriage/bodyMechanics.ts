@@ -69,8 +69,8 @@ export function bodyLoad(
 }
 
 /**
- * tan θ = m·b / (0.678·M·hT + m·hP): the lean that brings trunk and pack over the hip, b the pack's distance behind the
- * trunk's middle, hT and hP the heights of the trunk's and the pack's centres above the hip joint.
+ * tan θ = m·b / (0.678·M·hT + m·hP) is the lean that brings trunk and pack over the hip. b is the pack's distance
+ * behind the trunk's middle; hT and hP are the heights of the trunk's and the pack's centres above the hip joint.
  *
  * @throws RangeError unless the body has a mass
  */

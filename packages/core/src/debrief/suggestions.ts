@@ -1,6 +1,7 @@
 /**
- * What earlier trips suggest for this one, each with its evidence and one change that takes it over: leave what was unused,
- * bring what was missed, limits with the trips' comfort in the fit, food and fuel as they were really used.
+ * What earlier trips suggest for this one, each with its evidence and one change that takes it over. Leave what was
+ * unused, and bring what was missed. Fit limits with the comfort of those trips. Plan food and fuel as they were really
+ * used.
  */
 import type { LibraryEntry, ThingEntry } from '../library/libraryModel.js';
 import { cookGroups } from '../larder/mealPlan.js';

@@ -24,8 +24,8 @@ function withReferences({ errors, whole }: Examined, trip: unknown, base = ''): 
 }
 
 /**
- * Every error of a trip to which edits were played: the trip was free of errors and each edited item has been checked by
- * its own schema, so that only sizes of lists and references are left to look at.
+ * Every error of a trip to which edits were played. The trip was free of errors, and each edited item has been checked
+ * by its own schema. Only sizes of lists and references are left to look at.
  */
 export function editedTripErrors(trip: Trip): readonly FieldError[] {
   return [...listSizeErrors(trip), ...tripReferenceErrors(trip)];

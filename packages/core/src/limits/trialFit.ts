@@ -1,10 +1,10 @@
 /**
- * What a member's carry trials say: comfort (1–10) and pace against load, each as a non-increasing curve (isotonic fit,
- * linear between the loads walked), and the load at which comfort falls to the member's floor or pace falls 15 % below
- * unloaded, whichever comes first. At most 5 % of body weight beyond the heaviest load walked.
+ * What a member's carry trials say. Comfort (1–10) and pace against load are two curves that do not rise: isotonic
+ * fits, linear between the loads walked. The limit is the load at which comfort falls to the member's floor or pace
+ * falls 15 % below unloaded, whichever comes first. At most 5 % of body weight beyond the heaviest load walked.
  *
- * Interrupted walks give their comfort, not their pace. Walks of different length are compared by Naismith's time.
- * The way of trying and what to look at are common practice, no source; floor, 15 % and 5 % are Graft's own.
+ * Interrupted walks give their comfort, not their pace. Walks of different length are compared by Naismith's time. The
+ * way of trying and what to look at are common practice, no source; floor, 15 % and 5 % are Graft's own.
  */
 import { seededRandom } from '../units/random.js';
 import type { CarryTrial, Member } from '../trip/model.js';

@@ -1,6 +1,7 @@
 /**
- * Safety of the sets when people part: kits whose pieces ride with several people, and what each part of a party would
- * lack if it split here, by intent or in mist: shelter, stove, first aid, map, treatment (common practice, no source).
+ * Safety when people part (common practice, no source). One check names kits whose pieces ride with several people. The
+ * other says what each part of a party would lack if it split here, by intent or in mist: shelter, stove, first aid,
+ * map, water treatment.
  */
 import { dayLoad } from '../load/memberLoad.js';
 import { isCarriedOn } from '../load/thingOnDay.js';

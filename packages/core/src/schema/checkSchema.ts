@@ -1,9 +1,9 @@
 /**
- * A value against a Yup schema, by size before content: a list or text that is too long is refused without a look at what
- * it holds, and no more errors are gathered than anybody reads. What a value costs hangs on its bytes alone.
+ * Checks a value against a Yup schema, by size before content. A list or text that is too long is refused without a
+ * look at what it holds. No more errors are gathered than anybody reads. What a value costs hangs on its bytes alone.
  *
- * Yup judges each place by itself, where it is not plainly right. The walk over objects and lists is done here: Yup's own looks at every entry of a list
- * of any length, and keeps every error.
+ * Yup judges each place by itself, where it is not plainly right. The walk over objects and lists is done here: Yup's
+ * own looks at every entry of a list of any length, and keeps every error.
  */
 import { ValidationError, type AnySchema, type Lazy } from 'yup';
 import type { FieldError } from './fieldError.js';

@@ -1,7 +1,7 @@
 /**
- * What is plainly as a schema wants it, by the schema's own sizes, patterns and choices, without a way through Yup: nearly
- * all of an input is, and Yup takes twenty times as long to find nothing wrong. What is not plainly right may still be:
- * Yup then decides. A property over odd values says that the two agree.
+ * Whether a value is plainly as a schema wants it, by the schema's own sizes, patterns and choices. Nearly all of an
+ * input is. Yup takes twenty times as long to find nothing wrong, so it is asked only about the rest. What is not
+ * plainly right may still be: Yup then decides. A property over odd values says that the two agree.
  */
 import type { AnySchema } from 'yup';
 

@@ -124,7 +124,7 @@ export function isBack(trip: Trip, taken: TakenAway): boolean {
 }
 
 /**
- * Bring back what was taken away, as far as the trip of now has a place for it: what is there stays as it is, and what
+ * Bring back what was taken away, as far as the trip of now has a place for it. What is there stays as it is. What
  * would refer to something that is gone comes without that, or stays away.
  */
 export function bringBack(trip: Trip, taken: TakenAway): Trip {

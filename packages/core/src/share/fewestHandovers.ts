@@ -11,8 +11,8 @@ const ROUNDS = 6;
 const HOT = 0.8;
 const COLD = 0.016;
 /**
- * A kilogram or litre too many, in handovers, at the start of a walk and how much more at its end, when a few grams must
- * not be worth a handover; and a broken keep-apart rule.
+ * What a kilogram or litre too many costs, in handovers, at the start of a walk, and how much more at its end: by then
+ * a few grams must not be worth a handover. Then what a broken keep-apart rule costs.
  */
 const OVER_COST = 2;
 const OVER_RISE = 200;

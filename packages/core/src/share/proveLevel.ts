@@ -1,11 +1,11 @@
 /**
- * Proof that no share has a lower level, by branch and bound over whole packs: pack after pack is filled with every
- * choice of what is left, and a choice is cut as soon as what it wastes cannot be spared.
+ * Proof that no share has a lower level, by branch and bound over whole packs. Pack after pack is filled with every
+ * choice of what is left. A choice is cut as soon as what it wastes cannot be spared.
  *
  * For a set S of carriers, pieces that only they may carry need the room of S: waste_S of a filled pack is its room
- * less what it holds of those pieces, and the waste of all filled packs of S may not exceed the room of S less all
- * that is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days,
- * volumes and restricted sets.
+ * less what it holds of those pieces, and the waste of all filled packs of S may not exceed the room of S less all that
+ * is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days, volumes
+ * and restricted sets.
  */
 import type { ShareProblem } from './problem.js';
 import { apartFrom } from './keepApart.js';

@@ -1,10 +1,12 @@
 /**
- * Re-sharing on the way with the fewest handovers: what must change hands so that every load is at most what is asked,
- * with as few pieces as possible, first among people who share a tent or a cook group, then the least mass.
+ * Re-sharing on the way with the fewest handovers. It finds what must change hands so that every load is at most what
+ * is asked. As few pieces as possible move, first among people who share a tent or a cook group, then with the least
+ * mass.
  *
- * A handover is one piece that goes from one member to another. Somebody whose load is above what is asked must give at
- * least as many pieces as their heaviest ones on the worst day take; the sum of that over the party is a bound that the
- * search often meets, which proves the number. Otherwise an integer program can prove it: `handoverProgram`.
+ * A handover is one piece that goes from one member to another. Somebody whose load is above what is asked must give
+ * pieces away: at least as many as would do if they were the heaviest ones of the worst day. The sum of that over the
+ * party is a bound. The search often meets it, which proves the number. Otherwise an integer program can prove it:
+ * `handoverProgram`.
  */
 import type { ShareProblem } from './problem.js';
 import { ShareState } from './shareState.js';

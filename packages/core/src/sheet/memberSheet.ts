@@ -1,6 +1,7 @@
 /**
- * What one member needs to know of the plan, and nothing of the others' bodies: what they carry and from whom they get
- * it, where it goes, who has the rest, meals, roles, and what to take care of. Plain data, small enough for a phone.
+ * What one member needs to know of the plan, and nothing of the others' bodies. It says what they carry, from whom they
+ * get it and where it goes. It says who has the rest, what there is to eat, who does what, and what to take care of.
+ * Plain data, small enough for a phone.
  */
 import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';

@@ -63,8 +63,8 @@ export interface StowAssessment {
 }
 
 /**
- * How many grams to move across to cancel the sideways offset: from the middle of one half of the main compartment to
- * the middle of the other, w/2 apart, moving m shifts the moment by m · w/2.
+ * How many grams to move across to cancel the sideways offset. They go from the middle of one half of the main
+ * compartment to the middle of the other. The two are w/2 apart, so a mass m shifts the moment by m · w/2.
  */
 export function gramsToCentre(a: Pick<StowAssessment, 'centreOfGravityCm' | 'massKg' | 'zones'>): number {
   const widthCm = Math.max(1, ...a.zones.filter((z) => isMainZone(z.zone.kind)).map((z) => z.zone.widthCm));

@@ -1,6 +1,6 @@
 /**
- * How stiff things stand (common practice, no source): a bottle stands on the floor of its pocket, and nothing stiff is
- * under it, or it tips and is lost at the first bend; and in a pocket, where nothing beside it holds it, whatever rests
+ * How stiff things stand (common practice, no source). A bottle stands on the floor of its pocket with nothing stiff
+ * under it; else it tips and is lost at the first bend. In a pocket nothing beside a thing holds it: one that rests
  * wholly to one side of its middle falls over. In the main compartment what lies beside it holds it.
  */
 import type { Box } from './laidThing.js';

@@ -1,10 +1,11 @@
 /**
  * The loader: fills one compartment from below, thing after thing, column by column of its floor grid.
  *
- * A rigid thing comes down where it is put until it touches; what stays empty under it is a void. A soft thing flows:
- * over its patch it fills the lowest places first until all of it is in and its top is level, keeping its volume,
- * nowhere thinner than its least thickness and into no gap narrower than that, in one piece. A compressible thing that
- * lies under a void swells into it, up to its loose volume. Heights are exact; only the floor plan is gridded.
+ * A rigid thing comes down where it is put until it touches; what stays empty under it is a void. A soft thing flows.
+ * Over its patch it fills the lowest places first, until all of it is in and its top is level. It keeps its volume and
+ * stays in one piece. It is nowhere thinner than its least thickness, and goes into no gap narrower than that. A
+ * compressible thing that lies under a void swells into it, up to its loose volume. Heights are exact; only the floor
+ * plan is gridded.
  *
  * A void is space under something, or a gap narrower than `CREVICE_CM` that is still open at the end: wider ones are no
  * voids, the pack is drawn tight over them.

@@ -1,10 +1,10 @@
 /**
  * The stow planner.
  *
- * Objective in tiers, each worth more than all below it could gain: (1) everything fits; (2) no safety rule broken;
- * (3) needed-when respected; (4) neither hollow nor aside beyond what will do; (5) centre of gravity inside the band;
- * then how far it is outside, left and right, voids, closeness to the back and the placement rules together. Iterations
- * are counted, not seconds, so that a seed reproduces a stow.
+ * The objective has tiers. A tier is worth more than all below it could gain: (1) everything fits; (2) no safety rule
+ * is broken; (3) what is needed soon is had soon; (4) the pack is neither too hollow nor too far aside; (5) the centre
+ * of gravity is inside its band. Below these, one sum weighs the distance from the band, left and right, voids,
+ * closeness to the back and the placement rules. Iterations are counted, not seconds, so that a seed reproduces a stow.
  */
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { seededRandom } from '../units/random.js';

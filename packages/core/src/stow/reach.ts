@@ -1,9 +1,10 @@
 /**
  * Reach: how many other things must come out first to get one, through its nearest opening.
  *
- * A thing blocks another if it covers at least `BLOCKS` of the way out; what blocks a blocker comes out too. Through
- * the top the way out is what lies over the thing's floor plan; through the bottom zip what lies under it; through a
- * side or front zip what lies between it and that wall. A pocket's things are had through the pocket's own opening.
+ * A thing blocks another if it covers at least `BLOCKS` of the way out; what blocks a blocker comes out too. The way
+ * out through the top is what lies over the thing's floor plan. Through the bottom zip it is what lies under the thing.
+ * Through a side or front zip it is what lies between the thing and that wall. A pocket's things are had through the
+ * pocket's own opening.
  */
 import type { Needed, Opening, Pack } from '../trip/model.js';
 import type { Box, LaidThing } from './laidThing.js';

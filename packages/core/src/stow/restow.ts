@@ -1,7 +1,7 @@
 /**
- * Stows after a handover: everything stays where it is ("the same thing in the same place every day": common practice, no
- * source), what has left leaves its room, and what has come is put where the whole comes off best. Only where that does
- * not fit is something else moved.
+ * Stows after a handover. Everything stays where it is ("the same thing in the same place every day": common practice,
+ * no source). What has left leaves its room empty. What has come is put where the whole comes off best. Only where that
+ * does not fit is something else moved.
  */
 import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
 import { isCarriedOn } from '../load/thingOnDay.js';

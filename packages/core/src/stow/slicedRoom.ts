@@ -61,8 +61,8 @@ export type Fluid = Extract<RoomOption, { kind: 'fluid' }>;
 export type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
 
 /**
- * A fluid fills whatever costs less than a threshold, which is found by halving: the threshold at which just less than
- * the volume is in, and the rest at that price, is never more than what it costs.
+ * A fluid fills whatever costs less than a threshold, which is found by halving. The price is that of what is in at a
+ * threshold where a little is still left out, with the rest at the threshold. It is never more than the true one.
  */
 export function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Float64Array): Found {
   if (o.volumeCm3 <= 0) return { price: massKg * group.fromCm, at: -Infinity };

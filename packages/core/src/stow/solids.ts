@@ -1,7 +1,7 @@
 /**
- * Things as the loader sees them: rigid ones in each way they can be turned, as a floor plan of columns with the lower
- * and upper edge of the thing over each; soft ones as volumes that flow, between a packed and a loose volume, with a
- * least thickness, so that nothing is stretched into a thread.
+ * Things as the loader sees them. A rigid thing is, for each way to turn it, a floor plan of columns with its lower and
+ * upper edge over each. A soft thing is a volume that flows, between a packed and a loose one. It has a least
+ * thickness, so that it is not stretched into a thread.
  */
 import { shapeSizeCm } from '../trip/shapes.js';
 import type { Shape } from '../trip/model.js';

@@ -21,9 +21,9 @@ import type { StowProblem } from './stowProblem.js';
 type Bounded = Pick<StowAssessment, 'placed' | 'layout' | 'massKg' | 'centreOfGravityCm'>;
 
 /**
- * No arrangement with every thing in the compartment where it is, pockets as they are and nothing hard felt in the back
- * has its centre of gravity nearer to the back, cm, on the grid on which things are placed. Where a stow is outside its
- * band, those are compared that are no further outside: the height comes first.
+ * The least distance from the back, cm, that the centre of gravity can have on the grid on which things are placed.
+ * Every thing stays in its compartment, pockets stay as they are, and nothing hard is felt in the back. Where a stow is
+ * outside its band, those are compared that are no further outside: the height comes first.
  */
 export function leastOutCm(problem: StowProblem, a: Bounded & Pick<StowAssessment, 'bandMissCm'>): number {
   const anyHeight = leastOutAnywhereCm(problem, a);
@@ -97,8 +97,9 @@ export function heightBoundCm(problem: StowProblem, a: Bounded, which: 'lowest' 
 }
 
 /**
- * The same for arrangements whose centre of gravity is no lower than the given one, or with a price below nothing no
- * higher: bounded along an axis that leans, y − price · z, and what the height comes to at that price is put back.
+ * The same for arrangements whose centre of gravity is no lower than the given one; no higher, when the price is
+ * negative. The bound is taken along an axis that leans, y − price · z. What the height comes to at that price is added
+ * again.
  */
 function leastOutNoFurtherCm(problem: StowProblem, a: Bounded, price: number): number {
   const padded = isReservoirBetween(a.layout);

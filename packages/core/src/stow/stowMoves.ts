@@ -48,8 +48,8 @@ function targets(problem: StowProblem, pinned: boolean): readonly StowTarget[] {
 }
 
 /**
- * Every single move of some things, best first by a measure of what it comes to; only those that help by it and make
- * nothing graver: no more that does not fit, no more safety rules broken, nothing deeper than it was.
+ * The single moves of some things that help by a measure, best first. A move that makes something graver is left out:
+ * more that does not fit, more safety rules broken, something deeper than it was.
  *
  * @param measure of a state; less is better
  * @param thingIds which things may move; pinned ones never do

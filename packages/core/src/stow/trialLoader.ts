@@ -1,6 +1,6 @@
 /**
- * A compartment loaded again and again with small changes: what was kept last stays loaded beside what is being tried,
- * so that a trial only loads anew from the first thing that is not where it was.
+ * A compartment that is loaded again and again with small changes. What was kept last stays loaded beside what is
+ * tried. A trial therefore loads only from the first thing on that is not where it was.
  */
 import type { ColumnLoader } from './columnLoader.js';
 

@@ -43,8 +43,8 @@ function once(make: (trip: Trip) => Trip): (trip: Trip) => Trip {
 }
 
 /**
- * The plan with what happened to its people, things and water; it holds no thing that the plan does not have, so that
- * shares and stows of it are shares and stows of the plan.
+ * The plan with what happened to its people, things and water. It holds no thing that the plan does not have. A share
+ * or stow of it is therefore one of the plan.
  */
 export const withEvents = once((trip) => {
   const events = eventsInOrder(trip);

@@ -1,6 +1,7 @@
 /**
- * A side trip with little packs, and what stays behind: what each who goes takes out of what is there, and whether both
- * parts still have what a party must have: first aid, navigation, an emergency shelter (common practice, no source).
+ * A side trip with little packs, and what stays behind. It says what each who goes takes out of what is there. It
+ * checks that both parts still have what a party must have: first aid, navigation, an emergency shelter (common
+ * practice, no source).
  */
 import { KG_PER_L_WATER } from '../load/memberLoad.js';
 import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';

@@ -1,6 +1,6 @@
 /**
- * The course of one planning: a usable stow at once, then the whole search several times over, each from the placement
- * rules over a long annealing on a coarse grid to a short one on the grid on which stows are realised.
+ * The course of one planning. A usable stow is made at once. Then the whole search is done several times: from the
+ * placement rules, by a long annealing on a coarse grid, to a short one on the grid on which stows are realised.
  */
 import type { Placement } from '../../trip/model.js';
 import { seededRandom, type Random } from '../../units/random.js';

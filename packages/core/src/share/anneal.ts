@@ -5,6 +5,9 @@
 import { pickIndex, type Random } from '../units/random.js';
 import type { ShareState } from './shareState.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { exp, floor, max } = Math;
+
 /** What a tier minimises and how it recognises something better. */
 export interface Tier {
   readonly iterations: number;
@@ -35,7 +38,7 @@ export function anneal(
   spend: (moves: number) => void,
 ): void {
   const move = new Proposal(state, movable, random);
-  const perCycle = Math.max(1, Math.floor(tier.iterations / tier.cycles));
+  const perCycle = max(1, floor(tier.iterations / tier.cycles));
   const cooling = (tier.cold / tier.hot) ** (STEP / perCycle);
   for (let cycle = 0; cycle < tier.cycles && !tier.enough(); cycle += 1) {
     tier.restart(state);
@@ -52,7 +55,7 @@ export function anneal(
       if (!move.draw(worst)) continue;
       state.weigh(move.b, move.to, move.back);
       const next = tier.energyAfter(state, move.b, move.to, move.back);
-      if (next > energy && random() >= Math.exp((energy - next) / temperature)) continue;
+      if (next > energy && random() >= exp((energy - next) / temperature)) continue;
       state.move(move.b, move.to, move.back);
       energy = next;
       worst = state.worstCarrier();

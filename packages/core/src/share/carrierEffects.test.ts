@@ -87,7 +87,7 @@ test('what holds a piece is told, each rule in a sentence', () => {
     share: plain.share.map((s) => ({ ...s, locked: s.pieceId === 'a-body' })),
     carrierRules: [
       { id: 's', kind: 'same', pieceIds: ['a-body', 'b-fly'], reason: 'pitched at once' },
-      { id: 'd', kind: 'apart', pieceIds: ['a-body', 'b-pot'], reason: 'both are bulky' },
+      { id: 'd', kind: 'different', pieceIds: ['a-body', 'b-pot'], reason: 'both are bulky' },
     ],
   };
   expect(whatHolds(trip, allPieces(trip)[0]!)).toEqual([

@@ -5,6 +5,9 @@ import type { ShareProblem } from './problem.js';
 import type { ShareScore } from './shareScore.js';
 import type { ShareState } from './shareState.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { abs, max } = Math;
+
 /** Differences below this are rounding. */
 export const TINY = 1e-9;
 /** Parts of the iterations that each tier may take. */
@@ -33,7 +36,7 @@ export class Incumbent {
     readonly state: ShareState,
     readonly bound: ShareBound,
   ) {
-    this.unit = Math.max(bound.level, TINY);
+    this.unit = max(bound.level, TINY);
     this.assignment = Int32Array.from(state.carrierOf);
     this.score = state.score();
   }
@@ -75,7 +78,7 @@ export class Floor {
   }
 
   beyond(over: number, apart: number): number {
-    return Math.max(0, over - this.over - TINY) + Math.max(0, apart - this.apart);
+    return max(0, over - this.over - TINY) + max(0, apart - this.apart);
   }
 
   isHeld(s: ShareState): boolean {
@@ -103,8 +106,7 @@ export function fitTier(best: Incumbent, iterations: number): Tier {
 /** Lowest level: a target just below the incumbent is chased. */
 export function levelTier(best: Incumbent, floor: Floor, iterations: number): Tier {
   const { unit, bound } = best;
-  const chased = (): number =>
-    best.score.level - CHASE * Math.max(best.score.level - bound.level, 1e-6 * unit);
+  const chased = (): number => best.score.level - CHASE * max(best.score.level - bound.level, 1e-6 * unit);
   return {
     iterations: iterations * PART.level,
     hot: 0.03 * unit,
@@ -174,7 +176,7 @@ export function tidyTier(
   const evennessCap =
     best.score.evenness + (evennessGives ? cells * EVENNESS_GIVE_PER_CELL : TINY) * unit * unit;
   const outside = (excess: number, over: number, apart: number, evenness: number): number =>
-    excess / unit + floor.beyond(over, apart) + Math.max(0, evenness - evennessCap) / (unit * unit);
+    excess / unit + floor.beyond(over, apart) + max(0, evenness - evennessCap) / (unit * unit);
   return {
     iterations: iterations * PART.tidy,
     hot: 0.5,
@@ -206,6 +208,6 @@ function overOf(score: ShareScore): number {
 }
 
 function isBetter(a: ShareScore, b: ShareScore): boolean {
-  if (Math.abs(a.infeasibility - b.infeasibility) > TINY) return a.infeasibility < b.infeasibility;
+  if (abs(a.infeasibility - b.infeasibility) > TINY) return a.infeasibility < b.infeasibility;
   return a.level < b.level;
 }

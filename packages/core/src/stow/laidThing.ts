@@ -4,6 +4,9 @@ import type { ColumnLoader, RigidPlace } from './columnLoader.js';
 import type { Compartment } from './packGeometry.js';
 import type { Solid, Turn } from './solids.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { max, min } = Math;
+
 export interface Box {
   readonly x0: number;
   readonly x1: number;
@@ -88,12 +91,12 @@ function softGeometry(loader: ColumnLoader, i: number, c: Compartment): Geometry
     my += h * y;
     mz += (h * (z0 + z1)) / 2;
     box = {
-      x0: Math.min(box?.x0 ?? Infinity, x - half),
-      x1: Math.max(box?.x1 ?? -Infinity, x + half),
-      y0: Math.min(box?.y0 ?? Infinity, y - half),
-      y1: Math.max(box?.y1 ?? -Infinity, y + half),
-      z0: Math.min(box?.z0 ?? Infinity, z0),
-      z1: Math.max(box?.z1 ?? -Infinity, z1),
+      x0: min(box?.x0 ?? Infinity, x - half),
+      x1: max(box?.x1 ?? -Infinity, x + half),
+      y0: min(box?.y0 ?? Infinity, y - half),
+      y1: max(box?.y1 ?? -Infinity, y + half),
+      z0: min(box?.z0 ?? Infinity, z0),
+      z1: max(box?.z1 ?? -Infinity, z1),
     };
   }
   if (box === undefined || sum === 0) return undefined;

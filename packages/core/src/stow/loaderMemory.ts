@@ -4,6 +4,9 @@ import * as m from './columnMemory.js';
 import type { Compartment } from './packGeometry.js';
 import type { Turn } from './solids.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { max, min, round, trunc } = Math;
+
 /** A filled reservoir in its sleeve: columns nearer to the back than `depthCm` have it between two heights, cm. */
 export interface Slab {
   readonly widthCm: number;
@@ -51,11 +54,8 @@ export class LoaderMemory {
     i32[(at + m.LOADER_HAS_SLAB) / 4] = slab === undefined ? 0 : 1;
     f64[(at + m.LOADER_CELL_CM) / 8] = cellCm;
     f64[(at + m.LOADER_HOLDS_FROM) / 8] = holdsFrom;
-    f64[(at + m.LOADER_LOWEST_ROOF) / 8] = ceiling.reduce(
-      (least, z) => Math.min(least, z),
-      slab?.low ?? Infinity,
-    );
-    f64[(at + m.LOADER_HIGHEST_CEILING) / 8] = ceiling.reduce((most, z) => Math.max(most, z), -Infinity);
+    f64[(at + m.LOADER_LOWEST_ROOF) / 8] = ceiling.reduce((least, z) => min(least, z), slab?.low ?? Infinity);
+    f64[(at + m.LOADER_HIGHEST_CEILING) / 8] = ceiling.reduce((most, z) => max(most, z), -Infinity);
   }
 
   private writeColumns(): void {
@@ -76,9 +76,9 @@ export class LoaderMemory {
   private writeSlab({ widthCm, depthCm, low, high }: Slab): void {
     const { nx, ny, cellCm } = this.compartment;
     const { at, columns: n, heap } = this;
-    const rows = Math.min(ny, Math.max(1, Math.round(depthCm / cellCm)));
-    const wide = Math.min(nx, Math.round(widthCm / cellCm));
-    const first = Math.trunc((nx - wide) / 2);
+    const rows = min(ny, max(1, round(depthCm / cellCm)));
+    const wide = min(nx, round(widthCm / cellCm));
+    const first = trunc((nx - wide) / 2);
     const [lows, highs] = [m.loaderSlabLows(at, n) / 8, m.loaderSlabHighs(at, n) / 8];
     for (let iy = 0; iy < rows; iy += 1) {
       const from = iy * nx + first;
@@ -94,7 +94,7 @@ export class LoaderMemory {
   }
   columnY(column: number): number {
     const { nx, y0, cellCm } = this.compartment;
-    return y0 + (Math.trunc(column / nx) + 0.5) * cellCm;
+    return y0 + (trunc(column / nx) + 0.5) * cellCm;
   }
 
   /** Room for what the compartment may hold at some stage; its address. */

@@ -6,6 +6,9 @@
 import { shapeSizeCm } from '../trip/shapes.js';
 import type { Shape } from '../trip/model.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { abs, ceil, hypot, max, min, sqrt } = Math;
+
 /** One way to turn a rigid thing. */
 export interface Turn {
   readonly nx: number;
@@ -57,8 +60,8 @@ const LEAST_THICKNESS_CM = 2;
  */
 export function solidOf(shape: Shape, volumeL: number, cellCm: number): Solid {
   if (shapeSizeCm(shape) === undefined) {
-    const looseL = shape.kind === 'stuff' ? Math.max(volumeL, shape.looseVolumeL) : volumeL;
-    const leastCm = Math.min(LEAST_THICKNESS_CM, 0.3 * Math.cbrt(volumeL * 1000));
+    const looseL = shape.kind === 'stuff' ? max(volumeL, shape.looseVolumeL) : volumeL;
+    const leastCm = min(LEAST_THICKNESS_CM, 0.3 * Math.cbrt(volumeL * 1000));
     return { kind: 'soft', volumeL, looseL, leastCm };
   }
   let bySize = rigid.get(shape);
@@ -89,7 +92,7 @@ function turnsOf(shape: Shape, cellCm: number): readonly Turn[] {
 }
 
 const cellsFor = (lengthCm: number, cellCm: number): number =>
-  Math.max(1, Math.ceil(lengthCm / cellCm - ROUNDING * cellCm));
+  max(1, ceil(lengthCm / cellCm - ROUNDING * cellCm));
 /**
  * So much of a cell of a centimetre may stand over without counting: cloth gives. Of larger cells more may, so that
  * small things do not come out much larger than they are.
@@ -115,14 +118,14 @@ function boxTurns(a: number, b: number, c: number, cellCm: number): readonly Tur
 function box(w: number, d: number, h: number, cellCm: number): Turn {
   const nx = cellsFor(w, cellCm);
   const ny = cellsFor(d, cellCm);
-  return columns(nx, ny, [w, d, h], h >= Math.max(w, d), 'none', () => [0, h]);
+  return columns(nx, ny, [w, d, h], h >= max(w, d), 'none', () => [0, h]);
 }
 
 function upright(l: number, d: number, cellCm: number): Turn {
   const n = cellsFor(d, cellCm);
   const r = n / 2;
   return columns(n, n, [d, d, l], l >= d, 'upright', (ix, iy) =>
-    Math.hypot(ix + 0.5 - r, iy + 0.5 - r) <= r ? [0, l] : undefined,
+    hypot(ix + 0.5 - r, iy + 0.5 - r) <= r ? [0, l] : undefined,
   );
 }
 
@@ -130,8 +133,8 @@ function lying(l: number, d: number, along: 'x' | 'y', cellCm: number): Turn {
   const [nl, nd] = [cellsFor(l, cellCm), cellsFor(d, cellCm)];
   const r = d / 2;
   const edge = (i: number): readonly [number, number] => {
-    const off = Math.min(r, Math.abs(((i + 0.5) / nd - 0.5) * d));
-    const half = Math.sqrt(r * r - off * off);
+    const off = min(r, abs(((i + 0.5) / nd - 0.5) * d));
+    const half = sqrt(r * r - off * off);
     return [r - half, r + half];
   };
   return along === 'x'
@@ -178,6 +181,6 @@ function columns(
 
 /** The first row of a floor plan in which a turned thing is so far from the back, as its true outline goes. */
 export function firstRowOff(turn: Pick<Turn, 'ny' | 'depthCm'>, awayCm: number, cellCm: number): number {
-  return Math.max(0, Math.ceil((awayCm - TINY_CM) / cellCm - (turn.ny - turn.depthCm / cellCm) / 2));
+  return max(0, ceil((awayCm - TINY_CM) / cellCm - (turn.ny - turn.depthCm / cellCm) / 2));
 }
 const TINY_CM = 1e-6;

@@ -2,6 +2,9 @@
  * The stages of a loader, by how many things are in: the line that is in use, one that was kept to go back to, and room
  * to write on beside that.
  */
+
+/** Taken once: a lookup on a global is not free everywhere. */
+const { min } = Math;
 export class StageLine<T> {
   /** Later ones than `count` are of no meaning: they are written over. */
   private readonly stages: T[];
@@ -50,7 +53,7 @@ export class StageLine<T> {
 
   /** Take out all but the first so many. */
   rewind(count: number): void {
-    this.inUse = Math.min(count, this.inUse);
+    this.inUse = min(count, this.inUse);
   }
 
   /** What is in now can be gone back to, whatever is loaded instead. */

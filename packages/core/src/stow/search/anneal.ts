@@ -5,6 +5,9 @@ import { propose } from './moves/propose.js';
 import type { StowSearch } from './stowSearch.js';
 import { PROGRESS_EVERY, type Heat } from './tuning.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { log } = Math;
+
 /**
  * @param search ends on the best stow it has seen
  * @param onProgress called every so many moves, with the search at the best stow so far
@@ -25,7 +28,7 @@ export function anneal(
   for (let i = 0; i < moves; i += 1) {
     const temperature = hot * (cold / hot) ** (i / moves);
     const draw = { search, random, reach: wide * (1 - i / moves) };
-    const most = (): number => energy - temperature * Math.log(random());
+    const most = (): number => energy - temperature * log(random());
     const next = search.trial(() => propose(draw), { weights, most });
     if (next !== undefined) {
       search.commit(next);

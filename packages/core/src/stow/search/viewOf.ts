@@ -18,7 +18,7 @@ import type { StowState } from './stowState.js';
 import { FEW_CHOICES, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, TROUBLE } from './tuning.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
-const { max } = Math;
+const { hypot, max } = Math;
 
 /** More than this over is worth a move. */
 const NOTICEABLE_CM3 = 1;
@@ -155,7 +155,7 @@ function lookAtThing(view: Making, i: number, pocketZone: number): void {
   const choice = own.choices[zone]!;
   figures.misplaced += choice.misplaced;
   if (rigid === undefined && own.isPinned)
-    figures.misplaced += PER_CM_ASTRAY * Math.hypot(x - state.xOf(t), y - state.yOf(t));
+    figures.misplaced += PER_CM_ASTRAY * hypot(x - state.xOf(t), y - state.yOf(t));
   figures.safety += choice.safety;
   figures.tooDeep += choice.tooDeep;
   let trouble = TROUBLE.unsafe * choice.safety + TROUBLE.outOfReach * choice.tooDeep;

@@ -2,6 +2,9 @@ import { pickIndex, type Random } from '../../../units/random.js';
 import { BACKWARD, NEARBY } from '../tuning.js';
 import { place, type Move } from './move.js';
 
+/** Taken once: a lookup on a global is not free everywhere. */
+const { max, min } = Math;
+
 /** Somewhere else in its compartment, nearer as the search cools; dense things to the back more often. */
 export const nearby: Move = (draw, t) => {
   const { search, random } = draw;
@@ -12,7 +15,7 @@ export const nearby: Move = (draw, t) => {
   const reach = NEARBY.cold + NEARBY.hot * draw.reach;
   const near = (at: number, low: number, cells: number): number => {
     const size = cells * cellCm;
-    return Math.min(low + size, Math.max(low, at + (random() - 0.5) * 2 * reach * size));
+    return min(low + size, max(low, at + (random() - 0.5) * 2 * reach * size));
   };
   return place(
     draw,

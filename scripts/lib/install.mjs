@@ -16,7 +16,7 @@ export async function ensureNodePackages() {
     .digest('hex');
   const stamp = join(ROOT, 'node_modules', '.graft-lock');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
-  await step('Installing node packages (about half a minute)', 'npm', [
+  await step('Installing node packages (about a minute)', 'npm', [
     'ci',
     '--no-audit',
     '--no-fund',

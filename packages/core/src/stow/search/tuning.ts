@@ -23,7 +23,7 @@ export const FEW_CHOICES = { most: 2, counts: 4 };
 /** How much trouble a thing is in: things in trouble are moved more. */
 export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlace: 1 };
 
-/** Edge of a cell of the grid that most of the search goes on, cm. 1: −2.0 %, and a move takes twice as long; 3: +8.7 %. */
+/** Edge of a cell of the grid that most of the search goes on, cm. 1: −2.0 %, but its moves are slower; 3: +8.7 %. */
 export const COARSE_CELL_CM = 2;
 /** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
 export const ITERATIONS = { forOneThing: 4_400_000, most: 130_000 };

@@ -8,14 +8,12 @@ import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { planReport, type PlanReport } from '@graft/core/report';
 import { InvalidInputError } from '@graft/core/schema';
 import { fairnessSchool, formatMeasure, shareProblem, solveShare } from '@graft/core/share';
-import { planWholeStow } from '@graft/core/stow';
+import { LEAST_STOW_EFFORT, planWholeStow } from '@graft/core/stow';
 import { replaceShare, adoptStow } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
 const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N] [--effort PART]';
 const LARGEST_SEED = 2 ** 32 - 1;
-/** Of the usual work of planning packs. */
-const LEAST_EFFORT = 0.02;
 
 class Refused extends Error {
   constructor(
@@ -45,9 +43,9 @@ function readOptions(): { file: string; out: string | undefined; seed: number; e
     );
   }
   const effort = Number(values.effort ?? '1');
-  if (!(effort >= LEAST_EFFORT && effort <= 1)) {
+  if (!(effort >= LEAST_STOW_EFFORT && effort <= 1)) {
     throw new Refused(
-      `--effort: expected a number from ${LEAST_EFFORT} to 1, got "${values.effort ?? ''}"`,
+      `--effort: expected a number from ${LEAST_STOW_EFFORT} to 1, got "${values.effort ?? ''}"`,
       2,
     );
   }

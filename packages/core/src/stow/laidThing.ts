@@ -62,8 +62,9 @@ export function geometryOf(
   return softGeometry(loader, i, c) ?? nothingIn(solid, spot, c);
 }
 
-function rigidGeometry({ turn, xCm, yCm, zCm }: RigidPlace): Geometry {
-  const box = {
+/** The outline of a rigid thing, cm. */
+export function boxOf({ turn, xCm, yCm, zCm }: RigidPlace): Box {
+  return {
     x0: xCm - turn.widthCm / 2,
     x1: xCm + turn.widthCm / 2,
     y0: yCm - turn.depthCm / 2,
@@ -71,6 +72,11 @@ function rigidGeometry({ turn, xCm, yCm, zCm }: RigidPlace): Geometry {
     z0: zCm,
     z1: zCm + turn.heightCm,
   };
+}
+
+function rigidGeometry(place: RigidPlace): Geometry {
+  const { turn, xCm, yCm, zCm } = place;
+  const box = boxOf(place);
   const round = turn.round === 'none' ? 1 : Math.PI / 4;
   const volumeL = (round * turn.widthCm * turn.depthCm * turn.heightCm) / 1000;
   return { turn, box, volumeL, segments: [], centre: { x: xCm, y: yCm, z: zCm + turn.heightCm / 2 } };

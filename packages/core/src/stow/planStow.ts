@@ -23,7 +23,7 @@ export interface StowOptions {
   readonly seed: number;
   /** Search moves; parts of them on the coarse grid. */
   readonly iterations?: number;
-  /** Part of the usual moves that are made, where `iterations` does not say how many. */
+  /** Part of the usual moves that are made, from `LEAST_STOW_EFFORT` to 1, where `iterations` does not say how many. */
   readonly effort?: number;
   /** Told every so many moves, with the best stow so far, on the grid of a centimetre. */
   readonly onProgress?: (progress: StowProgress) => void;
@@ -40,6 +40,9 @@ export interface StowPlan {
   /** What the planner minimised, by tier, first tier first. */
   readonly cost: StowCost;
 }
+
+/** The least part of the usual moves with which a search still comes to something. */
+export const LEAST_STOW_EFFORT = 0.02;
 
 /** How many moves a pack gets. */
 export function usualStowIterations(things: number): number {

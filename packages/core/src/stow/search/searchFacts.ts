@@ -44,6 +44,8 @@ export interface ThingFacts {
   readonly choices: readonly Choice[];
   /** Compartments that it may go into. */
   readonly allowed: readonly number[];
+  /** It rides in another thing of the pack, and goes where that goes. */
+  readonly isNested: boolean;
   readonly isPinned: boolean;
   readonly isBottle: boolean;
   readonly isLong: boolean;
@@ -100,12 +102,12 @@ export function searchFacts(
     sleeve: compartments.findIndex((c) => c.kind === 'sleeve'),
     parting,
     things: facts,
-    movable: things.flatMap((t, i) => (pinned.has(t.thing.id) || inside.has(t.thing.id) ? [] : [i])),
+    movable: facts.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
     clashes: things.flatMap((a, i) =>
       things.flatMap((b, j) => (j > i && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [])),
     ),
     totalKg: facts.reduce(
-      (sum, { thing, massKg }) => (inside.has(thing.id) ? sum : sum + massKg),
+      (sum, { isNested, massKg }) => (isNested ? sum : sum + massKg),
       Math.max(TINY_KG, pack.tareKg),
     ),
   };
@@ -145,6 +147,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     riders,
     choices,
     allowed: allowedFor(problem, thing, solid, volumeL, choices, around),
+    isNested: around.inside.has(thing.id),
     isPinned: around.pinned.has(thing.id),
     isBottle: isBottle(thing),
     isLong: thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM,

@@ -4,7 +4,6 @@
  */
 import type { Placement } from '../../trip/model.js';
 import { defaultSpot } from '../defaultSpot.js';
-import { nestingOf } from '../nesting.js';
 import { compartmentIndex } from '../packGeometry.js';
 import type { Put } from '../trialLoader.js';
 import type { SearchFacts } from './searchFacts.js';
@@ -45,21 +44,20 @@ export class StowState {
     this.x = new Float64Array(n);
     this.y = new Float64Array(n);
     this.stale = new Uint8Array(compartments.length).fill(1);
-    const inside = nestingOf(problem);
     const zones = new Map(problem.pack.zones.map((z) => [z.id, z]));
     const indexOf = new Map(things.map(({ thing }, i) => [thing.id, i]));
     const sequence = new Set<number>();
     for (const p of placements) {
       const i = indexOf.get(p.thingId);
       const zone = zones.get(p.zoneId);
-      if (i === undefined || zone === undefined || inside.has(p.thingId)) continue;
+      if (i === undefined || zone === undefined || things[i]!.isNested) continue;
       const c = compartmentIndex(compartments, zone);
       const spot = p.spot ?? defaultSpot(compartments[c]!, zone, p.side, things[i]!.solid);
       this.compartments[i] = c;
       [this.x[i], this.y[i], this.turns[i]] = [spot.xCm, spot.yCm, spot.turn];
       sequence.add(i);
     }
-    const rest = things.flatMap(({ thing }, i) => (sequence.has(i) || inside.has(thing.id) ? [] : [i]));
+    const rest = things.flatMap(({ isNested }, i) => (sequence.has(i) || isNested ? [] : [i]));
     this.order = Int16Array.from([...sequence, ...rest]);
   }
 

@@ -1,7 +1,8 @@
 /** A compartment of a state, loaded and looked at: what it adds to the cost, and how each of its things stands. */
-import { badStand, type Standing } from '../atRest.js';
+import { badStand } from '../atRest.js';
 import { isHardAtBack } from '../backRule.js';
 import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
+import { boxOf } from '../laidThing.js';
 import { mainZoneAt } from '../mainParting.js';
 import type { Compartment } from '../packGeometry.js';
 import { REACH_LIMIT } from '../reach.js';
@@ -184,20 +185,15 @@ function lookAtRigid(
 }
 
 function lookAtStanding({ facts, compartment, loader, figures, things, troubles }: Making): void {
-  const standing = things.map((t, i) => standingOf(facts.things[t]!.isBottle, loader.rigidAt(i)));
+  const standing = things.map((t, i) => {
+    const rigid = loader.rigidAt(i);
+    return { bottle: facts.things[t]!.isBottle, stiff: rigid === undefined ? undefined : boxOf(rigid) };
+  });
   for (let i = 0; i < things.length; i += 1) {
     if (badStand(i, standing, compartment.zone?.at.z) === undefined) continue;
     figures.safety += 1;
     troubles[i]! += TROUBLE.unsafe;
   }
-}
-
-function standingOf(bottle: boolean, rigid: RigidPlace | undefined): Standing {
-  if (rigid === undefined) return { bottle, stiff: undefined };
-  const { turn, xCm, yCm, zCm } = rigid;
-  const [w, d] = [turn.widthCm / 2, turn.depthCm / 2];
-  const stiff = { x0: xCm - w, x1: xCm + w, y0: yCm - d, y1: yCm + d, z0: zCm, z1: zCm + turn.heightCm };
-  return { bottle, stiff };
 }
 
 /** Voids, and what does not go in by volume or by weight. */

@@ -14,7 +14,7 @@ import { main, Refusal, run, say } from './lib/run.mjs';
 
 const CHECKS = {
   // The longest first: two of them run side by side.
-  lint: [bin('eslint'), ['.', '--max-warnings', '0']],
+  lint: [bin('oxlint'), ['--type-aware', '--report-unused-disable-directives']],
   types: [bin('tsc'), ['-b', 'tsconfig.json']],
   format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
   arrows: [bin('depcruise'), ['--config', 'dependency-cruiser.config.mjs', 'packages', 'apps', 'e2e']],

@@ -8,9 +8,13 @@ const STEPS = 20;
 export class DatabaseWatch {
   private asking: Promise<boolean> | undefined;
 
-  constructor(private readonly databaseUrl: string) {}
+  /** @param patienceMs what takes longer counts as no answer */
+  constructor(
+    private readonly databaseUrl: string,
+    private readonly patienceMs = PATIENCE_MS,
+  ) {}
 
-  /** Known after two seconds at most; asked once for all who ask at the same time. */
+  /** Known after that patience at most, two seconds; asked once for all who ask at the same time. */
   answers(): Promise<boolean> {
     this.asking ??= this.ask().finally(() => (this.asking = undefined));
     return this.asking;
@@ -18,9 +22,9 @@ export class DatabaseWatch {
 
   private async ask(): Promise<boolean> {
     let connection: mysql2.Connection | undefined;
-    const late = patience();
+    const late = patience(this.patienceMs);
     const asked = (async () => {
-      connection = await mysql2.createConnection({ uri: this.databaseUrl, connectTimeout: PATIENCE_MS });
+      connection = await mysql2.createConnection({ uri: this.databaseUrl, connectTimeout: this.patienceMs });
       await connection.query('SELECT 1');
       return true;
     })().catch(() => false);
@@ -34,8 +38,7 @@ export class DatabaseWatch {
   }
 }
 
-async function patience(): Promise<false> {
-  for (let i = 0; i < STEPS; i += 1)
-    await new Promise((resolve) => setTimeout(resolve, PATIENCE_MS / STEPS).unref());
+async function patience(ms: number): Promise<false> {
+  for (let i = 0; i < STEPS; i += 1) await new Promise((resolve) => setTimeout(resolve, ms / STEPS).unref());
   return false;
 }

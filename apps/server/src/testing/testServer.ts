@@ -100,7 +100,8 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     scaleUrl: `${address(standIns)}/scale`,
     scaleKey: undefined,
     standInKey: 'the key of the tests',
-    watch: new DatabaseWatch(own.href),
+    // A machine that runs tests may be busy for seconds: that is no database that is away.
+    watch: new DatabaseWatch(own.href, 60_000),
     logger,
     webDir: undefined,
   });

@@ -6,6 +6,7 @@ import type { Trip } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { useTrip, useTripCommands } from '../shared/TripProvider';
+import { Strip } from './Strip';
 
 /** Says what a change has just taken out of the trip, and brings it back in one click. */
 export function RemovedNotice() {
@@ -21,16 +22,7 @@ export function RemovedNotice() {
   }
   if (taken === undefined || readOnly) return null;
   return (
-    <Flex
-      bg="bg.panel"
-      borderBottomWidth="1px"
-      align="center"
-      gap="3"
-      px="4"
-      py="1.5"
-      fontSize="xs"
-      role="status"
-    >
+    <Strip role="status">
       <Box flex="1">
         Removed: <strong>{taken.what}</strong>. It is kept for 30 days, under “Removed” at the top.
       </Box>
@@ -46,7 +38,7 @@ export function RemovedNotice() {
       <Button size="xs" variant="ghost" onClick={() => setTaken(undefined)}>
         All right
       </Button>
-    </Flex>
+    </Strip>
   );
 }
 

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Text } from '@chakra-ui/react';
 import { useSyncExternalStore } from 'react';
 import { RunProgress } from '../shared/RunProgress';
 import type { RunEntry } from '../shared/runs';
 import { useTripRuns } from '../shared/useRun';
 import { ErrorList } from '../shared/ErrorList';
+import { Strip } from './Strip';
 
 /** Long work that was begun at a station that is not open now, and results that wait for a decision. */
 export function RunStrip() {
@@ -11,20 +12,9 @@ export function RunStrip() {
   const entries = useSyncExternalStore(runs.subscribe, runs.snapshot);
   const told = [...entries.values()].filter((e) => e.kind === 'offer' || !runs.isWatched(e.name));
   return told.map((entry) => (
-    <Flex
-      key={entry.name}
-      data-screen-only
-      bg="bg.panel"
-      borderBottomWidth="1px"
-      align="center"
-      gap="3"
-      px="4"
-      py="1.5"
-      fontSize="xs"
-      wrap="wrap"
-    >
+    <Strip key={entry.name}>
       <Entry entry={entry} onDismiss={() => runs.drop(entry.name)} />
-    </Flex>
+    </Strip>
   ));
 }
 

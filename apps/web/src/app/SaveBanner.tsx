@@ -1,7 +1,8 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Button } from '@chakra-ui/react';
 import { exportTrip } from '../shared/download';
 import { useReadOnly, useSaving, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
+import { Strip } from './Strip';
 
 /** What to do when the last change could not be stored; nothing is shown while all is well. */
 export function SaveBanner() {
@@ -10,17 +11,17 @@ export function SaveBanner() {
   const { trip } = useTrip();
   if (readOnly) {
     return (
-      <Box bg="bg.panel" borderBottomWidth="1px" px="4" py="1.5" fontSize="xs" role="status">
+      <Strip role="status" gap="1">
         You may look at this trip, not change it.
         {refusals > 0 && (
-          <Box as="strong"> What you just tried was not done. Its owner can let you change it.</Box>
+          <Box as="strong">What you just tried was not done. Its owner can let you change it.</Box>
         )}
-      </Box>
+      </Strip>
     );
   }
   if (save.kind === 'idle' || save.kind === 'sending') return null;
   return (
-    <Flex bg="bg.panel" borderBottomWidth="1px" align="center" gap="3" px="4" py="2">
+    <Strip>
       <Box flex="1">
         {save.kind === 'unreachable' && (
           <ErrorList
@@ -56,6 +57,6 @@ export function SaveBanner() {
           Understood
         </Button>
       )}
-    </Flex>
+    </Strip>
   );
 }

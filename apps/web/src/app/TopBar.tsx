@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, IconButton, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '@chakra-ui/react';
 import {
   ArchiveRestore,
   CircleUserRound,
@@ -59,6 +59,10 @@ export function TopBar() {
   );
 }
 
+function Tool({ label, ...button }: { label: string } & ButtonProps) {
+  return <IconButton size="xs" variant="ghost" aria-label={label} {...button} />;
+}
+
 function OpenTrip() {
   const { trip } = useTrip();
   return <Title name={trip.name} dates={tripDates(trip.startDate, trip.legs.length)} />;
@@ -90,26 +94,22 @@ function History() {
   const { undo, redo, undoLabel, redoLabel } = useTrip();
   return (
     <HStack gap="0.5">
-      <IconButton
-        size="xs"
-        variant="ghost"
+      <Tool
+        label={`Undo ${undoLabel ?? ''}`}
+        title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
         onClick={undo}
         disabled={undoLabel === undefined}
-        aria-label={`Undo ${undoLabel ?? ''}`}
-        title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
       >
         <Undo2 size={16} />
-      </IconButton>
-      <IconButton
-        size="xs"
-        variant="ghost"
+      </Tool>
+      <Tool
+        label={`Redo ${redoLabel ?? ''}`}
+        title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
         onClick={redo}
         disabled={redoLabel === undefined}
-        aria-label={`Redo ${redoLabel ?? ''}`}
-        title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
       >
         <Redo2 size={16} />
-      </IconButton>
+      </Tool>
     </HStack>
   );
 }
@@ -170,42 +170,26 @@ function Tools() {
       >
         <Download size={15} /> Export
       </Button>
-      <IconButton
-        size="xs"
-        variant="ghost"
-        aria-label={dark ? 'Light colours' : 'Dark colours'}
+      <Tool
+        label={dark ? 'Light colours' : 'Dark colours'}
         title={dark ? 'Light colours' : 'Dark colours'}
         onClick={() => set({ dark: !dark })}
       >
         {dark ? <Sun size={16} /> : <Moon size={16} />}
-      </IconButton>
-      <IconButton
-        size="xs"
-        variant="ghost"
-        aria-label="Keys"
-        title="Keys (?)"
-        onClick={() => setKeysOpen(true)}
-      >
+      </Tool>
+      <Tool label="Keys" title="Keys (?)" onClick={() => setKeysOpen(true)}>
         <Keyboard size={16} />
-      </IconButton>
-      <IconButton
-        size="xs"
-        variant="ghost"
-        aria-label="Removed"
+      </Tool>
+      <Tool
+        label="Removed"
         title="Removed: what was taken out of this trip, to bring back"
         onClick={() => setRemovedOpen(true)}
       >
         <ArchiveRestore size={16} />
-      </IconButton>
-      <IconButton
-        size="xs"
-        variant="ghost"
-        aria-label="Who leads this trip"
-        title="Who leads this trip"
-        onClick={() => setLeadersOpen(true)}
-      >
+      </Tool>
+      <Tool label="Who leads this trip" title="Who leads this trip" onClick={() => setLeadersOpen(true)}>
         <Users size={16} />
-      </IconButton>
+      </Tool>
       <IconButton size="xs" variant="ghost" asChild>
         <RouterLink to="/account" aria-label={`Account of ${account?.name ?? ''}`} title={account?.name}>
           <CircleUserRound size={16} />

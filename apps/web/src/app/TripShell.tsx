@@ -67,15 +67,15 @@ function TripFrame() {
     };
   }, [trip.name]);
   return (
-    <Flex direction="column" minH="100dvh">
+    <Flex data-shell direction="column" minH="100dvh">
       <TopBar />
       <StationLine />
       <SaveBanner />
       <RunStrip />
       <RemovedNotice />
-      <Box as="main" flex="1" minH="0">
+      <Flex as="main" direction="column" flex="1" minH="0">
         <Outlet />
-      </Box>
+      </Flex>
     </Flex>
   );
 }

@@ -3,6 +3,7 @@ import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWater } from '@graft/core/route';
 import type { Trip } from '@graft/core/trip';
+import { FullStation } from '../shared/FullStation';
 import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { DayProblems } from './DayProblems';
@@ -33,7 +34,7 @@ export function BriefStation() {
   const tooDry = useMemo(() => daysShortOfWater(trip), [trip]);
   const [panel, setPanel] = useState<string>('trip');
   return (
-    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+    <FullStation>
       <ElevationProfile
         trip={trip}
         onPreview={(day, km) =>
@@ -108,6 +109,6 @@ export function BriefStation() {
           </Tabs.Root>
         </Box>
       </Flex>
-    </Flex>
+    </FullStation>
   );
 }

@@ -41,7 +41,7 @@ export function DebriefStation() {
       <NobodyYet what="what they used, missed and felt is asked for here after the trip, and the next trip starts from it." />
     );
   return (
-    <Flex direction="column" minH="calc(100dvh - 96px)">
+    <Flex direction="column" flex="1">
       <Flex px="4" py="2" gap="4" align="center" borderBottomWidth="1px" bg="bg.panel" wrap="wrap">
         <Tabs
           label="Debrief"

@@ -1,10 +1,11 @@
 import { Box, Text } from '@chakra-ui/react';
-import { provisions, putLeftover, waterTaken } from '@graft/core/debrief';
+import { provisions, putLeftover } from '@graft/core/debrief';
 import type { Leftover } from '@graft/core/trip';
 import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useTrip } from '../shared/TripProvider';
+import { WaterTaken } from '../shared/WaterTaken';
 
 /** Food, fuel and water: taken, left, and what that means by person and day. */
 export function LeftOverView() {
@@ -101,34 +102,11 @@ export function LeftOverView() {
         empty mass off. Person-days end for somebody on the day they left the party.
       </Text>
       <Text fontWeight="600" mt="5">
-        Water against the plan, litres each
+        Water against the plan
       </Text>
-      <table className="plain-table" style={{ marginTop: 6, minWidth: '26rem' }} aria-label="Water">
-        <thead>
-          <tr>
-            <th>Day</th>
-            <th data-end>Planned</th>
-            <th data-end>Taken</th>
-            <th data-end>Difference</th>
-          </tr>
-        </thead>
-        <tbody>
-          {waterTaken(trip).map((w) => (
-            <tr key={w.day}>
-              <td>
-                {w.day} <span className="muted">{trip.legs[w.day - 1]!.name}</span>
-              </td>
-              <td data-end>{w.plannedL.toFixed(1)}</td>
-              <td data-end>{w.takenL === undefined ? '–' : w.takenL.toFixed(1)}</td>
-              <td data-end>
-                {w.takenL === undefined
-                  ? '–'
-                  : `${w.takenL >= w.plannedL ? '+' : '−'}${Math.abs(w.takenL - w.plannedL).toFixed(1)}`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Box maxW="30rem" mt="1.5">
+        <WaterTaken />
+      </Box>
       <Text fontSize="xs" color="fg.muted" mt="1">
         Water taken is noted at Trail.
       </Text>

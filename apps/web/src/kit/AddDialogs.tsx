@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { ProposeDialog } from './ProposeDialog';
 import { PasteDialog } from './PasteDialog';
 import { LibraryDialog } from './LibraryDialog';
-import type { Adding } from './KitHead';
+import type { Adding } from './kitScopes';
 import { CsvDialog } from './CsvDialog';
 import type { LeaderLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';

@@ -7,18 +7,10 @@ import { memo } from 'react';
 import { useTripCommands } from '../shared/TripProvider';
 import type { View } from './kitColumns';
 import { VIEWS } from './kitColumns';
+import { ADDING, SCOPES, type Adding } from './kitScopes';
 import { addKit, addPersonal } from './newThings';
 import type { KitSession } from './useKitSession';
 
-/** What the table shows: all, the group's, everybody's own, or one member's. */
-export const SCOPES = { all: 'Everything', group: 'Group kit', personal: 'All personal things' } as const;
-const ADDING = {
-  propose: 'By template',
-  library: 'From library',
-  paste: 'Paste a list',
-  csv: 'CSV',
-} as const;
-export type Adding = keyof typeof ADDING;
 interface LookingProps {
   readonly members: readonly Member[];
   readonly scope: string;

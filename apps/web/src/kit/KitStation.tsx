@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { FullStation } from '../shared/FullStation';
 import { SidePanel } from '../shared/SidePanel';
 import { ArrangementsPanel } from './ArrangementsPanel';
 import { ChecksPanel } from './ChecksPanel';
@@ -17,7 +18,7 @@ export function KitStation() {
   const { trip, library, member, rows, kits, filtered, said, setSaid, adding, setAdding } = session;
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   return (
-    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+    <FullStation>
       <KitHead session={session} />
       {(said !== '' || library.problem !== undefined) && (
         <Flex px="4" py="1" borderBottomWidth="1px" fontSize="xs" role="status" align="center" gap="3">
@@ -65,7 +66,7 @@ export function KitStation() {
         <KitSide session={session} />
       </Flex>
       <AddDialogs adding={adding} onClose={() => setAdding(undefined)} library={library} member={member} />
-    </Flex>
+    </FullStation>
   );
 }
 

@@ -1,7 +1,7 @@
 import type { Kit, Member, Trip } from '@graft/core/trip';
 import { useMemo } from 'react';
 import type { KitRow } from './kitRows';
-import { SCOPES } from './KitHead';
+import { SCOPES } from './kitScopes';
 import { PURPOSE_WORDS } from '../shared/words';
 
 const NO_KITS: readonly Kit[] = [];

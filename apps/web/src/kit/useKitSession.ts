@@ -4,7 +4,7 @@ import { useTickedRows } from './useTickedRows';
 import { useKitRows } from './useKitRows';
 import { useKitFindings } from './useKitFindings';
 import type { KitRow } from './kitRows';
-import type { Adding } from './KitHead';
+import type { Adding } from './kitScopes';
 import type { View } from './kitColumns';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { cookGroups, eaters, fillMeals, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
 import type { DishEntry } from '@graft/core/library';
 import { formatMass } from '@graft/core/units';
+import { FullStation } from '../shared/FullStation';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { useLibrary } from '../shared/useLibrary';
@@ -45,7 +46,7 @@ export function LarderStation() {
   const outside = trip.members.filter((m) => !groups.some((g) => g.id === m.cookGroupId));
   const chosen = trip.meals.find((m) => m.id === mealId);
   return (
-    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+    <FullStation>
       <HStack px="4" py="2" gap="4" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
         <Text>
           <b>
@@ -123,6 +124,6 @@ export function LarderStation() {
           {panel === 'night' && <NightPanel />}
         </SidePanel>
       </Flex>
-    </Flex>
+    </FullStation>
   );
 }

@@ -9,7 +9,7 @@ interface Props {
   readonly set: LibraryEntry['kind'];
   /** Entries of this kind. */
   readonly shown: readonly LibraryEntry[];
-  readonly save: Parameters<typeof thingEntryColumns>[0] & Parameters<typeof KitTable>[0]['save'];
+  readonly save: Parameters<typeof thingEntryColumns>[0];
   readonly scroller: HTMLElement | null;
   readonly reached: string | undefined;
   readonly onReach: (id: string) => void;

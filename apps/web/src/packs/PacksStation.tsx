@@ -2,6 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
 import type { Member } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
+import { FullStation } from '../shared/FullStation';
 import { useTrip } from '../shared/TripProvider';
 import { LoadingScrubber } from './LoadingScrubber';
 import { PackHead } from './PackHead';
@@ -37,11 +38,7 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
   const { walked, pack, stow, loading } = session;
   const failure = planning.run.failed ?? session.marking.failed;
   return (
-    <Flex
-      h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }}
-      direction={{ base: 'column', lg: 'row' }}
-      align="stretch"
-    >
+    <FullStation direction={{ base: 'column', lg: 'row' }} align="stretch">
       <PackList
         walked={walked}
         member={member}
@@ -86,6 +83,6 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
         </Box>
       </Flex>
       <StowPanel session={session} />
-    </Flex>
+    </FullStation>
   );
 }

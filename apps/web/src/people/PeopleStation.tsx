@@ -1,8 +1,9 @@
-import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, HStack, Text } from '@chakra-ui/react';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { cataloguePack, freshId, newMember, PACK_SIZES, putMember, type Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
+import { FullStation } from '../shared/FullStation';
 import { useLimitChange } from '../shared/useLimitChange';
 import { EditableTable } from '../shared/table/EditableTable';
 import { usePreferences } from '../shared/preferences';
@@ -28,7 +29,7 @@ export function PeopleStation() {
   );
   const limits = figures.members.map((m) => m.heaviest.limitKg);
   return (
-    <Flex h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }} direction="column">
+    <FullStation>
       <Box maxH={{ base: 'none', lg: '56%' }} minH="0" flexShrink={0} overflow="auto" px="4" pb="2">
         {trip.members.length === 0 ? (
           <Text py="8" fontSize="md">
@@ -62,7 +63,7 @@ export function PeopleStation() {
         </HStack>
       </Box>
       <MemberTabs chosen={chosen} figures={chosen && figuresOf.get(chosen.id)} />
-    </Flex>
+    </FullStation>
   );
 }
 

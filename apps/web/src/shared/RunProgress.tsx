@@ -11,7 +11,7 @@ interface Props {
 /** How far long work is, and the button that ends it. */
 export function RunProgress({ label, done, onStop }: Props) {
   return (
-    <Flex align="center" gap="3">
+    <Flex data-run align="center" gap="3">
       <Progress.Root value={done * 100} flex="1" size="sm">
         <Progress.Track aria-label={label}>
           <Progress.Range />

@@ -9,12 +9,10 @@ import { formatMass, formatPercent, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 import { BeamLegend } from './BeamLegend';
-import { PieceBlock } from './PieceBlock';
+import { PieceBlock, type RowSize } from './PieceBlock';
 import type { BoardRow } from './boardRows';
+import type { DayChoice } from './boardSession';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
-
-/** One day for all, or for each member the day that is heaviest for them. */
-export type DayChoice = number | 'heaviest';
 
 const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
 /**
@@ -23,7 +21,6 @@ const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
  */
 const FEW_MEMBERS = 9;
 const MANY_MEMBERS = 13;
-export type RowSize = 'tall' | 'usual' | 'low';
 const ROW_PX: Readonly<Record<RowSize, number>> = { tall: 54, usual: 44, low: 28 };
 /** Room above and below a row's beam together, px. */
 const ROW_GAP_PX: Readonly<Record<RowSize, number>> = { tall: 14, usual: 14, low: 6 };

@@ -9,7 +9,7 @@ import { dayDate } from '../shared/dates';
 import { DayButton } from '../shared/DayButton';
 import { useWidth } from '../shared/useWidth';
 import { paint } from '../theme/system';
-import type { DayChoice } from './BeamBoard';
+import type { DayChoice } from './boardSession';
 
 const HEIGHT = 128;
 const LEAST_WIDTH = 280;

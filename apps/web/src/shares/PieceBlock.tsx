@@ -3,12 +3,12 @@ import { Lock } from 'lucide-react';
 import type { Piece } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import type { RowSize } from './BeamBoard';
 import { DraggablePiece } from './DraggablePiece';
 
 /** Narrower blocks carry no name: three letters tell nothing. A lock takes room from the name. */
 const LEAST_NAMED_PX = 36;
 const LOCK_PX = 16;
+export type RowSize = 'tall' | 'usual' | 'low';
 const LINES: Readonly<Record<RowSize, number>> = { tall: 3, usual: 2, low: 1 };
 
 /** A piece in its carrier's beam, as wide as its share of that carrier's limit. */

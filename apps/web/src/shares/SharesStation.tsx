@@ -3,6 +3,7 @@ import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useRef } from 'react';
 import { formatMeasure } from '@graft/core/share';
 import { formatMass, formatPercent } from '@graft/core/units';
+import { FullStation } from '../shared/FullStation';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
 import { useDragSensors } from '../shared/useDragSensors';
@@ -45,13 +46,7 @@ export function SharesStation() {
       }}
       onDragCancel={() => dispatch({ type: 'letGo' })}
     >
-      <Flex
-        ref={element}
-        h={{ base: 'auto', lg: 'calc(100dvh - 96px)' }}
-        onKeyDown={onKey}
-        direction={{ base: 'column', lg: 'row' }}
-        align="stretch"
-      >
+      <FullStation ref={element} onKeyDown={onKey} direction={{ base: 'column', lg: 'row' }} align="stretch">
         <Flex direction="column" flex="1" minW="0">
           <BoardHead board={board} />
           {board.view === 'table' ? (
@@ -78,7 +73,7 @@ export function SharesStation() {
           />
         </Flex>
         <SharePanel board={board} />
-      </Flex>
+      </FullStation>
       <InHand board={board} />
     </DndContext>
   );

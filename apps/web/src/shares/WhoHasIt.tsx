@@ -16,7 +16,7 @@ export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) 
         ? []
         : allThings(walked).filter((t) => words.every((word) => t.name.toLowerCase().includes(word))),
     // The words are made anew at each rendering; the text is what they come from.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [walked, text],
   );
   return (

@@ -1,6 +1,8 @@
 /** What is open at Shares: the day, the chosen and marked pieces, the one in hand, and how all of it is shown. */
-import type { DayChoice } from './BeamBoard';
 import type { Order } from './boardRows';
+
+/** One day for all, or for each member the day that is heaviest for them. */
+export type DayChoice = number | 'heaviest';
 
 export const VIEWS = { beams: 'Beams', table: 'Table' } as const;
 export type View = keyof typeof VIEWS;

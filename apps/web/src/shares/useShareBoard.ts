@@ -47,7 +47,7 @@ export function useShareBoard(): ShareBoard {
   const shown = useMemo(
     () => (inHand === undefined || target === undefined ? walked : assignAll(walked, inHand.pieceId, target)),
     // What goes with the piece in hand is settled when it is picked up.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [walked, inHand?.pieceId, target],
   );
   const figures = useShareFigures(shown);

@@ -56,7 +56,7 @@ export function SheetsStation() {
   if (trip.members.length === 0)
     return <NobodyYet what="each gets a sheet with what they carry, where it goes, and who has the rest." />;
   return (
-    <Flex direction={{ base: 'column', lg: 'row' }} minH="calc(100dvh - 96px)">
+    <Flex direction={{ base: 'column', lg: 'row' }} flex="1">
       <Box flex="1" minW="0" overflow="auto">
         <Links without={without} ready={sheets.data !== undefined} actions={actions} />
         {!readOnly && (

@@ -60,7 +60,7 @@ export const engineHere = {
       memberIds.forEach((id) => onStow(planWholeStow(trip, id, { seed, iterations: STOW_ITERATIONS })));
       onProgress(1);
     }),
-  runRestow: (trip: Trip, memberIds: readonly string[], day: number): Run<readonly Restow[]> =>
+  runRestow: (trip: Trip, memberIds: readonly string[], day: number): Run<readonly Restow[] | undefined> =>
     here(() => memberIds.flatMap((id) => restow(trip, id, day) ?? [])),
   runCures: (
     trip: Trip,

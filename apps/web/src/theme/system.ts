@@ -12,6 +12,8 @@ const config = defineConfig({
       lineHeight: '1.4',
       fontVariantNumeric: 'tabular-nums lining-nums',
     },
+    // A station that fills the window takes what the lines above it leave.
+    '[data-shell]:has([data-fills])': { lg: { height: '100dvh' } },
     // Paper shows what the page holds, not how to change it.
     'header, nav, aside, [data-screen-only]': { _print: { display: 'none !important' } },
     '[data-print-only]': { display: 'none', _print: { display: 'block' } },

@@ -14,6 +14,7 @@ import type { Reshare } from '../shared/reshare/useReshare';
 import { useTrip } from '../shared/TripProvider';
 import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { runRestow } from '../workers/engine';
+import { RunProgress } from '../shared/RunProgress';
 import { useRun } from '../shared/useRun';
 import { land } from '../shared/land';
 
@@ -128,6 +129,15 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
           {reshare.failed}
           {fitting.failed?.message}
         </Text>
+      )}
+      {fitting.running !== undefined && (
+        <Box pt="2">
+          <RunProgress
+            label="Fitting the handovers into the packs"
+            done={fitting.running.done}
+            onStop={fitting.stop}
+          />
+        </Box>
       )}
       {current !== undefined && (
         <Proposal

@@ -89,6 +89,30 @@ describe('days', () => {
     );
     within(screen.getByRole('navigation', { name: 'Stations' })).getByText('1 event');
   });
+  test('while handovers are fitted into the packs they can be stopped; then none is noted', async () => {
+    let over: () => void = () => undefined;
+    const result = new Promise<undefined>((resolve) => {
+      over = () => resolve(undefined);
+    });
+    const fitting = jest.spyOn(engineHere, 'runRestow').mockReturnValue({ result, stop: () => over() });
+    const { server, user } = open('view=days&day=2', STOWED);
+    await user.click(screen.getByRole('button', { name: 'Hurt' }));
+    await user.click(
+      within(screen.getByRole('group', { name: 'Hurt' })).getByRole('button', { name: 'Eddy' }),
+    );
+    await user.click(await screen.findByRole('button', { name: /^Accept/ }));
+    expect(fitting).toHaveBeenCalled();
+    const bar = await screen.findByRole('progressbar', { name: 'Fitting the handovers into the packs' });
+    const stop = within(bar.closest<HTMLElement>('[data-run]')!).getByRole('button', { name: 'Stop' });
+    await user.click(stop);
+    await waitFor(() => expect(screen.queryByRole('progressbar')).toBeNull());
+    // The proposal is still there to be accepted, and nothing of it was stored.
+    screen.getByRole('region', { name: 'Proposed handovers' });
+    expect(screen.queryByText(/^Handed over\./)).toBeNull();
+    expect(server.trip.handovers).toEqual([]);
+    expect(server.trip.stows).toEqual(STOWED.stows);
+    fitting.mockRestore();
+  });
   test('a meal, water, a thing, something bought; each can be taken back', async () => {
     const { server, user } = open('view=days&day=1');
     const tap = async (what: string, which: RegExp): Promise<void> => {

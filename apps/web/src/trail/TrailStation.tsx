@@ -40,7 +40,7 @@ export function TrailStation() {
       <NobodyYet what="here their packs are weighed before leaving, and their loads followed day by day." />
     );
   return (
-    <Flex direction="column" minH="calc(100dvh - 96px)">
+    <Flex direction="column" flex="1">
       <Flex px="4" py="2" gap="4" align="center" borderBottomWidth="1px" bg="bg.panel" wrap="wrap">
         <Tabs
           label="Trail"

@@ -1,10 +1,11 @@
 import { Text, Flex, Box, Button } from '@chakra-ui/react';
 import { waterWay } from '@graft/core/trail';
-import { waterTaken, addEvent } from '@graft/core/debrief';
+import { addEvent } from '@graft/core/debrief';
 import { useState } from 'react';
 import { isShort, litres } from './waterText';
 import { useTrip } from '../shared/TripProvider';
 import { QuantityInput } from '../shared/QuantityInput';
+import { WaterTaken } from '../shared/WaterTaken';
 
 /** Whether the water lasts on a way that no track knows. */
 export function OwnWay({ leftL }: { leftL: number }) {
@@ -57,32 +58,13 @@ export function OwnWay({ leftL }: { leftL: number }) {
 
 /** Water taken on each day, against the plan. */
 export function Taken({ day, leftL }: { day: number; leftL: number }) {
-  const { trip, change, readOnly } = useTrip();
+  const { change, readOnly } = useTrip();
   return (
     <>
       <Text fontWeight="600" mt="5">
         Taken, against the plan
       </Text>
-      <table className="plain-table" style={{ width: '100%' }}>
-        <thead>
-          <tr>
-            <th>Day</th>
-            <th data-end>Plan, L each</th>
-            <th data-end>Taken, L each</th>
-          </tr>
-        </thead>
-        <tbody>
-          {waterTaken(trip).map((w) => (
-            <tr key={w.day}>
-              <td>
-                {w.day} <span className="muted">{trip.legs[w.day - 1]!.name}</span>
-              </td>
-              <td data-end>{w.plannedL.toFixed(1)}</td>
-              <td data-end>{w.takenL === undefined ? '–' : w.takenL.toFixed(1)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <WaterTaken />
       {!readOnly && (
         <Button
           size="xs"

@@ -6,7 +6,7 @@
  * of gravity is inside its band. Below these, one sum weighs the distance from the band, left and right, voids,
  * closeness to the back and the placement rules. Iterations are counted, not seconds, so that a seed reproduces a stow.
  */
-import type { Placement, Stow, Trip } from '../trip/model.js';
+import type { Placement, Trip } from '../trip/model.js';
 import { seededRandom } from '../units/random.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
@@ -15,9 +15,11 @@ import { isAmiss, StowPlanner } from './search/stowPlanner.js';
 import { StowSearch } from './search/stowSearch.js';
 import { ITERATIONS, MEND, MORE_HEAT } from './search/tuning.js';
 import { STRICT_WEIGHTS, type StowCost } from './stowCost.js';
+import type { StowPlan, StowProgress } from './stowPlan.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
 export { compareCost, type StowCost } from './stowCost.js';
+export type { StowPlan, StowProgress } from './stowPlan.js';
 
 export interface StowOptions {
   readonly seed: number;
@@ -27,18 +29,6 @@ export interface StowOptions {
   readonly effort?: number;
   /** Told every so many moves, with the best stow so far, on the grid of a centimetre. */
   readonly onProgress?: (progress: StowProgress) => void;
-}
-export interface StowProgress {
-  /** From 0 to 1. */
-  readonly done: number;
-  readonly best: StowPlan;
-}
-export interface StowPlan {
-  readonly seed: number;
-  readonly stow: Stow;
-  readonly iterations: number;
-  /** What the planner minimised, by tier, first tier first. */
-  readonly cost: StowCost;
 }
 
 /** The least part of the usual moves with which a search still comes to something. */

@@ -40,7 +40,7 @@ export function EditableTable<Row>(props: Props<Row>) {
   const { table, lines, rows } = useLines(sections, columns, rowKey);
   const scrolls = scroller !== undefined;
   // What it returns is read in this render only, never handed to a memoised part.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const virtual = useVirtualizer<HTMLElement, HTMLTableRowElement>({
     count: lines.length,
     enabled: scrolls,

@@ -47,7 +47,7 @@ export function useLines<Row>(
     [columns],
   );
   // What it returns is read in this render only, never handed to a memoised part.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const table = useReactTable({
     data,
     columns: defs,

@@ -14,7 +14,7 @@ import {
   WEIGHTS,
   type StowCost,
 } from '../stowCost.js';
-import type { StowPlan, StowProgress } from '../planStow.js';
+import type { StowPlan, StowProgress } from '../stowPlan.js';
 import type { StowProblem } from '../stowProblem.js';
 import { anneal } from './anneal.js';
 import { settleNear } from './settleNear.js';

@@ -5,7 +5,7 @@ export { expect, type Page } from '@playwright/test';
 
 export const test = plain.extend({
   context: async ({ context }, use) => {
-    await context.addInitScript(() => window.localStorage.setItem('graft-stow-effort', '0.2'));
+    await context.addInitScript(() => window.localStorage.setItem('graft-stow-effort', '0.05'));
     await use(context);
   },
 });

@@ -1,6 +1,6 @@
 import { Box, Button, Text } from '@chakra-ui/react';
 import { useSyncExternalStore } from 'react';
-import { RunProgress } from '../shared/RunProgress';
+import { ProgressBar } from '../shared/RunProgress';
 import type { RunEntry } from '../shared/runs';
 import { useTripRuns } from '../shared/useRun';
 import { ErrorList } from '../shared/ErrorList';
@@ -26,7 +26,7 @@ function Entry({ entry, onDismiss }: { entry: RunEntry; onDismiss: () => void })
           <Text fontWeight="600">{entry.name}</Text>
           {entry.detail !== undefined && <Text color="fg.muted">{entry.detail}</Text>}
           <Box flex="1" maxW="26rem">
-            <RunProgress label={entry.name} done={entry.done} onStop={entry.stop} />
+            <ProgressBar label={entry.name} done={entry.done} onStop={entry.stop} />
           </Box>
         </>
       );

@@ -56,7 +56,7 @@ export function TrackImport() {
         <FileButton
           size="xs"
           variant="outline"
-          disabled={run.running !== undefined || readOnly}
+          disabled={run.running || readOnly}
           label="GPX file"
           accept=".gpx,application/gpx+xml,text/xml"
           onFile={(file) => void read(file)}
@@ -83,9 +83,9 @@ export function TrackImport() {
             Remove the track
           </Button>
         )}
-        {run.running !== undefined && (
+        {run.running && (
           <Box w="14rem">
-            <RunProgress label="Reading the track" done={run.running.done} onStop={run.stop} />
+            <RunProgress label="Reading the track" run={run} />
           </Box>
         )}
         {told !== '' && (

@@ -90,7 +90,7 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
         on this body:
       </Text>
       <Box mt="2">
-        {run.running === undefined ? (
+        {!run.running ? (
           <Flex gap="2" wrap="wrap">
             <Button size="xs" onClick={() => void planAll()}>
               Plan high, middle and low
@@ -100,7 +100,7 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
             </Button>
           </Flex>
         ) : (
-          <RunProgress label="Planning three ways" done={run.running.done} onStop={run.stop} />
+          <RunProgress label="Planning three ways" run={run} />
         )}
       </Box>
       {run.failed !== undefined && (

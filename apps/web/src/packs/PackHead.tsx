@@ -17,7 +17,7 @@ export function PackHead({ session, planning }: { session: PackSession; planning
           data-screen-only
           size="xs"
           variant="outline"
-          disabled={planning.run.running !== undefined || readOnly}
+          disabled={planning.run.running || readOnly}
           onClick={() => planning.plan([member.id], `plan ${member.name}'s pack`)}
         >
           Plan this pack

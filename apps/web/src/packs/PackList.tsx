@@ -34,7 +34,7 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
       bg="bg.panel"
     >
       <Box p="3" borderBottomWidth="1px">
-        {running === undefined ? (
+        {!running ? (
           <Button
             size="sm"
             w="100%"
@@ -49,7 +49,7 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
             Plan all packs
           </Button>
         ) : (
-          <RunProgress label="Planning packs" done={running.done} onStop={planning.run.stop} />
+          <RunProgress label="Planning packs" run={planning.run} />
         )}
       </Box>
       <Box flex="1" overflowY="auto">

@@ -95,7 +95,7 @@ function TabOf({ session }: { session: PackSession }) {
           stow={stow}
           best={practice?.best === undefined ? undefined : assess(session.problem, practice.best)}
           practising={practice !== undefined}
-          planning={session.marking.running !== undefined}
+          planning={session.marking.running}
           onStart={session.startPractice}
           onEnd={session.endPractice}
         />

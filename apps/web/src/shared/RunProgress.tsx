@@ -1,6 +1,7 @@
 import { Button, Flex, Progress } from '@chakra-ui/react';
+import { useProgress, type RunHandle } from './useRun';
 
-interface Props {
+interface BarProps {
   /** What runs, for screen readers. */
   readonly label: string;
   /** From 0 to 1. */
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** How far long work is, and the button that ends it. */
-export function RunProgress({ label, done, onStop }: Props) {
+export function ProgressBar({ label, done, onStop }: BarProps) {
   return (
     <Flex data-run align="center" gap="3">
       <Progress.Root value={done * 100} flex="1" size="sm">
@@ -22,4 +23,16 @@ export function RunProgress({ label, done, onStop }: Props) {
       </Button>
     </Flex>
   );
+}
+
+interface Props {
+  readonly label: string;
+  readonly run: RunHandle;
+  /** Keeps what there is when not given. */
+  readonly onStop?: () => void;
+}
+
+/** The bar of a run that is under way: it alone is drawn anew as the run goes on. */
+export function RunProgress({ label, run, onStop = run.stop }: Props) {
+  return <ProgressBar label={label} done={useProgress(run).done} onStop={onStop} />;
 }

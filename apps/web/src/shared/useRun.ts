@@ -8,7 +8,7 @@ import {
   useSyncExternalStore,
 } from 'react';
 import type { Run } from '../workers/run';
-import { RunStore, type Failure, type Outcome, type Tell } from './runs';
+import { RunStore, type Failure, type Outcome, type RunEntry, type Tell } from './runs';
 
 /** Runs of the open trip: they outlive the station that began them, and the shell shows those that no station shows. */
 const TripRunsContext = createContext<RunStore | undefined>(undefined);
@@ -22,8 +22,10 @@ export function useTripRuns(): RunStore {
 
 /** One kind of long computation, as the place sees it that begins it. */
 export interface RunHandle {
-  /** How far it is; undefined while none is under way. */
-  readonly running: { readonly done: number; readonly detail?: string | undefined } | undefined;
+  /** Whether one is under way; how far it is, `useProgress` tells where that is drawn. */
+  readonly running: boolean;
+  readonly subscribe: RunStore['subscribe'];
+  readonly entry: () => RunEntry | undefined;
   /** Why the last one failed. */
   readonly failed: Failure | undefined;
   /** Begin one, in place of one that is under way. */
@@ -52,7 +54,12 @@ export function useRun(name: string, { outlives = false }: Options = {}): RunHan
   if (outlives && ofTrip === undefined)
     throw new Error('a run that outlives its screen is begun outside of a TripProvider');
   const store = outlives && ofTrip !== undefined ? ofTrip : own;
-  const entry = useSyncExternalStore(store.subscribe, () => store.snapshot().get(name));
+  const entry = useCallback(() => store.snapshot().get(name), [store, name]);
+  // Progress is told ten times a second: it must not draw the whole station anew, only the bar that shows it.
+  const state = useSyncExternalStore(store.subscribe, () => {
+    const now = entry();
+    return now?.kind === 'running' ? 'running' : now;
+  });
   useEffect(() => () => own.dropAll(), [own]);
   useEffect(() => (outlives ? store.watch(name) : undefined), [outlives, store, name]);
   const start = useCallback<RunHandle['start']>((begin) => store.start(name, begin), [store, name]);
@@ -61,13 +68,23 @@ export function useRun(name: string, { outlives = false }: Options = {}): RunHan
   const offer = useCallback<RunHandle['offer']>((text, take) => store.offer(name, text, take), [store, name]);
   return useMemo(
     () => ({
-      running: entry?.kind === 'running' ? { done: entry.done, detail: entry.detail } : undefined,
-      failed: entry?.kind === 'failed' ? entry : undefined,
+      running: state === 'running',
+      subscribe: store.subscribe,
+      entry,
+      failed: typeof state === 'object' && state.kind === 'failed' ? state : undefined,
       start,
       stop,
       drop,
       offer,
     }),
-    [entry, start, stop, drop, offer],
+    [state, store, entry, start, stop, drop, offer],
   );
+}
+
+/** How far a run is, from 0 to 1, and what it has found so far. */
+export function useProgress(run: RunHandle): { readonly done: number; readonly detail: string | undefined } {
+  const entry = useSyncExternalStore(run.subscribe, run.entry);
+  return entry?.kind === 'running'
+    ? { done: entry.done, detail: entry.detail }
+    : { done: 0, detail: undefined };
 }

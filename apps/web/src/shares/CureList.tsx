@@ -23,10 +23,10 @@ export function CureList() {
     if (outcome.kind === 'done') setFound({ of: trip, misfit: outcome.value });
   };
   const current = found?.of === trip ? found : undefined;
-  if (run.running !== undefined) {
+  if (run.running) {
     return (
       <Box mt="3">
-        <RunProgress label="Trying cures" done={run.running.done} onStop={run.drop} />
+        <RunProgress label="Trying cures" run={run} onStop={run.drop} />
       </Box>
     );
   }

@@ -5,6 +5,7 @@ import { ErrorList } from '../shared/ErrorList';
 import { RunProgress } from '../shared/RunProgress';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
+import { useProgress, type RunHandle } from '../shared/useRun';
 import { GIVES, type Give, type ShareOut } from './useShareOut';
 
 const MOST_NAMED = 4;
@@ -46,7 +47,7 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
       </Text>
       {out.asked !== undefined ? (
         <MovedByHand trip={walked} asked={out.asked} out={out} />
-      ) : out.run.running === undefined ? (
+      ) : !out.run.running ? (
         <Button
           mt="2"
           size="sm"
@@ -63,10 +64,8 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
         </Button>
       ) : (
         <Box mt="2">
-          <RunProgress label="Sharing out" done={out.run.running.done} onStop={out.run.stop} />
-          <Text fontSize="xs" color="fg.muted" mt="1">
-            {out.run.running.detail ?? 'Looking …'}
-          </Text>
+          <RunProgress label="Sharing out" run={out.run} />
+          <FoundSoFar run={out.run} />
         </Box>
       )}
       {out.run.failed !== undefined && (
@@ -98,5 +97,14 @@ function MovedByHand({ trip, asked, out }: { trip: Trip; asked: readonly string[
         </Button>
       </Flex>
     </Box>
+  );
+}
+
+function FoundSoFar({ run }: { run: RunHandle }) {
+  const { detail = 'Looking …' } = useProgress(run);
+  return (
+    <Text fontSize="xs" color="fg.muted" mt="1">
+      {detail}
+    </Text>
   );
 }

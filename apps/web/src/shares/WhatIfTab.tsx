@@ -90,7 +90,7 @@ export function WhatIfTab() {
             <Button
               size="xs"
               flexShrink={0}
-              disabled={readOnly || run.running !== undefined || trip.variants.length >= MOST_VARIANTS}
+              disabled={readOnly || run.running || trip.variants.length >= MOST_VARIANTS}
               onClick={() => void plan(known, keepNew)}
             >
               Share out and keep
@@ -103,9 +103,9 @@ export function WhatIfTab() {
           {MOST_VARIANTS} what-ifs are kept at most: remove one first.
         </Text>
       )}
-      {run.running !== undefined && (
+      {run.running && (
         <Box mt="2">
-          <RunProgress label="Sharing out" done={run.running.done} onStop={run.stop} />
+          <RunProgress label="Sharing out" run={run} />
         </Box>
       )}
       {failed !== '' && (
@@ -114,7 +114,7 @@ export function WhatIfTab() {
         </Text>
       )}
       {trip.variants.length > 0 && (
-        <KeptWhatIfs busy={run.running !== undefined} onPlan={(v, keep) => void plan(v, keep)} />
+        <KeptWhatIfs busy={run.running} onPlan={(v, keep) => void plan(v, keep)} />
       )}
     </Box>
   );

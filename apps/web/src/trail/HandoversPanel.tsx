@@ -130,20 +130,16 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
           {fitting.failed?.message}
         </Text>
       )}
-      {fitting.running !== undefined && (
+      {fitting.running && (
         <Box pt="2">
-          <RunProgress
-            label="Fitting the handovers into the packs"
-            done={fitting.running.done}
-            onStop={fitting.stop}
-          />
+          <RunProgress label="Fitting the handovers into the packs" run={fitting} />
         </Box>
       )}
       {current !== undefined && (
         <Proposal
           key={`${current.reason} ${current.day}`}
           found={current}
-          busy={fitting.running !== undefined}
+          busy={fitting.running}
           readOnly={readOnly}
           onAccept={(chosen) => void accept(chosen, current.day, current.reason)}
         />

@@ -68,7 +68,7 @@ export function useReshare(): Reshare {
     );
   };
   return {
-    busy: search.running !== undefined,
+    busy: search.running,
     failed: (search.failed ?? proof.failed)?.message ?? '',
     found,
     find,

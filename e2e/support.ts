@@ -55,9 +55,10 @@ export async function importTrip(text: string, base = baseUrl()): Promise<string
 export async function storedTrip(id: string, base = baseUrl()): Promise<{ version: number; trip: Trip }> {
   return (await callApi(`/trips/${id}`, {}, base)).json() as Promise<{ version: number; trip: Trip }>;
 }
-export async function tripCount(): Promise<number> {
-  const { trips } = (await (await callApi('/trips')).json()) as { trips: object[] };
-  return trips.length;
+/** How many trips of a name there are; other tests make trips at the same time. */
+export async function tripCount(name: string): Promise<number> {
+  const { trips } = (await (await callApi('/trips')).json()) as { trips: { name: string }[] };
+  return trips.filter((trip) => trip.name === name).length;
 }
 
 export async function openStation(page: Page, id: string, station: string, base = baseUrl()): Promise<void> {

@@ -215,19 +215,14 @@ describe('planStow', () => {
   test('every thing of the pack is somewhere, once', () => {
     fc.assert(
       fc.property(arbitraryTrip({ members: { min: 1, max: 2 }, pieces: { min: 0, max: 5 } }), (trip) => {
-        const { stow } = planStow(trip, 'm1', { seed: 2, iterations: 400 });
+        const { stow, cost } = planStow(trip, 'm1', { seed: 2, iterations: 400 });
         expect(stow.placements.map((p) => p.thingId).sort()).toEqual(
           thingsInPack(trip, 'm1', 1)
             .map((t) => t.id)
             .sort(),
         );
         const problem = stowProblem(trip, 'm1', planningDay(trip, 'm1'));
-        expect(
-          compareCost(
-            costOfStow(problem, stow.placements),
-            planStow(trip, 'm1', { seed: 2, iterations: 400 }).cost,
-          ),
-        ).toBe(0);
+        expect(compareCost(costOfStow(problem, stow.placements), cost)).toBe(0);
       }),
       { seed: 4, numRuns: runs(30) },
     );

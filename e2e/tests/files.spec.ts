@@ -28,7 +28,7 @@ test('a broken file: every error is listed, nothing is saved; mended, it opens',
   await expect(alert).toContainText('broken.graft.json was not imported: 5 errors; nothing was saved.');
   await expect(alert).toContainText('trip.startDateexpected a date such as "2027-05-10", got "soon"');
   await expect(alert).toContainText(
-    'trip.members[0].bodyMassKgexpected a number from 20 to 250 kg, got "heavy"',
+    'trip.members[0].bodyMassKgexpected a number from 10 to 250 kg, got "heavy"',
   );
   await expect(alert).toContainText('trip.members[1]has a field that is not part of the format: colour');
   await expect(alert).toContainText(

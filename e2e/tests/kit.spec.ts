@@ -82,12 +82,14 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
   await cell(page, `${book!.id}/massKg`).scrollIntoViewIfNeeded();
   await cell(page, `${book!.id}/list`).focus();
   await weigh(page, 412);
-  await page.getByRole('button', { name: /^Take 0\.4\d\d kg for Sketch book$/ }).click();
-  await expect(page.getByText(/Sketch book weighs 0\.41 kg/)).toBeVisible();
+  // A noisy reading in between is not taken: then it is asked again.
+  await expect(async () => {
+    await page.getByRole('button', { name: /^Take 0\.4\d\d kg for Sketch book$/ }).click();
+    await expect(page.getByText(/Sketch book weighs 0\.41 kg/)).toBeVisible({ timeout: 500 });
+  }).toPass();
   await cell(page, 'pia-phone/list').focus();
   await weigh(page, 203);
   await cell(page, 'pia-phone/list').focus();
-  // A noisy reading in between is not taken: then the key is pressed again.
   await expect(async () => {
     await page.keyboard.press('Alt+w');
     await expect(page.getByText(/Phone weighs 0\.20 kg/)).toBeVisible({ timeout: 500 });

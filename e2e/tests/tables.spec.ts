@@ -81,7 +81,7 @@ test('a wrong entry stays in its cell with the reason; the arrows and Enter do t
   await page.keyboard.press('Control+a');
   await page.keyboard.type('400');
   await page.keyboard.press('Enter');
-  await expect(body.getByRole('alert')).toHaveText('expected a number from 20 to 250 kg, got 400');
+  await expect(body.getByRole('alert')).toHaveText('expected a number from 10 to 250 kg, got 400');
   await page.keyboard.press('Escape');
   await expect(body).toHaveText('88.0');
   await expect(body).toBeFocused();

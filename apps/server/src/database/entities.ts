@@ -426,6 +426,9 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
   @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'age_years' }) ageYears: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'portion' }) portion: number | null;
   @Column({ type: 'int', name: 'last_day', nullable: true }) lastDay: number | null;
 }
 
@@ -464,6 +467,7 @@ export class ThingRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'only_group_id' }) onlyGroupId: string | null;
   @Column({ ...OPTIONAL_DATA, name: 'only_member_ids' }) onlyMemberIds: readonly string[] | null;
   @Column({ type: 'boolean', nullable: true }) worn: boolean | null;
+  @Column({ type: 'boolean', nullable: true, name: 'others_may_carry' }) othersMayCarry: boolean | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'food_capacity_l' }) foodCapacityL: number | null;
   @Column({ ...OPTIONAL_DATE, name: 'measured_on' }) measuredOn: string | null;
   @Column({ ...NAME, nullable: true }) owner: string | null;

@@ -64,7 +64,7 @@ describe('import and export', () => {
       error: {
         code: 'invalid',
         errors: expect.arrayContaining([
-          { path: 'trip.members[0].bodyMassKg', message: 'expected a number from 20 to 250 kg, got "heavy"' },
+          { path: 'trip.members[0].bodyMassKg', message: 'expected a number from 10 to 250 kg, got "heavy"' },
           {
             path: 'trip.share[0].memberId',
             message: 'expected the id of a member of this trip, got "nobody"',

@@ -1,4 +1,4 @@
-import type { Trip } from '@graft/core/trip';
+import { movableThings, type Trip } from '@graft/core/trip';
 
 /** What the columns tell of a row that does not stand in the row itself. */
 export interface Places {
@@ -13,6 +13,8 @@ export interface Places {
         readonly key: string;
         readonly list: string;
         readonly carrier: string | undefined;
+        /** Own things that others may carry. */
+        readonly movable: boolean;
       }
     >
   >;
@@ -23,12 +25,18 @@ export function placesOf(trip: Trip): Places {
   const carrier = new Map(trip.share.map((a) => [a.pieceId, memberName.get(a.memberId)]));
   const pieces = trip.kits.flatMap((k) =>
     k.pieces.map(
-      (p) => [p.id, { name: p.name, key: `kit ${k.id}`, list: k.name, carrier: carrier.get(p.id) }] as const,
+      (p) =>
+        [
+          p.id,
+          { name: p.name, key: `kit ${k.id}`, list: k.name, carrier: carrier.get(p.id), movable: false },
+        ] as const,
     ),
   );
+  const movable = new Set(movableThings(trip).map((t) => t.id));
   const own = trip.personalThings.map((t) => {
     const list = memberName.get(t.memberId) ?? '';
-    return [t.id, { name: t.name, key: `member ${t.memberId}`, list, carrier: list }] as const;
+    const place = { name: t.name, key: `member ${t.memberId}`, list, carrier: carrier.get(t.id) ?? list };
+    return [t.id, { ...place, movable: movable.has(t.id) }] as const;
   });
   return {
     lists: [

@@ -100,6 +100,9 @@ export function BodyPanel({ member }: { member: Member }) {
         </Button>
       </Box>
       <Box w="24rem" maxW="100%">
+        <Box mb="3">
+          <PortionEntry member={member} />
+        </Box>
         <TextEntry
           label="Health notes, for the trip’s leaders only"
           long
@@ -115,5 +118,27 @@ export function BodyPanel({ member }: { member: Member }) {
         />
       </Box>
     </Flex>
+  );
+}
+
+/** How much of a usual portion somebody eats, in percent. */
+function PortionEntry({ member }: { member: Member }) {
+  const { change } = useTrip();
+  return (
+    <TextEntry
+      label="Eats of a usual portion, %"
+      w="12rem"
+      value={String(Math.round((member.portion ?? 1) * 100))}
+      take={(text) => {
+        const percent = Number(text.replace('%', '').replace(',', '.').trim());
+        const { portion: _old, ...rest } = member;
+        const next = percent === 100 ? rest : { ...rest, portion: percent / 100 };
+        if (!Number.isFinite(percent) || checkItem('members', next) !== undefined)
+          return `expected 20 to 250 %, got "${text}"`;
+        change(`${member.name}: portion`, (t) => putMember(t, next));
+        return undefined;
+      }}
+      help="Children less, big eaters more: meals, snacks and what is boiled for them follow."
+    />
   );
 }

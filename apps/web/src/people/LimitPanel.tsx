@@ -1,16 +1,19 @@
 import { Box, Flex, Table, Text } from '@chakra-ui/react';
 import { carryLimit, DEFAULT_COMFORT_FLOOR, LIMIT_POLICIES, policyOf } from '@graft/core/limits';
 import { LIMIT_POLICY_IDS, packOf, putMember, type LimitChange, type Member } from '@graft/core/trip';
-import { formatMass } from '@graft/core/units';
+import { formatMass, massDigits } from '@graft/core/units';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
+import { QuantityInput } from '../shared/QuantityInput';
+import { useLimitChange } from '../shared/useLimitChange';
 import { useTrip } from '../shared/TripProvider';
 
 /** What each school of limits would allow a member, which one holds and why, and how the limit came to be. */
 export function LimitPanel({ member }: { member: Member }) {
-  const { trip, change } = useTrip();
+  const { trip, change, readOnly } = useTrip();
   const { massUnit, hideWeights } = usePreferences();
+  const changeLimit = useLimitChange();
   const holds = policyOf(trip, member);
   const limit = carryLimit({ ...member, conditions: [] }, packOf(trip, member), 1, trip.limitPolicy);
   const save = (entry: LimitChange): void =>
@@ -58,6 +61,31 @@ export function LimitPanel({ member }: { member: Member }) {
             })}
           </Table.Body>
         </Table.Root>
+        <Flex mt="2" gap="2" align="center">
+          <Text>Has trained with</Text>
+          <Box w="6rem">
+            <QuantityInput
+              label={`Load ${member.name} has trained with`}
+              value={hideWeights ? undefined : member.trainedKg}
+              quantity="mass"
+              unit={massUnit}
+              show={(kg) => massDigits(kg, massUnit)}
+              low={0.5}
+              high={60}
+              readOnly={readOnly || hideWeights}
+              onTake={(kg) => {
+                const { trainedKg: _old, ...rest } = member;
+                changeLimit(`${member.name}: trained with`, (t) =>
+                  putMember(t, kg === undefined ? rest : { ...rest, trainedKg: kg }),
+                );
+              }}
+            />
+          </Box>
+          {massUnit}
+          <Text fontSize="xs" color="fg.muted">
+            counts before a guess, after a trial
+          </Text>
+        </Flex>
         <Text mt="2" fontSize="xs" color="fg.muted">
           The least of the way that holds, the member’s own cap and the pack’s rating counts; conditions lower
           it on their days. A carry trial goes before a guess as soon as there is one; choose another way in

@@ -4,7 +4,7 @@ import { checkItem, textColumn, quantityColumn, choiceColumn } from '../shared/f
 import type { MassUnit } from '@graft/core/units';
 import { massDigits } from '@graft/core/units';
 import type { Trip, Member, GroupKind } from '@graft/core/trip';
-import { putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '@graft/core/trip';
+import { AGE_BANDS, putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '@graft/core/trip';
 import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
 import type { Column } from '../shared/table/column';
@@ -61,7 +61,7 @@ export function memberColumns({
       massUnit,
       width: '70',
     }),
-    choiceColumn({ ...common, id: 'ageBand', header: 'Age', options: optionsOf(AGE_WORDS), width: '78' }),
+    ageColumn(common),
     choiceColumn({
       ...common,
       id: 'experience',
@@ -141,6 +141,37 @@ type Common = {
   readonly check: (m: Member) => string | undefined;
   readonly save: (m: Member, field: string) => void;
 };
+
+/** A number of years, or where nobody asks that closely, a band. */
+function ageColumn(common: Common): Column<Member> {
+  const text = (m: Member): string =>
+    m.ageYears === undefined ? AGE_WORDS[m.ageBand].toLowerCase() : String(m.ageYears);
+  return {
+    id: 'age',
+    header: 'Age, years',
+    width: '78',
+    numeric: true,
+    show: text,
+    edit: {
+      text,
+      take: (m, entry) => {
+        const word = entry.trim().toLowerCase();
+        const { ageYears: _old, ...rest } = m;
+        const band = AGE_BANDS.find((b) => AGE_WORDS[b].toLowerCase() === word);
+        const years = Number(word);
+        if (band === undefined && (word === '' || !Number.isFinite(years)))
+          return `expected an age such as "9", or one of ${AGE_BANDS.map((b) => `"${AGE_WORDS[b].toLowerCase()}"`).join(', ')}, got "${entry}"`;
+        const next: Member =
+          band === undefined
+            ? { ...m, ageYears: years, ageBand: years < 18 ? 'under18' : 'adult' }
+            : { ...rest, ageBand: band };
+        const error = common.check(next);
+        if (error === undefined) common.save(next, 'age');
+        return error;
+      },
+    },
+  };
+}
 
 /** How a member's limit is set; what holds without a choice is said in the first option. */
 function policyColumn(common: Common, trip: Trip): Column<Member> {

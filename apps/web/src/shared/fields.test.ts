@@ -82,7 +82,7 @@ describe('a quantity', () => {
   });
   test('refuses what it cannot read and what is out of range, and stores nothing', () => {
     expect(take(body, member, 'heavy')).toContain('got "heavy"');
-    expect(take(body, member, '5')).toBe('expected a number from 20 to 250 kg, got 5');
+    expect(take(body, member, '5')).toBe('expected a number from 10 to 250 kg, got 5');
     expect(take(body, member, '')).toContain('got ""');
     expect(stored).toBeUndefined();
   });

@@ -2,9 +2,9 @@ import { Box, Flex, Grid } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { Fragment, useMemo } from 'react';
-import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
+import { legOfDay, massOnDayKg, ratioLimitKg, type DayLoad } from '@graft/core/load';
 import { fairnessSchool, formatMeasure, type MemberFigures, type ShareFigures } from '@graft/core/share';
-import { carriedPieces, packOf, type Trip } from '@graft/core/trip';
+import { carriedPieces, movableThings, nameAlone, ownInPack, packOf, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
@@ -147,18 +147,22 @@ function BeamRow(props: {
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
   const leg = legOfDay(trip, load.day);
-  const pieces = useMemo(
-    () =>
-      carriedPieces(trip, member.id, load.day).map((piece) => ({
-        piece,
-        massKg: massOnDayKg(piece, load.day, leg),
-      })),
-    [trip, member.id, load.day, leg],
-  );
+  const pieces = useMemo(() => {
+    // Own things that others may carry are blocks too, so that they can be given.
+    const movable = new Set(movableThings(trip));
+    const own = ownInPack(trip, member.id, load.day).filter((t) => movable.has(t));
+    return [...carriedPieces(trip, member.id, load.day), ...own].map((piece) => ({
+      piece,
+      name: nameAlone(trip, piece),
+      massKg: massOnDayKg(piece, load.day, leg),
+    }));
+  }, [trip, member.id, load.day, leg]);
   const here = pieces.filter((p) => p.massKg > 0);
   const elsewhere = pieces.length - here.length;
-  const ownKg = load.packKg + load.personalKg;
-  const width = (kg: number): string => `${x(kg / load.limitKg)}%`;
+  // What is fixed: the whole load without the blocks.
+  const ownKg = load.totalKg - load.waterKg - here.reduce((sum, p) => sum + p.massKg, 0);
+  const limitKg = ratioLimitKg(load.limitKg);
+  const width = (kg: number): string => `${x(kg / limitKg)}%`;
   const over = load.ratio > 1;
   const overfull = figures.fullestL > figures.packVolumeL + 0.005;
   return (
@@ -206,12 +210,13 @@ function BeamRow(props: {
             title={`Water on day ${load.day}: ${formatMass(load.waterKg, massUnit)}`}
             style={{ background: WATER_HATCH }}
           />
-          {here.map(({ piece, massKg }) => (
+          {here.map(({ piece, name, massKg }) => (
             <PieceBlock
               key={piece.id}
               piece={piece}
+              name={name}
               massKg={massKg}
-              widthPercent={x(massKg / load.limitKg)}
+              widthPercent={x(massKg / limitKg)}
               size={size}
               tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}

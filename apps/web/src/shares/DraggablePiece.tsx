@@ -1,10 +1,10 @@
 import { Flex, type FlexProps } from '@chakra-ui/react';
 import { useDraggable } from '@dnd-kit/core';
-import type { Piece } from '@graft/core/trip';
+import type { Carried } from '@graft/core/trip';
 import type { MouseEvent } from 'react';
 
 interface Props extends FlexProps {
-  readonly piece: Piece;
+  readonly piece: Carried;
   readonly chosen: boolean;
   readonly held: boolean;
   /** The piece of its list that the Tab key reaches; arrows reach the others. */

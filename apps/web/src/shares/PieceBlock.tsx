@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { Lock } from 'lucide-react';
-import type { Piece } from '@graft/core/trip';
+import type { Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { DraggablePiece } from './DraggablePiece';
@@ -13,7 +13,9 @@ const LINES: Readonly<Record<RowSize, number>> = { tall: 3, usual: 2, low: 1 };
 
 /** A piece in its carrier's beam, as wide as its share of that carrier's limit. */
 export function PieceBlock(props: {
-  piece: Piece;
+  piece: Carried;
+  /** Its name where it stands alone. */
+  name: string;
   massKg: number;
   widthPercent: number;
   size: RowSize;
@@ -25,7 +27,7 @@ export function PieceBlock(props: {
   carrier: string;
   onChoose: (pieceId: string, add: boolean) => void;
 }) {
-  const { piece, massKg, widthPercent, size, tabStop, locked, chosen, held, carrier, onChoose } = props;
+  const { piece, name, massKg, widthPercent, size, tabStop, locked, chosen, held, carrier, onChoose } = props;
   const { massUnit } = usePreferences();
   const eaten = piece.consumption !== undefined;
   return (
@@ -45,8 +47,8 @@ export function PieceBlock(props: {
         held={held}
         tabStop={tabStop}
         onPiece={onChoose}
-        aria-label={`${piece.name}, ${formatMass(massKg, massUnit)}, with ${carrier}${locked ? ', locked' : ''}`}
-        title={`${piece.name}, ${formatMass(massKg, massUnit)}`}
+        aria-label={`${name}, ${formatMass(massKg, massUnit)}, with ${carrier}${locked ? ', locked' : ''}`}
+        title={`${name}, ${formatMass(massKg, massUnit)}`}
         h="100%"
         align="center"
         gap="1"
@@ -73,7 +75,7 @@ export function PieceBlock(props: {
             [`@container (max-width: ${LEAST_NAMED_PX + (locked ? LOCK_PX : 0)}px)`]: { display: 'none' },
           }}
         >
-          {blockName(piece.name)}
+          {blockName(name)}
         </Box>
       </DraggablePiece>
     </Box>

@@ -8,19 +8,19 @@ import {
   whyThisCarrier,
   type ShareFigures,
 } from '@graft/core/share';
-import { lockPiece, type Piece, type Trip } from '@graft/core/trip';
+import { lockPiece, nameAlone, type Carried, type Trip } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Carried;
   readonly figures: ShareFigures;
   /** The trip the figures are of: with the piece in hand where it would go. */
   readonly shown: Trip;
   /** The day whose carrier is meant. */
   readonly day: number;
-  readonly onGive: (piece: Piece, memberId: string) => void;
+  readonly onGive: (piece: Carried, memberId: string) => void;
 }
 
 /** The chosen piece: what it is, why it is where it is, what holds it, and what each carrier would make of the share. */
@@ -33,12 +33,13 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
   );
   const assignment = walked.share.find((a) => a.pieceId === piece.id);
   const holds = whatHolds(walked, piece);
+  const name = nameAlone(walked, piece);
   const say = (ratio: number): string => formatMeasure(walked.fairness, ratio, massUnit);
   return (
     <Box p="4" aria-label="Chosen piece" role="region">
       <Flex justify="space-between" align="start" gap="2">
         <Box>
-          <Text fontWeight="600">{piece.name}</Text>
+          <Text fontWeight="600">{name}</Text>
           <Text fontSize="xs" color="fg.muted">
             {piece.massEstimated ? 'about ' : ''}
             {formatMass(piece.massKg, massUnit)}, {formatVolume(piece.volumeL)}
@@ -52,7 +53,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
             aria-pressed={assignment.locked}
             disabled={readOnly}
             onClick={() =>
-              change(`${assignment.locked ? 'unlock' : 'lock'} ${piece.name}`, (t) =>
+              change(`${assignment.locked ? 'unlock' : 'lock'} ${name}`, (t) =>
                 lockPiece(t, piece.id, !assignment.locked),
               )
             }
@@ -75,7 +76,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
       <Table.Root
         size="sm"
         mt="2"
-        aria-label={`Carriers of ${piece.name}`}
+        aria-label={`Carriers of ${name}`}
         css={{ '& th, & td': { px: '1', py: '1', fontSize: 'xs' } }}
       >
         <Table.Header>
@@ -126,7 +127,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
                     h="5"
                     disabled={readOnly}
                     onClick={() => onGive(piece, effect.member.id)}
-                    aria-label={`Give ${piece.name} to ${effect.member.name}`}
+                    aria-label={`Give ${name} to ${effect.member.name}`}
                   >
                     Give
                   </Button>
@@ -150,7 +151,7 @@ function signed(change: number, say: (ratio: number) => string): string {
   return `${change > 0 ? '+' : '−'}${text}`;
 }
 
-function whenCarried(piece: Piece): string {
+function whenCarried(piece: Carried): string {
   const parts: string[] = [];
   if (piece.fromDay !== undefined) parts.push(`from day ${piece.fromDay}`);
   const use = piece.consumption;

@@ -1,5 +1,5 @@
 import { Box, NativeSelect } from '@chakra-ui/react';
-import { carrierOf } from '@graft/core/trip';
+import { carrierOf, movableThings, nameAlone } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 
 interface Props {
@@ -10,6 +10,7 @@ interface Props {
 /** Every piece by kit, with its carrier: the way to blocks that are too narrow to hit. */
 export function PieceFinder({ chosenId, onChoose }: Props) {
   const { walked } = useTrip();
+  const movable = movableThings(walked);
   const carrier = (pieceId: string): string => {
     const memberId = carrierOf(walked, pieceId, 1);
     return walked.members.find((m) => m.id === memberId)?.name ?? 'nobody';
@@ -35,6 +36,15 @@ export function PieceFinder({ chosenId, onChoose }: Props) {
               ))}
             </optgroup>
           ))}
+          {movable.length > 0 && (
+            <optgroup label="Own things that others may carry">
+              {movable.map((thing) => (
+                <option key={thing.id} value={thing.id}>
+                  {nameAlone(walked, thing)} · {carrier(thing.id)}
+                </option>
+              ))}
+            </optgroup>
+          )}
         </NativeSelect.Field>
         <NativeSelect.Indicator />
       </NativeSelect.Root>

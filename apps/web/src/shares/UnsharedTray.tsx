@@ -1,13 +1,13 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
-import type { Piece } from '@graft/core/trip';
+import type { Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { DraggablePiece } from './DraggablePiece';
 import { TRAY } from './tray';
 
 interface Props {
-  readonly pieces: readonly Piece[];
+  readonly pieces: readonly Carried[];
   readonly chosenIds: ReadonlySet<string>;
   readonly heldIds: ReadonlySet<string>;
   readonly onChoose: (pieceId: string, add: boolean) => void;
@@ -55,7 +55,7 @@ function TrayPiece({
   held,
   onChoose,
 }: {
-  piece: Piece;
+  piece: Carried;
   tabStop: boolean;
   chosen: boolean;
   held: boolean;

@@ -1,6 +1,15 @@
 import { Box, Input, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { allPieces, allThings, carrierOf, handoverDays, isPersonal, type Trip } from '@graft/core/trip';
+import {
+  allThings,
+  carrierOf,
+  handoverDays,
+  isPersonal,
+  nameAlone,
+  sharedThings,
+  type Thing,
+  type Trip,
+} from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 
 const MOST_SHOWN = 8;
@@ -9,12 +18,15 @@ const MOST_SHOWN = 8;
 export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) {
   const { walked } = useTrip();
   const [text, setText] = useState('');
+  const dealt = new Set<Thing>(sharedThings(walked));
   const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
   const found = useMemo(
     () =>
       words.length === 0
         ? []
-        : allThings(walked).filter((t) => words.every((word) => t.name.toLowerCase().includes(word))),
+        : allThings(walked).filter((t) =>
+            words.every((word) => nameAlone(walked, t).toLowerCase().includes(word)),
+          ),
     // The words are made anew at each rendering; the text is what they come from.
     // oxlint-disable-next-line react/exhaustive-deps
     [walked, text],
@@ -33,19 +45,14 @@ export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) 
         <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Who has it" aria-live="polite">
           {found.slice(0, MOST_SHOWN).map((thing) => (
             <Box as="li" key={thing.id} py="0.5">
-              {isPersonal(thing) ? (
-                thing.name
-              ) : (
+              {dealt.has(thing) ? (
                 <button type="button" className="link-button" onClick={() => onChoose(thing.id)}>
-                  {thing.name}
+                  {nameAlone(walked, thing)}
                 </button>
+              ) : (
+                nameAlone(walked, thing)
               )}
-              :{' '}
-              <b>
-                {isPersonal(thing)
-                  ? ownerText(walked, thing.memberId, thing.worn)
-                  : carriers(walked, thing.id)}
-              </b>
+              : <b>{isPersonal(thing) && thing.worn ? 'worn or in hand' : carriers(walked, thing.id)}</b>
             </Box>
           ))}
           {found.length === 0 && <Text as="li">Nobody: it is on no list of this trip.</Text>}
@@ -56,15 +63,10 @@ export function WhoHasIt({ onChoose }: { onChoose: (pieceId: string) => void }) 
   );
 }
 
-function ownerText(trip: Trip, memberId: string, worn: boolean): string {
-  const name = trip.members.find((m) => m.id === memberId)?.name ?? memberId;
-  return worn ? `${name}, worn or in hand` : name;
-}
-
 /** "Tam", or with handovers "Tam, from day 3 Wren". */
 function carriers(trip: Trip, pieceId: string): string {
   const name = (id: string | undefined): string => trip.members.find((m) => m.id === id)?.name ?? 'nobody';
-  const piece = allPieces(trip).find((p) => p.id === pieceId);
+  const piece = allThings(trip).find((p) => p.id === pieceId);
   const first = piece?.fromDay ?? 1;
   let before = carrierOf(trip, pieceId, first);
   const parts = [name(before)];

@@ -1,6 +1,6 @@
 import { useMemo, useReducer } from 'react';
 import type { MemberFigures, ShareFigures } from '@graft/core/share';
-import { allPieces, assignPiece, carrierOf, type Piece, type Trip } from '@graft/core/trip';
+import { assignPiece, carrierOf, nameAlone, sharedThings, type Carried, type Trip } from '@graft/core/trip';
 import { useRecentFigures, useShareFigures } from '../shared/usePlanFigures';
 import { useTrip } from '../shared/TripProvider';
 import { boardRows, type BoardRow } from './boardRows';
@@ -10,14 +10,14 @@ import { TRAY } from './tray';
 /** Shares as they are open: what is shown, and what can be done with a piece. */
 export interface ShareBoard extends BoardState {
   readonly dispatch: (action: BoardAction) => void;
-  readonly pieces: ReadonlyMap<string, Piece>;
+  readonly pieces: ReadonlyMap<string, Carried>;
   /** The trip with the piece in hand already where it would go; figures and rows are of this one. */
   readonly shown: Trip;
   readonly figures: ShareFigures;
   readonly rows: readonly BoardRow[];
-  readonly chosen: Piece | undefined;
+  readonly chosen: Carried | undefined;
   /** The piece in hand, all that moves with it, and whom it would go to. */
-  readonly held: Piece | undefined;
+  readonly held: Carried | undefined;
   readonly heldIds: ReadonlySet<string>;
   readonly receiver: MemberFigures | undefined;
   readonly chosenIds: ReadonlySet<string>;
@@ -25,7 +25,7 @@ export interface ShareBoard extends BoardState {
   readonly dayOf: (pieceId: string) => number;
   readonly choose: (pieceId: string, add?: boolean) => void;
   /** Give a piece, with all that is marked with it, to a member or to the tray. */
-  readonly give: (piece: Piece, to: string) => void;
+  readonly give: (piece: Carried, to: string) => void;
 }
 
 export function useShareBoard(): ShareBoard {
@@ -33,7 +33,7 @@ export function useShareBoard(): ShareBoard {
   const [state, dispatch] = useReducer(boardSession, OPENED);
   const { day, marked, inHand, chosenId } = state;
   const recent = useRecentFigures();
-  const pieces = useMemo(() => new Map(allPieces(walked).map((p) => [p.id, p])), [walked]);
+  const pieces = useMemo(() => new Map(sharedThings(walked).map((p) => [p.id, p])), [walked]);
   const dayOf = (pieceId: string): number => {
     if (day !== 'heaviest') return day;
     const row = recent.share.members.find((m) => carrierOf(walked, pieceId, m.heaviest.day) === m.member.id);
@@ -51,10 +51,10 @@ export function useShareBoard(): ShareBoard {
     [walked, inHand?.pieceId, target],
   );
   const figures = useShareFigures(shown);
-  const give = (piece: Piece, to: string): void => {
+  const give = (piece: Carried, to: string): void => {
     const name = walked.members.find((m) => m.id === memberOf(to))?.name;
     const count = withPiece(piece.id).length;
-    const what = count === 1 ? piece.name : `${count} pieces`;
+    const what = count === 1 ? nameAlone(walked, piece) : `${count} pieces`;
     change(
       name === undefined
         ? `take ${what} from ${count === 1 ? 'its carrier' : 'their carriers'}`

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
+import { ratioLimitKg } from '@graft/core/load';
 import type { DayMoments, LoadStep } from '@graft/core/trail';
 import type { Member, Trip } from '@graft/core/trip';
 import { formatPercent, type MassUnit } from '@graft/core/units';
@@ -161,7 +162,8 @@ function nameY(lineY: number, limitY: number): number {
 }
 
 function ratiosOf(m: DayMoments): readonly [morning: number, afterWater: number, evening: number] {
-  return [m.morningKg / m.limitKg, m.afterWaterKg / m.limitKg, m.eveningKg / m.limitKg];
+  const limitKg = ratioLimitKg(m.limitKg);
+  return [m.morningKg / limitKg, m.afterWaterKg / limitKg, m.eveningKg / limitKg];
 }
 
 interface FrontProps {

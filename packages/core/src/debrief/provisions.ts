@@ -1,6 +1,6 @@
 /** Food, fuel and water that were taken and what of it came back, by cook group and person-day. */
 import { canisterFuelKg, fuelPlan } from '../larder/fuelPlan.js';
-import { cookGroups, eaters, isCarried } from '../larder/mealPlan.js';
+import { cookGroups, eaters, isCarried, portions } from '../larder/mealPlan.js';
 import { snackStretches } from '../larder/ownFood.js';
 import { waterOnLegL } from '../load/memberLoad.js';
 import { asWalked, uneatenMeals } from '../trail/asWalked.js';
@@ -57,7 +57,7 @@ export function foodTakenKg(trip: Trip, groupId: string): number {
   const people = eaters(trip, groupId);
   const mealsG = trip.meals
     .filter((m) => m.groupId === groupId && isCarried(m))
-    .reduce((sum, m) => sum + m.dish.gPerServing * people.length, 0);
+    .reduce((sum, m) => sum + m.dish.gPerServing * portions(trip, groupId), 0);
   const snacksKg = people.flatMap((m) => snackStretches(trip, m)).reduce((sum, s) => sum + s.massKg, 0);
   return mealsG / 1000 + snacksKg + usedByHandKg(trip, groupId, ['food', 'snack']);
 }

@@ -322,7 +322,13 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
     }),
     count,
     thing,
-    personal: { worn: yes(reader, 'worn') ?? false, ...defined({ want: oneOf(reader, 'want', WANTS) }) },
+    personal: {
+      worn: yes(reader, 'worn') ?? false,
+      ...defined({
+        want: oneOf(reader, 'want', WANTS),
+        othersMayCarry: yes(reader, 'othersMayCarry'),
+      }),
+    },
   };
 }
 

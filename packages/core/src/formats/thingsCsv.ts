@@ -70,6 +70,7 @@ export const CSV_FIELDS = [
   { id: 'needs', header: 'Needs', words: ['requires'] },
   { id: 'worn', header: 'Worn', words: ['worn or in hand', 'on body'] },
   { id: 'want', header: 'Wanted', words: ['required', 'want', 'priority'] },
+  { id: 'othersMayCarry', header: 'Others may carry it', words: ['others', 'may be taken over'] },
   { id: 'onlyFor', header: 'Only for', words: ['only'] },
   { id: 'together', header: 'Stays with', words: ['together', 'bundle'] },
 ] as const satisfies readonly Field[];
@@ -235,6 +236,7 @@ export function thingsCsv(trip: Trip): string {
       cells(t, memberName.get(t.memberId) ?? '', {
         worn: t.worn ? 'yes' : 'no',
         ...(t.want === undefined ? {} : { want: t.want }),
+        ...(t.othersMayCarry === undefined ? {} : { othersMayCarry: t.othersMayCarry ? 'yes' : 'no' }),
       }),
     );
   return writeCsvTable(

@@ -46,12 +46,21 @@ function upgradeTrip5(trip: unknown): unknown {
   return isRaw(trip) ? { ...NEW_IN_VERSION_6, ...trip } : trip;
 }
 
+/**
+ * Version 7 added ages, portions and what somebody has trained with, and lets others carry what is somebody's own.
+ * Absent they mean what they meant before.
+ */
+function upgradeTrip6(trip: unknown): unknown {
+  return trip;
+}
+
 const UPGRADES: readonly ((trip: unknown) => unknown)[] = [
   upgradeTrip1,
   upgradeTrip2,
   upgradeTrip3,
   upgradeTrip4,
   upgradeTrip5,
+  upgradeTrip6,
 ];
 
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */

@@ -5,7 +5,7 @@
  */
 import type { MealKind } from '../trip/larderModel.js';
 import type { Member, Trip } from '../trip/model.js';
-import { snackG } from './mealPlan.js';
+import { portionOf, snackG } from './mealPlan.js';
 
 export const BACKPACKING_MET = 7;
 export const RESTING_MET = 1;
@@ -21,7 +21,7 @@ export function atwaterKcal(proteinG: number, fatG: number, carbohydrateG: numbe
 /**
  * Energy a body turns over on a day.
  *
- * @param bodyMassKg 20 to 250
+ * @param bodyMassKg 10 to 250
  * @param walkingH 0 to 24
  * @returns kcal
  */
@@ -46,7 +46,7 @@ export function energyByDay(trip: Trip, member: Member): readonly DayEnergy[] {
     const kcal = (kind: MealKind): number =>
       own
         .filter((m) => m.day === i + 1 && m.kind === kind)
-        .reduce((sum, m) => sum + m.dish.kcalPerServing, 0);
+        .reduce((sum, m) => sum + m.dish.kcalPerServing * portionOf(member), 0);
     const mealsKcal = { breakfast: kcal('breakfast'), lunch: kcal('lunch'), dinner: kcal('dinner') };
     return {
       day: i + 1,

@@ -1,13 +1,13 @@
 /** Food by mass: what a full day's food weighs a person, against common practice, and what is left of it as packaging. */
 import type { MealKind } from '../trip/larderModel.js';
 import type { Trip } from '../trip/model.js';
-import { eaters, isCarried, servingG, snackG } from './mealPlan.js';
+import { isCarried, portions, servingG, snackG } from './mealPlan.js';
 
 /** Food a person and day, kg: dense food gets near the lower, just under 2 lb is usual (common practice, no source). */
 export const USUAL_FOOD_KG = { from: 0.6, to: 0.9 } as const;
 
 export interface FoodMass {
-  /** A mean breakfast, lunch, dinner and day's snacks, as carried, kg a person. */
+  /** A mean breakfast, lunch, dinner and day's snacks of a usual portion, as carried, kg. */
   readonly fullDayKg: number;
   /** Kinds of meal of which none is planned: a full day lacks them. */
   readonly without: readonly MealKind[];
@@ -21,7 +21,7 @@ export interface FoodMass {
 export function foodMass(trip: Trip): FoodMass {
   const servings = trip.meals
     .filter(isCarried)
-    .map((meal) => ({ meal, people: eaters(trip, meal.groupId).length }))
+    .map((meal) => ({ meal, people: portions(trip, meal.groupId) }))
     .filter(({ people }) => people > 0);
   const sum = (of: (s: (typeof servings)[number]) => number): number =>
     servings.reduce((total, s) => total + s.people * of(s), 0);

@@ -2,7 +2,7 @@
 import type { Meal } from '../trip/larderModel.js';
 import type { PartyGroup, Piece, Trip } from '../trip/model.js';
 import { idOf, joinsOn, leavesOn, parcel, round } from './landing.js';
-import { eaters, mealsOfBlock, servingG } from './mealPlan.js';
+import { eaters, mealsOfBlock, portions, servingG } from './mealPlan.js';
 
 function foodPiece(
   trip: Trip,
@@ -12,7 +12,7 @@ function foodPiece(
   meals: readonly Meal[],
   day: number,
 ): Piece {
-  const people = eaters(trip, group.id).length;
+  const people = portions(trip, group.id);
   const sum = (of: (meal: Meal) => number): number => meals.reduce((total, m) => total + of(m) * people, 0);
   const fromDay = joinsOn(trip, day, 'meal');
   const residueKg = round(sum((m) => m.dish.packagingG) / 1000);

@@ -4,7 +4,7 @@ import type { PartyGroup, Piece, Shape, Trip } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { fuelPlan, type CanisterUse } from './fuelPlan.js';
 import { idOf, joinsOn, round } from './landing.js';
-import { boiledL, eaters } from './mealPlan.js';
+import { boiledL, eaters, portions } from './mealPlan.js';
 
 /** Cooking water is carried in bags of at most this, litres. */
 const WATER_PIECE_L = 2;
@@ -77,7 +77,7 @@ export function waterPieces(trip: Trip, group: PartyGroup): readonly Piece[] {
 
 /** Litres a cook group needs for cooking at a dry camp: what its meals boil, at least what is usual a person. */
 export function cookingWaterL(trip: Trip, groupId: string, day: number): number {
-  return Math.max(boiledL(trip, groupId, day), trip.larder.cookWaterL * eaters(trip, groupId).length);
+  return Math.max(boiledL(trip, groupId, day), trip.larder.cookWaterL * portions(trip, groupId));
 }
 
 /** A group's canisters in the order in which they are burnt. */

@@ -2,7 +2,7 @@
 import type { Canister, StoveKind } from '../trip/larderModel.js';
 import type { PartyGroup, Trip } from '../trip/model.js';
 import { heatToBoilKJ } from './boiling.js';
-import { boiledL, eaters } from './mealPlan.js';
+import { boiledL, portions } from './mealPlan.js';
 import { fuelG } from './stoves.js';
 
 export interface FuelDay {
@@ -38,7 +38,7 @@ export function canisterFuelKg(canister: Canister): number {
 /** Water the group has to boil on top for treatment, litres: everything it drinks on the way (1 minute at the boil). */
 function treatedByBoilingL(trip: Trip, groupId: string, day: number): number {
   const leg = trip.legs[day - 1]!;
-  return trip.larder.treatment === 'boil' ? (leg.waterL + leg.campWaterL) * eaters(trip, groupId).length : 0;
+  return trip.larder.treatment === 'boil' ? (leg.waterL + leg.campWaterL) * portions(trip, groupId) : 0;
 }
 
 /** @param group a cook group; without a stove of its own it is planned for a gas burner */

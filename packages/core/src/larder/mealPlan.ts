@@ -13,6 +13,16 @@ export function eaters(trip: Trip, groupId: string): readonly Member[] {
   return trip.members.filter((m) => m.cookGroupId === groupId);
 }
 
+/** How much of a usual portion somebody eats: children less, big eaters more. */
+export function portionOf(member: Member): number {
+  return member.portion ?? 1;
+}
+
+/** The usual portions that a cook group eats together: of food, and of what is boiled and drunk with it. */
+export function portions(trip: Trip, groupId: string): number {
+  return eaters(trip, groupId).reduce((sum, m) => sum + portionOf(m), 0);
+}
+
 /** Whether a meal is eaten on the trip at all: the first day's breakfast is eaten before anything is carried. */
 export function isCarried(meal: Pick<Meal, 'day' | 'kind'>): boolean {
   return meal.kind !== 'breakfast' || meal.day > 1;
@@ -37,7 +47,7 @@ export function mealsOfBlock(trip: Trip, groupId: string, day: number): readonly
 
 /** Water boiled by a cook group from a day's start to the next morning, litres. */
 export function boiledL(trip: Trip, groupId: string, day: number): number {
-  const people = eaters(trip, groupId).length;
+  const people = portions(trip, groupId);
   const meals = mealsOfBlock(trip, groupId, day);
   const cooked = meals.reduce((sum, m) => sum + m.dish.boilL * people, 0);
   // Hot drinks belong to a camp: where nothing is eaten at night nothing is brewed.
@@ -55,7 +65,7 @@ export interface Batches {
 
 /** Pot litres of each cooked meal of a group against what its pots hold. */
 export function potBatches(trip: Trip, group: PartyGroup): readonly Batches[] {
-  const servings = eaters(trip, group.id).length;
+  const servings = portions(trip, group.id);
   return trip.meals
     .filter((meal) => meal.groupId === group.id && meal.dish.potL > 0)
     .map((meal) => {
@@ -66,9 +76,9 @@ export function potBatches(trip: Trip, group: PartyGroup): readonly Batches[] {
     });
 }
 
-/** Grams of snacks a member eats a day. */
+/** Grams of snacks a member eats a day: their own word, else the larder's by their portion. */
 export function snackG(larder: Larder, member: Member): number {
-  return member.snackGPerDay ?? larder.snackGPerDay;
+  return member.snackGPerDay ?? larder.snackGPerDay * portionOf(member);
 }
 
 /** Days on which a meal of a kind is usually eaten out of the pack: breakfast after a night, dinner before one. */

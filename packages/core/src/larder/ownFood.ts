@@ -3,7 +3,7 @@ import { sameContent } from '../trip/edits.js';
 import type { Meal } from '../trip/larderModel.js';
 import type { Member, PersonalThing, Thing, Trip } from '../trip/model.js';
 import { idOf, joinsOn, leavesOn, parcel, round } from './landing.js';
-import { isCarried, lastCarriedDay, servingG, snackG } from './mealPlan.js';
+import { isCarried, lastCarriedDay, portionOf, servingG, snackG } from './mealPlan.js';
 
 /** Snacks that are eaten while walking, out of a pocket; the rest waits for a stop. */
 const POCKET_SHARE = 0.25;
@@ -34,7 +34,8 @@ export function lunchThings(trip: Trip, member: Member): readonly PersonalThing[
     const n = (twins.get(first.day) ?? 0) + 1;
     twins.set(first.day, n);
     const fromDay = joinsOn(trip, first.day, 'lunch');
-    const residueKg = round((run.length * first.dish.packagingG) / 1000);
+    const eaten = run.length * portionOf(member);
+    const residueKg = round((eaten * first.dish.packagingG) / 1000);
     const toDay = residueKg > 0 ? leavesOn(trip, lastCarriedDay(last)) : undefined;
     return {
       ...own(
@@ -44,8 +45,8 @@ export function lunchThings(trip: Trip, member: Member): readonly PersonalThing[
           120,
         ),
         member,
-        round((run.length * servingG(first.dish)) / 1000),
-        round(run.length * first.dish.volumeL),
+        round((eaten * servingG(first.dish)) / 1000),
+        round(eaten * first.dish.volumeL),
         'food',
       ),
       needed: 'stop',
@@ -58,7 +59,7 @@ export function lunchThings(trip: Trip, member: Member): readonly PersonalThing[
   const [massKg, volumeL] = [
     lunches.reduce((sum, m) => sum + servingG(m.dish), 0) / 1000 / lunches.length,
     lunches.reduce((sum, m) => sum + m.dish.volumeL, 0) / lunches.length,
-  ];
+  ].map((usual) => usual * portionOf(member)) as [number, number];
   return [
     ...made,
     {

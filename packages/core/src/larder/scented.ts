@@ -2,7 +2,7 @@
 import { isCarriedOn, massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import type { Thing, Trip } from '../trip/model.js';
 import { allPieces, allThings, carrierOf } from '../trip/queries.js';
-import { cookGroups, eaters, mealsOfBlock, servingG } from './mealPlan.js';
+import { cookGroups, mealsOfBlock, portions, servingG } from './mealPlan.js';
 
 /** Dense food takes about so much of a container, litres a person-day (common practice, no source). */
 export const CONTAINER_L_PER_PERSON_DAY = { from: 1.6, to: 2 } as const;
@@ -36,7 +36,7 @@ function scentedThings(trip: Trip, night: number): readonly ScentedThing[] {
 function breakfastsAfter(trip: Trip, night: number): { readonly massKg: number; readonly volumeL: number } {
   let [massKg, volumeL] = [0, 0];
   for (const group of cookGroups(trip)) {
-    const people = eaters(trip, group.id).length;
+    const people = portions(trip, group.id);
     for (const { kind, dish } of mealsOfBlock(trip, group.id, night)) {
       if (kind !== 'breakfast') continue;
       massKg += (people * dish.gPerServing) / 1000;

@@ -1,4 +1,5 @@
 /** The public face: carry limits. */
+export * from './age.js';
 export * from './carryLimit.js';
 export * from './limitHistory.js';
 export * from './limitPolicy.js';

@@ -1,5 +1,7 @@
 import type { LimitPolicyId, Member } from '../trip/model.js';
 import { formatPercent } from '../units/format.js';
+import { isChild, isUnder18 } from '../trip/age.js';
+import { boundUnder18 } from './age.js';
 
 /** What a school of limits allows a member. */
 export interface PolicyLimit {
@@ -18,15 +20,13 @@ export interface LimitPolicy {
   readonly limitOf: (member: Member) => PolicyLimit | undefined;
 }
 
-/** The most that may be planned for somebody under 18, as a share of body weight (Graft's own number). */
-export const UNDER_18_BOUND = 0.2;
-
 /** A limit held to the bound under 18, whatever school it comes from. */
 export function heldUnder18(member: Member, limit: PolicyLimit): PolicyLimit {
-  const mostKg = UNDER_18_BOUND * member.bodyMassKg;
-  if (member.ageBand !== 'under18' || limit.limitKg <= mostKg + 1e-9) return limit;
+  const bound = boundUnder18(member);
+  const mostKg = bound * member.bodyMassKg;
+  if (!isUnder18(member) || limit.limitKg <= mostKg + 1e-9) return limit;
   return {
     limitKg: mostKg,
-    reason: `${limit.reason}; held at ${formatPercent(UNDER_18_BOUND, 0)} of body weight, the bound under 18`,
+    reason: `${limit.reason}; held at ${formatPercent(bound, 0)} of body weight, the bound ${isChild(member) ? `at ${member.ageYears} years` : 'under 18'}`,
   };
 }

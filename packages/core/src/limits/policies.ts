@@ -1,8 +1,9 @@
 /** Which school of limits holds for a member: their own, else a carry trial where there is one, else the trip's. */
 import type { LimitPolicyId, Member, Trip } from '../trip/model.js';
+import { formatMass } from '../units/format.js';
 import { CARRY_TRIAL } from './carryTrialPolicy.js';
-import type { LimitPolicy, PolicyLimit } from './limitPolicy.js';
-import { SHARE_OF_BODY_WEIGHT } from './shareOfBodyWeight.js';
+import { heldUnder18, type LimitPolicy, type PolicyLimit } from './limitPolicy.js';
+import { SHARE_OF_BODY_WEIGHT, shareText, UPPER_BOUND } from './shareOfBodyWeight.js';
 import { TWO_THIRDS } from './twoThirds.js';
 
 export const LIMIT_POLICIES: Readonly<Record<LimitPolicyId, LimitPolicy>> = {
@@ -16,8 +17,10 @@ export function policyLimit(
   tripPolicy: LimitPolicyId,
   member: Member,
 ): PolicyLimit & { readonly policy: LimitPolicyId } {
-  const wanted =
-    member.limitPolicy ?? (CARRY_TRIAL.limitOf(member) === undefined ? tripPolicy : CARRY_TRIAL.id);
+  const hasTrial = CARRY_TRIAL.limitOf(member) !== undefined;
+  const trained = hasTrial || member.limitPolicy !== undefined ? undefined : trainedLimit(member);
+  if (trained !== undefined) return { ...trained, policy: tripPolicy };
+  const wanted = member.limitPolicy ?? (hasTrial ? CARRY_TRIAL.id : tripPolicy);
   const limit = LIMIT_POLICIES[wanted].limitOf(member);
   if (limit !== undefined) return { ...limit, policy: wanted };
   const guess = SHARE_OF_BODY_WEIGHT.limitOf(member);
@@ -26,6 +29,18 @@ export function policyLimit(
     reason: `${guess.reason}; no carry trial to go by yet`,
     policy: SHARE_OF_BODY_WEIGHT.id,
   };
+}
+
+/** What somebody has trained with says more than a guess and less than a trial: it was not measured. */
+function trainedLimit(member: Member): PolicyLimit | undefined {
+  const { trainedKg, bodyMassKg } = member;
+  if (trainedKg === undefined) return undefined;
+  const mostKg = UPPER_BOUND * bodyMassKg;
+  const held = trainedKg > mostKg ? `; held at ${shareText(UPPER_BOUND)} of body weight` : '';
+  return heldUnder18(member, {
+    limitKg: Math.min(trainedKg, mostKg),
+    reason: `has trained with ${formatMass(trainedKg)}, which is weaker than a carry trial${held}`,
+  });
 }
 
 /** The school that sets a member's limit in a trip. */

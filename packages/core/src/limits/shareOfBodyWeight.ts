@@ -7,7 +7,9 @@
  */
 import type { Member } from '../trip/model.js';
 import { formatPercent } from '../units/format.js';
-import { UNDER_18_BOUND, type LimitPolicy } from './limitPolicy.js';
+import { isChild, isUnder18 } from '../trip/age.js';
+import { boundUnder18, childShare } from './age.js';
+import type { LimitPolicy } from './limitPolicy.js';
 
 export const STARTING_SHARES = { newcomer: 0.15, regular: 0.2, seasoned: 0.25, under18: 0.15 } as const;
 /** The most that a share of body weight plans for anybody. */
@@ -15,21 +17,30 @@ export const UPPER_BOUND = 0.3;
 
 /** The share of body weight that applies to a member, and whose word it is. */
 export function plannedShare(member: Member): { readonly share: number; readonly whose: string } {
-  const bound = member.ageBand === 'under18' ? UNDER_18_BOUND : UPPER_BOUND;
-  const wanted =
-    member.limitShare ??
-    (member.ageBand === 'under18' ? STARTING_SHARES.under18 : STARTING_SHARES[member.experience]);
-  const whose =
-    member.limitShare !== undefined
-      ? 'set by the leader'
-      : member.ageBand === 'under18'
-        ? "Graft's starting guess under 18"
-        : `Graft's starting guess for a ${member.experience} walker`;
-  if (wanted <= bound) return { share: wanted, whose };
-  const under18 = member.ageBand === 'under18' ? ' under 18' : '';
+  const under18 = isUnder18(member);
+  const bound = under18 ? boundUnder18(member) : UPPER_BOUND;
+  const start = startingShare(member);
+  if (member.limitShare === undefined) return start;
+  const whose = 'set by the leader';
+  if (member.limitShare <= bound) return { share: member.limitShare, whose };
+  const asked = `${formatPercent(member.limitShare, 0)} was asked, ${formatPercent(bound, 0)} is the bound`;
+  const at = isChild(member) ? ` at ${member.ageYears} years` : under18 ? ' under 18' : '';
+  return { share: bound, whose: `${whose}; ${asked}${at}` };
+}
+
+function startingShare(member: Member): { readonly share: number; readonly whose: string } {
+  const { ageYears, experience } = member;
+  if (!isUnder18(member))
+    return {
+      share: STARTING_SHARES[experience],
+      whose: `Graft's starting guess for a ${experience} walker`,
+    };
+  if (ageYears === undefined)
+    return { share: STARTING_SHARES.under18, whose: "Graft's starting guess under 18" };
+  if (childShare(ageYears) === 0) return { share: 0, whose: 'children below five carry nothing that counts' };
   return {
-    share: bound,
-    whose: `${whose}; ${formatPercent(wanted, 0)} was asked, ${formatPercent(bound, 0)} is the bound${under18}`,
+    share: childShare(ageYears),
+    whose: `Graft's starting guess at ${ageYears} years, by advice on school bags`,
   };
 }
 

@@ -9,6 +9,7 @@
 import { seededRandom } from '../units/random.js';
 import type { CarryTrial, Member } from '../trip/model.js';
 import { naismithHours } from '../carriage/naismith.js';
+import { isUnder18 } from '../trip/age.js';
 import { nonIncreasingFit } from './isotonic.js';
 
 export const DEFAULT_COMFORT_FLOOR = 6;
@@ -170,7 +171,7 @@ export interface TrialWalk {
 
 /** The three guided walks of a carry trial: without load, with about 10 % and, if wanted, 20 % of body weight. */
 export function trialWalks(member: Member): readonly TrialWalk[] {
-  const light = member.ageBand === 'under18' || member.experience === 'newcomer';
+  const light = isUnder18(member) || member.experience === 'newcomer';
   const shares = WALK_SHARES[light ? 'light' : 'usual'];
   const reach = (shares[1] / 2) * member.bodyMassKg;
   return shares.map((share, i) => {

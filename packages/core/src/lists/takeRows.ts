@@ -17,7 +17,7 @@ export interface ReadRow {
   readonly list?: string;
   readonly count: number;
   readonly thing: Omit<Thing, 'id'>;
-  readonly personal: Pick<PersonalThing, 'worn' | 'want'>;
+  readonly personal: Pick<PersonalThing, 'worn' | 'want' | 'othersMayCarry'>;
   readonly onlyFor?: string;
   readonly together?: string;
 }

@@ -1,7 +1,7 @@
 /** Load and load ratio of a member on a day, at the day's heaviest moment, with its parts. */
 import { carryLimit } from '../limits/carryLimit.js';
-import type { Leg, Member, Piece, Trip } from '../trip/model.js';
-import { carriedPieces, isWithParty, packOf, stowedPersonalThings } from '../trip/queries.js';
+import type { Leg, Member, PersonalThing, Trip } from '../trip/model.js';
+import { carriedPieces, isWithParty, ownInPack, packOf, type Carried } from '../trip/queries.js';
 import { massOnDayKg, packedVolumeOnDayL } from './thingOnDay.js';
 
 export interface DayLoad {
@@ -13,7 +13,7 @@ export interface DayLoad {
   readonly totalKg: number;
   readonly limitKg: number;
   readonly limitReason: string;
-  /** totalKg / limitKg */
+  /** totalKg / limitKg; see `ratioLimitKg` */
   readonly ratio: number;
   /** Packed volume of everything in the pack, litres. */
   readonly volumeL: number;
@@ -22,16 +22,27 @@ export interface DayLoad {
 /** Drinking water has 1 kg a litre (definition of the litre of water for planning). */
 export const KG_PER_L_WATER = 1;
 
+/** Somebody may carry nothing: a ratio is then taken of this, so that it is a number (Graft's own). */
+const LEAST_RATIO_LIMIT_KG = 0.1;
+export function ratioLimitKg(limitKg: number): number {
+  return Math.max(limitKg, LEAST_RATIO_LIMIT_KG);
+}
+
 /** Water each member carries on a leg, litres: the driest stretch and what a dry camp needs. */
 export function waterOnLegL(leg: Leg): number {
   return leg.waterL + leg.campWaterL;
 }
 
-/** What a member carries on a day before any group piece; nothing once they have left the party. */
+/**
+ * What a member carries on a day before anything for others; nothing once they have left the party.
+ *
+ * @param personal their own things in their pack; by default what nobody has taken over
+ */
 export function baseLoad(
   trip: Trip,
   member: Member,
   day: number,
+  personal: readonly PersonalThing[] = ownInPack(trip, member.id, day),
 ): Omit<DayLoad, 'groupKg' | 'totalKg' | 'ratio'> {
   const leg = legOfDay(trip, day);
   const pack = packOf(trip, member);
@@ -40,7 +51,6 @@ export function baseLoad(
     const limitReason = `not with the party after day ${member.lastDay}`;
     return { day, packKg: 0, personalKg: 0, waterKg: 0, limitKg: limit.limitKg, limitReason, volumeL: 0 };
   }
-  const personal = stowedPersonalThings(trip, member.id);
   return {
     day,
     packKg: pack.tareKg,
@@ -53,15 +63,15 @@ export function baseLoad(
 }
 
 /**
- * Load of a member on a day: empty pack + personal things stowed + water + group pieces.
+ * Load of a member on a day: empty pack + own things stowed + water + what is carried for others.
  *
- * @param pieces the pieces this member carries; by default what the trip's share says
+ * @param pieces group pieces and own things of others that this member carries; by default what the share says
  */
 export function dayLoad(
   trip: Trip,
   member: Member,
   day: number,
-  pieces: readonly Piece[] = carriedPieces(trip, member.id, day),
+  pieces: readonly Carried[] = carriedPieces(trip, member.id, day),
 ): DayLoad {
   const leg = legOfDay(trip, day);
   const base = baseLoad(trip, member, day);
@@ -71,7 +81,7 @@ export function dayLoad(
     ...base,
     groupKg,
     totalKg,
-    ratio: totalKg / base.limitKg,
+    ratio: totalKg / ratioLimitKg(base.limitKg),
     volumeL: base.volumeL + pieces.reduce((sum, p) => sum + packedVolumeOnDayL(p, day), 0),
   };
 }

@@ -10,9 +10,11 @@ export function checkPlan(raw: RawTrip): void {
   raw.unique(rules, 'id', 'rule id');
   for (const rule of rules) raw.expectEach(rule, 'pieceIds', pieceIds, 'piece');
   raw.unique(share, 'pieceId', 'piece');
-  raw.expectAll(share, 'pieceId', pieceIds, 'piece');
+  // What is somebody's own may be taken over by others.
+  const carriedIds = new Set([...pieceIds, ...idsOf(raw.personal.filter(isStowed))]);
+  raw.expectAll(share, 'pieceId', carriedIds, 'piece, or of a personal thing in a pack,');
   raw.expectAll(share, 'memberId', memberIds, 'member');
-  raw.expectAll(handovers, 'pieceId', pieceIds, 'piece');
+  raw.expectAll(handovers, 'pieceId', carriedIds, 'piece, or of a personal thing in a pack,');
   raw.expectAll(handovers, 'toMemberId', memberIds, 'member');
   for (const { item, path } of handovers) raw.take(dayErrors(item, 'day', path, raw.days));
   for (const variant of raw.of('variants')) {
@@ -57,11 +59,11 @@ function thingsInPacks(raw: RawTrip): ReadonlySet<string> {
   return new Set([
     ...raw.of('share').map(({ item }) => pair(item['pieceId'], item['memberId'])),
     ...raw.of('handovers').map(({ item }) => pair(item['pieceId'], item['toMemberId'])),
-    ...raw.personal
-      .filter(({ item }) => item['worn'] !== true)
-      .map(({ item }) => pair(item['id'], item['memberId'])),
+    ...raw.personal.filter(isStowed).map(({ item }) => pair(item['id'], item['memberId'])),
   ]);
 }
+
+const isStowed = ({ item }: ReturnType<RawTrip['of']>[number]): boolean => item['worn'] !== true;
 
 function pair(thingId: unknown, memberId: unknown): string {
   return JSON.stringify([thingId, memberId]);

@@ -48,6 +48,12 @@ export const requiredQuantity = (low: number, high: number, unit: string) =>
 /** How a load or a day felt. */
 export const requiredComfort = () => requiredQuantity(1, 10, '(1 never again, 10 forgot I carried it)');
 
+/** @param what such as "years" */
+export function wholeNumber(low: number, high: number, what: string) {
+  const words = `a whole number of ${what} from ${low} to ${high}`;
+  return worded(number().integer(say(words)).min(low, say(words)).max(high, say(words)), words);
+}
+
 export function day() {
   const words = `a whole day number from 1 to ${MAX_DAYS}`;
   return worded(number().integer(say(words)).min(1, say(words)).max(MAX_DAYS, say(words)), words);
@@ -60,7 +66,8 @@ export function oneOf(choices: readonly string[]) {
 }
 export const requiredOneOf = (choices: readonly string[]) => required(oneOf(choices));
 
-export const requiredFlag = () => required(worded(boolean(), 'true or false'));
+export const flag = () => worded(boolean(), 'true or false');
+export const requiredFlag = () => required(flag());
 
 export function list(of: Schema, least: number, most: number) {
   const words = `a list of ${least} to ${most} entries`;
@@ -179,7 +186,5 @@ export const dish = () =>
     potL: requiredQuantity(0, 5, 'L'),
   });
 
-const SPLIT_WORDS = 'a whole number of carriers from 1 to 20';
 /** Over how many carriers a kit goes at most. */
-export const splitWays = () =>
-  worded(number().integer(say(SPLIT_WORDS)).min(1, say(SPLIT_WORDS)).max(20, say(SPLIT_WORDS)), SPLIT_WORDS);
+export const splitWays = () => wholeNumber(1, 20, 'carriers');

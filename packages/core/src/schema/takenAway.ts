@@ -3,6 +3,7 @@ import { ITEM_SCHEMAS } from './tripSchema.js';
 import { tripReferenceErrors } from './tripReferences.js';
 import { COLLECTIONS, keyOf, sameContent, type Collection } from '../trip/edits.js';
 import type { Kit, Member, Piece, Trip } from '../trip/model.js';
+import { withTidyStows } from '../trip/changes.js';
 import { thingsEverInPack } from '../trip/queries.js';
 
 type Item = Readonly<Record<string, unknown>>;
@@ -154,7 +155,8 @@ export function bringBack(trip: Trip, taken: TakenAway): Trip {
       return buddy === undefined || m.buddyId !== undefined ? m : { ...m, buddyId: buddy.id };
     }),
   };
-  next = withoutLooseEnds(next, restored);
+  // What somebody takes over again stands in its owner's pack no more.
+  next = withTidyStows(withoutLooseEnds(next, restored));
   // Of a stow what still rides in its pack.
   const stowed = new Set(next.stows.map((s) => s.memberId));
   const walking = new Set(next.members.map((m) => m.id));

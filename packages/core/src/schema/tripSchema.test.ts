@@ -30,9 +30,9 @@ test.each(Object.keys(GOOD) as Collection[])('a good item of %s has no error', (
 
 describe('ranges hold at both ends', () => {
   test.each<[Collection, string, number, number, number]>([
-    ['members', 'bodyMassKg', 20, 250, 0.1],
-    ['members', 'torsoCm', 30, 70, 0.1],
-    ['members', 'statureCm', 100, 230, 1],
+    ['members', 'bodyMassKg', 10, 250, 0.1],
+    ['members', 'torsoCm', 20, 70, 0.1],
+    ['members', 'statureCm', 80, 230, 1],
     ['members', 'limitShare', 0.02, 0.5, 0.001],
     ['members', 'ownCapKg', 0.5, 60, 0.1],
     ['legs', 'distanceKm', 0, 100, 0.1],
@@ -144,7 +144,7 @@ describe('the JSON Schema', () => {
       required: string[];
       additionalProperties: boolean;
     };
-    expect(member.properties['bodyMassKg']).toEqual({ type: 'number', minimum: 20, maximum: 250 });
+    expect(member.properties['bodyMassKg']).toEqual({ type: 'number', minimum: 10, maximum: 250 });
     expect(member.properties['ageBand']).toEqual({ type: 'string', enum: ['under18', 'adult'] });
     expect(member.properties['id']).toEqual({ type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,63}$' });
     expect(member.required).not.toContain('ownCapKg');

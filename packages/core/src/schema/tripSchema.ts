@@ -7,6 +7,7 @@ import {
   date,
   day,
   dish,
+  flag,
   id,
   list,
   MAX_DAYS,
@@ -28,6 +29,7 @@ import {
   size,
   splitWays,
   text,
+  wholeNumber,
   LONGEST_NAME,
   LONGEST_TOGETHER,
   thingFields,
@@ -66,7 +68,7 @@ import {
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 6;
+export const TRIP_FILE_VERSION = 7;
 const MAX_MEMBERS = 60;
 /** Walks on a member's record at most, days of trips among them. */
 const MOST_TRIALS = 200;
@@ -213,10 +215,11 @@ export const ITEM_SCHEMAS = {
   members: requiredRecord({
     id: requiredId(),
     name: requiredText(80),
-    bodyMassKg: requiredQuantity(20, 250, 'kg'),
-    statureCm: requiredQuantity(100, 230, 'cm'),
-    torsoCm: requiredQuantity(30, 70, 'cm'),
+    bodyMassKg: requiredQuantity(10, 250, 'kg'),
+    statureCm: requiredQuantity(80, 230, 'cm'),
+    torsoCm: requiredQuantity(20, 70, 'cm'),
     ageBand: requiredOneOf(AGE_BANDS),
+    ageYears: wholeNumber(0, 110, 'years'),
     experience: requiredOneOf(EXPERIENCES),
     limitShare: quantity(0.02, 0.5, 'of body weight (0.2 is 20 %)'),
     ownCapKg: quantity(0.5, 60, 'kg'),
@@ -236,6 +239,7 @@ export const ITEM_SCHEMAS = {
     packingSchool: oneOf(PACKING_SCHOOL_IDS),
     houseRules: record(houseRuleFields(oneOf)),
     limitPolicy: oneOf(LIMIT_POLICY_IDS),
+    trainedKg: quantity(0.5, 60, 'kg'),
     carryTrials: list(
       requiredRecord({
         id: requiredId(),
@@ -268,6 +272,7 @@ export const ITEM_SCHEMAS = {
     buddyId: id(),
     healthNotes: text(2000),
     snackGPerDay: quantity(0, 1500, 'g'),
+    portion: quantity(0.2, 2.5, 'of a usual portion'),
     lastDay: day(),
   }),
   kits: requiredRecord({
@@ -293,6 +298,7 @@ export const ITEM_SCHEMAS = {
     memberId: requiredId(),
     want: oneOf(WANTS),
     worn: requiredFlag(),
+    othersMayCarry: flag(),
   }),
   meals: requiredRecord({
     id: requiredId(),

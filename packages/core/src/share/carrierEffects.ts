@@ -1,8 +1,17 @@
 /** Why a piece is where it is: what holds it, and what each member's carrying it would do. */
 import { loadsOverTrip } from '../load/memberLoad.js';
 import { assignPiece } from '../trip/changes.js';
-import type { Member, Piece, Trip } from '../trip/model.js';
-import { allowedCarriers, allPieces, carrierOf, found, isTentPart } from '../trip/queries.js';
+import type { Member, Trip } from '../trip/model.js';
+import {
+  allowedCarriers,
+  allPieces,
+  allThings,
+  carrierOf,
+  found,
+  isPersonal,
+  isTentPart,
+  type Carried,
+} from '../trip/queries.js';
 import { fairnessSchool, formatMeasure } from './fairness.js';
 import type { ShareFigures } from './shareFigures.js';
 
@@ -35,7 +44,7 @@ export function carrierEffects(
   pieceId: string,
   day = 1,
 ): readonly CarrierEffect[] {
-  const piece = found(allPieces(trip), (p) => p.id === pieceId, `piece ${pieceId}`);
+  const piece = found(allThings(trip), (p) => p.id === pieceId, `thing ${pieceId}`);
   const now = carrierOf(trip, pieceId, day);
   const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
   const school = fairnessSchool(trip.fairness);
@@ -79,12 +88,14 @@ function unevenness(measures: readonly (readonly number[])[]): number {
 }
 
 /** What holds a piece to its carrier or carriers, in sentences; none when anybody may carry it. */
-export function whatHolds(trip: Trip, piece: Piece): readonly string[] {
+export function whatHolds(trip: Trip, piece: Carried): readonly string[] {
   const holds: string[] = [];
   const name = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
   const pieces = allPieces(trip);
   const lock = trip.share.find((a) => a.pieceId === piece.id && a.locked);
   if (lock !== undefined) holds.push(`Locked to ${name(lock.memberId)} by the leader.`);
+  if (isPersonal(piece))
+    return [...holds, `${name(piece.memberId)}’s own: the owner, or somebody who needs no help, carries it.`];
   const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
   if (group !== undefined) holds.push(`Only for ${group.name}.`);
   if (piece.onlyMemberIds !== undefined) holds.push(`Only for ${piece.onlyMemberIds.map(name).join(', ')}.`);

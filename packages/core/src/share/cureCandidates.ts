@@ -1,4 +1,5 @@
 /** Cures that may be tried on a trip whose pieces do not fit: rules released, less water, bigger packs, a limit, less kit. */
+import { isUnder18 } from '../trip/age.js';
 import { carryLimit } from '../limits/carryLimit.js';
 import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
 import { removePieces } from '../trip/changes.js';
@@ -6,18 +7,12 @@ import type { Kit, Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
+import type { CureCandidate } from './cureCandidate.js';
+import { ownThingCures } from './ownThingCures.js';
 import { sharedLoadKg, type ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 import type { ShareScore } from './shareScore.js';
 import type { SolvedShare } from './solveShare.js';
-
-export interface CureCandidate {
-  readonly label: string;
-  readonly price: string;
-  readonly after: Trip;
-  /** Order among cures that do equally much: the gentler first. */
-  readonly rank: number;
-}
 
 /** Kit that no cure leaves behind. */
 const KEPT: readonly Purpose[] = [
@@ -46,6 +41,7 @@ export function cureCandidates(
   best: SolvedShare | undefined,
 ): readonly CureCandidate[] {
   return [
+    ...ownThingCures(trip, problem, best),
     ...ruleCures(trip),
     ...waterCures(trip, problem, best),
     ...packCures(trip, best, problem),
@@ -233,7 +229,7 @@ function limitCures(
 
 /** The member with a limit one kilogram higher on every day; undefined where that must not or cannot be. */
 export function raisedLimit(trip: Trip, member: Member): Member | undefined {
-  if (member.ageBand === 'under18' || member.conditions.length > 0) return undefined;
+  if (isUnder18(member) || member.conditions.length > 0) return undefined;
   const pack = packOf(trip, member);
   const now = carryLimit(member, pack, 1, trip.limitPolicy).limitKg;
   const most = UPPER_BOUND * member.bodyMassKg;

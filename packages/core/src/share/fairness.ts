@@ -1,4 +1,5 @@
 /** Schools of fairness: what a load is measured against. One object a school. */
+import { ratioLimitKg } from '../load/memberLoad.js';
 import type { FairnessSchoolId, Member } from '../trip/model.js';
 import { formatMass, formatPercent, type MassUnit } from '../units/format.js';
 
@@ -18,7 +19,7 @@ const OWN_LIMIT: FairnessSchool = {
   name: 'Own limit',
   aim: 'everybody equally near to what they can carry',
   of: 'of own limit',
-  yardstick: (_member, limitKg) => limitKg,
+  yardstick: (_member, limitKg) => ratioLimitKg(limitKg),
 };
 const BODY_WEIGHT: FairnessSchool = {
   id: 'bodyWeight',

@@ -2,8 +2,8 @@
 import { dayLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import { handOver } from '../trip/changes.js';
-import type { Condition, Member, Piece, Trip } from '../trip/model.js';
-import { allPieces, carrierOf, memberById } from '../trip/queries.js';
+import type { Condition, Member, Trip } from '../trip/model.js';
+import { carrierOf, memberById, sharedThings, type Carried } from '../trip/queries.js';
 import type { ShareProblem } from './problem.js';
 import type { Near } from './reshare.js';
 
@@ -45,7 +45,7 @@ export function afterEvent(trip: Trip, event: TrailEvent): Trip {
 }
 
 export interface ProposedHandover {
-  readonly piece: Piece;
+  readonly piece: Carried;
   /** Undefined for a piece that nobody carries. */
   readonly from: Member | undefined;
   readonly to: Member;
@@ -82,7 +82,7 @@ export function proposedHandovers(
   day: number,
   moves: readonly Move[],
 ): readonly ProposedHandover[] {
-  const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
+  const pieces = new Map(sharedThings(trip).map((p) => [p.id, p]));
   const list = moves.map(({ pieceId, toMemberId }): ProposedHandover => {
     const fromId = carrierOf(trip, pieceId, day);
     const piece = pieces.get(pieceId)!;

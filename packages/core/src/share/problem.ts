@@ -1,20 +1,25 @@
 /**
  * The sharing problem as plain numbers: carriers with limits and free volume by day, bundles of pieces with mass and
- * volume by day, who may carry each, and which must ride apart.
+ * volume by day, who may carry each, and which must ride apart. What is somebody's own and may be taken over is a piece
+ * here like any other.
  */
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
 import { fitsPack } from '../stow/fitsPack.js';
 import { kitParts } from '../trip/kitParts.js';
-import type { Assignment, Piece, Trip } from '../trip/model.js';
+import type { Assignment, Trip } from '../trip/model.js';
 import {
-  allPieces,
   allowedCarriers,
   carrierOf,
+  isPersonal,
   isTentPart,
   isWithParty,
+  movableThings,
+  ownThings,
   packOf,
   packVolumeL,
+  sharedThings,
+  type Carried,
 } from '../trip/queries.js';
 import { fairnessSchool } from './fairness.js';
 
@@ -25,7 +30,7 @@ export interface Carrier {
   readonly limitKg: readonly number[];
   /** What the ratio is taken of, by day: the limit, or what the school of fairness says; infinite when absent. */
   readonly yardKg: readonly number[];
-  /** Load before any group piece by day, kg. */
+  /** Load before anything that is dealt out by day, kg. */
   readonly baseKg: readonly number[];
   /** Pack volume left for group pieces by day, litres; negative when personal things alone overfill it. */
   readonly freeVolumeL: readonly number[];
@@ -68,9 +73,14 @@ export interface ShareProblem {
 export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   const days = trip.legs.map((_leg, i) => i + 1).slice(firstDay - 1);
   const school = fairnessSchool(trip.fairness);
+  const movable = new Set(movableThings(trip).map((t) => t.id));
   const carriers = trip.members.map((member): Carrier => {
     const packL = packVolumeL(packOf(trip, member));
-    const loads = days.map((day) => ({ ...baseLoad(trip, member, day), here: isWithParty(member, day) }));
+    const stays = ownThings(trip, member.id).filter((t) => !t.worn && !movable.has(t.id));
+    const loads = days.map((day) => ({
+      ...baseLoad(trip, member, day, stays),
+      here: isWithParty(member, day),
+    }));
     return {
       memberId: member.id,
       name: member.name,
@@ -121,8 +131,8 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
 }
 
 /** Merge pieces that rules keep with one carrier; a whole tent by house rule, and a kit's own splitting, among them. */
-function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
-  const pieces = allPieces(trip);
+function bundlePieces(trip: Trip): readonly (readonly Carried[])[] {
+  const pieces = sharedThings(trip);
   const root = new Map(pieces.map((p) => [p.id, p.id]));
   const find = (id: string): string => {
     const parent = root.get(id)!;
@@ -136,7 +146,7 @@ function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
     for (const kit of trip.kits) join(kit.pieces.filter((p) => isTentPart(p)).map((p) => p.id));
   }
   for (const kit of trip.kits) for (const part of kitParts(kit)) join(part.map((p) => p.id));
-  const groups = new Map<string, Piece[]>();
+  const groups = new Map<string, Carried[]>();
   for (const piece of pieces) {
     const key = find(piece.id);
     const group = groups.get(key);
@@ -146,13 +156,13 @@ function bundlePieces(trip: Trip): readonly (readonly Piece[])[] {
   return [...groups.values()];
 }
 
-function isThere(trip: Trip, piece: Piece, day: number): boolean {
+function isThere(trip: Trip, piece: Carried, day: number): boolean {
   return massOnDayKg(piece, day, legOfDay(trip, day)) > 0 || packedVolumeOnDayL(piece, day) > 0;
 }
 
 function makeBundle(
   trip: Trip,
-  pieces: readonly Piece[],
+  pieces: readonly Carried[],
   carriers: readonly Carrier[],
   days: readonly number[],
   contradictions: string[],
@@ -165,7 +175,7 @@ function makeBundle(
   const lockedTo = new Set(locks.map((a) => carrierOf(trip, a.pieceId, firstDay) ?? a.memberId));
   if (lockedTo.size > 1)
     contradictions.push(`${name}: kept with one carrier by a rule, but locked to several members`);
-  const perDay = (of: (piece: Piece, day: number) => number): readonly number[] =>
+  const perDay = (of: (piece: Carried, day: number) => number): readonly number[] =>
     days.map((day) => pieces.reduce((sum, p) => sum + of(p, day), 0));
   const massKg = perDay((p, day) => massOnDayKg(p, day, legOfDay(trip, day)));
   const volumeL = perDay(packedVolumeOnDayL);
@@ -177,11 +187,12 @@ function makeBundle(
   const here = byRule.filter((i) =>
     days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
   );
-  // The leader's lock is stronger than a tape measure.
+  // The leader's lock is stronger than a tape measure, and so is that somebody has their own things already.
+  const has = (p: Carried, i: number): boolean => isPersonal(p) && p.memberId === trip.members[i]!.id;
   const fitting =
     lockedTo.size > 0
       ? here
-      : here.filter((i) => pieces.every((p) => fitsPack(p, packOf(trip, trip.members[i]!))));
+      : here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packOf(trip, trip.members[i]!))));
   if (fitting.length === 0) {
     const why =
       byRule.length === 0

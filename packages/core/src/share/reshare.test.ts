@@ -5,7 +5,7 @@ import { randomShareTrip, SHARE_CLASSES } from '../testing/shareClasses.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { assignPiece, handOver, removeHandover, replaceShare } from '../trip/changes.js';
 import type { Trip } from '../trip/model.js';
-import { allPieces, carriedPieces, carrierOf } from '../trip/queries.js';
+import { allThings, carrierOf, thingsInPack } from '../trip/queries.js';
 import { dayLoad, loadsOverTrip } from '../load/memberLoad.js';
 import { afterEvent, largestRatioFrom, nearIn, proposedHandovers, withHandovers } from './handovers.js';
 import { fewestProgram, planReshare } from './planReshare.js';
@@ -188,13 +188,16 @@ describe('handovers by day', () => {
           trip.legs.forEach((_leg, i) => {
             const day = i + 1;
             // By hand: play the handovers up to the day in their order.
-            const carrier = new Map(trip.share.map((a) => [a.pieceId, a.memberId as string | undefined]));
+            const carrier = new Map<string, string | undefined>([
+              ...trip.personalThings.filter((t) => !t.worn).map((t) => [t.id, t.memberId] as const),
+              ...trip.share.map((a) => [a.pieceId, a.memberId] as const),
+            ]);
             for (const d of trip.legs.map((_l, k) => k + 1).filter((d) => d <= day)) {
               for (const h of trip.handovers.filter((x) => x.day === d)) carrier.set(h.pieceId, h.toMemberId);
             }
-            for (const piece of allPieces(trip))
-              expect(carrierOf(trip, piece.id, day)).toBe(carrier.get(piece.id));
-            const carried = trip.members.flatMap((m) => carriedPieces(trip, m.id, day));
+            for (const thing of allThings(trip))
+              expect(carrierOf(trip, thing.id, day)).toBe(carrier.get(thing.id));
+            const carried = trip.members.flatMap((m) => thingsInPack(trip, m.id, day));
             expect(new Set(carried).size).toBe(carried.length);
             expect(carried.length).toBe([...carrier.values()].filter((m) => m !== undefined).length);
           });

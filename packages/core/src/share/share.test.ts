@@ -3,7 +3,7 @@ import { highsLargestRatio } from '../testing/highsShare.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import type { Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allPieces, sharedThings } from '../trip/queries.js';
 import { replaceShare } from '../trip/changes.js';
 import { shareBound, waterFillLevel } from './bound.js';
 import { carrierEffects } from './carrierEffects.js';
@@ -128,16 +128,16 @@ describe('solveShare', () => {
         const result = solveShare(shareProblem(trip), { seed: 5, iterations: 500 });
         if (result.kind !== 'solved') return;
         expect(result.share.map((a) => a.pieceId).sort()).toEqual(
-          allPieces(trip)
+          sharedThings(trip)
             .map((p) => p.id)
             .sort(),
         );
         for (const lock of trip.share.filter((a) => a.locked)) {
           expect(result.share).toContainEqual(lock);
         }
-        const before = allPieces(trip).reduce((sum, p) => sum + p.massKg, 0);
+        const before = sharedThings(trip).reduce((sum, p) => sum + p.massKg, 0);
         const after = result.share.reduce(
-          (sum, a) => sum + allPieces(trip).find((p) => p.id === a.pieceId)!.massKg,
+          (sum, a) => sum + sharedThings(trip).find((p) => p.id === a.pieceId)!.massKg,
           0,
         );
         expect(after).toBeCloseTo(before, 9);

@@ -6,7 +6,7 @@ import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { assignPiece, lockPiece } from '../trip/changes.js';
 import { emptyTrip } from '../trip/emptyTrip.js';
 import type { Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { allThings } from '../trip/queries.js';
 import { shareProblem } from './problem.js';
 import { shareFigures, tripBound } from './shareFigures.js';
 import { ShareState } from './shareState.js';
@@ -103,7 +103,7 @@ describe('shareFigures', () => {
         const figures = shareFigures(trip);
         trip.legs.forEach((leg, i) => {
           const carried = figures.members.reduce((sum, m) => sum + m.loads[i]!.groupKg, 0);
-          const pieces = allPieces(trip).filter((p) => shared.has(p.id));
+          const pieces = allThings(trip).filter((p) => shared.has(p.id));
           expect(carried).toBeCloseTo(
             pieces.reduce((sum, p) => sum + massOnDayKg(p, i + 1, leg), 0),
             9,

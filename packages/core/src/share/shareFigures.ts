@@ -1,5 +1,5 @@
 /** The figures of the share a trip has now: loads, the largest ratio, its distance from the bound, what is amiss. */
-import { isCarriedOn } from '../load/thingOnDay.js';
+import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
 import { Derived, entries, whole, type PartsOf } from '../trip/derived.js';
 import { partsOfMember, type MemberFields } from '../trip/memberPart.js';
@@ -9,9 +9,12 @@ import {
   allPieces,
   carrierOf,
   handoverDays,
+  isPersonal,
   isWithParty,
+  movableThings,
   packOf,
   packVolumeL,
+  sharedThings,
 } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import { shareBound, type ShareBound } from './bound.js';
@@ -90,10 +93,14 @@ type BoundFields =
   | 'limitPolicy'
   | 'fairness';
 
-/** What the bound comes from: who carries what counts where it is locked only. */
+/**
+ * What the bound comes from. Who carries what counts where it is locked, and where it is somebody's own: given to another
+ * by hand it is dealt out like a piece.
+ */
 export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
-  const locked = trip.share.filter((a) => a.locked);
-  const ids = new Set(locked.map((a) => a.pieceId));
+  const own = new Set(trip.personalThings.map((t) => t.id));
+  const locked = trip.share.filter((a) => a.locked || own.has(a.pieceId));
+  const ids = new Set([...own, ...locked.map((a) => a.pieceId)]);
   return {
     legs: whole(trip.legs),
     members: whole(trip.members),
@@ -148,10 +155,13 @@ export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): Sh
       ? undefined
       : members.reduce((a, b) => (b.largestMeasure > a.largestMeasure ? b : a));
   const largestRatio = worst?.largestMeasure ?? 0;
-  const level = Math.max(
-    0,
-    ...members.flatMap((m) => m.measures.filter((_r, d) => m.loads[d]!.groupKg > CARRIES_KG)),
-  );
+  const movable = movableThings(trip);
+  const dealt = ({ member, loads }: MemberFigures, d: number): boolean =>
+    loads[d]!.groupKg > CARRIES_KG ||
+    movable.some(
+      (t) => carrierOf(trip, t.id, d + 1) === member.id && massOnDayKg(t, d + 1, trip.legs[d]!) > CARRIES_KG,
+    );
+  const level = Math.max(0, ...members.flatMap((m) => m.measures.filter((_r, d) => dealt(m, d))));
   return {
     members,
     unshared: allPieces(trip).filter((p) => !shared.has(p.id)),
@@ -182,14 +192,14 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
       );
     }
   }
-  const pieces = allPieces(trip);
+  const pieces = sharedThings(trip);
   const nameOf = (id: string): string => pieces.find((p) => p.id === id)?.name ?? id;
   const memberName = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
   const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
   const days = handoverDays(trip);
   const leaving = trip.members.some((m) => m.lastDay !== undefined);
   for (const piece of pieces) {
-    if (piece.onlyGroupId !== undefined || piece.onlyMemberIds !== undefined) {
+    if (isPersonal(piece) || piece.onlyGroupId !== undefined || piece.onlyMemberIds !== undefined) {
       const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
       for (const id of new Set(days.flatMap((day) => carrierOf(trip, piece.id, day) ?? []))) {
         if (!locked.has(piece.id) && !allowed.has(id)) {

@@ -12,10 +12,11 @@ import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
 import { placeOf } from '../stow/placeOf.js';
 import { stowProblem } from '../stow/stowProblem.js';
 import { withEvents } from '../trail/asWalked.js';
+import { isUnder18 } from '../trip/age.js';
 import type { MealKind } from '../trip/larderModel.js';
 import type { FoodStorage, Member, Purpose, Role, Thing, Trip } from '../trip/model.js';
 import {
-  allPieces,
+  allThings,
   carriedPieces,
   carrierOf,
   groupMembers,
@@ -200,6 +201,13 @@ function thingsOf(trip: Trip, member: Member, day = 1): readonly Thing[] {
   return [...carriedPieces(trip, member.id, day), ...ownThings(trip, member.id)];
 }
 
+/** Who brings a thing to its carrier; undefined where they have it already. */
+function fromWhom(trip: Trip, member: Member, thing: Thing): string | undefined {
+  if (isPersonal(thing) && thing.memberId !== member.id) return memberById(trip, thing.memberId).name;
+  if (thing.owner !== undefined) return thing.owner === member.name ? undefined : thing.owner;
+  return isPersonal(thing) ? undefined : FROM_LEADER;
+}
+
 /** What a sheet says of each thing; without a stow, nothing of its place. */
 export function sheetThings(
   trip: Trip,
@@ -216,9 +224,12 @@ export function sheetThings(
   return thingsOf(trip, member).map((thing): SheetThing => {
     const personal = isPersonal(thing);
     const kit = kitOf.get(thing.id);
-    const from =
-      thing.owner === member.name ? undefined : (thing.owner ?? (personal ? undefined : FROM_LEADER));
-    const place = places.get(thing.id);
+    const carrier = carrierOf(trip, thing.id, 1);
+    const elsewhere = personal && !thing.worn && carrier !== member.id;
+    const from = fromWhom(trip, member, thing);
+    const place = elsewhere
+      ? `with ${carrier === undefined ? 'nobody' : memberById(trip, carrier).name}`
+      : places.get(thing.id);
     const day = thing.fromDay ?? 1;
     return {
       id: thing.id,
@@ -235,7 +246,7 @@ export function sheetThings(
 }
 
 function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] {
-  const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
+  const pieces = new Map(allThings(trip).map((p) => [p.id, p]));
   // What changes hands before the first step is there at the departure.
   return trip.handovers
     .filter((h) => h.day > 1)
@@ -334,7 +345,7 @@ function cautionsFor(trip: Trip, member: Member, all: readonly DayLoad[]): reado
     ...(lift.index > HARD_LIFT
       ? ['Lift this pack with help, or from a rock: it is heavy for one back.']
       : []),
-    ...(member.ageBand === 'under18' || member.experience === 'newcomer'
+    ...(isUnder18(member) || member.experience === 'newcomer'
       ? ['Start light: it is no shame to give something away.']
       : []),
     ...(fuel ? ['Fuel rides upright and away from food; check it for leaks each morning.'] : []),

@@ -186,6 +186,11 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
           maxLength: pieceCount,
         }),
         locks: fc.array(fc.boolean(), { minLength: pieceCount, maxLength: pieceCount }),
+        // Mostly the owner: who takes what is somebody's own.
+        takers: fc.array(fc.integer({ min: -4, max: memberCount - 1 }), {
+          minLength: thingCount,
+          maxLength: thingCount,
+        }),
         places: fc.array(fc.tuple(fc.nat(), fc.constantFrom(...SIDES), fc.boolean()), {
           minLength: 12,
           maxLength: 12,
@@ -196,19 +201,29 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
     )
     .map((parts): Trip => {
       const packs = parts.members.map((x, i) => cataloguePack(`pack-${x.id}`, parts.sizes[i]!));
-      const share = parts.pieces.flatMap((x, i) => {
+      const given = parts.pieces.flatMap((x, i) => {
         const carrier = parts.members[parts.carriers[i]!];
         return carrier === undefined
           ? []
           : [{ pieceId: x.id, memberId: carrier.id, locked: parts.locks[i]! }];
       });
+      const stowed = parts.things.filter((t) => !t.worn);
+      const taken = parts.things.flatMap((x, i) => {
+        const taker = parts.members[parts.takers[i]!];
+        return x.worn || taker === undefined || taker.id === x.memberId
+          ? []
+          : [{ pieceId: x.id, memberId: taker.id, locked: false }];
+      });
+      const share = [...given, ...taken];
       const half = Math.ceil(parts.pieces.length / 2);
       const kits: Kit[] = [
         { id: 'kit-a', name: 'Kit A', pieces: parts.pieces.slice(0, half), splitWays: 2 },
         { id: 'kit-b', name: 'Kit B', pieces: parts.pieces.slice(half) },
       ];
       const stows = parts.members.slice(0, 2).map((x, i): Stow => {
-        const own = parts.things.filter((t) => t.memberId === x.id && !t.worn).map((t) => t.id);
+        const own = stowed
+          .filter((t) => t.memberId === x.id && !taken.some((a) => a.pieceId === t.id))
+          .map((t) => t.id);
         const shared = share.filter((a) => a.memberId === x.id).map((a) => a.pieceId);
         return {
           memberId: x.id,
@@ -270,7 +285,8 @@ export function arbitraryTrip(size: TripSize = {}): fc.Arbitrary<Trip> {
             : [],
         share,
         handovers: parts.handovers.flatMap(({ piece: i, to, day }, n) => {
-          const piece = parts.pieces[i % Math.max(1, parts.pieces.length)];
+          const carried = [...parts.pieces, ...stowed];
+          const piece = carried[i % Math.max(1, carried.length)];
           const member = parts.members[to];
           return piece === undefined
             ? []
@@ -610,6 +626,9 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('lastDay', fc.constant(days)),
         maybe('healthNotes', name),
         maybe('snackGPerDay', fine(0, 400)),
+        maybe('ageYears', fc.integer({ min: 0, max: 90 })),
+        maybe('trainedKg', tenths(5, 25)),
+        maybe('portion', tenths(0.5, 2)),
         maybe(
           'houseRules',
           houseRules().map(({ tent, lid }) => ({ tent, lid })),
@@ -667,7 +686,7 @@ function personalThing(id: string, days: number, memberCount: number): fc.Arbitr
       thing(id, days),
       fc.integer({ min: 1, max: memberCount }),
       fc.boolean(),
-      maybe('want', fc.constantFrom(...WANTS)),
+      all(maybe('want', fc.constantFrom(...WANTS)), maybe('othersMayCarry', fc.boolean())),
     )
-    .map(([base, owner, worn, want]) => ({ ...base, memberId: `m${owner}`, worn, ...want }));
+    .map(([base, owner, worn, more]) => ({ ...base, memberId: `m${owner}`, worn, ...more }));
 }

@@ -5,7 +5,7 @@
  * What happens in the morning counts from that day's load on; what happens in the evening from the next day's. A meal
  * that was not eaten stays with whoever carried it until it is eaten after all, or to the end.
  */
-import { eaters, lastCarriedDay } from '../larder/mealPlan.js';
+import { eaters, lastCarriedDay, portions } from '../larder/mealPlan.js';
 import type { Meal } from '../trip/larderModel.js';
 import type { Condition, Leg, Member, PersonalThing, Thing, Trip } from '../trip/model.js';
 import { allPieces, carrierOf, isWithParty } from '../trip/queries.js';
@@ -185,7 +185,7 @@ export function uneatenMeals(trip: Trip): readonly UneatenMeal[] {
     if (meal === undefined) return [];
     const fromDay = lastCarriedDay(meal) + 1;
     const eaten = events.find((e) => e.kind === 'eatenLater' && e.mealId === mealId);
-    const massKg = (eaters(trip, meal.groupId).length * meal.dish.gPerServing) / 1000;
+    const massKg = (portions(trip, meal.groupId) * meal.dish.gPerServing) / 1000;
     return [{ meal, massKg, fromDay, ...(eaten === undefined ? {} : { toDay: holdsFrom(eaten) - 1 }) }];
   });
 }

@@ -16,7 +16,7 @@ import type {
   Variant,
   WhatIf,
 } from './model.js';
-import { allPieces, carrierOf, handoverDays, packOf, thingsEverInPack } from './queries.js';
+import { allPieces, allThings, carrierOf, handoverDays, packOf, thingsEverInPack } from './queries.js';
 
 function withoutPlacements(
   stows: readonly Stow[],
@@ -40,12 +40,24 @@ function withoutStrays(trip: Trip, pieceIds: ReadonlySet<string>): Trip {
 
 /** The trip without placements of pieces in packs that hold them on no day. */
 export function withTidyStows(trip: Trip): Trip {
-  return withoutStrays(trip, new Set(allPieces(trip).map((p) => p.id)));
+  return withoutStrays(trip, new Set(allThings(trip).map((p) => p.id)));
+}
+
+/** Whoever carries a stowed personal thing while nobody takes it over. */
+function ownersOf(trip: Trip): readonly (readonly [string, string])[] {
+  return trip.personalThings.filter((t) => !t.worn).map((t) => [t.id, t.memberId] as const);
+}
+
+/** Without words that own things are with their owner, which they are anyway; a lock says more. */
+function withoutIdleAssignments(trip: Trip): Trip {
+  const owner = new Map(ownersOf(trip));
+  const idle = (a: Assignment): boolean => !a.locked && owner.get(a.pieceId) === a.memberId;
+  return trip.share.some(idle) ? { ...trip, share: trip.share.filter((a) => !idle(a)) } : trip;
 }
 
 /** Without handovers to whoever has the piece already. */
 function withoutIdleHandovers(trip: Trip): Trip {
-  const carrier = new Map(trip.share.map((a) => [a.pieceId, a.memberId]));
+  const carrier = new Map([...ownersOf(trip), ...trip.share.map((a) => [a.pieceId, a.memberId] as const)]);
   const idle = new Set<Handover>();
   for (const handover of [...trip.handovers].sort((a, b) => a.day - b.day)) {
     const { pieceId, toMemberId } = handover;
@@ -78,13 +90,14 @@ export function assignPiece(trip: Trip, pieceId: string, memberId: string | unde
     return withoutStrays(withoutIdleHandovers({ ...trip, handovers }), new Set([pieceId]));
   }
   const old = trip.share.find((a) => a.pieceId === pieceId);
+  // What is somebody's own is never with nobody before the party leaves.
   const share =
     memberId === undefined
       ? trip.share.filter((a) => a.pieceId !== pieceId)
       : old === undefined
         ? [...trip.share, { pieceId, memberId, locked: false }]
         : trip.share.map((a) => (a === old ? { ...a, memberId } : a));
-  return withoutStrays(withoutIdleHandovers({ ...trip, share }), new Set([pieceId]));
+  return withoutStrays(withoutIdleHandovers(withoutIdleAssignments({ ...trip, share })), new Set([pieceId]));
 }
 
 /**
@@ -135,10 +148,10 @@ export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
  * the new share holds on all days. What names a piece or member that has gone since the share was computed is left out.
  */
 export function replaceShare(trip: Trip, share: readonly Assignment[]): Trip {
-  const pieceIds = new Set(allPieces(trip).map((p) => p.id));
+  const thingIds = new Set([...allPieces(trip).map((p) => p.id), ...ownersOf(trip).map(([id]) => id)]);
   const memberIds = new Set(trip.members.map((m) => m.id));
-  const known = share.filter((a) => pieceIds.has(a.pieceId) && memberIds.has(a.memberId));
-  return withoutStrays({ ...trip, share: known, handovers: [] }, pieceIds);
+  const known = share.filter((a) => thingIds.has(a.pieceId) && memberIds.has(a.memberId));
+  return withoutStrays(withoutIdleAssignments({ ...trip, share: known, handovers: [] }), thingIds);
 }
 
 /** Take over a planned stow, without what has left that pack, and zones the pack no longer has, since it was planned. */
@@ -220,13 +233,19 @@ export function removeMember(trip: Trip, memberId: string): Trip {
     packs: trip.packs.filter((p) => p.id !== member?.packId),
     personalThings: trip.personalThings.filter((t) => t.memberId !== memberId),
     kits,
-    share: trip.share.filter((a) => a.memberId !== memberId),
-    handovers: trip.handovers.filter((h) => h.toMemberId !== memberId),
+    share: trip.share.filter((a) => a.memberId !== memberId && !own.has(a.pieceId)),
+    handovers: trip.handovers.filter((h) => h.toMemberId !== memberId && !own.has(h.pieceId)),
     variants: withoutSupposing(
-      trip.variants.map((v) => ({ ...v, share: v.share.filter((a) => a.memberId !== memberId) })),
+      trip.variants.map((v) => ({
+        ...v,
+        share: v.share.filter((a) => a.memberId !== memberId && !own.has(a.pieceId)),
+      })),
       (change) => 'memberId' in change && change.memberId === memberId,
     ),
-    stows: trip.stows.filter((s) => s.memberId !== memberId),
+    stows: withoutPlacements(
+      trip.stows.filter((s) => s.memberId !== memberId),
+      (_m, thingId) => own.has(thingId),
+    ),
     practice: trip.practice.filter((p) => p.memberId !== memberId),
     weighIns: trip.weighIns.filter((w) => w.memberId !== memberId),
     events: trip.events.filter((e) => e.memberId !== memberId),
@@ -332,11 +351,16 @@ export function putPersonalThing(trip: Trip, thing: PersonalThing): Trip {
   const personalThings = known
     ? trip.personalThings.map((t) => (t.id === thing.id ? thing : t))
     : [...trip.personalThings, thing];
-  const stows = withoutPlacements(
-    trip.stows,
-    (m, t) => t === thing.id && (thing.worn || m !== thing.memberId),
-  );
-  return { ...trip, personalThings, stows };
+  return tidied({ ...trip, personalThings }, new Set([thing.id]));
+}
+
+/** After own things have changed: worn ones are carried by nobody, and none stands in a pack that does not hold it. */
+function tidied(trip: Trip, thingIds: ReadonlySet<string>): Trip {
+  const worn = new Set(trip.personalThings.filter((t) => t.worn && thingIds.has(t.id)).map((t) => t.id));
+  const kept = <T extends { readonly pieceId: string }>(list: readonly T[]): readonly T[] =>
+    list.some((a) => worn.has(a.pieceId)) ? list.filter((a) => !worn.has(a.pieceId)) : list;
+  const without = { ...trip, share: kept(trip.share), handovers: kept(trip.handovers) };
+  return withoutStrays(withoutIdleHandovers(withoutIdleAssignments(without)), thingIds);
 }
 
 export function removePersonalThing(trip: Trip, thingId: string): Trip {
@@ -349,6 +373,8 @@ export function removePersonalThings(trip: Trip, gone: ReadonlySet<string>): Tri
   const without = {
     ...trip,
     personalThings: trip.personalThings.filter((t) => !gone.has(t.id)),
+    share: trip.share.filter((a) => !gone.has(a.pieceId)),
+    handovers: trip.handovers.filter((h) => !gone.has(h.pieceId)),
     stows: withoutPlacements(trip.stows, (_m, t) => gone.has(t)),
   };
   return forgetThings(without, gone);
@@ -376,15 +402,8 @@ export function putThings(trip: Trip, things: readonly Thing[]): Trip {
     }),
   );
   if (personal.size === 0) return { ...trip, kits };
-  return {
-    ...trip,
-    kits,
-    personalThings: trip.personalThings.map((t) => personal.get(t.id) ?? t),
-    stows: withoutPlacements(trip.stows, (m, t) => {
-      const next = personal.get(t);
-      return next !== undefined && (next.worn || next.memberId !== m);
-    }),
-  };
+  const personalThings = trip.personalThings.map((t) => personal.get(t.id) ?? t);
+  return tidied({ ...trip, kits, personalThings }, new Set(personal.keys()));
 }
 
 /** An id made from a name ("Tent body" → "tent-body"), with a number when it is taken. */

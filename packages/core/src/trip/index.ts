@@ -1,5 +1,6 @@
 /** The public face: the model of a trip and what can be done to it. */
 export * from './own.js';
+export * from './age.js';
 export * from './changes.js';
 export * from './edits.js';
 export * from './customPack.js';

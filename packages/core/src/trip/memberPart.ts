@@ -1,7 +1,7 @@
 /** The part of a trip that one member's own figures come from: their pack, their things, and what they carry when. */
 import { entries, whole, type PartsOf } from './derived.js';
 import type { Member, Trip } from './model.js';
-import { allPieces, carriedPieces, handoverDays, ownThings, packOf } from './queries.js';
+import { allPieces, carriedPieces, handoverDays, isPersonal, ownThings, packOf } from './queries.js';
 
 export type MemberFields =
   | 'legs'
@@ -19,13 +19,16 @@ export type MemberFields =
 
 export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields> {
   const days = handoverDays(trip);
-  const ids = new Set(days.flatMap((day) => carriedPieces(trip, member.id, day).map((p) => p.id)));
+  const own = ownThings(trip, member.id);
+  const forOthers = new Set(days.flatMap((day) => carriedPieces(trip, member.id, day)));
+  const ids = new Set([...forOthers, ...own].map((t) => t.id));
   const pieces = allPieces(trip).filter((piece) => ids.has(piece.id));
+  const taken = [...forOthers].filter(isPersonal);
   return {
     legs: whole(trip.legs),
     members: entries([member]),
     packs: entries([packOf(trip, member)]),
-    personalThings: entries(ownThings(trip, member.id)),
+    personalThings: entries([...own, ...taken]),
     // Which kit a piece is of is nothing to whoever carries it.
     kits: { value: [{ id: 'carried', name: 'Carried', pieces }], key: pieces },
     share: entries(trip.share.filter((a) => ids.has(a.pieceId))),

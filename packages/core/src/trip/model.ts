@@ -190,6 +190,8 @@ export interface Member {
   /** Hip belt's centre line to the bony point at the base of the neck. */
   readonly torsoCm: number;
   readonly ageBand: AgeBand;
+  /** Age in years; where it is said, the band goes by it. */
+  readonly ageYears?: number;
   readonly experience: Experience;
   /** Share of body weight set by the leader for this member, instead of the trip's starting guess. */
   readonly limitShare?: number;
@@ -205,6 +207,8 @@ export interface Member {
   readonly houseRules?: Partial<HouseRules>;
   /** How this member's limit is set, when it differs from the trip's way. */
   readonly limitPolicy?: LimitPolicyId;
+  /** What they have walked with in training, with comfort: evidence, if weaker than a trial. */
+  readonly trainedKg?: number;
   readonly carryTrials: readonly CarryTrial[];
   /** The comfort mark, 1 to 10, that this member does not want to fall below; 6 when absent. */
   readonly comfortFloor?: number;
@@ -217,6 +221,8 @@ export interface Member {
   readonly healthNotes?: string;
   /** Own snacks a day, grams, when they differ from the larder's. */
   readonly snackGPerDay?: number;
+  /** Appetite: what they eat of a usual portion; 1 when absent. */
+  readonly portion?: number;
 }
 
 export const GROUP_KINDS = ['tent', 'cook'] as const;
@@ -488,6 +494,8 @@ export interface PersonalThing extends Thing {
   readonly want?: Want;
   /** Worn or in hand while walking: not in the pack, not in the load. */
   readonly worn: boolean;
+  /** The leader's word on whether others may carry it; absent: as `mayOthersCarry` says. */
+  readonly othersMayCarry?: boolean;
 }
 
 export const CARRIER_RULE_KINDS = ['same', 'different'] as const;
@@ -500,6 +508,7 @@ export interface CarrierRule {
 }
 
 export interface Assignment {
+  /** A piece, or a personal thing that somebody else than its owner carries. */
   readonly pieceId: string;
   readonly memberId: string;
   /** The leader's word: the solver leaves it where it is. */

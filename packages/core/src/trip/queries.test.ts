@@ -6,8 +6,8 @@ import {
   carriedPieces,
   carrierOf,
   memberById,
+  ownInPack,
   packOf,
-  stowedPersonalThings,
   thingsInPack,
 } from './queries.js';
 import { shapeSizeCm, shapeVolumeL } from './shapes.js';
@@ -50,7 +50,7 @@ test('who may carry a piece: anybody, a tent group, a cook group, a list; both r
   expect(carriers('both')).toEqual([]);
 });
 test('what is in a pack: what is shared to its wearer, and their own things that are not worn', () => {
-  expect(stowedPersonalThings(trip, 'a').map((t) => t.id)).toEqual(['bag']);
+  expect(ownInPack(trip, 'a', 1).map((t) => t.id)).toEqual(['bag']);
   expect(thingsInPack(trip, 'a', 1).map((t) => t.id)).toEqual(['bag', 'rope']);
   expect(thingsInPack(trip, 'b', 1)).toEqual([]);
   expect(carriedPieces(trip, 'a', 1).map((p) => p.id)).toEqual(['rope']);

@@ -10,6 +10,9 @@ import type {
   Trip,
   Zone,
 } from './model.js';
+import { isHelped, isPersonal, movableThings, type Carried } from './whoseThings.js';
+
+export { isPersonal, mayOthersCarry, movableThings, nameAlone, type Carried } from './whoseThings.js';
 
 /**
  * A value made once for a list and kept as long as the list is: a trip's lists never change, a change makes new ones.
@@ -45,11 +48,6 @@ export function allThings(trip: Trip): readonly (Piece | PersonalThing)[] {
   return thingsOfKits(trip.kits)(trip.personalThings);
 }
 
-/** Whether a thing is on a member's list, not in a kit of the group. */
-export function isPersonal(thing: Thing): thing is PersonalThing {
-  return 'memberId' in thing;
-}
-
 const allByMember = oncePer((things: Trip['personalThings']) => {
   const byMember = new Map<string, PersonalThing[]>();
   for (const thing of things) {
@@ -65,55 +63,61 @@ export function ownThings(trip: Trip, memberId: string): readonly PersonalThing[
   return allByMember(trip.personalThings).get(memberId) ?? [];
 }
 
-const stowedByMember = oncePer((things: Trip['personalThings']) => {
-  const byMember = new Map<string, PersonalThing[]>();
-  for (const thing of things) {
-    if (thing.worn) continue;
-    const own = byMember.get(thing.memberId);
-    if (own === undefined) byMember.set(thing.memberId, [thing]);
-    else own.push(thing);
-  }
-  return byMember;
-});
-/** The carriers of all pieces in one stretch of days without a handover. */
+/** Who carries what in one stretch of days without a handover. */
 interface Stretch {
   readonly fromDay: number;
   readonly carrierOf: ReadonlyMap<string, string>;
-  readonly carried: ReadonlyMap<string, readonly Piece[]>;
+  /** Group pieces, and own things of others, by who carries them. */
+  readonly forOthers: ReadonlyMap<string, readonly Carried[]>;
+  /** Own things that are with their owner, by owner. */
+  readonly own: ReadonlyMap<string, readonly PersonalThing[]>;
 }
 
 /** The stretches of days between handovers, latest first. */
 const stretches = oncePer((kits: Trip['kits']) =>
-  oncePer((share: Trip['share']) =>
-    oncePer((handovers: Trip['handovers']): readonly Stretch[] => {
-      const carrier = new Map(share.map((a) => [a.pieceId, a.memberId]));
-      const stretchFrom = (fromDay: number): Stretch => {
-        const carried = new Map<string, Piece[]>();
-        for (const piece of piecesOfKits(kits)) {
-          const memberId = carrier.get(piece.id);
-          if (memberId === undefined) continue;
-          const own = carried.get(memberId);
-          if (own === undefined) carried.set(memberId, [piece]);
-          else own.push(piece);
+  oncePer((things: Trip['personalThings']) =>
+    oncePer((share: Trip['share']) =>
+      oncePer((handovers: Trip['handovers']): readonly Stretch[] => {
+        const stowed = things.filter((t) => !t.worn);
+        const carrier = new Map([
+          ...stowed.map((t) => [t.id, t.memberId] as const),
+          ...share.map((a) => [a.pieceId, a.memberId] as const),
+        ]);
+        const stretchFrom = (fromDay: number): Stretch => {
+          const forOthers = new Map<string, Carried[]>();
+          const own = new Map<string, PersonalThing[]>();
+          for (const piece of piecesOfKits(kits)) listed(forOthers, carrier.get(piece.id), piece);
+          for (const thing of stowed) {
+            const memberId = carrier.get(thing.id);
+            if (memberId === thing.memberId) listed(own, memberId, thing);
+            else listed<Carried>(forOthers, memberId, thing);
+          }
+          return { fromDay, carrierOf: new Map(carrier), forOthers, own };
+        };
+        const made = [stretchFrom(1)];
+        for (const day of [...new Set(handovers.map((h) => h.day))].sort((a, b) => a - b)) {
+          for (const handover of handovers.filter((h) => h.day === day)) {
+            if (handover.toMemberId === undefined) carrier.delete(handover.pieceId);
+            else carrier.set(handover.pieceId, handover.toMemberId);
+          }
+          made.push(stretchFrom(day));
         }
-        return { fromDay, carrierOf: new Map(carrier), carried };
-      };
-      const made = [stretchFrom(1)];
-      for (const day of [...new Set(handovers.map((h) => h.day))].sort((a, b) => a - b)) {
-        for (const handover of handovers.filter((h) => h.day === day)) {
-          if (handover.toMemberId === undefined) carrier.delete(handover.pieceId);
-          else carrier.set(handover.pieceId, handover.toMemberId);
-        }
-        made.push(stretchFrom(day));
-      }
-      return made.reverse();
-    }),
+        return made.reverse();
+      }),
+    ),
   ),
 );
 
+function listed<T>(lists: Map<string, T[]>, key: string | undefined, item: T): void {
+  if (key === undefined) return;
+  const list = lists.get(key);
+  if (list === undefined) lists.set(key, [item]);
+  else list.push(item);
+}
+
 function stretchOf(trip: Trip, day: number): Stretch {
   // The last one starts on day 1.
-  return stretches(trip.kits)(trip.share)(trip.handovers).find((s) => s.fromDay <= day)!;
+  return stretches(trip.kits)(trip.personalThings)(trip.share)(trip.handovers).find((s) => s.fromDay <= day)!;
 }
 
 export function memberById(trip: Trip, memberId: string): Member {
@@ -130,19 +134,19 @@ export function packOf(trip: Trip, member: Member): Pack {
   return found(trip.packs, (p) => p.id === member.packId, `pack ${member.packId}`);
 }
 
-/** Personal things that ride in the member's pack (worn ones do not). */
-export function stowedPersonalThings(trip: Trip, memberId: string): readonly PersonalThing[] {
-  return stowedByMember(trip.personalThings).get(memberId) ?? [];
+/** A member's own things that ride in their own pack on a day: not worn, and taken over by nobody. */
+export function ownInPack(trip: Trip, memberId: string, day: number): readonly PersonalThing[] {
+  return stretchOf(trip, day).own.get(memberId) ?? [];
 }
 
-/** The member who carries a piece on a day, or undefined while nobody does. */
-export function carrierOf(trip: Trip, pieceId: string, day: number): string | undefined {
-  return stretchOf(trip, day).carrierOf.get(pieceId);
+/** The member who carries a thing on a day, or undefined while nobody does (or it is worn). */
+export function carrierOf(trip: Trip, thingId: string, day: number): string | undefined {
+  return stretchOf(trip, day).carrierOf.get(thingId);
 }
 
-/** Group pieces that a member carries on a day, in kit order. */
-export function carriedPieces(trip: Trip, memberId: string, day: number): readonly Piece[] {
-  return stretchOf(trip, day).carried.get(memberId) ?? [];
+/** What a member carries for the group on a day: pieces in kit order, then own things of others. */
+export function carriedPieces(trip: Trip, memberId: string, day: number): readonly Carried[] {
+  return stretchOf(trip, day).forOthers.get(memberId) ?? [];
 }
 
 /** Days from which somebody else carries something, rising; day 1 first. */
@@ -152,7 +156,7 @@ export function handoverDays(trip: Trip): readonly number[] {
 
 /** All that goes into a member's pack on a day. */
 export function thingsInPack(trip: Trip, memberId: string, day: number): readonly Thing[] {
-  return [...stowedPersonalThings(trip, memberId), ...carriedPieces(trip, memberId, day)];
+  return [...ownInPack(trip, memberId, day), ...carriedPieces(trip, memberId, day)];
 }
 
 /** All that goes into a member's pack on some day of the trip. */
@@ -165,8 +169,14 @@ export function isWithParty(member: Member, day: number): boolean {
   return day <= (member.lastDay ?? Infinity);
 }
 
-/** Members who may carry a piece, by its own rule. */
-export function allowedCarriers(trip: Trip, piece: Piece): readonly Member[] {
+/** What a share deals out: all pieces, and own things that others may carry. */
+export function sharedThings(trip: Trip): readonly Carried[] {
+  return [...allPieces(trip), ...movableThings(trip)];
+}
+
+/** Members who may carry a piece, by its own rule; what is somebody's own its owner, and whoever needs no help. */
+export function allowedCarriers(trip: Trip, piece: Carried): readonly Member[] {
+  if (isPersonal(piece)) return trip.members.filter((m) => m.id === piece.memberId || !isHelped(m));
   return trip.members.filter((m) => {
     if (piece.onlyMemberIds !== undefined && !piece.onlyMemberIds.includes(m.id)) return false;
     if (piece.onlyGroupId === undefined) return true;

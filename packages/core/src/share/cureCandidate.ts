@@ -1,0 +1,10 @@
+import type { Trip } from '../trip/model.js';
+
+/** A change that may make things fit; tried out before anybody sees it. */
+export interface CureCandidate {
+  readonly label: string;
+  readonly price: string;
+  readonly after: Trip;
+  /** Order among cures that do equally much: the gentler first. */
+  readonly rank: number;
+}

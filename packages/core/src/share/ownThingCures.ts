@@ -1,0 +1,48 @@
+/** Cures by which others take over what is somebody's own: bag, mat, clothes, food. What is wanted at hand stays. */
+import type { Member, PersonalThing, Trip } from '../trip/model.js';
+import { movableThings, ownThings } from '../trip/queries.js';
+import { isAtHand } from '../trip/whoseThings.js';
+import { formatMass } from '../units/format.js';
+import type { CureCandidate } from './cureCandidate.js';
+import { FITS } from './fits.js';
+import { sharedLoadKg, type ShareProblem } from './problem.js';
+import type { SolvedShare } from './solveShare.js';
+
+/** So many are named; the others are counted. */
+const NAMED = 3;
+
+/** A cure for each member who is above the limit in the best share and still carries things that others could. */
+export function ownThingCures(
+  trip: Trip,
+  problem: ShareProblem,
+  best: SolvedShare | undefined,
+): readonly CureCandidate[] {
+  if (best === undefined) return [];
+  const over = problem.carriers.filter((c) =>
+    sharedLoadKg(problem, c, best.share).some((kg, d) => kg > c.limitKg[d]! + FITS),
+  );
+  const movable = new Set(movableThings(trip));
+  return over.flatMap(({ memberId }) => {
+    const member = trip.members.find((m) => m.id === memberId)!;
+    const things = ownThings(trip, memberId)
+      .filter((t) => !t.worn && !isAtHand(t) && !movable.has(t) && t.othersMayCarry !== false)
+      .sort((a, b) => b.massKg - a.massKg);
+    return things.length === 0 ? [] : [cureOf(trip, member, things)];
+  });
+}
+
+function cureOf(trip: Trip, member: Member, things: readonly PersonalThing[]): CureCandidate {
+  const named = things.slice(0, NAMED).map((t) => t.name);
+  const rest = things.length > NAMED ? ` and ${things.length - NAMED} more` : '';
+  const kg = things.reduce((sum, t) => sum + t.massKg, 0);
+  const released = new Set(things);
+  return {
+    label: `Others take over ${member.name}’s ${named.join(', ')}${rest}: up to ${formatMass(kg)}`,
+    price: 'they get them back in camp',
+    rank: 0,
+    after: {
+      ...trip,
+      personalThings: trip.personalThings.map((t) => (released.has(t) ? { ...t, othersMayCarry: true } : t)),
+    },
+  };
+}

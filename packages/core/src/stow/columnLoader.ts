@@ -23,9 +23,12 @@ const { cbrt, max, round, trunc } = Math;
 export const TALLEST_SPREAD = 2;
 /** Gaps at the top narrower than this are lost, cm (Graft's own number). */
 export const CREVICE_CM = 3;
-/** Cells between the places that are tried for a thing that stands out. */
+/** Cells between the places that are tried for a thing that stands out. 1: the mean energy of 17 packs +5.0 %. */
 const MEND_STEP = 2;
-/** Things that are given another place in one loading: each costs as much as loading all. */
+/**
+ * Things that are given another place in one loading: each costs as much as loading all. None: +1.9 %; 12: the same, so
+ * it hardly binds.
+ */
 const MOST_MENDS = 4;
 /** Lengths below this are rounding, cm. */
 const TINY = 1e-6;

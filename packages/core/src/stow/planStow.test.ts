@@ -14,7 +14,7 @@ import { assess } from './assessStow.js';
 import { startFromRules } from './search/startFromRules.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 import { StowSearch } from './search/stowSearch.js';
-import { runs } from '../testing/runs.js';
+import { IS_DEEP, runs, seeds } from '../testing/runs.js';
 
 const own = (thing: Thing): PersonalThing => ({ ...thing, memberId: 'a', worn: false });
 const zone = (
@@ -173,8 +173,16 @@ describe('planStow', () => {
 
   test.each([0, 1, 2])('what is planned is what is realised, load %i', (load) => {
     let compared = 0;
-    for (const seed of [1, 2, 3]) {
-      const trip = stowLoadTrip(STOW_LOADS[load]!, seed === 1 ? 'high' : 'low');
+    for (const [seed, school] of [
+      [1, 'high'],
+      ...(IS_DEEP
+        ? ([
+            [2, 'low'],
+            [3, 'low'],
+          ] as const)
+        : []),
+    ] as const) {
+      const trip = stowLoadTrip(STOW_LOADS[load]!, school);
       const problem = stowProblem(trip, 'wearer', 1);
       const { cost, stow } = planStow(trip, 'wearer', { seed, iterations: 6000 });
       const again = costOfStow(problem, stow.placements);
@@ -187,7 +195,7 @@ describe('planStow', () => {
       const a = assess(problem, stow.placements);
       expect(a.bandMissCm === 0 ? 0 : Math.abs(a.bandMissCm)).toBeCloseTo(cost.bandMissCm, 6);
     }
-    expect(compared).toBeGreaterThan(1);
+    expect(compared).toBeGreaterThan(0);
   });
 
   test('a band out of reach is proven to be: 40 L of dense things packed high', () => {
@@ -246,7 +254,7 @@ describe('planStow', () => {
     for (const side of ['left', 'right'] as const) {
       const pinned = { thingId: 'food', zoneId: 'core', side, pinned: true };
       const trip = placeThing(withTinyPack(TINY_THINGS), 'a', pinned);
-      for (const seed of [1, 2, 3, 4]) {
+      for (const seed of seeds(4)) {
         const { placements } = planStow(trip, 'a', { seed, iterations: 4000 }).stow;
         const food = assessStow(trip, 'a', 1, placements).placed.find((p) => p.thing.id === 'food')!;
         expect(Math.sign(food.centre.x)).toBe(side === 'left' ? -1 : 1);
@@ -263,7 +271,7 @@ describe('planStow', () => {
           shapeVolumeL(t.shape) === undefined ? t : { ...t, volumeL: 0.8 * t.volumeL },
         ),
       };
-      for (const seed of [1, 2, 3]) {
+      for (const seed of seeds(3)) {
         const { cost, stow } = planStow(told, 'wearer', { seed, iterations: 3000 });
         const { compartments } = assessStow(told, 'wearer', 1, stow.placements).layout;
         const overL = Math.max(...compartments.map((c) => c.overflowL));

@@ -41,7 +41,8 @@ const TOO_FAR_ASIDE_CM = 0.15;
 const HOLLOW_PERCENT_PER_CM = 2;
 /**
  * Weights on the coarse grid. There everything that is wrong counts for less, beside the distance from the back. The grid
- * makes things larger or smaller than they are, and two things can only change places by way of a state that is worse.
+ * makes things larger or smaller than they are, and two things can only change places by way of a state that is worse. With
+ * the weights of the fine grid there: the mean energy of 17 packs +1.8 %.
  */
 export const COARSE_WEIGHTS = {
   ...WEIGHTS,

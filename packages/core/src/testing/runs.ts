@@ -2,6 +2,11 @@
 export const IS_DEEP = process.env['GRAFT_TEST_DEEP'] === '1';
 const USUAL_PART = 4;
 
+/** The seeds that a search is tried with: one, or so many. */
+export function seeds(deep: number): readonly number[] {
+  return Array.from({ length: IS_DEEP ? deep : 1 }, (_v, i) => i + 1);
+}
+
 /**
  * How many random cases a property is tried on.
  *

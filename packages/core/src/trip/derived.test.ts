@@ -135,7 +135,7 @@ test('what is kept is what would be made anew, whatever is changed and taken bac
         );
       }
     }),
-    { seed: 9, numRuns: runs(40) },
+    { seed: 9, numRuns: runs(20) },
   );
 });
 

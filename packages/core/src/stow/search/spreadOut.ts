@@ -5,7 +5,7 @@ import type { StowSearch } from './stowSearch.js';
 /** Points of the floor that are tried for each thing, as parts of its width and depth. */
 const ACROSS = [0.15, 0.35, 0.5, 0.65, 0.85];
 const OUT = [0.12, 0.35, 0.6, 0.88];
-/** What the whole depth costs a thing of 1 kg/L, against a centimetre of height. */
+/** What the whole depth costs a thing of 1 kg/L, against a centimetre of height. 0: −0.9 %, no matter. */
 const PER_DENSITY_OUT = 10;
 
 /** Put thing after thing where it lies lowest with the least lost under it; the dense ones nearer to the back. */

@@ -79,6 +79,8 @@ const COVERAGE = [
   '--coverageReporters=json-summary',
   '--collectCoverageFrom=packages/core/src/**/*.ts',
   '--collectCoverageFrom=!**/{testing/**,*.test.ts,index.ts,columnKernelCode.ts}',
+  // Asking for coverage takes longer the more files a worker has seen.
+  '--workerIdleMemoryLimit=400MB',
 ];
 
 async function jest(projects, scratch, { databaseUrl, coverageDir } = {}) {

@@ -14,7 +14,7 @@ import type { BoardRow } from './boardRows';
 import type { DayChoice } from './boardSession';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
 
-const COLUMNS = '132px minmax(0, 1fr) 50px 66px 86px';
+const COLUMNS = '132px minmax(0, 1fr) 50px 80px 86px';
 /**
  * Few members get taller rows, so that the board fills the screen and names fit into their blocks; many get low ones,
  * so that the edge of most of the party is seen at once.
@@ -256,6 +256,7 @@ function BeamRow(props: {
         textAlign="end"
         color={over ? 'overload.fg' : undefined}
         fontWeight={over ? '700' : undefined}
+        whiteSpace="nowrap"
         data-figure="ratio"
       >
         <Why

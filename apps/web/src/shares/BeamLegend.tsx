@@ -18,7 +18,7 @@ export function BeamLegend() {
         },
         'water',
       )}
-      {item({ bg: 'beam.piece' }, 'group piece')}
+      {item({ bg: 'beam.piece' }, 'group piece, or somebody else’s thing')}
       {item(
         { bg: 'beam.eaten', borderTopWidth: '3px', borderTopStyle: 'dashed', borderColor: 'beam.piece' },
         'group piece that is eaten or burnt',

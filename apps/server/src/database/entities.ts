@@ -478,6 +478,7 @@ export class ThingRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'library_id' }) libraryId: string | null;
   @Column({ ...WORD, nullable: true, name: 'made_by' }) madeBy: 'larder' | null;
   @Column({ ...NAME, nullable: true }) together: string | null;
+  @Column({ ...OPTIONAL_ID, name: 'part_of' }) partOf: string | null;
   @Column({ ...WORD, nullable: true }) want: Want | null;
 }
 

@@ -12,6 +12,7 @@ import { lockPiece, nameAlone, type Carried, type Trip } from '@graft/core/trip'
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
+import { SplitPiece } from './SplitPiece';
 
 interface Props {
   readonly piece: Carried;
@@ -73,6 +74,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
           ))}
         </Box>
       )}
+      <SplitPiece key={piece.id} piece={piece} />
       <Table.Root
         size="sm"
         mt="2"

@@ -49,6 +49,50 @@ test('a piece is given, locked and kept when the rest is shared anew', async () 
   );
 });
 
+test('a piece is split, each part can be given, and the parts are joined again', async () => {
+  const { server, user } = open(hut);
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Find a piece' }), 'felt');
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Into how many parts' }), '3');
+  await user.click(screen.getByRole('button', { name: 'equal parts' }));
+  await waitFor(() =>
+    expect(
+      allPieces(server.trip)
+        .filter((p) => p.partOf === 'felt')
+        .map((p) => p.name),
+    ).toEqual([
+      'Roofing felt, rolled (1 of 3)',
+      'Roofing felt, rolled (2 of 3)',
+      'Roofing felt, rolled (3 of 3)',
+    ]),
+  );
+  const [, second] = allPieces(server.trip).filter((p) => p.partOf === 'felt');
+  const other = hut.members.find((m) => m.id !== carrierOf(hut, 'felt', 1))!;
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Find a piece' }), second!.id);
+  await user.click(screen.getByRole('button', { name: `Give ${second!.name} to ${other.name}` }));
+  await waitFor(() => expect(carrierOf(server.trip, second!.id, 1)).toBe(other.id));
+  await user.click(screen.getByRole('button', { name: 'Join its 3 parts again' }));
+  await waitFor(() => expect(allPieces(server.trip)).toHaveLength(allPieces(hut).length));
+  expect(allPieces(server.trip).find((p) => p.id === 'felt')?.name).toBe('Roofing felt, rolled');
+});
+
+test('a child’s bag is listed with its owner’s name and given to an adult; the jacket is not to be had', async () => {
+  const [joss, eddy] = hut.members;
+  const child = { ...eddy!, ageYears: 6, bodyMassKg: 22, statureCm: 116 };
+  const { server, user } = open({ ...hut, members: [joss!, child] });
+  const finder = screen.getByRole('combobox', { name: 'Find a piece' });
+  within(finder).getByRole('option', { name: 'Eddy: Sleeping bag · Eddy' });
+  expect(within(finder).queryByRole('option', { name: /^Eddy: Rain jacket/ })).toBeNull();
+  await user.selectOptions(finder, 'eddy-sleeping-bag');
+  await user.click(screen.getByRole('button', { name: 'Give Eddy: Sleeping bag to Joss' }));
+  await waitFor(() =>
+    expect(server.trip.share).toContainEqual({
+      pieceId: 'eddy-sleeping-bag',
+      memberId: 'joss',
+      locked: false,
+    }),
+  );
+});
+
 test('what was moved by hand is asked about before a share out moves it again', async () => {
   const { server, user } = open(hut);
   const [piece] = allPieces(hut).filter((p) => p.onlyMemberIds === undefined && p.onlyGroupId === undefined);

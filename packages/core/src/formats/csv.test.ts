@@ -237,7 +237,11 @@ describe('a round trip', () => {
         list: trip.members.find((m) => m.id === t.memberId)!.name,
       })),
     ].map(({ libraryId: _l, madeBy: _m, nestsIn: _n, ...t }) => {
-      const { onlyMemberIds: _only, ...rest } = t as typeof t & { onlyMemberIds?: unknown };
+      const {
+        onlyMemberIds: _only,
+        partOf: _whole,
+        ...rest
+      } = t as typeof t & { onlyMemberIds?: unknown; partOf?: unknown };
       return rest;
     });
   /** The same party with nothing on its lists. */

@@ -54,7 +54,7 @@ describe('the share as a table', () => {
           const read = readShareCsv(shareCsv(trip), { ...trip, share: [], handovers: [] });
           expect(read.kind).toBe('read');
           const after = (read as { trip: Trip }).trip;
-          for (const piece of trip.kits.flatMap((k) => k.pieces))
+          for (const piece of [...trip.kits.flatMap((k) => k.pieces), ...trip.personalThings])
             trip.legs.forEach((_leg, i) =>
               expect(carrierOf(after, piece.id, i + 1)).toBe(carrierOf(trip, piece.id, i + 1)),
             );

@@ -1,8 +1,8 @@
 /** Who carries what, as a table: a line a piece for the departure, and one for each handover. Out, and in again. */
 import { isSameName } from '../trip/names.js';
 import { handOver, replaceShare } from '../trip/changes.js';
-import type { Assignment, Member, Piece, Trip } from '../trip/model.js';
-import { allPieces, carrierOf } from '../trip/queries.js';
+import type { Assignment, Member, Trip } from '../trip/model.js';
+import { allPieces, carrierOf, movableThings, type Carried } from '../trip/queries.js';
 import { readCsvTable, writeCsvTable, type CsvTable } from './csvTable.js';
 
 const HEADERS = ['Piece id', 'Kit', 'Piece', 'Mass kg', 'From day', 'Carrier', 'Locked', 'Why'] as const;
@@ -13,7 +13,15 @@ const LONGEST_REASON = 200;
 export function shareCsv(trip: Trip): string {
   const name = new Map(trip.members.map((m) => [m.id, m.name]));
   const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
-  const lines = trip.kits.flatMap((kit) =>
+  const lists: readonly { readonly name: string; readonly pieces: readonly Carried[] }[] = [
+    ...trip.kits,
+    // What is somebody's own and may be carried by others stands under its owner.
+    ...trip.members.map((m) => ({
+      name: m.name,
+      pieces: movableThings(trip).filter((t) => t.memberId === m.id),
+    })),
+  ];
+  const lines = lists.flatMap((kit) =>
     kit.pieces.flatMap((piece) => {
       // What changes hands before the first step is so from the departure on; the last word of a day counts.
       const later = new Map(
@@ -53,7 +61,7 @@ export type ReadShare =
 
 interface Line {
   readonly line: number;
-  readonly piece: Piece;
+  readonly piece: Carried;
   readonly day: number;
   readonly memberId: string | undefined;
   readonly locked: boolean;
@@ -88,7 +96,8 @@ function readLines(
   trip: Trip,
   errors: ShareCsvError[],
 ): readonly Line[] {
-  const pieces = new Map(allPieces(trip).map((p) => [p.id, p]));
+  const stowed = trip.personalThings.filter((t) => !t.worn);
+  const pieces = new Map<string, Carried>([...allPieces(trip), ...stowed].map((p) => [p.id, p]));
   const seen = new Map<string, number>();
   return table.rows.flatMap((row, i): Line[] => {
     const line = table.lines[i]!;

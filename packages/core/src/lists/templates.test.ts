@@ -11,6 +11,7 @@ import { addDays } from '../units/isoDate.js';
 import { leaveBehindFindings } from './leaveBehind.js';
 import { names } from './cures.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
+import { tripFacts } from './tripFacts.js';
 import { waterFindings } from './waterChecks.js';
 
 function partyOf(style: TripStyle, people = 3): Trip {
@@ -93,6 +94,29 @@ describe('unknown weather is cold weather', () => {
       expect(stays.filter((name) => /glove|hat|jacket|fleece|mitten/i.test(name ?? ''))).toEqual([]);
     },
   );
+  test('on snow a mild forecast takes nothing warm away', () => {
+    const trip = partyOf('winter');
+    const weather = trip.legs.map((_leg, i) => ({
+      id: addDays(trip.startDate, i),
+      dayC: 8,
+      nightC: 3,
+      rainChance: 0.2,
+      windKmh: 10,
+      byLeader: [],
+    }));
+    const list = taken({ ...trip, weather });
+    for (const name of [winterBag, /mat, insulated/i, /warm hat/i, /gloves, warm/i, /synthetic jacket/i])
+      expect([name, hasThing(list, name)]).toEqual([name, true]);
+  });
+  test('where the place is known and its season is colder than what is taken anyway, the season counts', () => {
+    const place = { name: 'North', latitudeDeg: 66, longitudeDeg: 20, valleyElevationM: 300 };
+    const trip = { ...partyOf('camp'), startDate: '2027-04-10', place };
+    expect(tripFacts(trip).plannedNightC).toBeLessThan(-8);
+    expect(hasThing(taken(trip), winterBag)).toBe(true);
+    // Knowing the place never makes it warmer than not knowing it.
+    const south = { ...place, latitudeDeg: 10 };
+    expect(tripFacts({ ...trip, place: south }).plannedNightC).toBe(tripFacts(partyOf('camp')).plannedNightC);
+  });
   test('a summer trip without a forecast gets no summer bag either; a forecast of warm nights does', () => {
     const camp = partyOf('camp');
     expect(hasThing(taken(camp), /sleeping bag, summer/i)).toBe(false);

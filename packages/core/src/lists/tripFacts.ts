@@ -2,6 +2,7 @@
 import type { Insects, Trip } from '../trip/model.js';
 import { addDays, dayNumber } from '../units/isoDate.js';
 import { campTemperatureC } from '../weather/lapse.js';
+import { seasonNightC } from '../weather/seasonNight.js';
 
 export interface TripFacts {
   readonly days: number;
@@ -30,10 +31,12 @@ export interface TripFacts {
 }
 
 /**
- * What a night without a forecast is taken for, °C: unknown weather is cold weather (common practice, no source; the
- * numbers are Graft's own).
+ * What a night without a forecast is taken for at most, °C: unknown weather is cold weather (common practice, no source;
+ * the numbers are Graft's own). Where the place is known, the season there may be colder still.
  */
 const UNKNOWN_NIGHT_C = { snow: -12, high: -6, other: -1 } as const;
+/** On snow a warm bag and an insulated mat come along whatever a forecast says: a night no warmer than this, °C. */
+const SNOW_NIGHT_C = -5;
 /** Camps from here on count as above the trees, m (Graft's own number). */
 const HIGH_CAMP_M = 1800;
 
@@ -62,17 +65,19 @@ export function tripFacts(trip: Trip): TripFacts {
   const nightsUnknown = days - 1 - nights.length;
   const snow = trip.style === 'winter' || trip.larder.snow || trip.legs.some((leg) => leg.ground === 'snow');
   const high = trip.legs.some((leg) => (leg.campElevationM ?? 0) >= HIGH_CAMP_M);
-  const takenC = snow ? UNKNOWN_NIGHT_C.snow : high ? UNKNOWN_NIGHT_C.high : UNKNOWN_NIGHT_C.other;
+  const byNatureC = snow ? UNKNOWN_NIGHT_C.snow : high ? UNKNOWN_NIGHT_C.high : UNKNOWN_NIGHT_C.other;
+  const takenC = Math.min(byNatureC, ...seasonNights(trip, byDate));
   return {
     days,
     nights: days - 1,
     coldestNightC,
     nightsUnknown,
     coldByNature: snow || high,
-    plannedNightC:
-      nightsUnknown > 0 || coldestNightC === undefined
-        ? Math.min(takenC, coldestNightC ?? Infinity)
-        : coldestNightC,
+    plannedNightC: Math.min(
+      nightsUnknown > 0 || coldestNightC === undefined ? takenC : Infinity,
+      coldestNightC ?? Infinity,
+      snow ? SNOW_NIGHT_C : Infinity,
+    ),
     coldestDayC: least(known.map((k) => k.dayC)),
     warmestDayC: most(known.map((k) => k.dayC)),
     rainChance: most(known.map((k) => k.weather.rainChance)),
@@ -84,6 +89,19 @@ export function tripFacts(trip: Trip): TripFacts {
     cooks: trip.groups.some((g) => g.kind === 'cook') && trip.style !== 'hut',
     tents: days > 1 && trip.style !== 'hut' && trip.style !== 'dayWalk',
   };
+}
+
+/** What the season says of the nights without a forecast; nothing where nobody knows the place. */
+function seasonNights(
+  { place, legs, startDate }: Trip,
+  known: ReadonlyMap<string, unknown>,
+): readonly number[] {
+  if (place === undefined) return [];
+  return legs.slice(0, -1).flatMap((leg, i) => {
+    const date = addDays(startDate, i);
+    const heightM = leg.campElevationM ?? place.valleyElevationM;
+    return known.has(date) ? [] : [seasonNightC(place.latitudeDeg, date, heightM)];
+  });
 }
 
 /** The trip's last date. */

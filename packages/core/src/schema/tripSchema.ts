@@ -287,6 +287,7 @@ export const ITEM_SCHEMAS = {
           'a list of at least 1 member id',
         ),
         together: text(LONGEST_TOGETHER),
+        partOf: id(),
       }),
       0,
       MOST_PIECES,

@@ -11,6 +11,7 @@ import type { CureCandidate } from './cureCandidate.js';
 import { ownThingCures } from './ownThingCures.js';
 import { sharedLoadKg, type ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
+import { splitCures } from './splitCures.js';
 import type { ShareScore } from './shareScore.js';
 import type { SolvedShare } from './solveShare.js';
 
@@ -42,6 +43,7 @@ export function cureCandidates(
 ): readonly CureCandidate[] {
   return [
     ...ownThingCures(trip, problem, best),
+    ...splitCures(trip),
     ...ruleCures(trip),
     ...waterCures(trip, problem, best),
     ...packCures(trip, best, problem),

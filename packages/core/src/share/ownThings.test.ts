@@ -162,3 +162,14 @@ test('an overloaded adult: others taking over their things is among the cures, a
   const cured = applyEdits(trip, cure.edits);
   expect(Math.max(...cured.members.map((m) => dayLoad(cured, m, 1).ratio))).toBeLessThanOrEqual(1);
 });
+test('seven kilograms of tins, too much for one: splitting them is among the cures, and does what it says', () => {
+  const tins = aThing('tins', { massKg: 7.3, volumeL: 8, purpose: 'food' });
+  const trip = aTrip([aMember('ada', { bodyMassKg: 40 }), aMember('bo', { bodyMassKg: 42 })], [tins]);
+  // By hand: 1.9 + 7.3 = 9.2 of 8.0 or 8.4 kg; in two halves of 3.65: 5.55 each.
+  const misfit = shareMisfit(trip, 1)!;
+  const cure = misfit.cures.find((c) => c.label.startsWith('Split tins into 2'))!;
+  expect(cure.fits).toBe(true);
+  const cured = applyEdits(trip, cure.edits);
+  expect(cured.kits[0]!.pieces.map((p) => p.massKg)).toEqual([3.65, 3.65]);
+  expect(Math.max(...cured.members.map((m) => dayLoad(cured, m, 1).ratio))).toBeLessThanOrEqual(1);
+});

@@ -676,7 +676,11 @@ function piece(id: string, days: number, memberCount: number): fc.Arbitrary<Piec
     },
   );
   return fc
-    .tuple(thing(id, days), rule, maybe('together', fc.constantFrom('one', 'two')))
+    .tuple(
+      thing(id, days),
+      rule,
+      all(maybe('together', fc.constantFrom('one', 'two')), maybe('partOf', fc.constant('a-long-rope'))),
+    )
     .map(([base, more, word]) => ({ ...base, ...more, ...word }));
 }
 

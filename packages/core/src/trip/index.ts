@@ -14,6 +14,7 @@ export * from './packCatalogue.js';
 export * from './partyChanges.js';
 export * from './queries.js';
 export * from './recordModel.js';
+export * from './splitPiece.js';
 export * from './templates.js';
 export * from './thingRanges.js';
 export * from './dayText.js';

@@ -475,6 +475,8 @@ export interface Piece extends Thing {
   readonly onlyMemberIds?: readonly string[];
   /** Pieces of one kit with the same word here stay with one carrier. */
   readonly together?: string;
+  /** It is one of the parts of a piece that was split: the id of that piece, which its first part has kept. */
+  readonly partOf?: string;
 }
 
 export interface Kit {

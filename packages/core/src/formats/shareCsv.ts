@@ -2,7 +2,7 @@
 import { isSameName } from '../trip/names.js';
 import { handOver, replaceShare } from '../trip/changes.js';
 import type { Assignment, Member, Trip } from '../trip/model.js';
-import { allPieces, carrierOf, movableThings, type Carried } from '../trip/queries.js';
+import { allPieces, carrierOf, isPersonal, movableThings, type Carried } from '../trip/queries.js';
 import { readCsvTable, writeCsvTable, type CsvTable } from './csvTable.js';
 
 const HEADERS = ['Piece id', 'Kit', 'Piece', 'Mass kg', 'From day', 'Carrier', 'Locked', 'Why'] as const;
@@ -146,7 +146,9 @@ function taken(
       memberId === undefined ? [] : [{ pieceId: piece.id, memberId, locked }],
     ),
   ];
-  const later = lines.filter((l) => l.day > 1).sort((a, b) => a.day - b.day);
+  // Without a carrier a piece is with nobody, but what is somebody's own is with its owner unless that is said.
+  const isLeft = (l: Line): boolean => l.memberId === undefined && isPersonal(l.piece);
+  const later = lines.filter((l) => l.day > 1 || isLeft(l)).sort((a, b) => a.day - b.day);
   const withShare = replaceShare(trip, share);
   const after = later.reduce(
     (t, { piece, day, memberId, why }) =>
@@ -158,5 +160,5 @@ function taken(
       ),
     withShare,
   );
-  return { trip: after, pieces: departure.length, handovers: later.length };
+  return { trip: after, pieces: departure.length, handovers: lines.length - departure.length };
 }

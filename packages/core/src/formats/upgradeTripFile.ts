@@ -47,9 +47,8 @@ function upgradeTrip5(trip: unknown): unknown {
 }
 
 /**
- * Version 7 added ages, portions and what somebody has trained with, lets others carry what is somebody's own, and
- * has pieces in parts.
- * Absent they mean what they meant before.
+ * Version 7 added ages, portions and what somebody has trained with, lets others carry what is somebody's own, and has
+ * pieces in parts. Absent they mean what they meant before.
  */
 function upgradeTrip6(trip: unknown): unknown {
   return trip;

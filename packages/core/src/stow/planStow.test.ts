@@ -195,7 +195,7 @@ describe('planStow', () => {
       const a = assess(problem, stow.placements);
       expect(a.bandMissCm === 0 ? 0 : Math.abs(a.bandMissCm)).toBeCloseTo(cost.bandMissCm, 6);
     }
-    expect(compared).toBeGreaterThan(0);
+    expect(compared).toBeGreaterThan(IS_DEEP ? 1 : 0);
   });
 
   test('a band out of reach is proven to be: 40 L of dense things packed high', () => {

@@ -198,7 +198,7 @@ function uneatenThings(trip: Trip): readonly PersonalThing[] {
       id: `uneaten-${meal.id}-${memberId}`,
       name: `Not eaten: ${meal.dish.name}`,
       massKg: massKg / carriers.length,
-      volumeL: (meal.dish.volumeL * eaters(trip, meal.groupId).length) / carriers.length,
+      volumeL: (meal.dish.volumeL * portions(trip, meal.groupId)) / carriers.length,
       flags: ['mustStayDry', 'scented'] as const,
       purpose: 'food' as const,
       fromDay,

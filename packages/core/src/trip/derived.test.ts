@@ -16,7 +16,7 @@ import { Derived, entries, tripOf, whole } from './derived.js';
 import { partsOfMember } from './memberPart.js';
 import type { Trip } from './model.js';
 import { allPieces } from './queries.js';
-import { runs } from '../testing/runs.js';
+import { IS_DEEP, runs } from '../testing/runs.js';
 
 const demo = (name: string): Trip =>
   parseTripFile(readFileSync(join(__dirname, `../../../../data/demo/${name}.graft.json`), 'utf8'));
@@ -135,7 +135,7 @@ test('what is kept is what would be made anew, whatever is changed and taken bac
         );
       }
     }),
-    { seed: 9, numRuns: runs(20) },
+    { seed: 9, numRuns: IS_DEEP ? 40 : 5 },
   );
 });
 

@@ -10,24 +10,10 @@ import type {
   Trip,
   Zone,
 } from './model.js';
+import { oncePer } from './oncePer.js';
 import { isHelped, isPersonal, movableThings, type Carried } from './whoseThings.js';
 
 export { isPersonal, mayOthersCarry, movableThings, nameAlone, type Carried } from './whoseThings.js';
-
-/**
- * A value made once for a list and kept as long as the list is: a trip's lists never change, a change makes new ones.
- * Loads ask the same of a trip for every member and day.
- */
-function oncePer<L extends object, T>(make: (list: L) => T): (list: L) => T {
-  const made = new WeakMap<L, T>();
-  return (list) => {
-    const known = made.get(list);
-    if (known !== undefined) return known;
-    const value = make(list);
-    made.set(list, value);
-    return value;
-  };
-}
 
 const piecesOfKits = oncePer((kits: Trip['kits']): readonly Piece[] => kits.flatMap((kit) => kit.pieces));
 

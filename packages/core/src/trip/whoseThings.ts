@@ -3,6 +3,7 @@
  * not need at hand (common practice, no source). Everybody else carries their own, unless the leader says otherwise.
  */
 import { isChild } from './age.js';
+import { oncePer } from './oncePer.js';
 import type { Member, PersonalThing, Piece, Purpose, Thing, Trip } from './model.js';
 
 /** Something that one member carries: a piece of the group, or what is somebody's own. */
@@ -54,13 +55,13 @@ export function mayOthersCarry(owner: Member, thing: PersonalThing): boolean {
 }
 
 /** Own things that a share deals out: those that others may carry, and those that somebody was given by hand. */
-export function movableThings(trip: Trip): readonly PersonalThing[] {
+export const movableThings = oncePer((trip: Trip): readonly PersonalThing[] => {
   const byHand = new Set([...trip.share, ...trip.handovers].map((a) => a.pieceId));
   const owners = new Map(trip.members.map((m) => [m.id, m]));
   return trip.personalThings.filter(
     (t) => !t.worn && (byHand.has(t.id) || mayOthersCarry(owners.get(t.memberId)!, t)),
   );
-}
+});
 
 /** What a thing is called away from its kit or its owner's list: "Ilse: sleeping bag"; a piece has its own name. */
 export function nameAlone(trip: Pick<Trip, 'members'>, thing: Thing): string {

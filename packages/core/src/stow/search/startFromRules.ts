@@ -12,8 +12,10 @@ const HEIGHT_RANK: Readonly<Partial<Record<ZoneKind, number>>> = { bottom: 0, co
 const VERDICT_PRICE = { good: 0, fair: 1, poor: 4, never: 50 } as const;
 /** A litre or a kg too many in a pocket. */
 const PER_UNIT_OVER = 20;
-/** High schools load the dense things late, low ones early, by so many ranks of height. Not tried: the
- * packs of the trials are of the middle school. */
+/**
+ * High schools load the dense things late, low ones early, by so many ranks of height. Not tried: the packs of the trials
+ * are of the middle school.
+ */
 const LIFT = { high: 1.6, middle: 0, low: -1.6 };
 /** How far out a thing begins, as a part of the depth. */
 const OUT: Readonly<Partial<Record<ZoneKind, number>>> = { core: 0.25, outer: 0.7 };

@@ -38,13 +38,13 @@ export const COARSE_PART = 0.9;
  */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
 /**
- * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. It
- * changes nothing of the result: so many are made as take about half a second.
+ * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. The
+ * search itself begins anew after it. No trial: so many moves as take about half a second.
  */
 export const FIRST = { coarsePart: 0.037, coarseMost: 4000, finePart: 0.015, fineMost: 1600, tries: 4 };
 /**
- * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so many. Only
- * what is shown: the result is the same without.
+ * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so
+ * many. No trial: the search goes on as if it were not shown.
  */
 export const PROGRESS_EVERY = 800;
 export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };

@@ -1,0 +1,14 @@
+/**
+ * A value made once for a trip or one of its lists, and kept as long as that is: neither ever changes, a change makes new
+ * ones. Loads ask the same of a trip for every member and day.
+ */
+export function oncePer<L extends object, T>(make: (list: L) => T): (list: L) => T {
+  const made = new WeakMap<L, T>();
+  return (list) => {
+    const known = made.get(list);
+    if (known !== undefined) return known;
+    const value = make(list);
+    made.set(list, value);
+    return value;
+  };
+}

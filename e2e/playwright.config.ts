@@ -26,7 +26,9 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS },
+    // What moves is drawn again and again; the journeys look at it moving.
+    contextOptions: { reducedMotion: 'reduce' },
+    launchOptions: { executablePath: '/usr/bin/chromium-headless-shell', args: CHROMIUM_ARGS },
     screenshot: 'only-on-failure',
   },
 });

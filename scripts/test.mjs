@@ -3,9 +3,10 @@
  * Ends with a line "N passed, N failed". `npm test -- core server` runs only the parts named; with --deep properties are
  * tried on all their cases.
  */
-import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
+import jestConfig from '../jest.config.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { ensureChromium, ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
@@ -16,7 +17,7 @@ const CHECKS = {
   // The longest first: two of them run side by side.
   lint: [bin('oxlint'), ['--type-aware', '--report-unused-disable-directives']],
   types: [bin('tsc'), ['-b', 'tsconfig.json']],
-  format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  format: [bin('oxfmt'), ['--check', '.']],
   arrows: [bin('depcruise'), ['--config', 'dependency-cruiser.config.mjs', 'packages', 'apps', 'e2e']],
   unused: [bin('knip'), ['--no-progress']],
   kernel: [process.execPath, ['scripts/kernel.mjs', '--check']],
@@ -72,48 +73,52 @@ async function sideBySide(tasks) {
   await Promise.all(Array.from({ length: availableParallelism() }, lane));
 }
 
-/** What of the core its own tests run through. */
-const COVERAGE = [
-  '--coverage',
-  '--coverageProvider=v8',
-  '--coverageReporters=json-summary',
-  '--collectCoverageFrom=packages/core/src/**/*.ts',
-  '--collectCoverageFrom=!**/{testing/**,*.test.ts,index.ts,columnKernelCode.ts}',
-  // Asking for coverage takes longer the more files a worker has seen.
-  '--workerIdleMemoryLimit=400MB',
-];
-
-async function jest(projects, scratch, { databaseUrl, coverageDir } = {}) {
-  const file = join(scratch, 'jest.json');
-  // Each test file has a database of its own, so that all cores can work.
-  const workers = `--maxWorkers=${availableParallelism()}`;
-  const coverage = coverageDir === undefined ? [] : [...COVERAGE, `--coverageDirectory=${coverageDir}`];
-  const args = ['--selectProjects', ...projects, workers, '--json', `--outputFile=${file}`, ...coverage];
-  const env = { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '', GRAFT_TEST_DEEP: isDeep ? '1' : '0' };
-  const { code } = await run(bin('jest'), args, { env });
+async function jest(projects, scratch, { databaseUrl, args, env } = {}) {
+  const file = join(mkdtempSync(join(scratch, 'jest-')), 'report.json');
+  const { code, output } = await run(
+    bin('jest'),
+    ['--selectProjects', ...projects, '--json', `--outputFile=${file}`, ...args],
+    {
+      quiet: env !== undefined,
+      env: { GRAFT_TEST_DATABASE_URL: databaseUrl ?? '', GRAFT_TEST_DEEP: isDeep ? '1' : '0', ...env },
+    },
+  );
   const report = readReport(file);
   const suites = report?.numRuntimeErrorTestSuites ?? 0;
-  count(
-    report?.numPassedTests ?? 0,
-    (report?.numFailedTests ?? 0) + suites + (report === undefined || (code !== 0 && report.success) ? 1 : 0),
-  );
+  const unsaid = report === undefined || (code !== 0 && report.success) ? 1 : 0;
+  const failed = (report?.numFailedTests ?? 0) + suites + unsaid;
+  if (failed > 0 && output !== undefined) process.stdout.write(output);
+  count(report?.numPassedTests ?? 0, failed);
 }
 
-/** The core alone, with what of it is covered and the files that are least. */
+/** The core alone, in parts that stay in one process each, with what of it is covered and the files that are least. */
 async function core(scratch) {
-  const coverageDir = join(scratch, 'coverage');
-  await jest(['core'], scratch, { coverageDir });
-  const { total: whole, ...files } = readReport(join(coverageDir, 'coverage-summary.json')) ?? {};
-  if (whole === undefined) return;
-  const least = Object.entries(files)
-    .sort(([, a], [, b]) => a.lines.pct - b.lines.pct)
+  const folder = mkdtempSync(join(scratch, 'coverage-'));
+  const parts = Array.from({ length: CORE_PARTS }, (_, i) => async () => {
+    const args = ['--runInBand', `--shard=${i + 1}/${CORE_PARTS}`];
+    await jest(['core'], scratch, { args, env: { NODE_V8_COVERAGE: folder } });
+    say(`core, part ${i + 1} of ${CORE_PARTS}: done`);
+  });
+  await sideBySide(parts);
+  // Of packages that a fresh clone has only now.
+  const { coverageOf, percentOf } = await import('./lib/coverage.mjs');
+  const source = join(ROOT, 'packages/core/src');
+  const files = readdirSync(source, { recursive: true })
+    .filter((path) => path.endsWith('.ts') && !NOT_COVERED.test(path))
+    .map((path) => join(source, path));
+  const [[, options]] = Object.values(jestConfig.projects[0].transform);
+  const covered = await coverageOf(folder, files, options);
+  const least = covered
+    .sort((a, b) => a.lines.pct - b.lines.pct)
     .slice(0, LEAST_COVERED)
-    .map(([file, { lines }]) => `${relative(join(ROOT, 'packages/core/src'), file)} ${lines.pct} %`);
-  say(
-    `core is covered: ${whole.lines.pct} % of lines, ${whole.branches.pct} % of branches; least ${least.join(', ')}`,
-  );
+    .map(({ file, lines }) => `${relative(source, file)} ${lines.pct} %`);
+  const [lines, branches] = [percentOf(covered, 'lines'), percentOf(covered, 'branches')];
+  say(`core is covered: ${lines} % of lines, ${branches} % of branches; least ${least.join(', ')}`);
 }
+const CORE_PARTS = 4;
 const LEAST_COVERED = 5;
+/** What tests stand on, the tests, faces, and a program in bytes. */
+const NOT_COVERED = /^testing\/|\.test\.ts$|(^|\/)(index|columnKernelCode)\.ts$/;
 
 async function endToEnd(scratch) {
   const file = join(scratch, 'playwright.json');
@@ -141,9 +146,11 @@ await main(async () => {
   if (odd !== undefined) throw new Refusal(`expected parts among ${PARTS.join(', ')}, got "${odd}"`, 2);
   const includes = (part) => wanted.length === 0 || wanted.includes(part);
   const started = Date.now();
-  await timed('packages', ensureNodePackages);
-  if (includes('server') || includes('e2e')) await ensureMariaDb();
-  if (includes('e2e')) await ensureChromium();
+  const ensurePrograms = async () => {
+    if (includes('server') || includes('e2e')) await ensureMariaDb();
+    if (includes('e2e')) await ensureChromium();
+  };
+  await timed('packages', () => Promise.all([ensureNodePackages(), ensurePrograms()]));
   await timed('build', ensureBuilt);
   const scratch = mkdtempSync(join(tmpdir(), 'graft-test-'));
   // The database's own account has to pass.
@@ -159,7 +166,9 @@ await main(async () => {
         ? await startDatabase(join(scratch, 'jest-database'))
         : undefined;
       try {
-        await timed(others.join(', '), () => jest(others, scratch, { databaseUrl: database?.url }));
+        // Each test file has a database of its own, so that all cores can work.
+        const args = [`--maxWorkers=${availableParallelism()}`];
+        await timed(others.join(', '), () => jest(others, scratch, { databaseUrl: database?.url, args }));
       } finally {
         await database?.stop();
       }

@@ -16,6 +16,8 @@ import {
   enter,
 } from '../support';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page }) => {
   test.slow();
   await enter(page);

@@ -80,7 +80,7 @@ async function manyLinks(core, url, headers) {
 async function opening(link) {
   const { chromium } = createRequire(join(ROOT, 'e2e/package.json'))('@playwright/test');
   const browser = await chromium.launch({
-    executablePath: findProgram('chromium'),
+    executablePath: findProgram('chromium-headless-shell'),
     args: ['--no-sandbox', '--disable-gpu'],
   });
   try {

@@ -79,4 +79,5 @@ export const ensureMariaDb = () =>
     ['mariadb-server-core', 'mariadb-client-core'],
     'MariaDB',
   );
-export const ensureChromium = () => ensureDebianPrograms(['chromium'], ['chromium'], 'Chromium');
+export const ensureChromium = () =>
+  ensureDebianPrograms(['chromium-headless-shell'], ['chromium-headless-shell'], 'Chromium');

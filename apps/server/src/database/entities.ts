@@ -102,7 +102,8 @@ export class UserRow {
   @Column(NAME) name: string;
   /** Argon2id in its own text form; null for the demo account, which nobody signs in to by password. */
   @Column({ type: 'varchar', length: 200, nullable: true, name: 'password_hash' }) passwordHash:
-    string | null;
+    | string
+    | null;
   @Column(FLAG) demo: boolean;
   @Column({ ...MOMENT, name: 'created_at' }) createdAt: Date;
 }

@@ -61,7 +61,8 @@ async function settle(
   for (const row of rows) {
     for (const member of added) {
       const was = (row.taken.items.members ?? []).find((m) => keyOf('members', m) === member.id) as
-        Member | undefined;
+        | Member
+        | undefined;
       const sheet = row.sheets.find((s) => s.memberId === member.id);
       if (was?.name !== member.name || sheet === undefined || !isSame(was, member)) continue;
       for (const [table, kept] of Object.entries(sheet.rows)) await insert(manager, table, kept);

@@ -79,7 +79,8 @@ export interface Library {
 }
 
 export type LibraryEdit =
-  { readonly kind: 'put'; readonly entry: LibraryEntry } | { readonly kind: 'remove'; readonly id: string };
+  | { readonly kind: 'put'; readonly entry: LibraryEntry }
+  | { readonly kind: 'remove'; readonly id: string };
 
 /** Play edits on a library's entries: a put replaces the entry with the same id or adds it at the end. */
 export function applyLibraryEdits(

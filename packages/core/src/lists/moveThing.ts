@@ -3,7 +3,8 @@ import { putKit, removePieces } from '../trip/changes.js';
 import type { PersonalThing, Piece, Trip } from '../trip/model.js';
 
 export type ListTarget =
-  { readonly kind: 'member'; readonly memberId: string } | { readonly kind: 'kit'; readonly kitId: string };
+  | { readonly kind: 'member'; readonly memberId: string }
+  | { readonly kind: 'kit'; readonly kitId: string };
 
 /** @returns the same trip when the thing is there already, or when thing or target is not of this trip */
 export function moveThing(trip: Trip, thingId: string, target: ListTarget): Trip {

@@ -20,7 +20,8 @@ export interface ReshareAnswer {
   readonly reached: readonly number[];
 }
 export type ReshareResult =
-  ReshareAnswer | { readonly kind: 'contradiction'; readonly reasons: readonly string[] };
+  | ReshareAnswer
+  | { readonly kind: 'contradiction'; readonly reasons: readonly string[] };
 
 /** Search moves for the best share and for the fewest handovers. */
 const BEST_ITERATIONS = 600_000;

@@ -6,7 +6,8 @@ import { parseQuantity } from '../units/parse.js';
 /** When a thing joins and leaves; an end that is absent is the trip's own. */
 export type DaySpan = Pick<Thing, 'fromDay' | 'toDay'>;
 export type ParsedSpan =
-  { readonly ok: true; readonly span: DaySpan } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly span: DaySpan }
+  | { readonly ok: false; readonly error: string };
 export type ParsedUse =
   | { readonly ok: true; readonly use: Consumption | undefined }
   | { readonly ok: false; readonly error: string };

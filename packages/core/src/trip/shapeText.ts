@@ -2,7 +2,8 @@
 import { SHAPE_KINDS, type Shape } from './model.js';
 
 export type ParsedShape =
-  { readonly ok: true; readonly shape: Shape } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly shape: Shape }
+  | { readonly ok: false; readonly error: string };
 
 export function formatShape(shape: Shape): string {
   switch (shape.kind) {

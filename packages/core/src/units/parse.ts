@@ -16,7 +16,8 @@ import {
 
 export type Quantity = 'mass' | 'volume' | 'length' | 'distance' | 'height' | 'duration';
 export type Parsed =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly value: number }
+  | { readonly ok: false; readonly error: string };
 
 /** Factors to kg, L, cm, km, m and h. */
 const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {

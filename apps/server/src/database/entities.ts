@@ -21,6 +21,7 @@ import type {
   Assignment,
   CarryTrial,
   Companion,
+  Holding,
   Condition,
   Consumption,
   Dish,
@@ -475,7 +476,9 @@ export class ThingRow extends TripPart {
   @Column({ ...WORD, nullable: true }) wear: Wear | null;
   @Column({ ...OPTIONAL_DATE, name: 'expires_on' }) expiresOn: string | null;
   @Column(OPTIONAL_DATA) needs: readonly Companion[] | null;
+  @Column(OPTIONAL_DATA) holds: Holding | null;
   @Column({ ...OPTIONAL_ID, name: 'nests_in' }) nestsIn: string | null;
+  @Column({ type: 'boolean', nullable: true, name: 'rides_loose' }) ridesLoose: boolean | null;
   @Column({ ...OPTIONAL_ID, name: 'library_id' }) libraryId: string | null;
   @Column({ ...WORD, nullable: true, name: 'made_by' }) madeBy: 'larder' | null;
   @Column({ ...NAME, nullable: true }) together: string | null;

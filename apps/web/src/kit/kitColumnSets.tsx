@@ -11,6 +11,7 @@ import {
   flagsColumn,
   readColumn,
   needsColumn,
+  holdsColumn,
   hostColumn,
 } from '../shared/thingColumns';
 import { optionsOf, PURPOSE_WORDS, FLAG_WORDS, NEEDED_WORDS, WANT_WORDS, WEAR_WORDS } from '../shared/words';
@@ -70,6 +71,7 @@ function placing(parts: KitColumnParts): readonly Column<KitRow>[] {
       order: (row) => PURPOSE_WORDS[row.purpose],
     },
     { ...wide(flagsColumn(parts)), order: (row) => row.flags.map((f) => FLAG_WORDS[f]).join() },
+    wide(holdsColumn(parts)),
   ];
 }
 
@@ -256,7 +258,7 @@ function withLoose(t: Thing, looseL: number | undefined): Thing {
   return { ...t, shape: looseL === undefined ? { kind: 'pouch' } : { kind: 'stuff', looseVolumeL: looseL } };
 }
 
-/** What can be in what: things of the same kit or person. */
+/** What can be in what: things of the same kit or person, and what holds things of the others. */
 function nestsColumn(
   { places }: KitColumnParts,
   common: { check: Check<KitRow>; save: (row: KitRow, field: string) => void },
@@ -264,13 +266,24 @@ function nestsColumn(
   const { things } = places;
   return hostColumn({
     hostId: (row) => row.nestsIn,
-    near: (row) =>
-      Object.entries(things).flatMap(([id, t]) =>
-        id !== row.id && t.key === things[row.id]?.key ? [[id, t.name] as const] : [],
-      ),
-    put: (row, hostId) => {
-      const { nestsIn: _old, ...rest } = row;
-      const next = (hostId === undefined ? rest : { ...rest, nestsIn: hostId }) as KitRow;
+    near: (row) => {
+      const others = Object.entries(things).filter(([id]) => id !== row.id);
+      const isNear = (t: (typeof things)[string]): boolean => t.key === things[row.id]?.key;
+      return [
+        ...others.filter(([, t]) => isNear(t)).map(([id, t]) => [id, t.name] as const),
+        ...others
+          .filter(([, t]) => !isNear(t) && t.holds)
+          .map(([id, t]) => [id, `${t.list}: ${t.name}`] as const),
+      ];
+    },
+    isLoose: (row) => row.ridesLoose === true,
+    put: (row, hostId, isLoose) => {
+      const { nestsIn: _old, ridesLoose: _loose, ...rest } = row;
+      const next = {
+        ...rest,
+        ...(hostId === undefined ? {} : { nestsIn: hostId }),
+        ...(isLoose ? { ridesLoose: true } : {}),
+      } as KitRow;
       const error = common.check(next);
       if (error === undefined) common.save(next, 'rides inside');
       return error;

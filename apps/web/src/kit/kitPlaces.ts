@@ -1,3 +1,4 @@
+import { holdingOf } from '@graft/core/load';
 import { movableThings, type Trip } from '@graft/core/trip';
 
 /** What the columns tell of a row that does not stand in the row itself. */
@@ -15,6 +16,8 @@ export interface Places {
         readonly carrier: string | undefined;
         /** Own things that others may carry. */
         readonly movable: boolean;
+        /** It holds other things. */
+        readonly holds: boolean;
       }
     >
   >;
@@ -28,7 +31,14 @@ export function placesOf(trip: Trip): Places {
       (p) =>
         [
           p.id,
-          { name: p.name, key: `kit ${k.id}`, list: k.name, carrier: carrier.get(p.id), movable: false },
+          {
+            name: p.name,
+            key: `kit ${k.id}`,
+            list: k.name,
+            carrier: carrier.get(p.id),
+            movable: false,
+            holds: holdingOf(p) !== undefined,
+          },
         ] as const,
     ),
   );
@@ -36,7 +46,7 @@ export function placesOf(trip: Trip): Places {
   const own = trip.personalThings.map((t) => {
     const list = memberName.get(t.memberId) ?? '';
     const place = { name: t.name, key: `member ${t.memberId}`, list, carrier: carrier.get(t.id) ?? list };
-    return [t.id, { ...place, movable: movable.has(t.id) }] as const;
+    return [t.id, { ...place, movable: movable.has(t.id), holds: holdingOf(t) !== undefined }] as const;
   });
   return {
     lists: [

@@ -1,6 +1,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { CONTAINER_L_PER_PERSON_DAY, scentedNights } from '@graft/core/larder';
+import { nameAlone } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
@@ -21,7 +22,7 @@ export function NightPanel() {
   for (const { thing, memberId } of round?.things ?? []) {
     const who =
       memberId === undefined ? `nobody yet, ${kitNames.get(thing.id) ?? ''}` : (names.get(memberId) ?? '');
-    byCarrier.set(who, [...(byCarrier.get(who) ?? []), thing.name]);
+    byCarrier.set(who, [...(byCarrier.get(who) ?? []), nameAlone(trip, thing)]);
   }
   return (
     <Box pt="3">

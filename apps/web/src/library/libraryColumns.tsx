@@ -6,6 +6,7 @@ import type { MassUnit } from '@graft/core/units';
 import {
   dateColumn,
   flagsColumn,
+  holdsColumn,
   hostColumn,
   massColumn,
   needsColumn,
@@ -113,6 +114,7 @@ function factColumns<Row>(holder: Holder<Row>, massUnit: MassUnit): readonly Col
     ),
     held(flagsColumn, holder),
     held(needsColumn, holder),
+    held(holdsColumn, holder),
   ];
 }
 

@@ -112,7 +112,7 @@ export function MainOutline({ main, frame, plane }: { main: MainCompartment; fra
 }
 
 export function shadeOf(placed: PlacedThing) {
-  return densityShade(placed.massKg / Math.max(placed.volumeL, 0.01));
+  return densityShade(placed.wholeKg / Math.max(placed.volumeL, 0.01));
 }
 
 export function Plumb({

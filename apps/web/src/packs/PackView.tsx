@@ -99,7 +99,7 @@ export function PackView(props: ViewProps) {
               strokeWidth={chosen ? 3 : 1}
               dashed={how === 'behind'}
             />
-            <title>{`${placed.thing.name}, ${formatMass(placed.massKg, massUnit)}`}</title>
+            <title>{`${placed.thing.name}, ${formatMass(placed.wholeKg, massUnit)}`}</title>
           </g>
         );
       })}

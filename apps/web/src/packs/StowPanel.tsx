@@ -65,6 +65,7 @@ function TabOf({ session }: { session: PackSession }) {
           onHover={choose}
           onPlace={session.place}
           onPin={session.pin}
+          onRideIn={practice === undefined ? session.rideIn : undefined}
         />
       );
     case 'steps':

@@ -2,6 +2,7 @@ import { Box, Flex, IconButton, NativeSelect, Text } from '@chakra-ui/react';
 import { DndContext, DragOverlay, pointerWithin, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Pin, PinOff } from 'lucide-react';
 import { useState } from 'react';
+import { holdingOf } from '@graft/core/load';
 import { isMainZone, type PlacedThing, type StowAssessment, type ZoneFill } from '@graft/core/stow';
 import type { Pack, Side, Thing, Zone } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
@@ -18,16 +19,23 @@ interface Props {
   readonly onHover: (thingId: string | undefined) => void;
   readonly onPlace: (thing: Thing, zone: Zone, side: Side) => void;
   readonly onPin: (thing: Thing, pinned: boolean) => void;
+  /** Put a thing into another of this pack; absent where that is settled. */
+  readonly onRideIn: ((thing: Thing, holder: Thing) => void) | undefined;
 }
 
 /** Everything in the pack by zone, top to bottom as it lies, each thing with its reason; drag it or choose its place. */
-export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onPin }: Props) {
+export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onPin, onRideIn }: Props) {
   const [heldId, setHeldId] = useState<string | undefined>();
   const sensors = useDragSensors();
   const thingOf = (id: string): Thing | undefined =>
     stow.placed.find((p) => p.thing.id === id)?.thing ?? stow.unplaced.find((t) => t.id === id);
   const nameOf = (id: string): string => thingOf(id)?.name ?? id;
   const held = heldId === undefined ? undefined : thingOf(heldId);
+  const holders = onRideIn === undefined ? [] : stow.placed.filter((p) => holdingOf(p.thing) !== undefined);
+  const into = (thing: Thing): RowProps['into'] => ({
+    holders: holders.filter((p) => p.thing.id !== thing.id && !isWithin(stow, p, thing.id)),
+    onPut: (holder) => onRideIn?.(thing, holder),
+  });
   return (
     <DndContext
       sensors={sensors}
@@ -38,6 +46,8 @@ export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onP
         setHeldId(undefined);
         const thing = thingOf(String(e.active.id));
         const zone = pack.zones.find((z) => z.id === e.over?.id);
+        const holder = holders.find((p) => inId(p.thing.id) === e.over?.id)?.thing;
+        if (thing !== undefined && holder !== undefined && holder.id !== thing.id) onRideIn?.(thing, holder);
         if (thing !== undefined && zone !== undefined) onPlace(thing, zone, zone.side);
       }}
     >
@@ -58,6 +68,7 @@ export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onP
                 isFixed={isFixed}
                 onHover={onHover}
                 nameOf={nameOf}
+                into={into(thing)}
                 onPlace={(zone, side) => onPlace(thing, zone, side)}
               />
             ))}
@@ -65,27 +76,28 @@ export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onP
         )}
         {fromTop(stow.zones).map((fill) => (
           <ZoneGroup key={fill.zone.id} fill={fill}>
-            {stow.placed
-              .filter((p) => p.zone === fill.zone)
-              .reverse()
-              .map((p) => (
-                <ThingRow
-                  key={p.thing.id}
-                  thing={p.thing}
-                  placed={p}
-                  pack={pack}
-                  zoneId={p.zone.id}
-                  side={p.side}
-                  massKg={p.massKg}
-                  day={stow.day}
-                  hovered={p.thing.id === hoveredId}
-                  isFixed={isFixed}
-                  onHover={onHover}
-                  nameOf={nameOf}
-                  onPlace={(zone, side) => onPlace(p.thing, zone, side)}
-                  onPin={(pinned) => onPin(p.thing, pinned)}
-                />
-              ))}
+            {withContents(
+              stow,
+              stow.placed.filter((p) => p.zone === fill.zone && p.insideId === undefined).reverse(),
+            ).map((p) => (
+              <ThingRow
+                key={p.thing.id}
+                thing={p.thing}
+                placed={p}
+                pack={pack}
+                zoneId={p.zone.id}
+                side={p.side}
+                massKg={p.massKg}
+                day={stow.day}
+                hovered={p.thing.id === hoveredId}
+                isFixed={isFixed}
+                onHover={onHover}
+                nameOf={nameOf}
+                into={into(p.thing)}
+                onPlace={(zone, side) => onPlace(p.thing, zone, side)}
+                onPin={(pinned) => onPin(p.thing, pinned)}
+              />
+            ))}
           </ZoneGroup>
         ))}
       </Box>
@@ -94,6 +106,14 @@ export function ZoneList({ pack, stow, hoveredId, isFixed, onHover, onPlace, onP
       </DragOverlay>
     </DndContext>
   );
+}
+
+/** Things, each followed by what rides in it, as it comes out. */
+function withContents(stow: StowAssessment, things: readonly PlacedThing[]): readonly PlacedThing[] {
+  return things.flatMap((p) => [
+    p,
+    ...withContents(stow, stow.placed.filter((q) => q.insideId === p.thing.id).reverse()),
+  ]);
 }
 
 /** Zones from the top of the pack down, outside pockets after the main compartment. */
@@ -151,6 +171,20 @@ interface RowProps {
   readonly onPin?: (pinned: boolean) => void;
   /** The name of a thing of this pack. */
   readonly nameOf: (thingId: string) => string;
+  /** What it could ride in. */
+  readonly into: {
+    readonly holders: readonly PlacedThing[];
+    readonly onPut: (holder: Thing) => void;
+  };
+}
+
+/** As a place to choose or to drop on: in a thing. */
+const inId = (thingId: string): string => `in/${thingId}`;
+
+/** Whether a thing rides in another, at whatever depth. */
+function isWithin(stow: StowAssessment, { insideId }: PlacedThing, thingId: string): boolean {
+  const holder = stow.placed.find((p) => p.thing.id === insideId);
+  return holder !== undefined && (holder.thing.id === thingId || isWithin(stow, holder, thingId));
 }
 
 const LEVEL_MARK = { good: '', fair: '', poor: '△ ', never: '▲ ' } as const;
@@ -170,15 +204,23 @@ function ThingRow(props: RowProps) {
     onPlace,
     onPin,
     nameOf,
+    into,
   } = props;
   const { massUnit } = usePreferences();
   const { setNodeRef, listeners } = useDraggable({ id: thing.id, disabled: isFixed });
+  const { setNodeRef: setHolderRef, isOver } = useDroppable({
+    id: inId(thing.id),
+    disabled: placed === undefined || holdingOf(thing) === undefined,
+  });
+  const insideId = placed?.insideId;
   return (
     <Box
+      ref={setHolderRef}
       px="3"
+      ps={insideId === undefined ? undefined : '6'}
       py="1"
       data-thing={thing.id}
-      bg={hovered ? 'bg.muted' : undefined}
+      bg={isOver ? 'pine.subtle' : hovered ? 'bg.muted' : undefined}
       onPointerEnter={() => onHover(thing.id)}
       onPointerLeave={() => onHover(undefined)}
     >
@@ -201,16 +243,26 @@ function ThingRow(props: RowProps) {
         <NativeSelect.Root size="xs" w="124px" disabled={isFixed}>
           <NativeSelect.Field
             aria-label={`Place of ${thing.name}`}
-            value={zoneId === '' ? '' : `${zoneId}/${side}`}
+            value={insideId !== undefined ? inId(insideId) : zoneId === '' ? '' : `${zoneId}/${side}`}
             onFocus={() => onHover(thing.id)}
             onBlur={() => onHover(undefined)}
             onChange={(e) => {
               const [id, chosenSide] = e.target.value.split('/');
+              const holder = into.holders.find((p) => inId(p.thing.id) === e.target.value);
+              if (holder !== undefined) into.onPut(holder.thing);
               const zone = pack.zones.find((z) => z.id === id);
               if (zone !== undefined) onPlace(zone, chosenSide as Side);
             }}
           >
             {zoneId === '' && <option value="">choose …</option>}
+            {insideId !== undefined && !into.holders.some((p) => p.thing.id === insideId) && (
+              <option value={inId(insideId)}>in {nameOf(insideId)}</option>
+            )}
+            {into.holders.map((p) => (
+              <option key={p.thing.id} value={inId(p.thing.id)}>
+                in {p.thing.name}
+              </option>
+            ))}
             {pack.zones.flatMap((zone) =>
               isMainZone(zone.kind)
                 ? (['left', 'centre', 'right'] as const).map((s) => (
@@ -239,17 +291,23 @@ function ThingRow(props: RowProps) {
 
 /** Why a thing is where it is, and how far a hand has to go for it. */
 function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nameOf'] }) {
+  const { massUnit } = usePreferences();
   const { level } = placed.verdict;
   return (
     <Text fontSize="2xs" color={level === 'never' ? 'overload.fg' : 'fg.muted'} lineHeight="1.3">
-      {LEVEL_MARK[level]}
-      {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
-      {placed.reason}
-      {placed.insideId !== undefined
-        ? `; rides in ${nameOf(placed.insideId)}`
-        : placed.reach.count > 0
-          ? `; reach ${placed.reach.count}`
-          : ''}
+      {placed.insideId !== undefined ? (
+        `rides in ${nameOf(placed.insideId)}`
+      ) : (
+        <>
+          {LEVEL_MARK[level]}
+          {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
+          {placed.reason}
+          {placed.reach.count > 0 ? `; reach ${placed.reach.count}` : ''}
+        </>
+      )}
+      {placed.wholeKg > placed.massKg + 0.0005
+        ? `; ${formatMass(placed.wholeKg, massUnit)} with what is in it`
+        : ''}
       {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
     </Text>
   );

@@ -14,6 +14,7 @@ import {
 import {
   adoptStow,
   packOf,
+  rideIn,
   type Member,
   type Pack,
   type Placement,
@@ -65,6 +66,8 @@ export interface PackSession {
   /** A whole stow of this member becomes the plan, or the learner's. */
   readonly put: (placements: readonly Placement[], label: string) => void;
   readonly place: (thing: Thing, zone: Zone, side: Side) => void;
+  /** Put a thing into another of this pack. */
+  readonly rideIn: (thing: Thing, holder: Thing) => void;
   readonly pin: (thing: Thing, pinned: boolean) => void;
   readonly drag: (thingId: string, at: PointCm, dropped: boolean) => void;
   readonly letGo: () => void;
@@ -136,11 +139,22 @@ export function usePackSession(member: Member): PackSession {
     scrub: (count) =>
       dispatch({ type: 'scrub', of: member.id, done: count, thingId: loading[count - 1]?.thingId }),
     put,
-    place: (thing, zone, side) =>
-      put(
-        placeAt(problem, stored, thing.id, { zoneId: zone.id, side, pinned: isPinned }),
-        `put ${thing.name} in ${zone.name}`,
-      ),
+    place: (thing, zone, side) => {
+      const target = { zoneId: zone.id, side, pinned: isPinned };
+      const label = `put ${thing.name} in ${zone.name}`;
+      if (practice !== undefined || !problem.inside.has(thing.id)) {
+        put(placeAt(problem, stored, thing.id, target), label);
+        return;
+      }
+      // It is taken out of what it rides in.
+      change(label, (t) => {
+        const next = rideIn(t, thing.id, undefined);
+        const placements = placeAt(stowProblem(next, member.id, day), stored, thing.id, target);
+        return adoptStow(next, { memberId: member.id, placements });
+      });
+    },
+    rideIn: (thing, holder) =>
+      change(`put ${thing.name} in ${holder.name}`, (t) => rideIn(t, thing.id, holder.id)),
     pin: (thing, pinned) =>
       put(
         exact(problem, stored).map((p) => (p.thingId === thing.id ? { ...p, pinned } : p)),

@@ -2,7 +2,15 @@
 import type { ReactNode } from 'react';
 import { COMPANION_WORDS } from '@graft/core/lists';
 import { isIsoDate } from '@graft/core/schema';
-import { COMPANIONS, FLAGS, formatShape, parseShape, type Thing } from '@graft/core/trip';
+import {
+  COMPANIONS,
+  FLAGS,
+  formatHolding,
+  formatShape,
+  parseHolding,
+  parseShape,
+  type Thing,
+} from '@graft/core/trip';
 import type { MassUnit } from '@graft/core/units';
 import type { Column } from './table/column';
 import { quantityColumn, type Check } from './fields';
@@ -139,15 +147,33 @@ export function needsColumn(common: Common<Thing>): Column<Thing> {
   };
 }
 
-/** The thing that another rides inside: named among those near it, of the same kit or person. */
+/** What a thing holds, in words. */
+export function holdsColumn(common: Common<Thing>): Column<Thing> {
+  const words = (t: Thing): string => formatHolding(t.holds);
+  return {
+    ...readColumn(common, { id: 'holds', header: 'Holds', width: '132', text: words }, (t, entry) => {
+      const { holds: _old, ...rest } = t;
+      const parsed = parseHolding(entry);
+      if (!parsed.ok) return { error: parsed.error };
+      return { thing: parsed.holding === undefined ? rest : { ...rest, holds: parsed.holding } };
+    }),
+    hint: words,
+  };
+}
+
+/** The thing that another rides inside: named among those near it, of the same kit or person, and what holds things. */
 export function hostColumn<Row>(of: {
   readonly hostId: (row: Row) => string | undefined;
   /** Id and name of what it can ride inside. */
   readonly near: (row: Row) => readonly (readonly [id: string, name: string])[];
   /** Take the host, or none; an error says why not. */
-  readonly put: (row: Row, hostId: string | undefined) => string | undefined;
+  readonly put: (row: Row, hostId: string | undefined, loose: boolean) => string | undefined;
+  /** The leader's word that it rides in nothing. */
+  readonly isLoose?: (row: Row) => boolean;
 }): Column<Row> {
+  const isLoose = (row: Row): boolean => of.isLoose?.(row) === true;
   const hostName = (row: Row): string => {
+    if (isLoose(row)) return LOOSE;
     const id = of.hostId(row);
     return id === undefined ? '' : (of.near(row).find(([key]) => key === id)?.[1] ?? '');
   };
@@ -161,11 +187,15 @@ export function hostColumn<Row>(of: {
       text: hostName,
       take: (row, entry) => {
         const wanted = entry.trim().toLowerCase();
+        if (wanted === LOOSE && of.isLoose !== undefined) return of.put(row, undefined, true);
         const host = of.near(row).find(([, name]) => name.toLowerCase() === wanted);
         if (wanted !== '' && host === undefined)
-          return `expected the name of another thing of the same kit or person, got "${entry}"`;
-        return of.put(row, host?.[0]);
+          return `expected the name of another thing of the same kit or person${of.isLoose === undefined ? '' : `, of a bag or container of the trip, or "${LOOSE}"`}, got "${entry}"`;
+        return of.put(row, host?.[0], false);
       },
     },
   };
 }
+
+/** What is typed for a thing that rides in no holder, though one is meant for it. */
+const LOOSE = 'loose';

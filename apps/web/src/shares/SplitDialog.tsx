@@ -8,7 +8,7 @@ import {
   type PartLack,
   type SplitNeed,
 } from '@graft/core/lists';
-import { assignPiece, groupMembers, type Member, type Piece, type Trip } from '@graft/core/trip';
+import { assignPiece, groupMembers, nameAlone, type Member, type Piece, type Trip } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
@@ -158,6 +158,7 @@ function Part({
   readOnly: boolean;
   onHandOver: (lack: PartLack) => void;
 }) {
+  const { trip } = useTrip();
   const lacking = new Set(part.lacks.map((l) => l.need));
   const has = SPLIT_NEEDS.filter((need) => !lacking.has(need)).map((need) => NEED_WORDS[need]);
   return (
@@ -181,7 +182,7 @@ function Part({
           ) : (
             <Button size="2xs" variant="outline" disabled={readOnly} onClick={() => onHandOver(lack)}>
               {lack.cure
-                .map((h) => `${h.piece.name} from ${h.from?.name ?? 'nobody'} to ${h.to.name}`)
+                .map((h) => `${nameAlone(trip, h.piece)} from ${h.from?.name ?? 'nobody'} to ${h.to.name}`)
                 .join('; ')}
             </Button>
           )}

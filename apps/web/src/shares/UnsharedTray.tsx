@@ -1,8 +1,9 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useDroppable } from '@dnd-kit/core';
-import type { Carried } from '@graft/core/trip';
+import { nameAlone, type Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/TripProvider';
 import { DraggablePiece } from './DraggablePiece';
 import { TRAY } from './tray';
 
@@ -62,6 +63,7 @@ function TrayPiece({
   onChoose: (id: string, add: boolean) => void;
 }) {
   const { massUnit } = usePreferences();
+  const { walked } = useTrip();
   return (
     <Box role="listitem">
       <DraggablePiece
@@ -79,7 +81,7 @@ function TrayPiece({
         borderColor="border.muted"
       >
         <Box as="span" minW="0" truncate>
-          {piece.name}
+          {nameAlone(walked, piece)}
         </Box>
         <Box as="span" whiteSpace="nowrap">
           {formatMass(piece.massKg, massUnit)}

@@ -165,7 +165,7 @@ function RoleKit({ day }: { day: number }) {
         {roleKit.map((h) => (
           <Box as="li" key={`${h.day} ${h.piece.id}`} py="0.5">
             Day {h.day}: <b>{h.from.name}</b> gives <b>{h.to.name}</b> ({DAY_ROLE_WORDS[h.role].toLowerCase()}
-            ) {h.piece.name}, {formatMass(h.piece.massKg, massUnit)}
+            ): {h.name}, {formatMass(h.piece.massKg, massUnit)}
           </Box>
         ))}
       </Box>

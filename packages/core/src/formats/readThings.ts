@@ -2,8 +2,10 @@
  * Rows of a table read as things, in any order of columns and any words of a mapping. Rows that can be taken are told from
  * rows that cannot, each error with its line and column: what is taken here fits the trip.
  */
+import { parseHolding } from '../trip/holdingText.js';
 import {
   COMPANIONS,
+  type Holding,
   FLAGS,
   NEEDED,
   PURPOSES,
@@ -369,6 +371,14 @@ function readFacts(reader: RowReader, known: Guess): Partial<Thing> {
   };
 }
 
+/** What it holds; an error says what was expected. */
+function holding({ cell, fail }: RowReader): Holding | undefined {
+  const parsed = parseHolding(cell('holds') ?? '');
+  if (parsed.ok) return parsed.holding;
+  fail('holds', parsed.error);
+  return undefined;
+}
+
 /** What a row says besides. */
 function saidFields(reader: RowReader) {
   return {
@@ -379,6 +389,8 @@ function saidFields(reader: RowReader) {
     wetFactor: number(reader, 'wetFactor', ...THING_RANGES.wetFactor, false),
     waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', THING_RANGES.waterCapacityL),
     foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', THING_RANGES.foodCapacityL),
+    holds: holding(reader),
+    ridesLoose: yes(reader, 'ridesLoose'),
     measuredOn: date(reader, 'measuredOn'),
     owner: words(reader, 'owner', LONGEST_NAME),
     wear: oneOf(reader, 'wear', WEARS),

@@ -1,5 +1,6 @@
 /** Things of a trip as a table: its columns, what another program's columns are likely to be, and the table written. */
 import type { Piece, Thing, Trip } from '../trip/model.js';
+import { formatHolding } from '../trip/holdingText.js';
 import { formatShape } from '../trip/shapeText.js';
 import { writeCsvTable, type CsvTable } from './csvTable.js';
 
@@ -64,6 +65,8 @@ export const CSV_FIELDS = [
   { id: 'wetFactor', header: 'Wet factor', words: ['wet'] },
   { id: 'waterCapacity', header: 'Water, L', words: ['water', 'water capacity'] },
   { id: 'foodCapacity', header: 'Food, L', words: ['food capacity'] },
+  { id: 'holds', header: 'Holds', words: ['holder', 'capacity', 'container'] },
+  { id: 'ridesLoose', header: 'Rides loose', words: ['loose'] },
   { id: 'owner', header: 'Owner', words: ['belongs to', 'lent by', 'besitzer'] },
   { id: 'wear', header: 'Condition', words: ['state', 'wear', 'zustand'] },
   { id: 'expiresOn', header: 'Best before', words: ['expires', 'expiry', 'use by'] },
@@ -204,6 +207,8 @@ export function thingsCsv(trip: Trip): string {
       wetFactor: thing.wetFactor,
       waterCapacity: thing.waterCapacityL,
       foodCapacity: thing.foodCapacityL,
+      holds: thing.holds === undefined ? undefined : formatHolding(thing.holds),
+      ridesLoose: thing.ridesLoose === undefined ? undefined : thing.ridesLoose ? 'yes' : 'no',
       owner: thing.owner,
       wear: thing.wear === undefined ? undefined : spaced(thing.wear),
       expiresOn: thing.expiresOn,

@@ -19,7 +19,7 @@ export function upgradeTrip1(trip: unknown): unknown {
   return {
     ...NEW_IN_VERSION_2,
     ...trip,
-    ...(isRaw(houseRules) ? { houseRules: { ...DEFAULT_HOUSE_RULES, ...houseRules } } : {}),
+    ...(isRaw(houseRules) ? { houseRules: { ...DEFAULT_HOUSE_RULES, cookSet: 'free', ...houseRules } } : {}),
     ...(Array.isArray(members)
       ? { members: members.map((m: unknown) => (isRaw(m) ? { carryTrials: [], limitHistory: [], ...m } : m)) }
       : {}),
@@ -54,6 +54,12 @@ function upgradeTrip6(trip: unknown): unknown {
   return trip;
 }
 
+/** Version 8 added holders with what is in them, and a house rule on cook sets, which until then went as they came. */
+function upgradeTrip7(trip: unknown): unknown {
+  if (!isRaw(trip) || !isRaw(trip['houseRules'])) return trip;
+  return { ...trip, houseRules: { cookSet: 'free', ...trip['houseRules'] } };
+}
+
 const UPGRADES: readonly ((trip: unknown) => unknown)[] = [
   upgradeTrip1,
   upgradeTrip2,
@@ -61,6 +67,7 @@ const UPGRADES: readonly ((trip: unknown) => unknown)[] = [
   upgradeTrip4,
   upgradeTrip5,
   upgradeTrip6,
+  upgradeTrip7,
 ];
 
 /** A trip file's data in the newest version; anything that is not an older trip file is returned as it is. */

@@ -4,7 +4,7 @@
  */
 import { putKit, removePieces, removePersonalThings, removeKit } from '../trip/changes.js';
 import { sameContent } from '../trip/edits.js';
-import type { Kit, Piece, Trip } from '../trip/model.js';
+import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
 import { foodPieces } from './foodParcels.js';
 import { fuelPieces, waterPieces } from './fuelPieces.js';
@@ -25,18 +25,33 @@ function larderKits(trip: Trip): readonly Kit[] {
   });
 }
 
-/** What a leader says of a parcel at Kit or Shares stays with it: who may carry it. */
+/** Where a parcel rides is the leader's word. */
+function keepHolder<T extends Thing>(made: T, { nestsIn, ridesLoose }: Thing): T {
+  return {
+    ...made,
+    ...(nestsIn === undefined ? {} : { nestsIn }),
+    ...(ridesLoose === undefined ? {} : { ridesLoose }),
+  };
+}
+
+/** What a leader says of a parcel at Kit or Shares stays with it: who may carry it, and in what it rides. */
 function keepRules(made: Piece, old: Piece | undefined): Piece {
   if (old === undefined) return made;
   const { onlyGroupId: _group, ...open } = made;
   const { onlyGroupId, onlyMemberIds, together } = old;
   const next = {
-    ...open,
+    ...keepHolder(open, old),
     ...(onlyGroupId === undefined ? {} : { onlyGroupId }),
     ...(onlyMemberIds === undefined ? {} : { onlyMemberIds }),
     ...(together === undefined ? {} : { together }),
   };
   return sameContent(next, old) ? old : next;
+}
+
+function keepOwnRules(made: PersonalThing, old: PersonalThing | undefined): PersonalThing {
+  if (old === undefined) return made;
+  const { othersMayCarry } = old;
+  return { ...keepHolder(made, old), ...(othersMayCarry === undefined ? {} : { othersMayCarry }) };
 }
 
 /**
@@ -62,8 +77,10 @@ export function landLarder(trip: Trip): Trip {
     const made = { ...before, ...kit, pieces };
     if (before === undefined || !sameContent(before, made)) next = putKit(next, made);
   }
-  const things = next.members.flatMap((m) => [...lunchThings(next, m), ...snackThings(next, m)]);
   const own = new Map(next.personalThings.map((t) => [t.id, t]));
+  const things = next.members
+    .flatMap((m) => [...lunchThings(next, m), ...snackThings(next, m)])
+    .map((made) => keepOwnRules(made, own.get(made.id)));
   const kept = new Set(things.map((t) => t.id));
   next = removePersonalThings(
     next,

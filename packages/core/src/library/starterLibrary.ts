@@ -1,6 +1,7 @@
 /** The starter library, read from its tables once. A row that cannot be read is an error of ours, found by its test. */
 import { MEAL_KINDS, STOVE_KINDS, type StoveKind } from '../trip/larderModel.js';
 import { COMPANIONS, FLAGS, GROUP_KINDS, NEEDED, PURPOSES } from '../trip/model.js';
+import { parseHolding } from '../trip/holdingText.js';
 import { parseShape } from '../trip/shapeText.js';
 import type {
   DishEntry,
@@ -42,6 +43,8 @@ function readThing(
   const waterCapacityL = numberOf('water');
   const foodCapacityL = numberOf('food');
   const wetFactor = numberOf('wet');
+  const holding = parseHolding(more['holds'] ?? '');
+  if (!holding.ok) throw new Error(`Starter library: ${holding.error} in "${row}"`);
   return {
     name: name!,
     more,
@@ -59,6 +62,7 @@ function readThing(
       ...(waterCapacityL === undefined ? {} : { waterCapacityL }),
       ...(foodCapacityL === undefined ? {} : { foodCapacityL }),
       ...(wetFactor === undefined ? {} : { wetFactor }),
+      ...(holding.holding === undefined ? {} : { holds: holding.holding }),
       ...(more['needs'] === undefined
         ? {}
         : { needs: more['needs'].split(',').map((n) => known(COMPANIONS, n.trim(), row)) }),

@@ -1,7 +1,7 @@
 /**
  * The things a new library starts with: generic, plausible, weighed by nobody. All masses are estimates and say so.
  * A row: for each member (e), worn by each (w) or for the group (g) | name | g | packed litres | shape | needed |
- * purpose | flags | more (water= and food= litres, wet= factor, needs=).
+ * purpose | flags | more (water= and food= litres, wet= factor, needs=, holds= as `parseHolding` reads it).
  */
 export const STARTER_THINGS = `
 e|Sleeping bag, summer|750|5|stuff 12|camp|sleepingBag|mustStayDry|
@@ -94,9 +94,13 @@ e|Power bank, own|210|0.15|block 14 x 7 x 1.6|camp|power|hard battery mustStayDr
 e|Charging cable|30|0.06|pouch|camp|power||
 e|Papers and money|60|0.1|flat 13 x 9 x 1|camp|other|mustStayDry|
 e|Keys|45|0.04|pouch|camp|other|hard|
-e|Dry bag, 10 L|70|0.2|pouch|camp|other||
-e|Dry bag, 20 L|100|0.3|pouch|camp|other||
-e|Pack liner|80|0.2|pouch|camp|other||
+e|Dry bag, 10 L|70|0.2|pouch|camp|other||holds=10 L, keeps dry
+e|Dry bag for clothes, 10 L|70|0.2|pouch|camp|other||holds=10 L, clothes, keeps dry
+e|Dry bag for the sleeping bag, 20 L|100|0.3|pouch|camp|other||holds=20 L, sleep things, keeps dry
+e|Dry bag, 20 L|100|0.3|pouch|camp|other||holds=20 L, keeps dry
+e|Stuff sack, 8 L|40|0.1|pouch|camp|other||holds=8 L
+e|Bag of small things|30|0.1|pouch|camp|other||holds=1.5 L, small things
+e|Pack liner|80|0.2|pouch|camp|other||holds=90 L, whole pack, keeps dry
 e|Folding seat|450|2.6|block 33 x 12 x 7|camp|other|ridesOutside|
 e|Helmet|260|5.5|block 27 x 21 x 14|stop|other|ridesOutside hard|
 e|Harness|360|2.4|pouch|stop|other|mustStayDry|
@@ -131,9 +135,11 @@ g|Pole sleeve and tape|50|0.1|long 14 x 3|camp|repair||
 g|Multi-tool|230|0.1|block 11 x 4 x 2.5|camp|knife|hard|
 g|Folding saw|260|0.4|long 28 x 5|camp|repair|sharp|
 g|Hang kit for food|480|0.7|pouch|camp|repair||
-g|Hard food container, 9 L|1050|11.5|cylinder 31 x 22|camp|foodContainer|hard|food=9
-g|Hard food container, 12 L|1200|14|cylinder 33 x 23.5|camp|foodContainer|hard|food=12
-g|Food bag, tear-proof, 10 L|230|0.6|pouch|camp|foodContainer||food=10
+e|Hard food container, own, 9 L|1050|11.5|cylinder 31 x 22|camp|foodContainer|hard|food=9 holds=9 L, food, keeps scent in, keeps dry, rigid
+g|Hard food container, 9 L|1050|11.5|cylinder 31 x 22|camp|foodContainer|hard|food=9 holds=9 L, food, keeps scent in, keeps dry, rigid
+g|Hard food container, 12 L|1200|14|cylinder 33 x 23.5|camp|foodContainer|hard|food=12 holds=12 L, food, keeps scent in, keeps dry, rigid
+g|Food bag, tear-proof, 10 L|230|0.6|pouch|camp|foodContainer||food=10 holds=10 L, food
+g|Food bag, dry, 12 L|90|0.3|pouch|camp|foodContainer||holds=12 L, food, keeps dry
 g|Water filter, pump|360|0.84|block 20 x 7 x 6|stop|filter|oftenWet hard|
 g|Water filter, squeeze|90|0.3|cylinder 14 x 5.5|stop|filter|oftenWet|
 g|Water filter, gravity|310|1.2|pouch|camp|filter|oftenWet|

@@ -1,3 +1,5 @@
 /** The public face: who carries what on which day. */
 export * from './memberLoad.js';
 export * from './thingOnDay.js';
+export * from './filling.js';
+export { holdingOf, isLiner } from './holders.js';

@@ -1,7 +1,8 @@
+import { packedVolumeL } from './filling.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { emptyTrip } from '../trip/emptyTrip.js';
 import { heaviestDay, loadsOverTrip } from './memberLoad.js';
-import { massOnDayKg, packedVolumeOnDayL, volumeOnDayL } from './thingOnDay.js';
+import { massOnDayKg, volumeOnDayL } from './thingOnDay.js';
 
 const dry = emptyTrip('t', 't', '2027-05-10', 1).legs[0]!;
 
@@ -39,7 +40,7 @@ describe('a thing on a day', () => {
     expect(massOnDayKg(fly, 1, dry)).toBe(0.6);
   });
   test('what rides outside takes no room in the pack', () => {
-    expect(packedVolumeOnDayL(aThing('m', { volumeL: 6, flags: ['ridesOutside'] }), 1)).toBe(0);
+    expect(packedVolumeL([aThing('m', { volumeL: 6, flags: ['ridesOutside'] })], 1)).toBe(0);
   });
 });
 

@@ -2,7 +2,8 @@
 import { carryLimit } from '../limits/carryLimit.js';
 import type { Leg, Member, PersonalThing, Trip } from '../trip/model.js';
 import { carriedPieces, isWithParty, ownInPack, packOf, type Carried } from '../trip/queries.js';
-import { massOnDayKg, packedVolumeOnDayL } from './thingOnDay.js';
+import { packedVolumeL } from './filling.js';
+import { massOnDayKg } from './thingOnDay.js';
 
 export interface DayLoad {
   readonly day: number;
@@ -58,7 +59,7 @@ export function baseLoad(
     waterKg: waterOnLegL(leg) * KG_PER_L_WATER,
     limitKg: limit.limitKg,
     limitReason: limit.reason,
-    volumeL: personal.reduce((sum, t) => sum + packedVolumeOnDayL(t, day), 0),
+    volumeL: packedVolumeL(personal, day),
   };
 }
 
@@ -74,7 +75,8 @@ export function dayLoad(
   pieces: readonly Carried[] = carriedPieces(trip, member.id, day),
 ): DayLoad {
   const leg = legOfDay(trip, day);
-  const base = baseLoad(trip, member, day);
+  const own = ownInPack(trip, member.id, day);
+  const base = baseLoad(trip, member, day, own);
   const groupKg = pieces.reduce((sum, p) => sum + massOnDayKg(p, day, leg), 0);
   const totalKg = base.packKg + base.personalKg + base.waterKg + groupKg;
   return {
@@ -82,7 +84,7 @@ export function dayLoad(
     groupKg,
     totalKg,
     ratio: totalKg / ratioLimitKg(base.limitKg),
-    volumeL: base.volumeL + pieces.reduce((sum, p) => sum + packedVolumeOnDayL(p, day), 0),
+    volumeL: pieces.length === 0 ? base.volumeL : packedVolumeL([...own, ...pieces], day),
   };
 }
 

@@ -35,8 +35,3 @@ export function volumeOnDayL(thing: Thing, day: number): number {
   const residueShare = thing.massKg === 0 ? 1 : thing.consumption.residueKg / thing.massKg;
   return thing.volumeL * (residueShare + (1 - residueShare) * shareLeft(thing, day));
 }
-
-/** Volume a thing takes inside the pack on a day, litres; nothing when it rides outside. */
-export function packedVolumeOnDayL(thing: Thing, day: number): number {
-  return thing.flags.includes('ridesOutside') ? 0 : volumeOnDayL(thing, day);
-}

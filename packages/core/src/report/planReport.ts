@@ -1,4 +1,5 @@
 /** What a planned trip comes to, as plain figures: the report of the command line. */
+import { nameAlone } from '../trip/queries.js';
 import type { FairnessSchoolId, PointCm, Trip } from '../trip/model.js';
 import { shareFigures } from '../share/shareFigures.js';
 import { shareVerdict, type ShareVerdict } from '../share/shareVerdict.js';
@@ -70,6 +71,9 @@ export function planReport(trip: Trip, seed: number): PlanReport {
         warnings: stow.findings.map((f) => f.message),
       };
     }),
-    warnings: [...figures.unshared.map((p) => `${p.name} is carried by nobody`), ...figures.warnings],
+    warnings: [
+      ...figures.unshared.map((p) => `${nameAlone(trip, p)} is carried by nobody`),
+      ...figures.warnings,
+    ],
   };
 }

@@ -6,7 +6,16 @@ import { array, boolean, lazy, number, object, string, type AnySchema as Schema,
 import { DISH_FORMS } from '../trip/larderModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { cut, repeated } from '../units/repeated.js';
-import { COMPANIONS, FLAGS, NEEDED, PURPOSES, SHAPE_KINDS, WEARS } from '../trip/model.js';
+import {
+  COMPANIONS,
+  FLAGS,
+  HOLDER_TRAITS,
+  MEANT_FOR,
+  NEEDED,
+  PURPOSES,
+  SHAPE_KINDS,
+  WEARS,
+} from '../trip/model.js';
 
 /** Days of a trip at most. */
 export const MAX_DAYS = 60;
@@ -169,7 +178,14 @@ export const thingFields = () => ({
   wear: oneOf(WEARS),
   expiresOn: date(),
   needs: worded(array(requiredOneOf(COMPANIONS)), 'a list of what it needs'),
+  holds: record({
+    capacityL: requiredQuantity(...THING_RANGES.capacityL, 'L'),
+    traits: list(requiredOneOf(HOLDER_TRAITS), 0, HOLDER_TRAITS.length),
+    meantFor: requiredOneOf(MEANT_FOR),
+    mark: text(LONGEST_TOGETHER),
+  }),
   nestsIn: id(),
+  ridesLoose: flag(),
   libraryId: id(),
   madeBy: oneOf(['larder']),
 });

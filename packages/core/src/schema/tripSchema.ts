@@ -68,7 +68,7 @@ import {
 } from '../trip/model.js';
 
 export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 7;
+export const TRIP_FILE_VERSION = 8;
 const MAX_MEMBERS = 60;
 /** Walks on a member's record at most, days of trips among them. */
 const MOST_TRIALS = 200;

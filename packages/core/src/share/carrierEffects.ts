@@ -1,4 +1,5 @@
 /** Why a piece is where it is: what holds it, and what each member's carrying it would do. */
+import { cookSetOf } from './bundlePieces.js';
 import { loadsOverTrip } from '../load/memberLoad.js';
 import { assignPiece } from '../trip/changes.js';
 import type { Member, Trip } from '../trip/model.js';
@@ -110,6 +111,8 @@ export function whatHolds(trip: Trip, piece: Carried): readonly string[] {
   if (piece.together !== undefined) holds.push(`Stays with the other pieces marked "${piece.together}".`);
   if (isTentPart(piece) && trip.houseRules.tentSplit === 'whole')
     holds.push('House rule: a tent is carried whole.');
+  if (kit !== undefined && trip.houseRules.cookSet !== 'free' && cookSetOf(kit).some((p) => p === piece))
+    holds.push('House rule: one carries the cook set.');
   return holds;
 }
 

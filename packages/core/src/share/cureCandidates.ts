@@ -1,11 +1,12 @@
 /** Cures that may be tried on a trip whose pieces do not fit: rules released, less water, bigger packs, a limit, less kit. */
+import { cookSetOf } from './bundlePieces.js';
 import { isUnder18 } from '../trip/age.js';
 import { carryLimit } from '../limits/carryLimit.js';
 import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
 import { removePieces } from '../trip/changes.js';
 import type { Kit, Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { allPieces, packOf, packVolumeL } from '../trip/queries.js';
+import { nameAlone, allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { ownThingCures } from './ownThingCures.js';
@@ -105,8 +106,15 @@ function tripRuleCures(trip: Trip): readonly CureCandidate[] {
     rank: 1,
     after: { ...trip, houseRules: { ...trip.houseRules, tentSplit: 'split' } },
   };
+  const apart: CureCandidate = {
+    label: 'Split cook sets as it comes',
+    price: 'burner and pot may be with different people',
+    rank: 1,
+    after: { ...trip, houseRules: { ...trip.houseRules, cookSet: 'free' } },
+  };
   return [
     ...(trip.houseRules.tentSplit === 'whole' ? [whole] : []),
+    ...(trip.houseRules.cookSet !== 'free' && trip.kits.some((k) => cookSetOf(k).length > 1) ? [apart] : []),
     ...trip.carrierRules.map((rule) => ({
       label: `Release the rule "${rule.reason}"`,
       price: rule.kind === 'same' ? 'what goes together parts' : 'what should not be lost together may be',
@@ -129,7 +137,7 @@ function pieceCures(trip: Trip): readonly CureCandidate[] {
     ...allPieces(trip)
       .filter((p) => p.onlyMemberIds !== undefined)
       .map((piece) => ({
-        label: `Let anybody carry ${piece.name}`,
+        label: `Let anybody carry ${nameAlone(trip, piece)}`,
         price: 'somebody else has to be asked for it',
         rank: 2,
         after: withPieces(trip, (p) => (p === piece ? withoutKey(p, 'onlyMemberIds') : p)),
@@ -256,7 +264,7 @@ function leaveCures(trip: Trip, score: ShareScore | undefined): readonly CureCan
   );
   const chosen = [...enough.slice(0, 8), ...pieces.slice(-4)];
   return [...new Set(chosen)].map((piece) => ({
-    label: `Leave ${piece.name} at home: ${formatMass(piece.massKg)}, ${formatVolume(piece.volumeL)}`,
+    label: `Leave ${nameAlone(trip, piece)} at home: ${formatMass(piece.massKg)}, ${formatVolume(piece.volumeL)}`,
     price: 'the party does without it',
     rank: 5 + piece.massKg / 100,
     after: removePieces(trip, new Set([piece.id])),

@@ -3,7 +3,7 @@ import { dayLoad, legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
 import { handOver } from '../trip/changes.js';
 import type { Condition, Member, Trip } from '../trip/model.js';
-import { carrierOf, memberById, sharedThings, type Carried } from '../trip/queries.js';
+import { nameAlone, carrierOf, memberById, sharedThings, type Carried } from '../trip/queries.js';
 import type { ShareProblem } from './problem.js';
 import type { Near } from './reshare.js';
 
@@ -46,6 +46,8 @@ export function afterEvent(trip: Trip, event: TrailEvent): Trip {
 
 export interface ProposedHandover {
   readonly piece: Carried;
+  /** What it is called away from its kit. */
+  readonly name: string;
   /** Undefined for a piece that nobody carries. */
   readonly from: Member | undefined;
   readonly to: Member;
@@ -91,6 +93,7 @@ export function proposedHandovers(
     const from = fromId === undefined ? undefined : memberById(trip, fromId);
     return {
       piece,
+      name: nameAlone(trip, piece),
       from,
       to,
       massKg: massOnDayKg(piece, there, legOfDay(trip, there)),

@@ -4,23 +4,23 @@
  * here like any other.
  */
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
-import { massOnDayKg, packedVolumeOnDayL } from '../load/thingOnDay.js';
+import { packedVolumeL } from '../load/filling.js';
+import { massOnDayKg } from '../load/thingOnDay.js';
 import { fitsPack } from '../stow/fitsPack.js';
-import { kitParts } from '../trip/kitParts.js';
 import type { Assignment, Trip } from '../trip/model.js';
 import {
+  nameAlone,
   allowedCarriers,
   carrierOf,
   isPersonal,
-  isTentPart,
   isWithParty,
   movableThings,
   ownThings,
   packOf,
   packVolumeL,
-  sharedThings,
   type Carried,
 } from '../trip/queries.js';
+import { bundlePieces, keptApart } from './bundlePieces.js';
 import { fairnessSchool } from './fairness.js';
 
 export interface Carrier {
@@ -97,28 +97,26 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
     return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions)];
   });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
-  const apart = trip.carrierRules
-    .filter((rule) => rule.kind === 'different')
-    .map((rule) => {
-      const indexes = rule.pieceIds.flatMap((id) => bundleOf.get(id) ?? []);
-      const distinct = [...new Set(indexes)];
-      if (distinct.length < indexes.length) {
-        contradictions.push(`"${rule.reason}" keeps pieces apart that another rule keeps together`);
-      }
-      const carriersAllowed = new Set(distinct.flatMap((i) => bundles[i]!.allowed));
-      if (distinct.length > carriersAllowed.size) {
-        contradictions.push(
-          `"${rule.reason}" asks for ${distinct.length} different carriers, ${carriersAllowed.size} may carry these pieces`,
-        );
-      }
-      const lockedAt = distinct
-        .filter((i) => bundles[i]!.lockedPieceIds.length > 0)
-        .map((i) => bundles[i]!.allowed[0]);
-      if (new Set(lockedAt).size < lockedAt.length) {
-        contradictions.push(`"${rule.reason}" keeps pieces apart that are locked to one member`);
-      }
-      return distinct;
-    });
+  const apart = keptApart(trip).map((rule) => {
+    const indexes = rule.pieceIds.flatMap((id) => bundleOf.get(id) ?? []);
+    const distinct = [...new Set(indexes)];
+    if (distinct.length < indexes.length) {
+      contradictions.push(`"${rule.reason}" keeps pieces apart that another rule keeps together`);
+    }
+    const carriersAllowed = new Set(distinct.flatMap((i) => bundles[i]!.allowed));
+    if (distinct.length > carriersAllowed.size) {
+      contradictions.push(
+        `"${rule.reason}" asks for ${distinct.length} different carriers, ${carriersAllowed.size} may carry these pieces`,
+      );
+    }
+    const lockedAt = distinct
+      .filter((i) => bundles[i]!.lockedPieceIds.length > 0)
+      .map((i) => bundles[i]!.allowed[0]);
+    if (new Set(lockedAt).size < lockedAt.length) {
+      contradictions.push(`"${rule.reason}" keeps pieces apart that are locked to one member`);
+    }
+    return distinct;
+  });
   return {
     dayCount: days.length,
     firstDay,
@@ -130,34 +128,8 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   };
 }
 
-/** Merge pieces that rules keep with one carrier; a whole tent by house rule, and a kit's own splitting, among them. */
-function bundlePieces(trip: Trip): readonly (readonly Carried[])[] {
-  const pieces = sharedThings(trip);
-  const root = new Map(pieces.map((p) => [p.id, p.id]));
-  const find = (id: string): string => {
-    const parent = root.get(id)!;
-    return parent === id ? id : find(parent);
-  };
-  const join = ([first, ...rest]: readonly string[]): void => {
-    for (const id of rest) root.set(find(id), find(first!));
-  };
-  for (const rule of trip.carrierRules) if (rule.kind === 'same') join(rule.pieceIds);
-  if (trip.houseRules.tentSplit === 'whole') {
-    for (const kit of trip.kits) join(kit.pieces.filter((p) => isTentPart(p)).map((p) => p.id));
-  }
-  for (const kit of trip.kits) for (const part of kitParts(kit)) join(part.map((p) => p.id));
-  const groups = new Map<string, Carried[]>();
-  for (const piece of pieces) {
-    const key = find(piece.id);
-    const group = groups.get(key);
-    if (group === undefined) groups.set(key, [piece]);
-    else group.push(piece);
-  }
-  return [...groups.values()];
-}
-
 function isThere(trip: Trip, piece: Carried, day: number): boolean {
-  return massOnDayKg(piece, day, legOfDay(trip, day)) > 0 || packedVolumeOnDayL(piece, day) > 0;
+  return massOnDayKg(piece, day, legOfDay(trip, day)) > 0 || packedVolumeL([piece], day) > 0;
 }
 
 function makeBundle(
@@ -167,7 +139,7 @@ function makeBundle(
   days: readonly number[],
   contradictions: string[],
 ): Bundle {
-  const name = pieces.map((p) => p.name).join(' + ');
+  const name = pieces.map((p) => nameAlone(trip, p)).join(' + ');
   const ids = new Set(pieces.map((p) => p.id));
   const firstDay = days[0] ?? 1;
   const locks = trip.share.filter((a) => a.locked && ids.has(a.pieceId));
@@ -175,10 +147,10 @@ function makeBundle(
   const lockedTo = new Set(locks.map((a) => carrierOf(trip, a.pieceId, firstDay) ?? a.memberId));
   if (lockedTo.size > 1)
     contradictions.push(`${name}: kept with one carrier by a rule, but locked to several members`);
-  const perDay = (of: (piece: Carried, day: number) => number): readonly number[] =>
-    days.map((day) => pieces.reduce((sum, p) => sum + of(p, day), 0));
-  const massKg = perDay((p, day) => massOnDayKg(p, day, legOfDay(trip, day)));
-  const volumeL = perDay(packedVolumeOnDayL);
+  const massKg = days.map((day) =>
+    pieces.reduce((sum, p) => sum + massOnDayKg(p, day, legOfDay(trip, day)), 0),
+  );
+  const volumeL = days.map((day) => packedVolumeL(pieces, day));
   const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
   const byRule = trip.members.flatMap((member, i) => {
     const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));

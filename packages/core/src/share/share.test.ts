@@ -218,7 +218,7 @@ describe('solveShare', () => {
       kind: 'contradiction',
       seed: 1,
       reasons: [
-        'w: no member may carry it',
+        'Empty tent: w: no member may carry it',
         '"three ways" keeps pieces apart that another rule keeps together',
       ],
     });

@@ -78,7 +78,7 @@ describe('shareFigures', () => {
     expect(shareFigures(bad).warnings).toEqual([
       'a is 4.9 kg above the limit on day 1',
       expect.stringMatching(/^a's pack is 2\d\.\d L over its 59\.\d L$/) as string,
-      'fly rides with a, who is not among its carriers',
+      'Tent: fly rides with a, who is not among its carriers',
       'stove, spare should ride with different carriers: not both lost',
       'scope, case should ride with one carrier: one case',
     ]);

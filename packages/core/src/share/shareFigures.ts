@@ -5,6 +5,7 @@ import { Derived, entries, whole, type PartsOf } from '../trip/derived.js';
 import { partsOfMember, type MemberFields } from '../trip/memberPart.js';
 import type { Member, Piece, Trip } from '../trip/model.js';
 import {
+  nameAlone,
   allowedCarriers,
   allPieces,
   carrierOf,
@@ -86,6 +87,7 @@ type BoundFields =
   | 'packs'
   | 'personalThings'
   | 'kits'
+  | 'groups'
   | 'share'
   | 'handovers'
   | 'carrierRules'
@@ -107,6 +109,7 @@ export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
     packs: whole(trip.packs),
     personalThings: whole(trip.personalThings),
     kits: whole(trip.kits),
+    groups: whole(trip.groups),
     share: entries(locked),
     handovers: entries(trip.handovers.filter((h) => ids.has(h.pieceId))),
     carrierRules: whole(trip.carrierRules),
@@ -203,7 +206,9 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
       const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
       for (const id of new Set(days.flatMap((day) => carrierOf(trip, piece.id, day) ?? []))) {
         if (!locked.has(piece.id) && !allowed.has(id)) {
-          warnings.push(`${piece.name} rides with ${memberName(id)}, who is not among its carriers`);
+          warnings.push(
+            `${nameAlone(trip, piece)} rides with ${memberName(id)}, who is not among its carriers`,
+          );
         }
       }
     }
@@ -214,7 +219,9 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
     });
     if (gone >= 0) {
       const carrier = carrierOf(trip, piece.id, gone + 1)!;
-      warnings.push(`${piece.name} rides with ${memberName(carrier)}, who has left by day ${gone + 1}`);
+      warnings.push(
+        `${nameAlone(trip, piece)} rides with ${memberName(carrier)}, who has left by day ${gone + 1}`,
+      );
     }
   }
   for (const rule of trip.carrierRules) {

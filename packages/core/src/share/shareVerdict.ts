@@ -2,7 +2,7 @@
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { legOfDay } from '../load/memberLoad.js';
 import type { Trip } from '../trip/model.js';
-import { carriedPieces } from '../trip/queries.js';
+import { nameAlone, carriedPieces } from '../trip/queries.js';
 import { formatMass, formatPercent, type MassUnit } from '../units/format.js';
 import type { ShareBound } from './bound.js';
 import { fairnessSchool, formatMeasure } from './fairness.js';
@@ -64,7 +64,7 @@ function peakOf(trip: Trip, figures: ShareFigures, isOwn: boolean, unit: MassUni
   if (member === undefined) return 'nobody carries anything';
   if (isOwn) return `${member.name}’s own things on day ${day}`;
   const pieces = carriedPieces(trip, member.id, day).map((piece) => ({
-    name: piece.name,
+    name: nameAlone(trip, piece),
     kg: massOnDayKg(piece, day, legOfDay(trip, day)),
   }));
   const totalKg = pieces.reduce((sum, p) => sum + p.kg, 0);

@@ -1,6 +1,6 @@
 /** Cures by which a big piece of food is taken apart: seven kilograms of tins need not go to one carrier. */
 import type { Trip } from '../trip/model.js';
-import { allPieces } from '../trip/queries.js';
+import { nameAlone, allPieces } from '../trip/queries.js';
 import { MOST_PARTS, splitPiece, whyNotSplit } from '../trip/splitPiece.js';
 import { formatMass } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
@@ -17,7 +17,7 @@ export function splitCures(trip: Trip): readonly CureCandidate[] {
       if (parts < 2) return [];
       return [
         {
-          label: `Split ${piece.name} into ${parts}: ${formatMass(piece.massKg / parts)} each`,
+          label: `Split ${nameAlone(trip, piece)} into ${parts}: ${formatMass(piece.massKg / parts)} each`,
           price: 'several people carry parts of one thing',
           rank: 0,
           after: splitPiece(trip, piece.id, parts, 'equal'),

@@ -16,6 +16,7 @@ import { isUnder18 } from '../trip/age.js';
 import type { MealKind } from '../trip/larderModel.js';
 import type { FoodStorage, Member, Purpose, Role, Thing, Trip } from '../trip/model.js';
 import {
+  nameAlone,
   allThings,
   carriedPieces,
   carrierOf,
@@ -171,7 +172,7 @@ export function memberSheet(plan: Trip, memberId: string): MemberSheet {
     steps: stow === undefined ? [] : loadingSteps(problem, stow),
     others: trip.members
       .filter((m) => m.id !== memberId)
-      .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => p.name) }))
+      .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => nameAlone(trip, p)) }))
       .filter((o) => o.pieces.length > 0),
     safety: safetyThings(trip, member),
     numbers: emergencyNumbers(trip),
@@ -260,7 +261,7 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
       const otherId = gives ? toId : fromId;
       const other = otherId === undefined ? {} : { other: memberById(trip, otherId).name };
       const massKg = massOnDayKg(piece, day, trip.legs[day - 1]!);
-      return [{ day, name: piece.name, massKg, gives, ...other }];
+      return [{ day, name: nameAlone(trip, piece), massKg, gives, ...other }];
     });
 }
 

@@ -2,7 +2,7 @@
 import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
 import { withEvents } from '../trail/asWalked.js';
 import type { Role, Trip } from '../trip/model.js';
-import { allPieces, carriedPieces, carrierOf, memberById } from '../trip/queries.js';
+import { nameAlone, allPieces, carriedPieces, carrierOf, memberById } from '../trip/queries.js';
 import { emergencyNumbers, safetyThings, type EmergencyNumber, type SafetyThing } from './memberSheet.js';
 
 export interface PartyRow {
@@ -42,13 +42,16 @@ export function partySheet(plan: Trip): PartySheet {
         loadKg: loads[0]!.totalKg,
         ratio: heaviest.ratio,
         heaviestDay: heaviest.day,
-        pieces: carriedPieces(trip, member.id, 1).map(({ name, massKg }) => ({ name, massKg })),
+        pieces: carriedPieces(trip, member.id, 1).map((piece) => ({
+          name: nameAlone(trip, piece),
+          massKg: piece.massKg,
+        })),
         ...(member.buddyId === undefined ? {} : { buddy: memberById(trip, member.buddyId).name }),
       };
     }),
     unshared: allPieces(trip)
       .filter((p) => carrierOf(trip, p.id, 1) === undefined)
-      .map((p) => p.name),
+      .map((p) => nameAlone(trip, p)),
     safety: safetyThings(trip),
     numbers: emergencyNumbers(trip),
     roles: [...trip.roles]

@@ -10,7 +10,7 @@ import { sideIn } from './defaultSpot.js';
 import { NEEDED_WORDS, placementVerdict, type Verdict } from './placementRules.js';
 import { REACH_LIMIT, reachOf } from './reach.js';
 import { stowFindings } from './stowRules.js';
-import { stowProblem, type StowProblem } from './stowProblem.js';
+import { outermost, stowProblem, type StowProblem } from './stowProblem.js';
 
 /**
  * Assess a member's stow.
@@ -43,13 +43,21 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
   const layout = realise(problem, placements);
   const reach = new Map(reachOf(pack, layout).map((r) => [r.thingId, r]));
   const compartments = new Map(layout.compartments.map(({ compartment }) => [compartment.id, compartment]));
-  const rank = new Map(placements.map((p, i) => [p.thingId, i]));
+  // What rides in others comes after, as it goes in.
+  const rank = new Map(
+    [
+      ...placements.map((p) => p.thingId).filter((id) => !problem.inside.has(id)),
+      ...problem.inside.keys(),
+    ].map((id, i) => [id, i]),
+  );
   const placed = layout.things
     .map((t): PlacedThing => {
       const itsReach = reach.get(t.thing.id)!;
+      // What rides in another is where that is; its holder answers for the place.
+      const outer = layout.things.find((other) => other.thing.id === outermost(problem, t.thing.id))!.thing;
       const verdict = soonAtHand(
-        placementVerdict(t.thing, t.zone, problem.house, problem.pack),
-        t.thing,
+        placementVerdict(outer, t.zone, problem.house, problem.pack),
+        outer,
         itsReach.count,
       );
       const { pinned } = t.placement;

@@ -34,6 +34,8 @@ export interface LaidThing {
   /** Its place in the loading order of its compartment, from 0. */
   readonly order: number;
   readonly massKg: number;
+  /** With all that rides in it, kg. */
+  readonly wholeKg: number;
   readonly waterL: number;
   /** What it takes as it lies: a compressible thing swells into voids. */
   readonly volumeL: number;

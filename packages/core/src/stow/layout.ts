@@ -8,7 +8,6 @@ import { ColumnLoader } from './columnLoader.js';
 import { defaultSpot, inLoadingOrder } from './defaultSpot.js';
 import { geometryOf, type Geometry, type LaidThing } from './laidThing.js';
 import { mainParting, mainZoneAt } from './mainParting.js';
-import { nestingOf } from './nesting.js';
 import {
   capacityL,
   compartmentIndex,
@@ -89,7 +88,7 @@ function loadingOf(problem: StowProblem, placements: readonly Placement[], cellC
   const known = inLoadingOrder(problem, placements).filter(
     (p) => byId.has(p.thingId) && zoneById.has(p.zoneId),
   );
-  const inside = nestingOf(problem);
+  const { inside } = problem;
   const sleeved = known.filter((p) => zoneById.get(p.zoneId)!.kind === 'sleeve' && !inside.has(p.thingId));
   const sleevedL = sleeved.reduce((sum, p) => sum + dayVolumeL(byId.get(p.thingId)!, day), 0);
   const slab = sleeveSlab(pack, sleevedL);
@@ -147,8 +146,8 @@ function laidThing(
   compartmentId: string,
   order: number,
 ): Omit<LaidThing, keyof Geometry> {
-  const { thing, massKg, waterL } = byId.get(placement.thingId)!;
-  return { thing, placement, zone, compartmentId, order, massKg, waterL, insideId: undefined };
+  const { thing, massKg, wholeKg, waterL } = byId.get(placement.thingId)!;
+  return { thing, placement, zone, compartmentId, order, massKg, wholeKg, waterL, insideId: undefined };
 }
 
 /** What is in the sleeve lies there as one slab. */
@@ -185,6 +184,7 @@ function layNested({ inside, byId, known }: Loading, placed: Map<string, LaidThi
       thing: t.thing,
       placement: known.find((p) => p.thingId === id) ?? { ...holder.placement, thingId: id },
       massKg: t.massKg,
+      wholeKg: t.wholeKg,
       waterL: t.waterL,
       volumeL: 0,
       insideId: holderId,

@@ -23,9 +23,9 @@ const WHERE: Readonly<Record<string, string>> = {
 };
 
 /** Loading a thing, with what rides in it. */
-function stepOf(p: PlacedThing, a: StowAssessment): LoadingStep {
+function stepOf(p: PlacedThing, problem: StowProblem): LoadingStep {
   const { thing, zone, side, turn } = p;
-  const rides = a.placed.filter((q) => q.insideId === thing.id).map((q) => q.thing.name);
+  const rides = ridersOf(problem, thing.id);
   const where = isMainZone(zone.kind)
     ? `${WHERE[zone.kind]}${side === 'centre' ? '' : `, ${side}`}`
     : zone.name.toLowerCase();
@@ -45,9 +45,20 @@ function stepOf(p: PlacedThing, a: StowAssessment): LoadingStep {
   };
 }
 
+/** What rides in a holder, as it goes in: of food what is eaten last first. */
+function ridersOf(problem: StowProblem, holderId: string): readonly string[] {
+  return [...problem.inside]
+    .filter(([, holder]) => holder === holderId)
+    .map(([id]) => {
+      const { name } = problem.things.find((t) => t.thing.id === id)!.thing;
+      const inIt = ridersOf(problem, id);
+      return inIt.length === 0 ? name : `${name} (with ${inIt.join(', ')} in it)`;
+    });
+}
+
 export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
   const { house, pack } = problem;
-  const thingStep = (p: PlacedThing): LoadingStep => stepOf(p, a);
+  const thingStep = (p: PlacedThing): LoadingStep => stepOf(p, problem);
   const own = a.placed.filter((p) => p.insideId === undefined);
   const reservoirLast = house.reservoir === 'top';
   const sleeve = own.filter((p) => p.zone.kind === 'sleeve');
@@ -67,7 +78,7 @@ export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly 
   });
   return [
     step('loosen', 'Loosen every strap; open all zips', 'lay everything on the floor, in this order'),
-    ...(house.rainProtection === 'liner'
+    ...(house.rainProtection === 'liner' || problem.isLined
       ? [step('liner', 'Liner in, its mouth over the pack’s', 'it cannot go in later')]
       : []),
     ...(reservoirLast ? [] : sleeve.map(thingStep)),

@@ -70,14 +70,17 @@ export function reachOf(pack: Pack, layout: StowLayout): readonly Reach[] {
       if (best !== undefined) found.set(id, best);
     }
   }
-  return layout.things.map((t): Reach => {
+  const reach = (t: LaidThing): Reach => {
     const thingId = t.thing.id;
-    const holder = t.insideId === undefined ? undefined : found.get(t.insideId);
+    const own = found.get(thingId);
+    if (own !== undefined) return own;
+    const holder = byId.get(t.insideId ?? '');
+    if (holder === undefined) return { thingId, count: 0, through: 'pocket', blockers: [] };
     // What rides inside another comes out with it.
-    if (holder !== undefined && !found.has(thingId))
-      return { ...holder, thingId, count: holder.count + 1, blockers: [...holder.blockers, t.insideId!] };
-    return found.get(thingId) ?? { thingId, count: 0, through: 'pocket', blockers: [] };
-  });
+    const its = reach(holder);
+    return { ...its, thingId, count: its.count + 1, blockers: [...its.blockers, holder.thing.id] };
+  };
+  return layout.things.map(reach);
 }
 
 /** The way by which the least comes out before the i-th thing. */

@@ -144,8 +144,7 @@ function boundAlong(
   const things: BoundThing[] = [];
   for (const p of a.placed) {
     if (p.insideId !== undefined) continue;
-    const riders = a.placed.filter((q) => q.insideId === p.thing.id).reduce((sum, q) => sum + q.massKg, 0);
-    const massKg = p.massKg + riders;
+    const massKg = p.wholeKg;
     const group = mains.findIndex((c) => c.compartment.id === p.compartmentId);
     if (group < 0) {
       fixed += massKg * along(p.centre);

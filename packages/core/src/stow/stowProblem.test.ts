@@ -59,7 +59,13 @@ test('what is needed last goes in first; denser before lighter; then by name', (
     aThing('pan', { needed: 'camp', massKg: 2, volumeL: 2 }),
     aThing('pin', { needed: 'camp', massKg: 2, volumeL: 2 }),
     aThing('tent', { needed: 'firstInCamp' }),
-  ].map((thing) => ({ thing, massKg: thing.massKg, waterL: 0, volumeL: [thing.volumeL] }));
+  ].map((thing) => ({
+    thing,
+    massKg: thing.massKg,
+    wholeKg: thing.massKg,
+    waterL: 0,
+    volumeL: [thing.volumeL],
+  }));
   expect([...things].sort(compareLoading).map((t) => t.thing.id)).toEqual([
     'pan',
     'pin',

@@ -1,16 +1,22 @@
 /** What is to be stowed in one member's pack: things with their mass on a day and volume on every day. */
 import { bandCm, isSteep, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
 import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip, waterOnLegL } from '../load/memberLoad.js';
-import { massOnDayKg, volumeOnDayL } from '../load/thingOnDay.js';
+import { fillingOf, type Filling } from '../load/filling.js';
+import { isLiner } from '../load/holders.js';
+import { massOnDayKg } from '../load/thingOnDay.js';
 import type { HouseRules, Leg, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
+import { filledThing, withLiner } from './filledThing.js';
 
 export interface StowThing {
+  /** A holder as it is with what rides in it; see `filledThing.ts`. */
   readonly thing: Thing;
-  /** Mass on the day looked at, with the water it holds, kg. */
+  /** Its own mass on the day looked at, with the water it holds, kg. */
   readonly massKg: number;
+  /** With all that rides in it, kg. */
+  readonly wholeKg: number;
   readonly waterL: number;
-  /** Volume on each day of the trip, litres. */
+  /** Volume on each day of the trip with what is in it, litres; nothing on days on which it rides in another. */
   readonly volumeL: readonly number[];
 }
 
@@ -23,6 +29,12 @@ export interface StowProblem {
   readonly band: readonly [number, number];
   readonly day: number;
   readonly things: readonly StowThing[];
+  /** Thing → what it rides in on the day, each holder before what is in what it holds. */
+  readonly inside: ReadonlyMap<string, string>;
+  /** Thing → the holder that has no room for it on the day. */
+  readonly leftOut: ReadonlyMap<string, string>;
+  /** The pack has a liner; it counts with the pack. */
+  readonly isLined: boolean;
   /** Water of the day that no container of this pack holds, litres. */
   readonly waterWithoutContainerL: number;
   /** Days on rough ground, where nothing should swing outside. */
@@ -41,30 +53,65 @@ export function planningDay(trip: Trip, memberId: string): number {
  */
 export function stowProblem(trip: Trip, memberId: string, day: number): StowProblem {
   const member = memberById(trip, memberId);
-  const pack = packOf(trip, member);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const things = thingsInPack(trip, memberId, day);
+  const all = thingsInPack(trip, memberId, day);
+  const liners = all.filter(isLiner);
+  const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
+  const things = all.filter((t) => !isLiner(t));
   const water = fillContainers(things, leg);
+  const byDay = trip.legs.map((_l, i) => fillingOf(things, i + 1));
+  const filling = byDay[day - 1]!;
+  const ownKg = (thing: Thing): number =>
+    massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
+  const wholes = wholeThings(things, filling, ownKg);
   return {
     member,
-    pack,
+    pack: withLiner(packOf(trip, member), linerKg),
     house: houseRulesOf(trip, member),
     school,
     band: bandCm(school, member.torsoCm),
     day,
-    things: things.map((thing) => {
-      const waterL = water.inThing.get(thing.id) ?? 0;
-      return {
-        thing,
-        massKg: massOnDayKg(thing, day, leg) + waterL * KG_PER_L_WATER,
-        waterL,
-        volumeL: trip.legs.map((_l, i) => volumeOnDayL(thing, i + 1)),
-      };
-    }),
+    things: things.map((thing) => ({
+      thing: wholes.made.get(thing.id)!,
+      massKg: ownKg(thing),
+      wholeKg: wholes.kg.get(thing.id)!,
+      waterL: water.inThing.get(thing.id) ?? 0,
+      volumeL: byDay.map(({ takesL }) => takesL(thing)),
+    })),
+    inside: filling.inside,
+    leftOut: filling.leftOut,
+    isLined: liners.length > 0,
     waterWithoutContainerL: water.leftL,
     roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
+}
+
+/** What a thing lies in at last; itself when it rides in nothing. */
+export function outermost(problem: Pick<StowProblem, 'inside'>, thingId: string): string {
+  const holderId = problem.inside.get(thingId);
+  return holderId === undefined ? thingId : outermost(problem, holderId);
+}
+
+/** Every thing with all that rides in it; the innermost are made first. */
+function wholeThings(
+  things: readonly Thing[],
+  { inside, wholeL }: Filling,
+  ownKg: (thing: Thing) => number,
+): { readonly made: ReadonlyMap<string, Thing>; readonly kg: ReadonlyMap<string, number> } {
+  const made = new Map(things.map((t) => [t.id, t]));
+  const kg = new Map(things.map((t) => [t.id, ownKg(t)]));
+  const innermostFirst = [...new Set([...inside.values()])].reverse();
+  for (const id of innermostFirst) {
+    const holder = made.get(id)!;
+    const inners = things
+      .filter((t) => inside.get(t.id) === id)
+      .map((t) => ({ thing: made.get(t.id)!, massKg: kg.get(t.id)!, volumeL: wholeL(t) }));
+    const whole = filledThing({ thing: holder, massKg: kg.get(id)!, volumeL: wholeL(holder) }, inners);
+    made.set(id, whole);
+    kg.set(id, whole.massKg);
+  }
+  return { made, kg };
 }
 
 /** Pour the day's water into the containers, largest first, as it is carried to the next source. */

@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import { seededRandom } from '../units/random.js';
 import { STOW_LOADS, stowLoadTrip } from '../testing/stowLoads.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
-import type { HouseRules, Pack, PersonalThing, Placement, Shape, Thing, Trip } from '../trip/model.js';
+import type {
+  HolderTrait,
+  HouseRules,
+  Pack,
+  PersonalThing,
+  Placement,
+  Shape,
+  Thing,
+  Trip,
+} from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { assess, assessStow } from './assessStow.js';
 import type { StowAssessment } from './assessment.js';
@@ -63,6 +72,9 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
   const tin = own('tin', { massKg: 0.5, volumeL: 0.5, shape: block(10, 10, 5), flags: ['hard'] });
   const bag = own('bag', { purpose: 'sleepingBag', volumeL: 6, shape: { kind: 'stuff', looseVolumeL: 12 } });
   const fuel = own('fuel', { flags: ['liquidFuel', 'leaks'], volumeL: 0.7, massKg: 0.5, purpose: 'fuel' });
+  const tent = own('tent', { volumeL: 3, nestsIn: 'sack' });
+  const sackOf = (capacityL: number): PersonalThing =>
+    own('sack', { holds: { capacityL, traits: [], meantFor: 'anything' } });
   const cases: Readonly<
     Record<
       string,
@@ -81,6 +93,7 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       [at('box', 'belt-left')],
       [at('box', 'outer')],
     ],
+    'holder-has-room': [[tent, sackOf(2)], [at('sack', 'core'), at('tent', 'core')], [at('sack', 'core')]],
     'pocket-load': [[own('iron', { massKg: 2, volumeL: 0.3 })], [at('iron', 'lid')], [at('iron', 'core')]],
     'liquid-fuel-outside': [[fuel], [at('fuel', 'core')], [at('fuel', 'side-left')]],
     'gas-out-of-pockets': [
@@ -220,6 +233,7 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       // Light and bulky under the heavy thing lifts it into the band.
       good = tripOf([...things, own('soft', { massKg: 0.5, volumeL: 20 })], keptOptions);
     }
+    if (id === 'holder-has-room') good = tripOf([tent, sackOf(3)]);
     if (id === 'water-has-a-place') {
       bad = { ...bad, legs: bad.legs.map((leg) => ({ ...leg, waterL: 2 })) };
       good = { ...good, legs: good.legs.map((leg) => ({ ...leg, waterL: 1 })) };
@@ -395,5 +409,60 @@ describe('moves, steps, ride and practice on one stow', () => {
     expect(score.lost.map((l) => l.part)).toContain('balance');
     const lost = score.lost.reduce((sum, l) => sum + l.points, 0);
     expect(score.points).toBeGreaterThanOrEqual(100 - lost - 0.1);
+  });
+});
+
+describe('rules look through a holder', () => {
+  const bagOf = (...traits: HolderTrait[]): PersonalThing =>
+    own('bag', { massKg: 0.1, volumeL: 0.1, holds: { capacityL: 20, traits, meantFor: 'anything' } });
+  const within = (id: string, more: Partial<Thing>): PersonalThing => own(id, { nestsIn: 'bag', ...more });
+  const quilt = own('quilt', { purpose: 'sleepingBag', flags: ['mustStayDry'], volumeL: 6 });
+  const wet = within('fly', { flags: ['oftenWet'], volumeL: 3 });
+  test('what is wet spoils nothing from inside a dry bag; from inside any other it does', () => {
+    const beside = [at('bag', 'bottom'), at('quilt', 'bottom')];
+    expect(rulesOf(tripOf([bagOf('keepsDry'), wet, quilt]), beside)).not.toContain('apart');
+    expect(rulesOf(tripOf([bagOf(), wet, quilt]), beside)).toContain('apart');
+  });
+  test('in one bag they spoil each other, whatever it keeps out', () => {
+    const both = [bagOf('keepsDry'), wet, { ...quilt, nestsIn: 'bag' }];
+    const [finding] = assessStow(tripOf(both), 'a', 1, [at('bag', 'bottom')]).findings.filter(
+      (f) => f.ruleId === 'apart',
+    );
+    expect(finding?.message).toBe('fly and quilt share bag: wet things apart from what must stay dry');
+  });
+  test('fuel is kept from food by what separates it, and a point from the back by what guards it', () => {
+    const food = own('food', { purpose: 'food', volumeL: 2 });
+    const fuelIn = within('fuel', { flags: ['liquidFuel'], purpose: 'fuel', volumeL: 0.7 });
+    const house = { fuel: 'insideLow' } as const;
+    const beside = [at('bag', 'bottom'), at('food', 'bottom')];
+    expect(rulesOf(tripOf([bagOf('separatesFuel'), fuelIn, food], { house }), beside)).not.toContain('apart');
+    expect(rulesOf(tripOf([bagOf('keepsDry'), fuelIn, food], { house }), beside)).toContain('apart');
+    const pegs = within('pegs', { flags: ['sharp'], purpose: 'tentPegs', volumeL: 0.3 });
+    const fill = own('fill', { volumeL: 18 });
+    const onBack = [at('fill', 'bottom'), at('bag', 'core', { spot: { xCm: 0, yCm: 5, turn: 0 } })];
+    expect(rulesOf(tripOf([fill, bagOf('guardsPoints'), pegs]), onBack)).not.toContain('sharp-off-the-back');
+    expect(rulesOf(tripOf([fill, bagOf(), pegs]), onBack)).toContain('sharp-off-the-back');
+  });
+  test('a bag is where its heaviest thing belongs, weighs with it, and a dry one may be in an open pocket', () => {
+    const inBag = tripOf([bagOf('keepsDry'), { ...quilt, massKg: 0.9, nestsIn: 'bag' }]);
+    const { placed, massKg } = assessStow(inBag, 'a', 1, [at('bag', 'bottom')]);
+    const bagged = placed.find((p) => p.thing.id === 'bag')!;
+    expect(bagged).toMatchObject({ verdict: { level: 'good', ruleId: 'night-bottom' }, massKg: 0.1 });
+    expect(bagged.wholeKg).toBeCloseTo(1, 12);
+    expect(massKg).toBeCloseTo(SIXTY.tareKg + 1, 12);
+    expect(rulesOf(inBag, [at('bag', 'front')])).not.toContain('dry-inside');
+  });
+  test('a liner weighs with the pack, needs no place, and keeps dry what a cover alone would not', () => {
+    const liner = own('liner', {
+      massKg: 0.1,
+      holds: { capacityL: 90, traits: ['keepsDry'], meantFor: 'wholePack' },
+    });
+    const house = { rainProtection: 'cover', bags: 'looseInLiner' } as const;
+    const bare = assessStow(tripOf([quilt], { house }), 'a', 1, [at('quilt', 'bottom')]);
+    const lined = assessStow(tripOf([quilt, liner], { house }), 'a', 1, [at('quilt', 'bottom')]);
+    expect(bare.findings.map((f) => f.ruleId)).toContain('dry-bag');
+    expect(lined.findings.map((f) => f.ruleId)).not.toContain('dry-bag');
+    expect(lined).toMatchObject({ unplaced: [], placed: [{ thing: { id: 'quilt' } }] });
+    expect(lined.massKg - bare.massKg).toBeCloseTo(0.1, 12);
   });
 });

@@ -12,6 +12,8 @@ import {
 import {
   AGE_BANDS,
   COMPANIONS,
+  HOLDER_TRAITS,
+  MEANT_FOR,
   EXPERIENCES,
   FAIRNESS_SCHOOL_IDS,
   FLAGS,
@@ -113,6 +115,18 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
         ),
         fc.option(span(days), { nil: undefined }).map((s) => s ?? {}),
         maybe('foodCapacityL', tenths(1, 12)),
+        maybe(
+          'holds',
+          all(
+            fc.record({
+              capacityL: tenths(1, 30),
+              traits: fc.subarray([...HOLDER_TRAITS]),
+              meantFor: fc.constantFrom(...MEANT_FOR),
+            }),
+            maybe('mark', name),
+          ),
+        ),
+        maybe('ridesLoose', fc.boolean()),
         maybe('measuredOn', date),
         maybe('owner', name),
         maybe('wear', fc.constantFrom(...WEARS)),

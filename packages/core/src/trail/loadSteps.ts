@@ -7,6 +7,7 @@ import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import type { Leg, Member, Thing, Trip } from '../trip/model.js';
 import { dayStretches } from '../route/legSlopes.js';
 import {
+  nameAlone,
   allThings,
   carriedPieces,
   carrierOf,
@@ -81,6 +82,9 @@ function partsOf(trip: Trip, member: Member, day: number): readonly StepPart[] {
     if (name !== undefined) part.things.push([name, Math.abs(kg)]);
     parts.set(key, part);
   };
+  // To its owner it is no one's.
+  const nameOf = (thing: Thing): string =>
+    isPersonal(thing) && thing.memberId === member.id ? thing.name : nameAlone(trip, thing);
   const waterKg = (leg: Leg): number => waterOnLegL(leg) * KG_PER_L_WATER;
   const [was, is] = [isWithParty(member, day - 1), isWithParty(member, day)];
   if (was && is) {
@@ -91,8 +95,8 @@ function partsOf(trip: Trip, member: Member, day: number): readonly StepPart[] {
       const kgBefore = before.has(thing) ? massOnDayKg(thing, day - 1, yesterday) : 0;
       const kgAfter = after.has(thing) ? massOnDayKg(thing, day, today) : 0;
       if (before.has(thing) && after.has(thing)) addChange(thing, kgBefore, kgAfter);
-      else if (after.has(thing)) add('taken', kgAfter, thing.name, carrierOf(trip, thing.id, day - 1));
-      else add('given', -kgBefore, thing.name, carrierOf(trip, thing.id, day));
+      else if (after.has(thing)) add('taken', kgAfter, nameOf(thing), carrierOf(trip, thing.id, day - 1));
+      else add('given', -kgBefore, nameOf(thing), carrierOf(trip, thing.id, day));
     }
   } else if (was) {
     // Whoever has gone took their own along; what they carried of the group's went too, unless it was handed over.
@@ -115,15 +119,15 @@ function partsOf(trip: Trip, member: Member, day: number): readonly StepPart[] {
   function addChange(thing: Thing, kgBefore: number, kgAfter: number): void {
     const [there, stays] = [isCarriedOn(thing, day - 1), isCarriedOn(thing, day)];
     if (!there || !stays) {
-      add(there ? 'leaves' : 'joins', kgAfter - kgBefore, thing.name);
+      add(there ? 'leaves' : 'joins', kgAfter - kgBefore, nameOf(thing));
       return;
     }
     const dry = { ...today, afterRain: false };
     const usedKg =
       massOnDayKg(thing, day, dry) - massOnDayKg(thing, day - 1, { ...yesterday, afterRain: false });
-    add(thing.purpose === 'fuel' ? 'burnt' : 'eaten', usedKg, thing.name);
+    add(thing.purpose === 'fuel' ? 'burnt' : 'eaten', usedKg, nameOf(thing));
     const wetKg = kgAfter - kgBefore - usedKg;
-    add(wetKg > 0 ? 'wet' : 'dry', wetKg, thing.name);
+    add(wetKg > 0 ? 'wet' : 'dry', wetKg, nameOf(thing));
   }
 }
 

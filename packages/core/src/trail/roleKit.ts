@@ -3,7 +3,14 @@ import { handOver } from '../trip/changes.js';
 import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Member, Piece, Role, Trip } from '../trip/model.js';
 import { ROLES } from '../trip/model.js';
-import { allowedCarriers, allPieces, carrierOf, isWithParty, memberById } from '../trip/queries.js';
+import {
+  nameAlone,
+  allowedCarriers,
+  allPieces,
+  carrierOf,
+  isWithParty,
+  memberById,
+} from '../trip/queries.js';
 
 const ROLE_KIT: Readonly<Record<Role, (piece: Piece) => boolean>> = {
   medic: (p) => p.purpose === 'firstAid',
@@ -18,6 +25,8 @@ export interface RoleHandover {
   readonly day: number;
   readonly role: Role;
   readonly piece: Piece;
+  /** What it is called away from its kit. */
+  readonly name: string;
   readonly from: Member;
   readonly to: Member;
 }
@@ -43,7 +52,7 @@ export function roleHandovers(trip: Trip): readonly RoleHandover[] {
         const allowed = allowedCarriers(trip, piece);
         const to = holders.find((m) => allowed.includes(m));
         if (to === undefined) continue;
-        made.push({ day, role, piece, from: memberById(trip, fromId), to });
+        made.push({ day, role, piece, name: nameAlone(trip, piece), from: memberById(trip, fromId), to });
         now = handOver(now, day, [{ pieceId: piece.id, toMemberId: to.id }], role);
       }
     }

@@ -1,4 +1,5 @@
 /** The evening's round: who has what that smells, and where in the pack; and whether what keeps it from animals is large enough. */
+import { nameAlone } from '../trip/queries.js';
 import { scentedNights, type ScentedNight } from '../larder/scented.js';
 import { placeOf } from '../stow/placeOf.js';
 import type { Member, Trip } from '../trip/model.js';
@@ -24,9 +25,13 @@ export function scentedRound(trip: Trip, day: number): ScentedRound | undefined 
         member,
         things: night.things
           .filter((t) => t.memberId === member.id)
-          .map(({ thing }) => ({ id: thing.id, name: thing.name, place: placeOf(trip, member, thing) })),
+          .map(({ thing }) => ({
+            id: thing.id,
+            name: nameAlone(trip, thing),
+            place: placeOf(trip, member, thing),
+          })),
       }))
       .filter((m) => m.things.length > 0),
-    unshared: night.things.filter((t) => t.memberId === undefined).map((t) => t.thing.name),
+    unshared: night.things.filter((t) => t.memberId === undefined).map((t) => nameAlone(trip, t.thing)),
   };
 }

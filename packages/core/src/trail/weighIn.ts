@@ -11,6 +11,7 @@ import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { ESTIMATE_ERROR } from '../lists/massRange.js';
 import type { Member, Thing, Trip } from '../trip/model.js';
 import {
+  nameAlone,
   allPieces,
   allThings,
   carrierOf,
@@ -164,7 +165,7 @@ export function departureOf(trip: Trip, at: string, by: string): Departure {
       const memberId = carrierOf(trip, piece.id, 1);
       return memberId === undefined
         ? []
-        : [{ pieceId: piece.id, name: piece.name, massKg: piece.massKg, memberId }];
+        : [{ pieceId: piece.id, name: nameAlone(trip, piece), massKg: piece.massKg, memberId }];
     }),
     loads: trip.members.map((member) => {
       const loads = trip.legs.map((_leg, i) => dayLoad(trip, member, i + 1));

@@ -155,4 +155,17 @@ export const HOUSE_RULE_TEXTS: {
       oneSpare: { label: 'one place spare', why: 'room for packs, wet things and a bad night' },
     },
   },
+  cookSet: {
+    question: 'Who carries a cook set?',
+    drives: 'Shares: whether burner, pot and lighter may ride apart',
+    choices: {
+      together: { label: 'one carries the set', why: 'burner, pot and lighter are of no use apart' },
+      withFuel: { label: 'one carries the set and its fuel', why: 'tea is made by whoever arrives first' },
+      stoveApart: {
+        label: 'one carries the set, others the food',
+        why: 'no one pack holds both: if it is lost, the other half is left',
+      },
+      free: { label: 'split as it comes', why: 'the evenest loads; the group stays together' },
+    },
+  },
 };

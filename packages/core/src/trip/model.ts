@@ -422,6 +422,33 @@ export const COMPANIONS = [
 ] as const;
 export type Companion = (typeof COMPANIONS)[number];
 
+/** What a bag or container does for what is in it. */
+export const HOLDER_TRAITS = ['keepsDry', 'keepsScent', 'rigid', 'guardsPoints', 'separatesFuel'] as const;
+export type HolderTrait = (typeof HOLDER_TRAITS)[number];
+
+/** What a bag or container is meant for: what goes into it by itself. A liner takes the whole pack. */
+export const MEANT_FOR = [
+  'anything',
+  'sleep',
+  'clothes',
+  'food',
+  'cooking',
+  'firstAid',
+  'smallThings',
+  'wholePack',
+] as const;
+export type MeantFor = (typeof MEANT_FOR)[number];
+
+/** A thing that holds others: a container, a pot, a stuff sack, a dry bag, a liner. */
+export interface Holding {
+  /** What goes into it, litres. */
+  readonly capacityL: number;
+  readonly traits: readonly HolderTrait[];
+  readonly meantFor: MeantFor;
+  /** How others know it: a colour, a tape, a letter. */
+  readonly mark?: string;
+}
+
 /** The shape a thing is in after its last trips. */
 export const WEARS = ['good', 'worn', 'needsRepair'] as const;
 export type Wear = (typeof WEARS)[number];
@@ -459,8 +486,12 @@ export interface Thing {
   readonly expiresOn?: string;
   /** What must come along for it to be of use. */
   readonly needs?: readonly Companion[];
-  /** The thing it rides inside, taking no room of its own: a canister in the pot. Kept and shown; see docs/models.md. */
+  /** It holds others; see `load/holders.ts` for what holds without saying so. */
+  readonly holds?: Holding;
+  /** The thing it rides inside by the leader's word: a canister in the pot; see `load/filling.ts`. */
   readonly nestsIn?: string;
+  /** The leader's word: it rides in no holder, though one is meant for it. */
+  readonly ridesLoose?: boolean;
   /** The entry of the leader's kit library that it was taken from. */
   readonly libraryId?: string;
   /** Made and kept in step by a station: the larder's parcels and snacks change there. */
@@ -587,6 +618,7 @@ export const HOUSE_RULE_CHOICES = {
   lid: ['light', 'essentials', 'off'],
   tentSplit: ['split', 'whole'],
   tentSpace: ['exact', 'oneSpare'],
+  cookSet: ['together', 'withFuel', 'stoveApart', 'free'],
 } as const;
 export type HouseRuleId = keyof typeof HOUSE_RULE_CHOICES;
 export type HouseRules = { readonly [K in HouseRuleId]: (typeof HOUSE_RULE_CHOICES)[K][number] };

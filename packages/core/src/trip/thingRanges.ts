@@ -5,4 +5,5 @@ export const THING_RANGES = {
   wetFactor: [1, 3],
   waterCapacityL: [0.1, 30],
   foodCapacityL: [0.1, 60],
+  capacityL: [0.1, 150],
 } as const satisfies Readonly<Record<string, readonly [least: number, most: number]>>;

@@ -63,9 +63,33 @@ export const movableThings = oncePer((trip: Trip): readonly PersonalThing[] => {
   );
 });
 
-/** What a thing is called away from its kit or its owner's list: "Ilse: sleeping bag"; a piece has its own name. */
-export function nameAlone(trip: Pick<Trip, 'members'>, thing: Thing): string {
-  if (!isPersonal(thing)) return thing.name;
-  const owner = trip.members.find((m) => m.id === thing.memberId);
-  return owner === undefined ? thing.name : `${owner.name}: ${thing.name}`;
+/** Which kit each piece is of. */
+const kitOfPiece = oncePer(
+  (kits: Trip['kits']) => new Map(kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit] as const))),
+);
+
+/** What a kit's pieces are known by elsewhere: its group, or its name up to a colon; nothing for what is no set. */
+function setName(trip: Pick<Trip, 'groups' | 'kits'>, piece: Piece): string | undefined {
+  const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
+  if (group !== undefined) return group.name;
+  const kit = kitOfPiece(trip.kits).get(piece.id);
+  const isSet = kit?.pieces.some((p) => SET_OF.has(p.purpose)) === true;
+  return isSet ? kit.name.split(': ')[0] : undefined;
+}
+/** A kit with one of these is a tent or a cook set: its pieces are of use together. */
+const SET_OF: ReadonlySet<Purpose> = new Set<Purpose>(['tentBody', 'tentFly', 'stove']);
+
+/** What a thing is called away from its kit or its owner's list: "Ilse: sleeping bag", "Tent A: fly". */
+export function nameAlone(trip: Pick<Trip, 'members' | 'groups' | 'kits'>, thing: Thing): string {
+  const whose = isPersonal(thing)
+    ? trip.members.find((m) => m.id === thing.memberId)?.name
+    : setName(trip, thing as Piece);
+  if (whose === undefined || saysSo(thing.name.toLowerCase(), whose.toLowerCase())) return thing.name;
+  return `${whose}: ${thing.name}`;
+}
+
+/** A name that begins with its set, or with a word of it before a colon: "North: stove" of "Cook group North". */
+function saysSo(name: string, set: string): boolean {
+  const [head, tail] = name.split(': ');
+  return name.startsWith(set) || (tail !== undefined && set.includes(head!));
 }

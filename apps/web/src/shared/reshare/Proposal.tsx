@@ -78,7 +78,7 @@ export function Proposal({
           <Box as="li" key={h.piece.id} py="1" borderBottomWidth="1px" borderColor="border.muted">
             <label>
               <input type="checkbox" checked={!dropped.has(h.piece.id)} onChange={() => onDrop(h.piece.id)} />{' '}
-              <b>{h.from?.name ?? 'nobody'}</b> gives <b>{h.to.name}</b> {h.piece.name}
+              <b>{h.from?.name ?? 'nobody'}</b> gives <b>{h.to.name}</b> {h.name}
             </label>
             <Text color="fg.muted" pl="5">
               {formatMass(h.massKg, massUnit)}, {formatVolume(h.volumeL)}

@@ -59,6 +59,20 @@ export const FIT_RULES: readonly CheckedRule[] = [
     ],
   },
   {
+    id: 'holder-has-room',
+    severity: 'structure',
+    what: 'what is to ride in a bag or container goes into it',
+    why: 'what does not go in is beside it, and in the way',
+    check: (problem, a) =>
+      a.placed.flatMap(({ thing }) => {
+        const holderId = problem.leftOut.get(thing.id);
+        const holder = problem.things.find((t) => t.thing.id === holderId);
+        // What nobody put there may lie beside it: a container that is full is full.
+        if (holder === undefined || thing.nestsIn !== holderId) return [];
+        return [{ thingIds: [thing.id], message: `${thing.name} does not go into ${holder.thing.name}` }];
+      }),
+  },
+  {
     id: 'pocket-load',
     severity: 'fit',
     what: 'a pocket holds what it is rated for',

@@ -2,13 +2,30 @@
 import { badStand, isBottle, type BadStand } from '../atRest.js';
 import { isHardAtBack, isReservoirBetween } from '../backRule.js';
 import { clash, isForbiddenBy } from '../placementRules.js';
-import { each, has, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
+import { holdingOf } from '../../load/holders.js';
+import type { PlacedThing } from '../assessment.js';
+import { each, has, inMain, isAtHand, type CheckedRule, type Parts } from './checkedRule.js';
 
 const STAND_WORDS: Readonly<Record<BadStand, string>> = {
   'on stiff': 'stands on something stiff and tips',
   'off the floor': 'does not reach the floor of its pocket',
   'to one side': 'rests to one side of its middle and falls over',
 };
+
+const holderOf = (a: Parts, { insideId }: PlacedThing): PlacedThing | undefined =>
+  a.placed.find((other) => other.thing.id === insideId);
+
+/** Whether something that a thing rides in keeps it dry. */
+function isKeptDry(a: Parts, p: PlacedThing): boolean {
+  const holder = holderOf(a, p);
+  if (holder === undefined) return false;
+  return holdingOf(holder.thing)?.traits.includes('keepsDry') === true || isKeptDry(a, holder);
+}
+
+const isInFirstAid = (a: Parts, p: PlacedThing): boolean => holderOf(a, p)?.thing.purpose === p.thing.purpose;
+
+/** What a thing rides in, or else its zone. */
+const nameOfPlace = (a: Parts, p: PlacedThing): string => holderOf(a, p)?.thing.name ?? p.zone.name;
 
 export const SAFETY_RULES: readonly CheckedRule[] = [
   {
@@ -58,13 +75,15 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
     check: (_problem, a) =>
       a.placed.flatMap((p, i) =>
         a.placed.slice(i + 1).flatMap((q) => {
-          const why = p.zone === q.zone ? clash(p.thing, q.thing) : undefined;
+          // What lies in a holder has only what lies in the same one beside it; the holder shows what it does not seal.
+          const isBeside = p.insideId === q.insideId && p.zone === q.zone;
+          const why = isBeside ? clash(p.thing, q.thing) : undefined;
           return why === undefined
             ? []
             : [
                 {
                   thingIds: [p.thing.id, q.thing.id],
-                  message: `${p.thing.name} and ${q.thing.name} share ${p.zone.name}: ${why}`,
+                  message: `${p.thing.name} and ${q.thing.name} share ${nameOfPlace(a, p)}: ${why}`,
                 },
               ];
         }),
@@ -79,11 +98,11 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
     check: (problem, a) => {
       const { house, pack } = problem;
       // Only these two house rules together leave a thing bare: all others put it in a bag or line the pack.
-      const isBare = house.rainProtection === 'cover' && house.bags === 'looseInLiner';
+      const isBare = house.rainProtection === 'cover' && house.bags === 'looseInLiner' && !problem.isLined;
       return each(a, (p) =>
-        isBare && has(p, 'mustStayDry') && inMain(p)
+        isBare && has(p, 'mustStayDry') && inMain(p) && !isKeptDry(a, p)
           ? `${p.thing.name} has neither a dry bag nor a liner round it`
-          : isForbiddenBy('dry-not-over-the-lid', p.thing, p.zone, house, pack)
+          : p.insideId === undefined && isForbiddenBy('dry-not-over-the-lid', p.thing, p.zone, house, pack)
             ? `${p.thing.name} is in a pocket over the lid, outside the liner`
             : undefined,
       );
@@ -97,7 +116,8 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
     camp: 'house rule "first aid"; one camp keeps it deep, since it is rarely used',
     check: (_problem, a) =>
       each(a, (p) =>
-        isAtHand(p) && p.reach.count > 1 && !p.verdict.byHouse
+        // Of what is in the first aid bag, the bag answers for its place.
+        isAtHand(p) && !isInFirstAid(a, p) && p.reach.count > 1 && !p.verdict.byHouse
           ? `${p.thing.name}: ${p.reach.count} things come out first`
           : undefined,
       ),

@@ -6,12 +6,11 @@ import { keptFromBackCm } from '../backRule.js';
 import { takes } from '../fitsPack.js';
 import { dayVolumeL } from '../reservoir.js';
 import { mainParting, type MainParting } from '../mainParting.js';
-import { nestingOf } from '../nesting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash, placementVerdict, type Level } from '../placementRules.js';
 import { DENSE_KG_PER_L } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
-import type { StowProblem, StowThing } from '../stowProblem.js';
+import { outermost, type StowProblem, type StowThing } from '../stowProblem.js';
 import { LEVEL_COST } from './tuning.js';
 
 /** What the placement rules say of a thing in a zone. */
@@ -87,13 +86,14 @@ export function searchFacts(
   const { things, pack } = problem;
   const compartments = compartmentsOf(pack, cellCm);
   const parting = mainParting(pack);
-  const inside = nestingOf(problem);
+  const { inside } = problem;
   const zoneIds = new Set(pack.zones.map((z) => z.id));
   const pinned = new Set(
     placements
       .filter((p) => p.pinned && zoneIds.has(p.zoneId) && !inside.has(p.thingId))
       .map((p) => p.thingId),
   );
+  const isOut = ({ thing }: StowThing): boolean => !inside.has(thing.id);
   const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, pinned, cellCm }));
   return {
     problem,
@@ -104,7 +104,9 @@ export function searchFacts(
     things: facts,
     movable: facts.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
     clashes: things.flatMap((a, i) =>
-      things.flatMap((b, j) => (j > i && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [])),
+      things.flatMap((b, j) =>
+        j > i && isOut(a) && isOut(b) && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [],
+      ),
     ),
     totalKg: facts.reduce(
       (sum, { isNested, massKg }) => (isNested ? sum : sum + massKg),
@@ -127,9 +129,9 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
   const volumeL = shapeVolumeL(thing.shape) ?? dayVolumeL(t, problem.day);
   const solid = solidOf(thing.shape, volumeL, around.cellCm);
   const riders = problem.things.flatMap((other, i) =>
-    around.inside.get(other.thing.id) === thing.id ? [i] : [],
+    outermost(problem, other.thing.id) === thing.id && other.thing.id !== thing.id ? [i] : [],
   );
-  const massKg = t.massKg + riders.reduce((sum, r) => sum + problem.things[r]!.massKg, 0);
+  const massKg = t.wholeKg;
   const densityKgPerL = massKg / Math.max(TINY_L, volumeL);
   const choices = choicesOf(problem, thing);
   const away = (padded: boolean): readonly number[] =>

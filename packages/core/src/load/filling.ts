@@ -1,0 +1,152 @@
+/**
+ * What rides in what on a day. First what the leader says, then what goes into its holder by itself: each food container
+ * with its carrier's food, stove and gas in their pot, sleep things in the bag meant for them. A soft bag takes the room
+ * of what is in it, a stiff one its own; nothing is counted twice.
+ */
+import type { Thing } from '../trip/model.js';
+import { shapeSizeCm } from '../trip/shapes.js';
+import { holdingOf, isLiner, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
+import { isCarriedOn, volumeOnDayL } from './thingOnDay.js';
+
+export interface Filling {
+  /** Thing → what it rides in, each holder before what is in what it holds. */
+  readonly inside: ReadonlyMap<string, string>;
+  /** Thing → the holder that it was meant for and that has no room for it. */
+  readonly leftOut: ReadonlyMap<string, string>;
+  /** How big a thing is with all that is in it, litres. */
+  readonly wholeL: (thing: Thing) => number;
+  /** What it takes of the pack: nothing when it rides in another. */
+  readonly takesL: (thing: Thing) => number;
+}
+
+/** Walls of a hollow thing, both sides together, cm. */
+const WALLS_CM = 0.4;
+const ROUNDING_L = 1e-9;
+
+/**
+ * @param things all that one member carries
+ * @param day day of the trip, from 1
+ */
+export function fillingOf(things: readonly Thing[], day: number): Filling {
+  const here = things.filter((t) => isCarriedOn(t, day));
+  if (!here.some((t) => t.nestsIn !== undefined || holdingOf(t) !== undefined)) return unfilled(day);
+  return new FillingDay(here, day).filled();
+}
+
+function unfilled(day: number): Filling {
+  const ownL = (thing: Thing): number => volumeOnDayL(thing, day);
+  return { inside: new Map(), leftOut: new Map(), wholeL: ownL, takesL: ownL };
+}
+
+/** What goes into the pack, litres: what rides outside takes none of it, with all that is in it. */
+export function packedVolumeL(things: readonly Thing[], day: number): number {
+  const { takesL } = fillingOf(things, day);
+  return things.reduce(
+    (sum, t) => (t.flags.includes('ridesOutside') || isLiner(t) ? sum : sum + takesL(t)),
+    0,
+  );
+}
+
+class FillingDay {
+  private readonly byId: ReadonlyMap<string, Thing>;
+  private readonly inside = new Map<string, string>();
+  private readonly contents = new Map<string, Thing[]>();
+  private readonly leftOut = new Map<string, string>();
+
+  constructor(
+    private readonly here: readonly Thing[],
+    private readonly day: number,
+  ) {
+    this.byId = new Map(here.map((t) => [t.id, t]));
+  }
+
+  filled(): Filling {
+    // What holds something itself is filled before it goes into another: its room is then known.
+    for (const t of this.innermostFirst()) this.put(t, this.byId.get(t.nestsIn!)!);
+    for (const holder of this.here) this.fill(holder);
+    const outerFirst = [...this.inside].sort(([a], [b]) => this.depth(a) - this.depth(b));
+    return {
+      inside: new Map(outerFirst),
+      leftOut: this.leftOut,
+      wholeL: (t) => this.wholeL(t),
+      takesL: (t) => (this.inside.has(t.id) ? 0 : this.wholeL(t)),
+    };
+  }
+
+  /** What the leader put into something that is here, without those that ride in themselves by a detour. */
+  private innermostFirst(): readonly Thing[] {
+    const hostOf = (t: Thing): Thing | undefined =>
+      t.ridesLoose === true ? undefined : this.byId.get(t.nestsIn ?? '');
+    const depthOf = (t: Thing): number => {
+      let depth = 0;
+      for (let host = hostOf(t); host !== undefined; host = hostOf(host)) {
+        depth += 1;
+        if (depth > this.here.length) return -1;
+      }
+      return depth;
+    };
+    return this.here
+      .map((t) => ({ t, depth: depthOf(t) }))
+      .filter(({ depth }) => depth > 0)
+      .sort((a, b) => b.depth - a.depth)
+      .map(({ t }) => t);
+  }
+
+  private depth(id: string): number {
+    const host = this.inside.get(id);
+    return host === undefined ? 0 : 1 + this.depth(host);
+  }
+
+  /** Fill a holder with what is meant for it: of food what is eaten last first, as it lies at the bottom. */
+  private fill(holder: Thing): void {
+    if (holdingOf(holder) === undefined) return;
+    const meant = this.here.filter(
+      (t) =>
+        t !== holder &&
+        t.ridesLoose !== true &&
+        t.nestsIn === undefined &&
+        !this.inside.has(t.id) &&
+        holdingOf(t) === undefined &&
+        isMeantFor(holder, t, isEatenOn(t, this.day)),
+    );
+    const lastFirst = meant.sort((a, b) => lastEatenDay(b) - lastEatenDay(a));
+    for (const t of lastFirst) this.put(t, holder);
+  }
+
+  private put(thing: Thing, holder: Thing): void {
+    if (isLiner(holder)) return;
+    const mine = this.contents.get(holder.id) ?? [];
+    const { capacityL } = holdingOf(holder) ?? plainHolding(holder);
+    const usedL = mine.reduce((sum, t) => sum + this.wholeL(t), 0);
+    if (usedL + this.wholeL(thing) > capacityL + ROUNDING_L || !goesInto(thing, holder)) {
+      if (!this.leftOut.has(thing.id)) this.leftOut.set(thing.id, holder.id);
+      return;
+    }
+    this.leftOut.delete(thing.id);
+    this.inside.set(thing.id, holder.id);
+    this.contents.set(holder.id, [...mine, thing]);
+  }
+
+  private wholeL(t: Thing): number {
+    const ownL = volumeOnDayL(t, this.day);
+    if (!takesAnyForm(t)) return ownL;
+    const heldL = (this.contents.get(t.id) ?? []).reduce((sum, inner) => sum + this.wholeL(inner), 0);
+    return Math.max(ownL, heldL);
+  }
+}
+
+/** The last day on which a thing is eaten; what is not eaten stays to the end. */
+function lastEatenDay(thing: Thing): number {
+  return thing.consumption?.toDay ?? thing.toDay ?? Infinity;
+}
+
+function isEatenOn({ consumption }: Thing, day: number): boolean {
+  return consumption !== undefined && consumption.fromDay <= day && day <= consumption.toDay;
+}
+
+/** Whether a thing's outer size goes into a holder's outline; soft ones go wherever there is room. */
+function goesInto(thing: Thing, holder: Thing): boolean {
+  const [size, room] = [shapeSizeCm(thing.shape), shapeSizeCm(holder.shape)];
+  if (size === undefined || room === undefined) return true;
+  return size.every((s, i) => s <= room[i]! - WALLS_CM);
+}

@@ -1,0 +1,86 @@
+/** What holds other things, and what goes into it by itself. */
+import type { Holding, MeantFor, Purpose, Thing } from '../trip/model.js';
+import { shapeVolumeL } from '../trip/shapes.js';
+import { isPersonal } from '../trip/whoseThings.js';
+import { oncePer } from '../trip/oncePer.js';
+
+/** Walls and rounding: what of a hollow thing's outline can be filled (Graft's own number). */
+const USABLE_INSIDE = 0.9;
+
+/** Whether a thing takes any form, and so takes the room of what is in it. */
+export function takesAnyForm({ shape, holds }: Thing): boolean {
+  return shapeVolumeL(shape) === undefined && holds?.traits.includes('rigid') !== true;
+}
+
+/** What a thing holds: as it says, or since it is a food container or a pot. */
+export const holdingOf = oncePer((thing: Thing): Holding | undefined => {
+  if (thing.holds !== undefined) return thing.holds;
+  const insideL = USABLE_INSIDE * (shapeVolumeL(thing.shape) ?? thing.volumeL);
+  if (thing.purpose === 'foodContainer' || thing.foodCapacityL !== undefined) {
+    const traits = takesAnyForm(thing) ? [] : (['keepsScent', 'rigid', 'keepsDry'] as const);
+    return { capacityL: thing.foodCapacityL ?? insideL, traits, meantFor: 'food' };
+  }
+  return thing.purpose === 'pot' && !takesAnyForm(thing)
+    ? { capacityL: insideL, traits: ['rigid'], meantFor: 'cooking' }
+    : undefined;
+});
+
+/** What something is said to ride in, though it does not say that it holds anything. */
+export function plainHolding(thing: Thing): Holding {
+  const capacityL = USABLE_INSIDE * (shapeVolumeL(thing.shape) ?? thing.volumeL);
+  return { capacityL, traits: [], meantFor: 'anything' };
+}
+
+/** A liner lines the pack: it is no cargo, and all that is in the pack is in it. */
+export function isLiner(thing: Thing): boolean {
+  return thing.holds?.meantFor === 'wholePack';
+}
+
+/** Of these, so much is small, litres (Graft's own number). */
+const SMALL_L = 0.5;
+const BY_PURPOSE: Readonly<Record<Exclude<MeantFor, 'anything' | 'wholePack'>, readonly Purpose[]>> = {
+  sleep: ['sleepingBag'],
+  clothes: ['spareClothing', 'warmLayer', 'clothing'],
+  food: ['food', 'snack'],
+  cooking: ['stove', 'fuel', 'fire'],
+  firstAid: ['firstAid'],
+  smallThings: ['repair', 'power', 'fire', 'knife'],
+};
+
+/**
+ * Whether a thing goes into a holder without being told. What is wanted on the way stays out of what is opened in camp;
+ * liquid fuel goes into no pot. All of it is common practice, no source.
+ *
+ * @param isToday it is eaten on the day looked at
+ */
+export function isMeantFor(holder: Thing, thing: Thing, isToday: boolean): boolean {
+  const meantFor = holdingOf(holder)?.meantFor ?? 'anything';
+  if (meantFor === 'anything' || meantFor === 'wholePack') return false;
+  if (!BY_PURPOSE[meantFor].includes(thing.purpose) || !isSameOwner(holder, thing)) return false;
+  switch (meantFor) {
+    case 'food':
+      return thing.needed === 'camp' || thing.needed === 'firstInCamp' || !isToday;
+    case 'cooking':
+      return !thing.flags.includes('liquidFuel') && isOfSameGroup(holder, thing);
+    case 'clothes':
+      return thing.needed === 'camp';
+    case 'smallThings':
+      return thing.needed === 'camp' && thing.volumeL <= SMALL_L;
+    case 'sleep':
+    case 'firstAid':
+      return true;
+  }
+}
+
+/** One's own bag is for one's own things; food goes into whatever its carrier has for food. */
+function isSameOwner(holder: Thing, thing: Thing): boolean {
+  if (!isPersonal(holder) || holdingOf(holder)?.meantFor === 'food') return true;
+  return isPersonal(thing) && thing.memberId === holder.memberId;
+}
+
+/** The pot of one cook group is not for another's stove. */
+function isOfSameGroup(holder: Thing, thing: Thing): boolean {
+  const groupOf = (t: Thing): unknown => (t as { readonly onlyGroupId?: string }).onlyGroupId;
+  const [a, b] = [groupOf(holder), groupOf(thing)];
+  return a === undefined || b === undefined || a === b;
+}

@@ -1,0 +1,80 @@
+/** What a thing holds as one line that is typed and read: "20 L, sleep, keeps dry, mark: red tape". */
+import { parseQuantity } from '../units/parse.js';
+import { HOLDER_TRAITS, MEANT_FOR, type Holding, type HolderTrait, type MeantFor } from './model.js';
+import { THING_RANGES } from './thingRanges.js';
+
+export const TRAIT_WORDS: Readonly<Record<HolderTrait, string>> = {
+  keepsDry: 'keeps dry',
+  keepsScent: 'keeps scent in',
+  rigid: 'rigid',
+  guardsPoints: 'guards points',
+  separatesFuel: 'keeps fuel apart',
+};
+export const MEANT_FOR_WORDS: Readonly<Record<MeantFor, string>> = {
+  anything: 'anything',
+  sleep: 'sleep things',
+  clothes: 'clothes',
+  food: 'food',
+  cooking: 'cooking',
+  firstAid: 'first aid',
+  smallThings: 'small things',
+  wholePack: 'whole pack',
+};
+
+export function formatHolding(holding: Holding | undefined): string {
+  if (holding === undefined) return '';
+  const { capacityL, traits, meantFor, mark } = holding;
+  return [
+    `${capacityL} L`,
+    ...(meantFor === 'anything' ? [] : [MEANT_FOR_WORDS[meantFor]]),
+    ...traits.map((trait) => TRAIT_WORDS[trait]),
+    ...(mark === undefined ? [] : [`mark: ${mark}`]),
+  ].join(', ');
+}
+
+/** @returns the holding, nothing for an empty text, or what was expected */
+export function parseHolding(
+  text: string,
+):
+  | { readonly ok: true; readonly holding: Holding | undefined }
+  | { readonly ok: false; readonly error: string } {
+  const [, facts, mark] = /^(.*?)(?:(?:^|[,;])\s*mark:\s*(.*))?$/is.exec(text)!;
+  const parts = facts!
+    // A comma between digits is a decimal one.
+    .split(/;|,(?!\d)/)
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+  if (parts.length === 0 && mark === undefined) return { ok: true, holding: undefined };
+  let capacityL: number | undefined;
+  let meantFor: MeantFor = 'anything';
+  const traits = new Set<HolderTrait>();
+  for (const part of parts) {
+    const word = part.toLowerCase();
+    const isCalled = (words: string): boolean => words === word || words.split(' ')[0] === word;
+    const trait = HOLDER_TRAITS.find((t) => TRAIT_WORDS[t] === word);
+    const purpose = MEANT_FOR.find((m) => isCalled(MEANT_FOR_WORDS[m]));
+    if (trait !== undefined) traits.add(trait);
+    else if (purpose !== undefined) meantFor = purpose;
+    else {
+      const litres = parseQuantity(part, 'volume', 'l');
+      if (!litres.ok || capacityL !== undefined)
+        return {
+          ok: false,
+          error: `expected litres, what it is meant for (${Object.values(MEANT_FOR_WORDS).join(', ')}) and what it does (${Object.values(TRAIT_WORDS).join(', ')}), got "${part}"`,
+        };
+      capacityL = litres.value;
+    }
+  }
+  const [least, most] = THING_RANGES.capacityL;
+  if (capacityL === undefined || capacityL < least || capacityL > most)
+    return { ok: false, error: `expected how much it holds, ${least} to ${most} L, got "${text}"` };
+  return {
+    ok: true,
+    holding: {
+      capacityL,
+      traits: HOLDER_TRAITS.filter((t) => traits.has(t)),
+      meantFor,
+      ...(mark === undefined || mark.trim() === '' ? {} : { mark: mark.trim() }),
+    },
+  };
+}

@@ -59,6 +59,7 @@ import type {
   ZoneKind,
   MainCompartment,
   LidStyle,
+  Pack,
   Spot,
   BodyPlace,
   BuddyCheck,
@@ -377,6 +378,8 @@ export class PackRow extends TripPart {
   @Column(OPTIONAL_DATA) main: MainCompartment | null;
   @Column({ ...WORD, nullable: true, name: 'lid_style' }) lidStyle: LidStyle | null;
   @Column({ ...FLAG, nullable: true }) frameless: boolean | null;
+  @Column({ type: 'boolean', nullable: true }) shared: boolean | null;
+  @Column(OPTIONAL_DATA) torso: Pack['torso'] | null;
 }
 
 @Entity('zones')

@@ -41,7 +41,7 @@ export function legColumns(
     if (what === 'campWaterL')
       return day.dryCamp
         ? `Dry camp: 2 L for cooking and the evening, and the way to the next sure water. Suggested: ${day.campWaterL} L each.`
-        : 'The camp has water. Type the litres each member carries to it if it is dry.';
+        : 'The camp has water. Type the litres a person needs there if it is dry.';
     return `Longest stretch without sure water: ${day.hours.toFixed(1)} h, from km ${day.fromKm.toFixed(1)} to ${day.toKm.toFixed(1)}, at ${trip.waterLPerH} L/h. Suggested: ${day.waterL} L each.`;
   };
   const litres = (id: 'waterL' | 'campWaterL', header: string): Column<Leg> => {

@@ -105,7 +105,9 @@ export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
   path: 'path',
   moor: 'moor',
   scramble: 'scramble',
+  climbing: 'climbing',
   snow: 'snow',
+  glacier: 'glacier',
 };
 export const WAYPOINT_WORDS: Readonly<Record<WaypointKind, string>> = {
   water: 'water',

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { putWeighIn } from '@graft/core/debrief';
-import { waterOnLegL } from '@graft/core/load';
+import { waterCarriedL } from '@graft/core/load';
 import { weighInFigures } from '@graft/core/trail';
 import type { WeighIn } from '@graft/core/trip';
 import { useAccountSession } from '../shared/AccountProvider';
@@ -20,14 +20,13 @@ export function WeighInView() {
   const { account } = useAccountSession();
   const [chosenId, setChosenId] = useState<string | undefined>();
   const who = account?.name ?? 'Leader';
-  const plannedWaterL = waterOnLegL(trip.legs[0]!);
   const rows = trip.members.map((member): WeighInRow => {
     const weighIn = trip.weighIns.find((w) => w.memberId === member.id);
     return {
       member,
       weighIn,
       figures: weighIn && weighInFigures(trip, weighIn),
-      waterL: weighIn?.waterL ?? plannedWaterL,
+      waterL: weighIn?.waterL ?? waterCarriedL(trip, member.id, 1),
     };
   });
   const chosen = rows.find((r) => r.member.id === chosenId) ?? rows[0]!;

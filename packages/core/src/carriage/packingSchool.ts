@@ -39,7 +39,7 @@ export const PACKING_SCHOOLS: Readonly<Record<PackingSchoolId, PackingSchool>> =
 };
 
 /** Grounds on which a heavy top has thrown people (common practice, no source: falls were seen). */
-const STEEP_GROUNDS: readonly Ground[] = ['scramble', 'snow'];
+const STEEP_GROUNDS: readonly Ground[] = ['scramble', 'climbing', 'snow', 'glacier'];
 export function isSteep(ground: Ground): boolean {
   return STEEP_GROUNDS.includes(ground);
 }

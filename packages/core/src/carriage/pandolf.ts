@@ -13,7 +13,9 @@ export const TERRAIN_FACTORS: Readonly<Record<Ground, number | undefined>> = {
   path: 1.2,
   moor: 1.5,
   scramble: undefined,
+  climbing: undefined,
   snow: undefined,
+  glacier: undefined,
 };
 export const PANDOLF_RANGE = { speedMs: 2.5, gradePercent: 25, loadKg: 70 } as const;
 

@@ -2,7 +2,7 @@
 import { canisterFuelKg, fuelPlan } from '../larder/fuelPlan.js';
 import { cookGroups, eaters, isCarried, portions } from '../larder/mealPlan.js';
 import { snackStretches } from '../larder/ownFood.js';
-import { waterOnLegL } from '../load/memberLoad.js';
+import { waterOnLegL } from '../load/waterShare.js';
 import { asWalked, uneatenMeals } from '../trail/asWalked.js';
 import type { PartyGroup, Purpose, Trip } from '../trip/model.js';
 import { allThings, isPersonal, isWithParty } from '../trip/queries.js';

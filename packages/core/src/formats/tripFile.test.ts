@@ -33,8 +33,11 @@ function errorsOf(text: string): readonly FieldError[] {
 const ajv = new Ajv2020({ allErrors: true, strict: false, validateFormats: false });
 const bySchema = ajv.compile(tripJsonSchema());
 
-/** Until version 8 no house rule kept a cook set with one carrier. */
-const asItCame = (trip: Trip): Trip => ({ ...trip, houseRules: { ...trip.houseRules, cookSet: 'free' } });
+/** Until version 8 no house rule kept a cook set with one carrier, and each carried their own water. */
+const asItCame = (trip: Trip): Trip => ({
+  ...trip,
+  houseRules: { ...trip.houseRules, cookSet: 'free', waterShare: 'each' },
+});
 
 describe('trip files', () => {
   test('export and import lose nothing', () => {

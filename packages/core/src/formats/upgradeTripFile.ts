@@ -8,6 +8,9 @@ import {
 } from '../trip/emptyTrip.js';
 import { DEFAULT_HOUSE_RULES } from '../trip/model.js';
 
+/** How it was before there were house rules on it. */
+const UNTIL_VERSION_8 = { cookSet: 'free', waterShare: 'each' } as const;
+
 type Raw = Readonly<Record<string, unknown>>;
 const isRaw = (value: unknown): value is Raw =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -19,7 +22,9 @@ export function upgradeTrip1(trip: unknown): unknown {
   return {
     ...NEW_IN_VERSION_2,
     ...trip,
-    ...(isRaw(houseRules) ? { houseRules: { ...DEFAULT_HOUSE_RULES, cookSet: 'free', ...houseRules } } : {}),
+    ...(isRaw(houseRules)
+      ? { houseRules: { ...DEFAULT_HOUSE_RULES, ...UNTIL_VERSION_8, ...houseRules } }
+      : {}),
     ...(Array.isArray(members)
       ? { members: members.map((m: unknown) => (isRaw(m) ? { carryTrials: [], limitHistory: [], ...m } : m)) }
       : {}),
@@ -54,10 +59,13 @@ function upgradeTrip6(trip: unknown): unknown {
   return trip;
 }
 
-/** Version 8 added holders with what is in them, and a house rule on cook sets, which until then went as they came. */
+/**
+ * Version 8 added holders with what is in them, packs that anybody may have, and house rules on cook sets, which until
+ * then went as they came, and on water, of which each carried their own.
+ */
 function upgradeTrip7(trip: unknown): unknown {
   if (!isRaw(trip) || !isRaw(trip['houseRules'])) return trip;
-  return { ...trip, houseRules: { cookSet: 'free', ...trip['houseRules'] } };
+  return { ...trip, houseRules: { ...UNTIL_VERSION_8, ...trip['houseRules'] } };
 }
 
 const UPGRADES: readonly ((trip: unknown) => unknown)[] = [

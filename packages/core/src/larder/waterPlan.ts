@@ -2,10 +2,10 @@
  * Water against what carries it: litres of each member's driest stretch against their containers, of which two are wanted
  * (one leaks one day: common practice, no source); the group's cooking water against its bags; treatment.
  */
-import { waterOnLegL } from '../load/memberLoad.js';
+import { waterCarriedL, waterNeedL } from '../load/waterShare.js';
 import type { Treatment } from '../trip/larderModel.js';
 import type { Member, Thing, Trip } from '../trip/model.js';
-import { allPieces, allThings, isPersonal, ownThings } from '../trip/queries.js';
+import { carriedPieces, allPieces, allThings, isPersonal, ownThings } from '../trip/queries.js';
 import { cookingWaterL } from './fuelPieces.js';
 import { cookGroups, eaters } from './mealPlan.js';
 
@@ -23,16 +23,17 @@ export interface MemberWater {
 
 const holds = (thing: Thing): boolean => thing.waterCapacityL !== undefined;
 
-/** Each member's own water on their driest day against their own containers. */
+/** The water that each member carries on the day when it is most, against the containers that they have then. */
 export function waterByMember(trip: Trip): readonly MemberWater[] {
-  const litres = trip.legs.map(waterOnLegL);
-  const needL = Math.max(0, ...litres);
   return trip.members.map((member) => {
-    // A bottle in the hand carries too.
-    const containers = ownThings(trip, member.id).filter(holds);
+    const litres = trip.legs.map((_leg, i) => waterCarriedL(trip, member.id, i + 1));
+    const needL = Math.max(0, ...litres);
+    const day = litres.indexOf(needL) + 1;
+    // A bottle in the hand carries too, and so does a bag of the group's.
+    const containers = [...ownThings(trip, member.id), ...carriedPieces(trip, member.id, day)].filter(holds);
     return {
       member,
-      day: litres.indexOf(needL) + 1,
+      day,
       needL,
       capacityL: containers.reduce((sum, t) => sum + t.waterCapacityL!, 0),
       containers,
@@ -100,8 +101,8 @@ export interface DayTreatment {
 /** What the party has to treat each day, and how long that takes with one device. */
 export function treatmentByDay(trip: Trip): readonly DayTreatment[] {
   const facts = TREATMENTS_FACTS[trip.larder.treatment];
-  return trip.legs.map((leg, i) => {
-    const litres = waterOnLegL(leg) * trip.members.length;
+  return trip.legs.map((_leg, i) => {
+    const litres = trip.members.reduce((sum, m) => sum + waterNeedL(trip, m, i + 1), 0);
     return { day: i + 1, litres, minutes: litres === 0 ? 0 : litres * facts.minutesPerL + facts.waitMinutes };
   });
 }

@@ -149,10 +149,16 @@ const EACH: readonly Line[] = [
     why: 'house rule: cover',
   },
   {
-    starterId: 'own-dry-bag-20-l',
+    starterId: 'own-dry-bag-for-the-sleeping-bag-20-l',
     want: 'required',
     when: (f, trip) => overnight(f) && trip.houseRules.bags !== 'looseInLiner',
     why: 'house rule: bagged',
+  },
+  {
+    starterId: 'own-dry-bag-for-clothes-10-l',
+    want: 'optional',
+    when: (f, trip) => overnight(f) && trip.houseRules.bags === 'dryBags',
+    why: 'house rule: dry bags',
   },
   {
     starterId: 'own-walking-poles-pair',
@@ -254,7 +260,12 @@ const PARTY: readonly Line[] = [
     why: 'many insects',
     per: 8,
   },
-  { starterId: 'group-rope-30-m', want: 'required', when: (f) => f.scramble, why: 'a day of scrambling' },
+  {
+    starterId: 'group-rope-30-m',
+    want: 'required',
+    when: (f) => f.roped,
+    why: 'a glacier, or a day of climbing',
+  },
   {
     starterId: 'group-snow-shovel',
     want: 'required',
@@ -295,6 +306,7 @@ const ONE_IS_ENOUGH: readonly Purpose[] = [
 
 /** Things that do an entry's job under another name, or packed together with others. */
 const SAME_THING: readonly (readonly [entry: RegExp, thing: (t: Thing) => boolean])[] = [
+  [/sleeping bag, 20 L/i, (t) => /dry ?bag/i.test(t.name) && t.holds?.meantFor !== 'clothes'],
   [/jacket|fleece/i, (t) => t.purpose === 'warmLayer' && !/trousers/i.test(t.name)],
   [/gloves/i, (t) => /glove|mitten/i.test(t.name)],
   [/warm hat/i, (t) => t.purpose !== 'sun' && /\bhat\b/i.test(t.name)],

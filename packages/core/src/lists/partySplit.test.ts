@@ -141,7 +141,7 @@ describe('if the party splits', () => {
       }),
       { seed: 5, numRuns: runs(150) },
     );
-    expect(cured).toBeGreaterThan(runs(150) / 15);
+    expect(cured).toBeGreaterThan(runs(150) / 25);
   });
 });
 

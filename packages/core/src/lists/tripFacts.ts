@@ -1,5 +1,5 @@
 /** What a kit list hangs on: nights, the coldest of them at the camps, rain, wind, insects, sun, snow, cooking. */
-import type { Insects, Trip } from '../trip/model.js';
+import type { Insects, Leg, Trip } from '../trip/model.js';
 import { addDays, dayNumber } from '../units/isoDate.js';
 import { campTemperatureC } from '../weather/lapse.js';
 import { seasonNightC } from '../weather/seasonNight.js';
@@ -26,6 +26,8 @@ export interface TripFacts {
   readonly insects: Insects | undefined;
   readonly snow: boolean;
   readonly scramble: boolean;
+  /** A day on a glacier or of climbing. */
+  readonly roped: boolean;
   readonly cooks: boolean;
   readonly tents: boolean;
 }
@@ -39,6 +41,10 @@ const UNKNOWN_NIGHT_C = { snow: -12, high: -6, other: -1 } as const;
 const SNOW_NIGHT_C = -5;
 /** Camps from here on count as above the trees, m (Graft's own number). */
 const HIGH_CAMP_M = 1800;
+
+function isOnSnow({ ground }: Leg): boolean {
+  return ground === 'snow' || ground === 'glacier';
+}
 
 /** What the trip says of itself and its weather. */
 export function tripFacts(trip: Trip): TripFacts {
@@ -63,7 +69,7 @@ export function tripFacts(trip: Trip): TripFacts {
   const nights = known.filter((k) => k.day < days).map((k) => k.nightC);
   const coldestNightC = least(nights);
   const nightsUnknown = days - 1 - nights.length;
-  const snow = trip.style === 'winter' || trip.larder.snow || trip.legs.some((leg) => leg.ground === 'snow');
+  const snow = trip.style === 'winter' || trip.larder.snow || trip.legs.some(isOnSnow);
   const high = trip.legs.some((leg) => (leg.campElevationM ?? 0) >= HIGH_CAMP_M);
   const byNatureC = snow ? UNKNOWN_NIGHT_C.snow : high ? UNKNOWN_NIGHT_C.high : UNKNOWN_NIGHT_C.other;
   const takenC = Math.min(byNatureC, ...seasonNights(trip, byDate));
@@ -84,8 +90,9 @@ export function tripFacts(trip: Trip): TripFacts {
     windKmh: most(known.map((k) => k.weather.windKmh)),
     daysUnknown: days - known.length,
     insects: trip.insects,
-    snow: trip.legs.some((leg) => leg.ground === 'snow') || trip.larder.snow,
-    scramble: trip.legs.some((leg) => leg.ground === 'scramble'),
+    snow: trip.legs.some(isOnSnow) || trip.larder.snow,
+    scramble: trip.legs.some((leg) => leg.ground === 'scramble' || leg.ground === 'climbing'),
+    roped: trip.legs.some((leg) => leg.ground === 'climbing' || leg.ground === 'glacier'),
     cooks: trip.groups.some((g) => g.kind === 'cook') && trip.style !== 'hut',
     tents: days > 1 && trip.style !== 'hut' && trip.style !== 'dayWalk',
   };

@@ -113,8 +113,15 @@ class FillingDay {
     for (const t of lastFirst) this.put(t, holder);
   }
 
+  /** Whether a thing rides in another, at whatever depth. */
+  private isWithin(thing: Thing, other: Thing): boolean {
+    if (thing === other) return true;
+    const host = this.byId.get(this.inside.get(thing.id) ?? '');
+    return host !== undefined && this.isWithin(host, other);
+  }
+
   private put(thing: Thing, holder: Thing): void {
-    if (isLiner(holder)) return;
+    if (isLiner(holder) || this.isWithin(holder, thing)) return;
     const mine = this.contents.get(holder.id) ?? [];
     const { capacityL } = holdingOf(holder) ?? plainHolding(holder);
     const usedL = mine.reduce((sum, t) => sum + this.wholeL(t), 0);

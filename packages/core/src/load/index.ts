@@ -3,3 +3,4 @@ export * from './memberLoad.js';
 export * from './thingOnDay.js';
 export * from './filling.js';
 export { holdingOf, isLiner } from './holders.js';
+export * from './waterShare.js';

@@ -4,6 +4,7 @@ import type { Leg, Member, PersonalThing, Trip } from '../trip/model.js';
 import { carriedPieces, isWithParty, ownInPack, packOf, type Carried } from '../trip/queries.js';
 import { packedVolumeL } from './filling.js';
 import { massOnDayKg } from './thingOnDay.js';
+import { waterCarriedL, waterRoomL } from './waterShare.js';
 
 export interface DayLoad {
   readonly day: number;
@@ -29,11 +30,6 @@ export function ratioLimitKg(limitKg: number): number {
   return Math.max(limitKg, LEAST_RATIO_LIMIT_KG);
 }
 
-/** Water each member carries on a leg, litres: the driest stretch and what a dry camp needs. */
-export function waterOnLegL(leg: Leg): number {
-  return leg.waterL + leg.campWaterL;
-}
-
 /**
  * What a member carries on a day before anything for others; nothing once they have left the party.
  *
@@ -47,6 +43,7 @@ export function baseLoad(
 ): Omit<DayLoad, 'groupKg' | 'totalKg' | 'ratio'> {
   const leg = legOfDay(trip, day);
   const pack = packOf(trip, member);
+  const waterL = waterCarriedL(trip, member.id, day);
   const limit = carryLimit(member, pack, day, trip.limitPolicy);
   if (!isWithParty(member, day)) {
     const limitReason = `not with the party after day ${member.lastDay}`;
@@ -56,10 +53,10 @@ export function baseLoad(
     day,
     packKg: pack.tareKg,
     personalKg: personal.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0),
-    waterKg: waterOnLegL(leg) * KG_PER_L_WATER,
+    waterKg: waterL * KG_PER_L_WATER,
     limitKg: limit.limitKg,
     limitReason: limit.reason,
-    volumeL: packedVolumeL(personal, day),
+    volumeL: packedVolumeL(personal, day) + waterRoomL(personal, waterL),
   };
 }
 
@@ -77,6 +74,7 @@ export function dayLoad(
   const leg = legOfDay(trip, day);
   const own = ownInPack(trip, member.id, day);
   const base = baseLoad(trip, member, day, own);
+  const all = [...own, ...pieces];
   const groupKg = pieces.reduce((sum, p) => sum + massOnDayKg(p, day, leg), 0);
   const totalKg = base.packKg + base.personalKg + base.waterKg + groupKg;
   return {
@@ -84,7 +82,10 @@ export function dayLoad(
     groupKg,
     totalKg,
     ratio: totalKg / ratioLimitKg(base.limitKg),
-    volumeL: pieces.length === 0 ? base.volumeL : packedVolumeL([...own, ...pieces], day),
+    volumeL:
+      pieces.length === 0
+        ? base.volumeL
+        : packedVolumeL(all, day) + waterRoomL(all, base.waterKg / KG_PER_L_WATER),
   };
 }
 

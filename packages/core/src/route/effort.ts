@@ -1,10 +1,12 @@
 /** A member's effort on a day by Pandolf's equation: on the level and on the climbs, at the planned pace. */
 import { dayLoad } from '../load/memberLoad.js';
-import type { Member, Trip } from '../trip/model.js';
+import type { Ground, Member, Trip } from '../trip/model.js';
 import { slopesOfDay } from './legSlopes.js';
 import { pandolfWatts, TERRAIN_FACTORS, type PandolfOutcome } from '../carriage/pandolf.js';
 import { toblerSpeedKmh } from '../carriage/tobler.js';
 import { dayTimes, toblerHours } from './walkingTime.js';
+
+const NO_FACTOR: Readonly<Partial<Record<Ground, string>>> = { scramble: 'scrambling' };
 
 export interface DayEffort {
   readonly loadKg: number;
@@ -33,7 +35,7 @@ export function dayEffort(trip: Trip, member: Member, day: number): DayEffort {
   const terrainFactor = TERRAIN_FACTORS[leg.ground];
   const at = (slope: number): PandolfOutcome =>
     terrainFactor === undefined
-      ? { outside: `the model has no factor for ${leg.ground === 'snow' ? 'snow' : 'scrambling'}` }
+      ? { outside: `the model has no factor for ${NO_FACTOR[leg.ground] ?? leg.ground}` }
       : pandolfWatts({
           bodyKg: member.bodyMassKg,
           loadKg,

@@ -9,7 +9,7 @@ import type { Slope } from './profile.js';
 import { TOBLER_OFF_PATH, toblerSpeedKmh } from '../carriage/tobler.js';
 
 /** Grounds that are walked at Tobler's off-path speed. */
-export const OFF_PATH: readonly Ground[] = ['moor', 'scramble', 'snow'];
+export const OFF_PATH: readonly Ground[] = ['moor', 'scramble', 'climbing', 'snow', 'glacier'];
 
 const slopeDeg = (s: Slope): number => (Math.atan2(Math.abs(s.riseM), s.distanceKm * 1000) * 180) / Math.PI;
 

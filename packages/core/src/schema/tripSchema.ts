@@ -194,6 +194,8 @@ export const ITEM_SCHEMAS = {
     }),
     lidStyle: oneOf(LID_STYLES),
     frameless: worded(boolean(), 'true or false'),
+    shared: flag(),
+    torso: record({ leastCm: requiredQuantity(15, 80, 'cm'), mostCm: requiredQuantity(15, 80, 'cm') }),
     zones: list(
       requiredRecord({
         id: requiredId(),

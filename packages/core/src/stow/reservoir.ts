@@ -9,7 +9,8 @@ export function dayVolumeL(t: StowThing, day: number): number {
   const { thing } = t;
   if (thing.waterCapacityL === undefined || (thing.shape.kind !== 'pouch' && thing.shape.kind !== 'stuff'))
     return volumeL;
-  return volumeL * Math.max(EMPTY_RESERVOIR, t.waterL / thing.waterCapacityL);
+  // Some say how big theirs is empty, some how big it is full: water takes its litres all the same.
+  return Math.max(t.waterL, volumeL * Math.max(EMPTY_RESERVOIR, t.waterL / thing.waterCapacityL));
 }
 /** An empty reservoir, rolled flat, against a full one. */
 const EMPTY_RESERVOIR = 0.1;

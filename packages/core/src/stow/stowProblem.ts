@@ -1,10 +1,11 @@
 /** What is to be stowed in one member's pack: things with their mass on a day and volume on every day. */
 import { bandCm, isSteep, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
-import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip, waterOnLegL } from '../load/memberLoad.js';
+import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip } from '../load/memberLoad.js';
 import { fillingOf, type Filling } from '../load/filling.js';
 import { isLiner } from '../load/holders.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
-import type { HouseRules, Leg, Member, Pack, Thing, Trip } from '../trip/model.js';
+import { waterCarriedL } from '../load/waterShare.js';
+import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
 import { filledThing, withLiner } from './filledThing.js';
 
@@ -59,7 +60,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
   const things = all.filter((t) => !isLiner(t));
-  const water = fillContainers(things, leg);
+  const water = fillContainers(things, waterCarriedL(trip, memberId, day));
   const byDay = trip.legs.map((_l, i) => fillingOf(things, i + 1));
   const filling = byDay[day - 1]!;
   const ownKg = (thing: Thing): number =>
@@ -117,10 +118,10 @@ function wholeThings(
 /** Pour the day's water into the containers, largest first, as it is carried to the next source. */
 function fillContainers(
   things: readonly Thing[],
-  leg: Leg,
+  carriedL: number,
 ): { inThing: ReadonlyMap<string, number>; leftL: number } {
   const inThing = new Map<string, number>();
-  let leftL = waterOnLegL(leg);
+  let leftL = carriedL;
   const containers = things.filter((t) => t.waterCapacityL !== undefined);
   for (const thing of [...containers].sort((a, b) => b.waterCapacityL! - a.waterCapacityL!)) {
     const filledL = Math.min(leftL, thing.waterCapacityL!);

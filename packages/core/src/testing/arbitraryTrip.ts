@@ -123,7 +123,7 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
               traits: fc.subarray([...HOLDER_TRAITS]),
               meantFor: fc.constantFrom(...MEANT_FOR),
             }),
-            maybe('mark', name),
+            maybe('mark', fc.constantFrom('red', 'yellow tape, mark: 2', '=A')),
           ),
         ),
         maybe('ridesLoose', fc.boolean()),

@@ -2,9 +2,10 @@
  * What made each step of a member's load from one day to the next: eaten, burnt, handed over, wet, water. The parts of
  * a step add up to it exactly.
  */
-import { dayLoad, type DayLoad, waterOnLegL, KG_PER_L_WATER } from '../load/memberLoad.js';
+import { dayLoad, type DayLoad, KG_PER_L_WATER } from '../load/memberLoad.js';
+import { waterCarriedL, waterOnLegL } from '../load/waterShare.js';
 import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
-import type { Leg, Member, Thing, Trip } from '../trip/model.js';
+import type { Member, Thing, Trip } from '../trip/model.js';
 import { dayStretches } from '../route/legSlopes.js';
 import {
   nameAlone,
@@ -85,10 +86,10 @@ function partsOf(trip: Trip, member: Member, day: number): readonly StepPart[] {
   // To its owner it is no one's.
   const nameOf = (thing: Thing): string =>
     isPersonal(thing) && thing.memberId === member.id ? thing.name : nameAlone(trip, thing);
-  const waterKg = (leg: Leg): number => waterOnLegL(leg) * KG_PER_L_WATER;
+  const waterKg = (of: number): number => waterCarriedL(trip, member.id, of) * KG_PER_L_WATER;
   const [was, is] = [isWithParty(member, day - 1), isWithParty(member, day)];
   if (was && is) {
-    add('water', waterKg(today) - waterKg(yesterday));
+    add('water', waterKg(day) - waterKg(day - 1));
     const before = new Set<Thing>(thingsInPack(trip, member.id, day - 1));
     const after = new Set<Thing>(thingsInPack(trip, member.id, day));
     for (const thing of new Set([...before, ...after])) {
@@ -155,11 +156,13 @@ export function dayMoments(trip: Trip, member: Member, day: number): DayMoments 
       const { fromDay: _from, toDay: _to, ...rest } = t;
       return isCarriedOn(t, day) ? sum + massOnDayKg(t, day, leg) - massOnDayKg(rest, day + 1, leg) : sum;
     }, 0);
+  // Of the day's water the way and the camp are to each what they are to all.
+  const campKg = waterOnLegL(leg) === 0 ? 0 : (load.waterKg * leg.campWaterL) / waterOnLegL(leg);
   return {
     day,
-    morningKg: load.totalKg - (takesOnTheWay(trip, day) ? leg.campWaterL * KG_PER_L_WATER : 0),
+    morningKg: load.totalKg - (takesOnTheWay(trip, day) ? campKg : 0),
     afterWaterKg: load.totalKg,
-    eveningKg: load.totalKg - leg.waterL * KG_PER_L_WATER - eatenKg,
+    eveningKg: load.totalKg - (load.waterKg - campKg) - eatenKg,
     limitKg: load.limitKg,
   };
 }

@@ -155,6 +155,17 @@ export const HOUSE_RULE_TEXTS: {
       oneSpare: { label: 'one place spare', why: 'room for packs, wet things and a bad night' },
     },
   },
+  waterShare: {
+    question: 'Who carries the water?',
+    drives: 'Shares and Packs: litres in each pack over a dry stretch',
+    choices: {
+      byLimit: {
+        label: 'by what each can carry',
+        why: 'a light person needs nearly as much and carries half',
+      },
+      each: { label: 'each their own', why: 'nobody is without, whoever falls behind' },
+    },
+  },
   cookSet: {
     question: 'Who carries a cook set?',
     drives: 'Shares: whether burner, pot and lighter may ride apart',

@@ -19,6 +19,7 @@ export type MemberFields =
 
 export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields> {
   const days = handoverDays(trip);
+  const isDealtOut = trip.houseRules.waterShare === 'byLimit';
   const own = ownThings(trip, member.id);
   const forOthers = new Set(days.flatMap((day) => carriedPieces(trip, member.id, day)));
   const ids = new Set([...forOthers, ...own].map((t) => t.id));
@@ -26,8 +27,9 @@ export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields>
   const taken = [...forOthers].filter(isPersonal);
   return {
     legs: whole(trip.legs),
-    members: entries([member]),
-    packs: entries([packOf(trip, member)]),
+    // Water that is dealt out by limits hangs on everybody's.
+    members: isDealtOut ? whole(trip.members) : entries([member]),
+    packs: isDealtOut ? whole(trip.packs) : entries([packOf(trip, member)]),
     personalThings: entries([...own, ...taken]),
     // Which kit a piece is of is nothing to whoever carries it.
     kits: { value: [{ id: 'carried', name: 'Carried', pieces }], key: pieces },

@@ -22,7 +22,7 @@ import type {
 export const PACKING_SCHOOL_IDS = ['high', 'middle', 'low'] as const;
 export type PackingSchoolId = (typeof PACKING_SCHOOL_IDS)[number];
 
-export const GROUNDS = ['track', 'path', 'moor', 'scramble', 'snow'] as const;
+export const GROUNDS = ['track', 'path', 'moor', 'scramble', 'climbing', 'snow', 'glacier'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
 /** One day's stretch. Its day number is its position in `Trip.legs`, counted from 1. */
@@ -35,9 +35,9 @@ export interface Leg {
   readonly ground: Ground;
   /** Walking time the leader expects, hours. */
   readonly hours: number;
-  /** Water each member carries on the leg's driest stretch, litres. */
+  /** Water a member with a usual portion needs on the leg's driest stretch, litres; who carries it: `load/waterShare.ts`. */
   readonly waterL: number;
-  /** Further litres each member carries to a dry camp; 0 when the camp has water. */
+  /** Further litres such a member needs at a dry camp; 0 when the camp has water. */
   readonly campWaterL: number;
   /** The tents are packed wet this morning: pieces with a wet factor weigh more. */
   readonly afterRain: boolean;
@@ -324,6 +324,10 @@ export interface Pack {
   readonly lidStyle?: LidStyle;
   /** No frame: what is packed is what keeps its back straight. */
   readonly frameless?: boolean;
+  /** Borrowed or the club's: anybody of the party may have it. Own packs stay with their owner. */
+  readonly shared?: boolean;
+  /** Torsos that it fits. */
+  readonly torso?: { readonly leastCm: number; readonly mostCm: number };
 }
 
 export type Shape =
@@ -619,6 +623,7 @@ export const HOUSE_RULE_CHOICES = {
   tentSplit: ['split', 'whole'],
   tentSpace: ['exact', 'oneSpare'],
   cookSet: ['together', 'withFuel', 'stoveApart', 'free'],
+  waterShare: ['byLimit', 'each'],
 } as const;
 export type HouseRuleId = keyof typeof HOUSE_RULE_CHOICES;
 export type HouseRules = { readonly [K in HouseRuleId]: (typeof HOUSE_RULE_CHOICES)[K][number] };

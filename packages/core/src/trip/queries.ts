@@ -176,7 +176,7 @@ export function isTentPart(thing: Thing): boolean {
 }
 
 /** Grounds on which what hangs outside snags, hits rock or catches (common practice, no source). */
-const ROUGH_GROUNDS: readonly string[] = ['moor', 'scramble', 'snow'];
+const ROUGH_GROUNDS: readonly string[] = ['moor', 'scramble', 'climbing', 'snow', 'glacier'];
 
 /** The house rules that hold for a member: the trip's, with the member's own choices; "by ground" is decided here. */
 export function houseRulesOf(trip: Trip, member: Member): HouseRules {

@@ -1,25 +1,37 @@
 import type { QueryRunner } from 'typeorm';
 import { Additions, type NewColumn, type NewTable } from './steps.js';
 
-/** Things that hold others, and a house rule on cook sets: on trips that are there they go as they came. */
+const UNTIL_NOW = [
+  ['cookSet', 'free'],
+  ['waterShare', 'each'],
+] as const;
+
+/**
+ * Things that hold others, packs that anybody may have, and house rules on cook sets and water: on trips that are there
+ * sets go as they came, and each carries their own water.
+ */
 export class Holders1770000000000 extends Additions {
   readonly name = 'Holders1770000000000';
   protected readonly tables: readonly NewTable[] = [];
   protected readonly columns: readonly NewColumn[] = [
     ['things', 'holds', 'text'],
     ['things', 'rides_loose', 'tinyint'],
+    ['packs', 'shared', 'tinyint'],
+    ['packs', 'torso', 'text'],
   ];
 
   override async up(runner: QueryRunner): Promise<void> {
     await super.up(runner);
-    await runner.query(
-      `UPDATE trips SET house_rules = JSON_SET(house_rules, '$.cookSet', 'free')
-       WHERE JSON_EXTRACT(house_rules, '$.cookSet') IS NULL`,
-    );
+    for (const [rule, choice] of UNTIL_NOW)
+      await runner.query(
+        `UPDATE trips SET house_rules = JSON_SET(house_rules, '$.${rule}', '${choice}')
+         WHERE JSON_EXTRACT(house_rules, '$.${rule}') IS NULL`,
+      );
   }
 
   override async down(runner: QueryRunner): Promise<void> {
-    await runner.query(`UPDATE trips SET house_rules = JSON_REMOVE(house_rules, '$.cookSet')`);
+    for (const [rule] of UNTIL_NOW)
+      await runner.query(`UPDATE trips SET house_rules = JSON_REMOVE(house_rules, '$.${rule}')`);
     await super.down(runner);
   }
 }

@@ -1,0 +1,59 @@
+/**
+ * Who carries the water of a day. What a person needs and what they carry are two things: over a dry stretch the party's
+ * litres are dealt out by what each can carry, or each carries their own, by house rule. Children and big eaters drink by
+ * their portion (Graft's own).
+ */
+import { carryLimit } from '../limits/carryLimit.js';
+import { takesAnyForm } from './holders.js';
+import { oncePer } from '../trip/oncePer.js';
+import type { Leg, Member, Thing, Trip } from '../trip/model.js';
+import { isWithParty, packOf } from '../trip/queries.js';
+
+/** Water that a member with a usual portion needs on a leg: its driest stretch and what a dry camp needs, litres. */
+export function waterOnLegL(leg: Leg): number {
+  return leg.waterL + leg.campWaterL;
+}
+
+/** What a member needs on a day, litres; nothing once they have left. */
+export function waterNeedL(trip: Trip, member: Member, day: number): number {
+  const leg = trip.legs[day - 1];
+  return leg === undefined || !isWithParty(member, day) ? 0 : waterOnLegL(leg) * (member.portion ?? 1);
+}
+
+/** Member → litres carried on each day. */
+const dealtOut = oncePer((trip: Trip): ReadonlyMap<string, readonly number[]> => {
+  const byDay = trip.legs.map((_leg, i) => dealtOnDay(trip, i + 1));
+  return new Map(trip.members.map((m, k) => [m.id, byDay.map((litres) => litres[k]!)]));
+});
+
+function dealtOnDay(trip: Trip, day: number): readonly number[] {
+  const needs = trip.members.map((m) => waterNeedL(trip, m, day));
+  if (trip.houseRules.waterShare === 'each') return needs;
+  const limits = trip.members.map((m) =>
+    isWithParty(m, day) ? carryLimit(m, packOf(trip, m), day, trip.limitPolicy).limitKg : 0,
+  );
+  const [needL, limitKg] = [needs, limits].map((list) => list.reduce((sum, value) => sum + value, 0));
+  // Where nobody may carry anything somebody must all the same.
+  return limitKg! <= 0 ? needs : limits.map((limit) => (needL! * limit) / limitKg!);
+}
+
+/**
+ * What water adds to the room that its containers take empty, litres: bottles are as big full as empty, and are filled
+ * first; a soft bag is as big as what is in it.
+ */
+export function waterRoomL(things: readonly Thing[], carriedL: number): number {
+  const containers = things.filter((t) => t.waterCapacityL !== undefined);
+  let leftL = carriedL;
+  let roomL = 0;
+  for (const t of [...containers].sort((a, b) => Number(takesAnyForm(a)) - Number(takesAnyForm(b)))) {
+    const filledL = Math.min(leftL, t.waterCapacityL!);
+    leftL -= filledL;
+    if (takesAnyForm(t)) roomL += Math.max(0, filledL - t.volumeL);
+  }
+  return roomL;
+}
+
+/** What a member carries on a day, litres: of all that the party needs, the part that is theirs. */
+export function waterCarriedL(trip: Trip, memberId: string, day: number): number {
+  return dealtOut(trip).get(memberId)?.[day - 1] ?? 0;
+}

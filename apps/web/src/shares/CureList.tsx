@@ -70,9 +70,10 @@ export function CureList() {
       <Text fontWeight="600" mt="2">
         Cures
       </Text>
-      {misfit.cures.length === 0 && (
+      {!misfit.isEnough && (
         <Text color="fg.muted">
-          No single cure helps: take more people, more days of supply, or less kit.
+          {misfit.cures.length === 0 ? 'Nothing that Graft knows helps. ' : 'None of these is enough. '}
+          {decisionText(misfit, massUnit)}
         </Text>
       )}
       <Box as="ul" listStyleType="none" aria-label="Cures">
@@ -111,12 +112,36 @@ export function CureList() {
   );
 }
 
+/** What is left, and whose decision it is. */
+function decisionText({ cures: [best], overloadKg, overVolumeL }: Misfit, unit: 'kg' | 'lb'): string {
+  const [kg, litres] = best === undefined ? [overloadKg, overVolumeL] : [best.overloadKg, best.overVolumeL];
+  return [
+    ...(kg > 0.005
+      ? [
+          `${formatMass(kg, unit)} are left above limits, over all members and days: shorter days or less kit is the leader’s decision, more than a limit only the carrier’s own.`,
+        ]
+      : []),
+    ...(litres > 0.005
+      ? [`${formatVolume(litres)} are left above packs: what stays at home is the party’s decision.`]
+      : []),
+  ].join(' ');
+}
+
+/** "Ilse 133 → 112 %", and whoever is worst off then when that is somebody else. */
+function worstText({ worstBefore: was, worstAfter: is }: ShareCure): string {
+  if (was === undefined || is === undefined) return '';
+  const then = is.name === was.name ? '' : `, then ${is.name}`;
+  return `worst: ${was.name} ${(100 * was.ratio).toFixed(0)} → ${(100 * is.ratio).toFixed(0)} %${then}`;
+}
+
 function effectText(cure: ShareCure, unit: 'kg' | 'lb'): string {
   if (cure.contradiction) return 'one contradiction fewer';
-  if (cure.fits) return 'everything fits then';
+  if (cure.fits) return ['everything fits then', worstText(cure)].filter((t) => t !== '').join('; ');
   const left = [
     ...(cure.overloadKg > 0.005 ? [`${formatMass(cure.overloadKg, unit)} above limits`] : []),
     ...(cure.overVolumeL > 0.005 ? [`${formatVolume(cure.overVolumeL)} above packs`] : []),
   ];
-  return `leaves ${left.join(' and ')}, over all members and days`;
+  return [worstText(cure), `leaves ${left.join(' and ')}, over all members and days`]
+    .filter((t) => t !== '')
+    .join('; ');
 }

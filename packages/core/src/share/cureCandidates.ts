@@ -10,7 +10,9 @@ import { nameAlone, allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { ownThingCures } from './ownThingCures.js';
-import { sharedLoadKg, type ShareProblem } from './problem.js';
+import { overDaysOf } from './overLimit.js';
+import { packSwapCures } from './packSwapCures.js';
+import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 import { splitCures } from './splitCures.js';
 import type { ShareScore } from './shareScore.js';
@@ -45,6 +47,7 @@ export function cureCandidates(
   return [
     ...ownThingCures(trip, problem, best),
     ...splitCures(trip),
+    ...packSwapCures(trip, problem, best),
     ...ruleCures(trip),
     ...waterCures(trip, problem, best),
     ...packCures(trip, best, problem),
@@ -156,12 +159,8 @@ function withoutKey<K extends Releasable>(piece: Piece, key: K): Piece {
 /** Days on which somebody is above the limit in the best share. */
 function overDays(problem: ShareProblem, best: SolvedShare | undefined): readonly number[] {
   if (best === undefined) return [];
-  const over = problem.carriers.map((c) =>
-    sharedLoadKg(problem, c, best.share).map((kg, d) => kg > c.limitKg[d]! + FITS),
-  );
-  return Array.from({ length: problem.dayCount }, (_v, d) => d)
-    .filter((d) => over.some((days) => days[d]))
-    .map((d) => problem.firstDay + d);
+  const over = problem.carriers.flatMap((c) => overDaysOf(problem, c, best));
+  return [...new Set(over)].sort((a, b) => a - b);
 }
 
 /** Less water on the days that are too heavy, where more than half a litre is planned: filled on the way instead. */

@@ -8,6 +8,7 @@ import { diffTrip, type TripEdit } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
 import { cureCandidates } from './cureCandidates.js';
 import { FITS } from './fits.js';
+import { worstOf, type Worst } from './overLimit.js';
 import { heldBundles, sharedLoadKg, shareProblem, type ShareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 
@@ -25,6 +26,9 @@ export interface ShareCure {
   /** Load above limits and volume above packs that are left with it, over members and days. */
   readonly overloadKg: number;
   readonly overVolumeL: number;
+  /** Load over limit of whoever is worst off, without and with it. */
+  readonly worstBefore?: Worst;
+  readonly worstAfter?: Worst;
   /** The rules contradict each other still. */
   readonly contradiction: boolean;
   /** Nothing is above a limit or a pack any more, and all is shared. */
@@ -40,12 +44,16 @@ export interface Misfit {
   readonly overVolumeL: number;
   /** Best first. */
   readonly cures: readonly ShareCure[];
+  /** The first cure leaves nothing above a limit or a pack. */
+  readonly isEnough: boolean;
 }
 
 /** Search moves for each cure tried: enough to see what it does, few enough to try forty. */
 const CURE_ITERATIONS = 60_000;
 const MOST_TRIED = 48;
 const MOST_SHOWN = 8;
+const MOST_TOGETHER = 3;
+const MOST_TRIED_AGAIN = 16;
 /**
  * What keeps a trip's pieces from fitting, with cures.
  *
@@ -60,45 +68,128 @@ export function shareMisfit(
   const problem = shareProblem(trip);
   const now = quick(problem, seed);
   if (now !== undefined && now.score.infeasibility <= FITS) return undefined;
-  const candidates = cureCandidates(trip, problem, now).slice(0, MOST_TRIED);
-  const least = now?.score.infeasibility ?? Infinity;
-  const cures = candidates
-    .flatMap((candidate, i) => {
-      const after = shareProblem(candidate.after);
-      const solved = quick(after, seed);
-      onProgress((i + 1) / candidates.length);
-      const helps =
-        solved === undefined
-          ? after.contradictions.length < problem.contradictions.length
-          : solved.score.infeasibility < least - FITS;
-      if (!helps) return [];
-      const cured = solved === undefined ? candidate.after : replaceShare(candidate.after, solved.share);
-      const cure: ShareCure = {
-        label: candidate.label,
-        price: candidate.price,
-        overloadKg: solved?.score.overloadKg ?? 0,
-        overVolumeL: solved?.score.overVolumeL ?? 0,
-        contradiction: solved === undefined,
-        fits: solved !== undefined && solved.score.infeasibility <= FITS,
-        edits: diffTrip(trip, cured),
-      };
-      return [{ cure, rank: candidate.rank, left: solved?.score.infeasibility ?? 1e6 }];
-    })
-    // What cures all first, the gentlest of those first; then by what is left.
-    .sort(
-      (a, b) =>
-        Number(b.cure.fits) - Number(a.cure.fits) ||
-        (a.cure.fits ? a.rank - b.rank : a.left - b.left) ||
-        a.rank - b.rank,
-    );
+  const tried = tryOut(trip, { problem, solved: now }, MOST_TRIED, seed, (done) => onProgress(done / 2));
+  const joined = tried.some((t) => t.cure.fits) ? undefined : together(trip, tried, seed, onProgress);
+  const cures = [...(joined === undefined ? [] : [joined]), ...tried].sort(gentlestFirst);
+  const [best] = cures;
   return {
     contradictions: problem.contradictions,
     bindings: now === undefined ? [] : bindings(problem, now),
     overloadKg: now?.score.overloadKg ?? 0,
     overVolumeL: now?.score.overVolumeL ?? 0,
     cures: cures.slice(0, MOST_SHOWN).map((c) => c.cure),
+    isEnough: best?.cure.fits === true,
   };
 }
+
+interface Solved {
+  readonly problem: ShareProblem;
+  readonly solved: SolvedShare | undefined;
+}
+/** A cure that helps, with what it leads to. */
+interface Tried extends Solved {
+  readonly cure: ShareCure;
+  readonly rank: number;
+  readonly left: number;
+  readonly after: Trip;
+}
+
+/** What cures all first, the gentlest of those first; then by what is left. */
+function gentlestFirst(a: Tried, b: Tried): number {
+  return (
+    Number(b.cure.fits) - Number(a.cure.fits) ||
+    (a.cure.fits ? a.rank - b.rank : a.left - b.left) ||
+    a.rank - b.rank
+  );
+}
+
+/** Candidates that help, each solved anew. */
+function tryOut(
+  trip: Trip,
+  before: Solved,
+  most: number,
+  seed: number,
+  onProgress: (done: number) => void,
+): readonly Tried[] {
+  const candidates = cureCandidates(trip, before.problem, before.solved).slice(0, most);
+  const least = before.solved?.score.infeasibility ?? Infinity;
+  return candidates
+    .flatMap((candidate, i): readonly Tried[] => {
+      const problem = shareProblem(candidate.after);
+      const solved = quick(problem, seed);
+      onProgress((i + 1) / candidates.length);
+      const helps =
+        solved === undefined
+          ? problem.contradictions.length < before.problem.contradictions.length
+          : solved.score.infeasibility < least - FITS;
+      if (!helps) return [];
+      const after = solved === undefined ? candidate.after : replaceShare(candidate.after, solved.share);
+      const { label, price, rank } = candidate;
+      const cure = cureOf(trip, { label, price }, before, { problem, solved }, after);
+      return [{ cure, rank, left: solved?.score.infeasibility ?? 1e6, problem, solved, after }];
+    })
+    .sort(gentlestFirst);
+}
+
+function cureOf(
+  trip: Trip,
+  words: Pick<ShareCure, 'label' | 'price'>,
+  before: Solved,
+  { problem, solved }: Solved,
+  after: Trip,
+): ShareCure {
+  const worst = [before, { problem, solved }].map((s) =>
+    s.solved === undefined ? undefined : worstOf(s.problem, s.solved),
+  );
+  return {
+    ...words,
+    overloadKg: solved?.score.overloadKg ?? 0,
+    overVolumeL: solved?.score.overVolumeL ?? 0,
+    ...(worst[0] === undefined ? {} : { worstBefore: worst[0] }),
+    ...(worst[1] === undefined ? {} : { worstAfter: worst[1] }),
+    contradiction: solved === undefined,
+    fits: solved !== undefined && solved.score.infeasibility <= FITS,
+    edits: diffTrip(trip, after),
+  };
+}
+
+/** Where no single cure is enough, the best of them and what helps most after it, up to three together. */
+function together(
+  trip: Trip,
+  first: readonly Tried[],
+  seed: number,
+  onProgress: (done: number) => void,
+): Tried | undefined {
+  const [start] = first;
+  if (start === undefined) return undefined;
+  const steps = [start];
+  let last = start;
+  while (!last.cure.fits && steps.length < MOST_TOGETHER) {
+    const done = steps.length;
+    const next = tryOut(last.after, last, MOST_TRIED_AGAIN, seed, (part) =>
+      onProgress(0.5 + (done - 1 + part) / (2 * (MOST_TOGETHER - 1))),
+    )[0];
+    if (next === undefined) break;
+    steps.push(next);
+    last = next;
+  }
+  if (steps.length === 1) return undefined;
+  const words = {
+    label: steps.map((s) => s.cure.label).join('; then: '),
+    price: steps.map((s) => s.cure.price).join('; '),
+  };
+  const before = { problem: shareProblem(trip), solved: undefined };
+  const cure = cureOf(trip, words, before, last, last.after);
+  return {
+    ...last,
+    cure: {
+      ...cure,
+      ...(start.cure.worstBefore === undefined ? {} : { worstBefore: start.cure.worstBefore }),
+    },
+    rank: Math.max(...steps.map((s) => s.rank)),
+  };
+}
+
 function quick(problem: ShareProblem, seed: number): SolvedShare | undefined {
   const result = solveShare(problem, { seed, iterations: CURE_ITERATIONS, proofNodes: 0 });
   return result.kind === 'solved' ? result : undefined;

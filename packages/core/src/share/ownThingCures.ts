@@ -4,8 +4,8 @@ import { movableThings, ownThings } from '../trip/queries.js';
 import { isAtHand } from '../trip/whoseThings.js';
 import { formatMass } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
-import { FITS } from './fits.js';
-import { sharedLoadKg, type ShareProblem } from './problem.js';
+import { overloaded } from './overLimit.js';
+import type { ShareProblem } from './problem.js';
 import type { SolvedShare } from './solveShare.js';
 
 /** So many are named; the others are counted. */
@@ -18,11 +18,8 @@ export function ownThingCures(
   best: SolvedShare | undefined,
 ): readonly CureCandidate[] {
   if (best === undefined) return [];
-  const over = problem.carriers.filter((c) =>
-    sharedLoadKg(problem, c, best.share).some((kg, d) => kg > c.limitKg[d]! + FITS),
-  );
   const movable = new Set(movableThings(trip));
-  return over.flatMap(({ memberId }) => {
+  return overloaded(problem, best).flatMap(({ memberId }) => {
     const member = trip.members.find((m) => m.id === memberId)!;
     const things = ownThings(trip, memberId)
       .filter((t) => !t.worn && !isAtHand(t) && !movable.has(t) && t.othersMayCarry !== false)

@@ -1,0 +1,85 @@
+/** Cures by which packs change hands: those that anybody may have, and those that nobody has yet. */
+import type { Member, Pack, Trip } from '../trip/model.js';
+import { packOf, packVolumeL } from '../trip/queries.js';
+import { formatVolume } from '../units/format.js';
+import type { CureCandidate } from './cureCandidate.js';
+import { FITS } from './fits.js';
+import { overloaded } from './overLimit.js';
+import { heldBundles, type Carrier, type ShareProblem } from './problem.js';
+import type { SolvedShare } from './solveShare.js';
+
+/** A cure for each pack that could go to somebody for whom it is too much, too small or too weak. */
+export function packSwapCures(
+  trip: Trip,
+  problem: ShareProblem,
+  best: SolvedShare | undefined,
+): readonly CureCandidate[] {
+  if (best === undefined) return [];
+  const pressed = new Set([
+    ...overloaded(problem, best),
+    ...problem.carriers.filter((c) => isTooSmall(problem, c, best)),
+  ]);
+  return [...pressed].flatMap(({ memberId }) => {
+    const member = trip.members.find((m) => m.id === memberId)!;
+    const mine = packOf(trip, member);
+    return trip.packs.flatMap((pack): readonly CureCandidate[] => {
+      const other = trip.members.find((m) => m.packId === pack.id);
+      if (
+        pack === mine ||
+        !fitsTorso(pack, member) ||
+        (other === undefined && packVolumeL(pack) <= packVolumeL(mine))
+      )
+        return [];
+      if (other === undefined) return [takesSpare(trip, member, pack)];
+      // A swap takes from both: each pack must be one that anybody may have.
+      const isFree = pack.shared === true && mine.shared === true && fitsTorso(mine, other);
+      return isFree ? [swap(trip, member, other)] : [];
+    });
+  });
+}
+
+function isTooSmall(problem: ShareProblem, carrier: Carrier, best: SolvedShare): boolean {
+  const mine = heldBundles(problem, carrier, best.share);
+  return carrier.freeVolumeL.some(
+    (freeL, d) => mine.reduce((sum, b) => sum + b.volumeL[d]!, 0) > freeL + FITS,
+  );
+}
+
+/** Whether a pack's back fits a wearer; one that says nothing fits all. */
+export function fitsTorso({ torso }: Pack, { torsoCm }: Member): boolean {
+  return torso === undefined || (torso.leastCm <= torsoCm && torsoCm <= torso.mostCm);
+}
+
+/** The trip with other packs on backs: what stood in them is stowed anew. */
+function withPacks(trip: Trip, packIds: ReadonlyMap<string, string>): Trip {
+  return {
+    ...trip,
+    members: trip.members.map((m) => ({ ...m, packId: packIds.get(m.id) ?? m.packId })),
+    stows: trip.stows.filter((s) => !packIds.has(s.memberId)),
+  };
+}
+
+function takesSpare(trip: Trip, member: Member, pack: Pack): CureCandidate {
+  const more = packVolumeL(pack) - packVolumeL(packOf(trip, member));
+  return {
+    label: `${member.name} takes ${pack.name}, ${formatVolume(more)} more`,
+    price: 'their own pack stays at home',
+    rank: 0,
+    after: withPacks(trip, new Map([[member.id, pack.id]])),
+  };
+}
+
+function swap(trip: Trip, a: Member, b: Member): CureCandidate {
+  return {
+    label: `Swap packs: ${a.name} takes ${packOf(trip, b).name}, ${b.name} ${packOf(trip, a).name}`,
+    price: 'both set up their straps anew',
+    rank: 0,
+    after: withPacks(
+      trip,
+      new Map([
+        [a.id, b.packId],
+        [b.id, a.packId],
+      ]),
+    ),
+  };
+}

@@ -1,6 +1,6 @@
 /** What later trips learn from one that is over: small, plain, and without the plan's details. */
 import { dayLoad } from '../load/memberLoad.js';
-import { isSafetyKit } from '../lists/leaveBehind.js';
+import { isSafetyKit } from '../trip/safetyKit.js';
 import { asWalked } from '../trail/asWalked.js';
 import type { Thing, Trip, TripStyle } from '../trip/model.js';
 import { allThings, isPersonal, memberById } from '../trip/queries.js';

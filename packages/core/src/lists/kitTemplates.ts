@@ -18,6 +18,8 @@ interface Line {
   /** Of group things: one for so many people; one for the party when absent. */
   readonly per?: number;
   readonly styles?: readonly TripStyle[];
+  /** Of what everybody brings: not yet for younger ones, years. */
+  readonly fromAge?: number;
 }
 
 const overnight = (f: TripFacts): boolean => f.nights > 0;
@@ -87,18 +89,20 @@ const EACH: readonly Line[] = [
   { starterId: 'own-spare-shirt', want: 'optional', when: long, why: 'more than two nights' },
   { starterId: 'own-head-torch', want: 'required', why: 'a late arrival is a dark one' },
   { starterId: 'own-whistle', want: 'required', why: 'heard when nobody is seen' },
-  { starterId: 'own-phone', want: 'required', why: 'one way to find the way and to call' },
-  { starterId: 'own-map-and-compass', want: 'required', why: 'a way that needs no battery' },
-  { starterId: 'own-own-small-first-aid', want: 'required', why: 'a mini kit on everyone' },
+  { starterId: 'own-phone', fromAge: 12, want: 'required', why: 'one way to find the way and to call' },
+  { starterId: 'own-map-and-compass', fromAge: 12, want: 'required', why: 'a way that needs no battery' },
+  { starterId: 'own-own-small-first-aid', fromAge: 12, want: 'required', why: 'a mini kit on everyone' },
   { starterId: 'own-bottle-1-l', want: 'required', why: 'first water carrier' },
   {
     starterId: 'own-soft-bottle-1-l',
+    fromAge: 12,
     want: 'required',
     when: (_f, trip) => trip.houseRules.reservoir === 'bottlesOnly',
     why: 'second water carrier: house rule, bottles only',
   },
   {
     starterId: 'own-reservoir-2-l',
+    fromAge: 12,
     want: 'required',
     when: (_f, trip) => trip.houseRules.reservoir !== 'bottlesOnly',
     why: 'second water carrier',
@@ -156,17 +160,20 @@ const EACH: readonly Line[] = [
   },
   {
     starterId: 'own-dry-bag-for-clothes-10-l',
+    fromAge: 12,
     want: 'optional',
     when: (f, trip) => overnight(f) && trip.houseRules.bags === 'dryBags',
     why: 'house rule: dry bags',
   },
   {
     starterId: 'own-walking-poles-pair',
+    fromAge: 12,
     want: 'optional',
     why: 'steep ground, and shelters that stand on them',
   },
   {
     starterId: 'own-gaiters',
+    fromAge: 12,
     want: 'optional',
     when: (f) => f.snow || (f.rainChance ?? 0) >= 0.5,
     why: 'snow, or rain 50 % likely',
@@ -185,7 +192,19 @@ const EACH: readonly Line[] = [
 
 /** What the party has together. */
 const PARTY: readonly Line[] = [
-  { starterId: 'group-group-first-aid-up-to-10', want: 'required', why: 'one for the party', per: 10 },
+  {
+    starterId: 'group-group-first-aid-up-to-4',
+    want: 'required',
+    when: (_f, trip) => trip.members.length <= 4,
+    why: 'one for the party',
+  },
+  {
+    starterId: 'group-group-first-aid-up-to-10',
+    want: 'required',
+    when: (_f, trip) => trip.members.length > 4,
+    why: 'one for the party',
+    per: 10,
+  },
   {
     starterId: 'group-satellite-beacon',
     want: 'required',
@@ -336,7 +355,11 @@ export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readon
   const each = EACH.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
     if (entry === undefined) return [];
-    const without = trip.members.filter((m) => !ownThings(trip, m.id).some((t) => covers(t, entry)));
+    const without = trip.members.filter(
+      (m) =>
+        (m.ageYears ?? Infinity) >= (line.fromAge ?? 0) &&
+        !ownThings(trip, m.id).some((t) => covers(t, entry)),
+    );
     if (without.length === 0) return [];
     return [
       {

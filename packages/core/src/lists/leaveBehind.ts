@@ -4,32 +4,12 @@
  * (common practice, no source).
  */
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
-import type { PersonalThing, Piece, Purpose, Thing, Trip } from '../trip/model.js';
+import type { PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
+import { isSafetyKit } from '../trip/safetyKit.js';
 import { addFor, entryById, leaveAtHome, names, ownersOf } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
-
-/** Never suggested to stay, whatever the weather or the record says. */
-const SAFETY_PURPOSES: readonly Purpose[] = [
-  'firstAid',
-  'beacon',
-  'navigation',
-  'light',
-  'signal',
-  'fire',
-  'filter',
-  'emergencyShelter',
-  'animalSpray',
-  'repair',
-  'waterContainer',
-];
-export function isSafetyKit(thing: Thing): boolean {
-  return (
-    SAFETY_PURPOSES.includes(thing.purpose) ||
-    /rain jacket|avalanche|probe|shovel|helmet|harness|rope/i.test(thing.name)
-  );
-}
 
 interface StayRule {
   readonly id: string;

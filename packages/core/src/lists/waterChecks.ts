@@ -45,7 +45,9 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       ],
     });
   };
-  const [driest] = water;
+  const [driest] = short;
+  const mostL = driest?.needL ?? 0;
+  const isAlike = short.every((w) => Math.abs(w.needL - mostL) < SLACK_L);
   add(
     'two',
     'should',
@@ -58,8 +60,16 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
     'litres',
     'must',
     short,
-    `${names(short.map((w) => w.member))}: ${Math.min(...short.map((w) => w.capacityL)).toFixed(1)} L of containers for ${(driest?.needL ?? 0).toFixed(1)} L`,
-    `day ${driest?.day ?? 1} is the driest: each carries ${(driest?.needL ?? 0).toFixed(1)} L`,
+    isAlike
+      ? `${names(short.map((w) => w.member))}: ${Math.min(...short.map((w) => w.capacityL)).toFixed(1)} L of containers for ${mostL.toFixed(1)} L`
+      : short
+          .map(
+            (w) => `${w.member.name}: ${w.capacityL.toFixed(1)} L of containers for ${w.needL.toFixed(1)} L`,
+          )
+          .join('; '),
+    isAlike
+      ? `day ${driest?.day ?? 1} is the driest: each carries ${mostL.toFixed(1)} L`
+      : `day ${driest?.day ?? 1} is the driest: water is dealt out by what each can carry`,
     (w) => Math.ceil((w.needL - SLACK_L - w.capacityL) / perBottleL),
   );
   const bag = entryById(library, 'group-water-bag-6-l');

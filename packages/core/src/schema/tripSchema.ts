@@ -210,7 +210,7 @@ export const ITEM_SCHEMAS = {
         maxLoadKg: quantity(0.05, 80, 'kg'),
         openAbove: requiredFlag(),
       }),
-      1,
+      0,
       40,
     ),
   }),

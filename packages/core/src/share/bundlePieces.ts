@@ -1,7 +1,8 @@
 /** What rides with one carrier, and what must not: the leader's rules, house rules on tents and cook sets, a kit's own splitting. */
+import { fillingOf } from '../load/filling.js';
 import { kitParts } from '../trip/kitParts.js';
 import type { Kit, Piece, Purpose, Trip } from '../trip/model.js';
-import { isTentPart, sharedThings, type Carried } from '../trip/queries.js';
+import { isPersonal, isTentPart, sharedThings, type Carried } from '../trip/queries.js';
 
 /** Merge pieces that rules keep with one carrier; a whole tent by house rule, and a kit's own splitting, among them. */
 export function bundlePieces(trip: Trip): readonly (readonly Carried[])[] {
@@ -20,6 +21,7 @@ export function bundlePieces(trip: Trip): readonly (readonly Carried[])[] {
   }
   for (const set of cookSets(trip)) join(set.map((p) => p.id));
   for (const kit of trip.kits) for (const part of kitParts(kit)) join(part.map((p) => p.id));
+  for (const pair of ridingTogether(trip, pieces)) join(pair);
   const groups = new Map<string, Carried[]>();
   for (const piece of pieces) {
     const key = find(piece.id);
@@ -28,6 +30,27 @@ export function bundlePieces(trip: Trip): readonly (readonly Carried[])[] {
     else group.push(piece);
   }
   return [...groups.values()];
+}
+
+/**
+ * What rides in what stays together: what the leader put into a holder, and what somebody's own bag takes of their own
+ * things, whoever carries both.
+ */
+function ridingTogether(
+  trip: Trip,
+  pieces: readonly Carried[],
+): readonly (readonly [thingId: string, holderId: string])[] {
+  const shared = new Set(pieces.map((p) => p.id));
+  const byWord = pieces.flatMap((p) =>
+    p.nestsIn === undefined || p.ridesLoose === true ? [] : [[p.id, p.nestsIn] as const],
+  );
+  const byOwner = trip.members.flatMap((m) => [
+    ...fillingOf(
+      pieces.filter((p) => isPersonal(p) && p.memberId === m.id && p.purpose !== 'food'),
+      1,
+    ).inside,
+  ]);
+  return [...byWord, ...byOwner].filter(([, holderId]) => shared.has(holderId));
 }
 
 const COOK_SET: readonly Purpose[] = ['stove', 'pot', 'fire'];

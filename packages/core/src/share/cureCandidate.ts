@@ -7,4 +7,6 @@ export interface CureCandidate {
   readonly after: Trip;
   /** Order among cures that do equally much: the gentler first. */
   readonly rank: number;
+  /** What is not done twice when cures are taken together: less water, a limit raised. */
+  readonly once?: string;
 }

@@ -4,8 +4,9 @@ import { isUnder18 } from '../trip/age.js';
 import { carryLimit } from '../limits/carryLimit.js';
 import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
 import { removePieces } from '../trip/changes.js';
-import type { Kit, Member, Piece, Purpose, Trip } from '../trip/model.js';
+import type { Kit, Leg, Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { isSafetyKit } from '../trip/safetyKit.js';
 import { nameAlone, allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
@@ -18,22 +19,15 @@ import { splitCures } from './splitCures.js';
 import type { ShareScore } from './shareScore.js';
 import type { SolvedShare } from './solveShare.js';
 
-/** Kit that no cure leaves behind. */
+/** What a party is of no use without, beside its safety kit. */
 const KEPT: readonly Purpose[] = [
-  'firstAid',
-  'beacon',
-  'navigation',
-  'filter',
-  'emergencyShelter',
-  'signal',
-  'animalSpray',
   'rainwear',
-  'light',
   'tentBody',
   'tentFly',
   'tentPoles',
   'tentPegs',
   'stove',
+  'pot',
   'fuel',
   'foodContainer',
 ];
@@ -169,7 +163,7 @@ function waterCures(
   problem: ShareProblem,
   best: SolvedShare | undefined,
 ): readonly CureCandidate[] {
-  const days = overDays(problem, best).filter((day) => trip.legs[day - 1]!.waterL >= 1);
+  const days = overDays(problem, best).filter((day) => isNearWater(trip.legs[day - 1]!));
   const less = (some: readonly number[], litres: number): Trip => ({
     ...trip,
     legs: trip.legs.map((leg, i) =>
@@ -181,9 +175,16 @@ function waterCures(
     label: `Carry ${formatVolume(litres)} less water each on day${days.length > 1 ? 's' : ''} ${days.join(', ')}`,
     price: 'fill up on the way: be sure that the source runs',
     rank: 2 + litres,
+    once: 'water',
     after: less(days, litres),
   }));
 }
+
+/** Over a dry stretch, or to a dry camp, nobody goes with less (common practice; the litres are Graft's own). */
+function isNearWater({ waterL, campWaterL }: Leg): boolean {
+  return waterL >= 1 && waterL <= MOST_NEAR_WATER_L && campWaterL === 0;
+}
+const MOST_NEAR_WATER_L = 2.5;
 
 /** The next size of pack for whoever's is too small. */
 function packCures(
@@ -230,6 +231,7 @@ function limitCures(
         label: `${member.name} carries 1 kg more: up to ${formatMass(limitKg! + 1)}`,
         price: 'only by their own word; a planning number, not medical advice',
         rank: 4,
+        once: `limit ${member.id}`,
         after: { ...trip, members: trip.members.map((m) => (m === member ? raised : m)) },
       },
     ];
@@ -256,7 +258,9 @@ export function raisedLimit(trip: Trip, member: Member): Member | undefined {
 function leaveCures(trip: Trip, score: ShareScore | undefined): readonly CureCandidate[] {
   if (score === undefined) return [];
   const pieces = allPieces(trip)
-    .filter((p) => !KEPT.includes(p.purpose) && p.madeBy === undefined && p.purpose !== 'food')
+    .filter(
+      (p) => !KEPT.includes(p.purpose) && !isSafetyKit(p) && p.madeBy === undefined && p.purpose !== 'food',
+    )
     .sort((a, b) => a.massKg - b.massKg);
   const enough = pieces.filter((p) =>
     score.overloadKg > FITS ? p.massKg >= score.overloadKg / trip.legs.length : p.volumeL > 0.2,

@@ -53,7 +53,7 @@ const CURE_ITERATIONS = 60_000;
 const MOST_TRIED = 48;
 const MOST_SHOWN = 8;
 const MOST_TOGETHER = 3;
-const MOST_TRIED_AGAIN = 16;
+const MOST_TRIED_AGAIN = 32;
 /**
  * What keeps a trip's pieces from fitting, with cures.
  *
@@ -92,16 +92,40 @@ interface Tried extends Solved {
   readonly rank: number;
   readonly left: number;
   readonly after: Trip;
+  readonly once: string | undefined;
 }
 
-/** What cures all first, the gentlest of those first; then by what is left. */
+/** What the worst off then has, in steps that matter. */
+function inSteps({ cure: { worstAfter } }: Tried): number {
+  return Math.round((worstAfter?.ratio ?? 0) / (2 * EASED));
+}
+
+/** What cures all first, the gentlest of those first; then by whom is worst off, then by what is left. */
 function gentlestFirst(a: Tried, b: Tried): number {
   return (
     Number(b.cure.fits) - Number(a.cure.fits) ||
-    (a.cure.fits ? a.rank - b.rank : a.left - b.left) ||
+    (a.cure.fits ? a.rank - b.rank : inSteps(a) - inSteps(b) || a.left - b.left) ||
     a.rank - b.rank
   );
 }
+
+/** One contradiction fewer, less that is too much, or as much and the worst off is better off. */
+function helps(before: Solved, after: Solved): boolean {
+  if (after.solved === undefined)
+    return after.problem.contradictions.length < before.problem.contradictions.length;
+  if (before.solved === undefined) return true;
+  if (after.solved.score.infeasibility <= FITS) return true;
+  const gain = before.solved.score.infeasibility - after.solved.score.infeasibility;
+  const eased = worstRatio(before) - worstRatio(after);
+  // Somebody who is much too heavily laden is helped by others, even if those are then more above their own limits.
+  return eased > MUCH_EASED || (gain > FITS ? eased > -MUCH_EASED : gain > -FITS && eased > EASED);
+}
+function worstRatio({ problem, solved }: Solved): number {
+  return (solved === undefined ? undefined : worstOf(problem, solved))?.ratio ?? 0;
+}
+/** Ratios nearer than this are the same to a carrier (Graft's own number). */
+const EASED = 0.005;
+const MUCH_EASED = 0.02;
 
 /** Candidates that help, each solved anew. */
 function tryOut(
@@ -109,24 +133,22 @@ function tryOut(
   before: Solved,
   most: number,
   seed: number,
-  onProgress: (done: number) => void,
+  onProgress: (part: number) => void,
+  done: ReadonlySet<string> = new Set(),
 ): readonly Tried[] {
-  const candidates = cureCandidates(trip, before.problem, before.solved).slice(0, most);
-  const least = before.solved?.score.infeasibility ?? Infinity;
+  const candidates = cureCandidates(trip, before.problem, before.solved)
+    .filter(({ once }) => once === undefined || !done.has(once))
+    .slice(0, most);
   return candidates
     .flatMap((candidate, i): readonly Tried[] => {
       const problem = shareProblem(candidate.after);
       const solved = quick(problem, seed);
       onProgress((i + 1) / candidates.length);
-      const helps =
-        solved === undefined
-          ? problem.contradictions.length < before.problem.contradictions.length
-          : solved.score.infeasibility < least - FITS;
-      if (!helps) return [];
+      if (!helps(before, { problem, solved })) return [];
       const after = solved === undefined ? candidate.after : replaceShare(candidate.after, solved.share);
-      const { label, price, rank } = candidate;
+      const { label, price, rank, once } = candidate;
       const cure = cureOf(trip, { label, price }, before, { problem, solved }, after);
-      return [{ cure, rank, left: solved?.score.infeasibility ?? 1e6, problem, solved, after }];
+      return [{ cure, rank, left: solved?.score.infeasibility ?? 1e6, problem, solved, after, once }];
     })
     .sort(gentlestFirst);
 }
@@ -165,10 +187,10 @@ function together(
   const steps = [start];
   let last = start;
   while (!last.cure.fits && steps.length < MOST_TOGETHER) {
-    const done = steps.length;
-    const next = tryOut(last.after, last, MOST_TRIED_AGAIN, seed, (part) =>
-      onProgress(0.5 + (done - 1 + part) / (2 * (MOST_TOGETHER - 1))),
-    )[0];
+    const made = steps.length;
+    const tell = (part: number): void => onProgress(0.5 + (made - 1 + part) / (2 * (MOST_TOGETHER - 1)));
+    const done = new Set(steps.flatMap((s) => s.once ?? []));
+    const [next] = tryOut(last.after, last, MOST_TRIED_AGAIN, seed, tell, done);
     if (next === undefined) break;
     steps.push(next);
     last = next;

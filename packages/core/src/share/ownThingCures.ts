@@ -1,7 +1,8 @@
 /** Cures by which others take over what is somebody's own: bag, mat, clothes, food. What is wanted at hand stays. */
 import type { Member, PersonalThing, Trip } from '../trip/model.js';
-import { movableThings, ownThings } from '../trip/queries.js';
-import { isAtHand } from '../trip/whoseThings.js';
+import { isNoPack, noPack } from '../trip/customPack.js';
+import { movableThings, ownThings, packOf } from '../trip/queries.js';
+import { isAtHand, isHelped } from '../trip/whoseThings.js';
 import { formatMass } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { overloaded } from './overLimit.js';
@@ -24,8 +25,30 @@ export function ownThingCures(
     const things = ownThings(trip, memberId)
       .filter((t) => !t.worn && !isAtHand(t) && !movable.has(t) && t.othersMayCarry !== false)
       .sort((a, b) => b.massKg - a.massKg);
-    return things.length === 0 ? [] : [cureOf(trip, member, things)];
+    return [
+      ...(things.length === 0 ? [] : [cureOf(trip, member, things)]),
+      ...(isHelped(member) && !isNoPack(packOf(trip, member)) ? [withoutPack(trip, member)] : []),
+    ];
   });
+}
+
+/** Small children, and whoever is hurt badly, may walk with nothing on their back. */
+function withoutPack(trip: Trip, member: Member): CureCandidate {
+  const { id, name, packId } = member;
+  return {
+    label: `${name} walks without a pack: others take all that is ${name}’s`,
+    price: 'what they want on the way is in other people’s packs',
+    rank: 1,
+    after: {
+      ...trip,
+      packs: trip.packs.map((p) => (p.id === packId ? noPack(packId) : p)),
+      stows: trip.stows.filter((s) => s.memberId !== id),
+      // A liner without a pack stays at home.
+      personalThings: trip.personalThings
+        .filter((t) => t.memberId !== id || t.holds?.meantFor !== 'wholePack')
+        .map((t) => (t.memberId === id && !t.worn ? { ...t, othersMayCarry: true } : t)),
+    },
+  };
 }
 
 function cureOf(trip: Trip, member: Member, things: readonly PersonalThing[]): CureCandidate {

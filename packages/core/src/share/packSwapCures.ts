@@ -1,7 +1,7 @@
 /** Cures by which packs change hands: those that anybody may have, and those that nobody has yet. */
 import type { Member, Pack, Trip } from '../trip/model.js';
 import { packOf, packVolumeL } from '../trip/queries.js';
-import { formatVolume } from '../units/format.js';
+import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { FITS } from './fits.js';
 import { overloaded } from './overLimit.js';
@@ -15,21 +15,18 @@ export function packSwapCures(
   best: SolvedShare | undefined,
 ): readonly CureCandidate[] {
   if (best === undefined) return [];
-  const pressed = new Set([
-    ...overloaded(problem, best),
-    ...problem.carriers.filter((c) => isTooSmall(problem, c, best)),
-  ]);
-  return [...pressed].flatMap(({ memberId }) => {
-    const member = trip.members.find((m) => m.id === memberId)!;
+  const over = new Set(overloaded(problem, best));
+  return problem.carriers.flatMap((carrier) => {
+    const small = isTooSmall(problem, carrier, best);
+    if (!small && !over.has(carrier)) return [];
+    const member = trip.members.find((m) => m.id === carrier.memberId)!;
     const mine = packOf(trip, member);
     return trip.packs.flatMap((pack): readonly CureCandidate[] => {
+      const isBetter = small
+        ? packVolumeL(pack) > packVolumeL(mine)
+        : pack.tareKg < mine.tareKg - MATTERS_KG && packVolumeL(pack) > 0;
+      if (!isBetter || !fitsTorso(pack, member)) return [];
       const other = trip.members.find((m) => m.packId === pack.id);
-      if (
-        pack === mine ||
-        !fitsTorso(pack, member) ||
-        (other === undefined && packVolumeL(pack) <= packVolumeL(mine))
-      )
-        return [];
       if (other === undefined) return [takesSpare(trip, member, pack)];
       // A swap takes from both: each pack must be one that anybody may have.
       const isFree = pack.shared === true && mine.shared === true && fitsTorso(mine, other);
@@ -37,6 +34,9 @@ export function packSwapCures(
     });
   });
 }
+
+/** A pack lighter by less is no reason to swap (Graft's own number). */
+const MATTERS_KG = 0.25;
 
 function isTooSmall(problem: ShareProblem, carrier: Carrier, best: SolvedShare): boolean {
   const mine = heldBundles(problem, carrier, best.share);
@@ -60,9 +60,8 @@ function withPacks(trip: Trip, packIds: ReadonlyMap<string, string>): Trip {
 }
 
 function takesSpare(trip: Trip, member: Member, pack: Pack): CureCandidate {
-  const more = packVolumeL(pack) - packVolumeL(packOf(trip, member));
   return {
-    label: `${member.name} takes ${pack.name}, ${formatVolume(more)} more`,
+    label: `${member.name} takes ${pack.name}: ${formatVolume(packVolumeL(pack))}, ${formatMass(pack.tareKg)}`,
     price: 'their own pack stays at home',
     rank: 0,
     after: withPacks(trip, new Map([[member.id, pack.id]])),

@@ -53,9 +53,28 @@ export function solveStow(
   options: StowOptions,
 ): StowPlan {
   const { seed, effort = 1, onProgress } = options;
+  if (problem.pack.zones.length === 0) return { ...NOTHING_STOWED, seed, stow: nothingIn(problem) };
   const iterations = options.iterations ?? Math.round(effort * usualStowIterations(problem.things.length));
   return withLoaders(() => new StowPlanner(problem, pinned, seed, iterations, onProgress).plan());
 }
+
+/** Without a pack there is nothing to plan; what is still its owner's has no place. */
+function nothingIn({ member }: StowProblem): StowPlan['stow'] {
+  return { memberId: member.id, placements: [] };
+}
+const NOTHING_STOWED = {
+  iterations: 0,
+  cost: {
+    misfit: 0,
+    safety: 0,
+    tooDeep: 0,
+    bandMissCm: 0,
+    asideCm: 0,
+    voidPercent: 0,
+    outCm: 0,
+    misplaced: 0,
+  },
+} as const;
 
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {

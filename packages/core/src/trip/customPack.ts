@@ -102,3 +102,19 @@ function stretched(zones: readonly Zone[], factor: number): readonly Zone[] {
     return z;
   });
 }
+
+/** Whoever walks without a pack: it weighs and holds nothing. */
+export function noPack(id: string): Pack {
+  return {
+    id,
+    name: 'No pack',
+    tareKg: 0,
+    ratedLoadKg: 1,
+    centreOfGravityCm: { x: 0, y: 0, z: 0 },
+    zones: [],
+  };
+}
+
+export function isNoPack({ zones }: Pack): boolean {
+  return zones.length === 0;
+}

@@ -17,6 +17,9 @@ export function isPersonal(thing: Thing): thing is PersonalThing {
 /** A limit lowered by so much or more means that others help (Graft's own number). */
 const HELPED_FACTOR = 0.8;
 
+/** Lighter things nobody takes over by themselves (Graft's own number). */
+export const TRIFLE_KG = 0.05;
+
 /** What everybody keeps with them, whoever helps them: bottle, layers, light, whistle, medicines, a snack. */
 const STAYS: ReadonlySet<Purpose> = new Set<Purpose>([
   'waterContainer',
@@ -47,11 +50,11 @@ export function isAtHand({ needed, purpose }: PersonalThing): boolean {
 
 /**
  * Whether somebody else may carry what is a member's own: by the leader's word, or since they are helped and do not need
- * it at hand. What is worn nobody carries.
+ * it at hand. What is worn nobody carries, and a liner lines its owner's pack.
  */
 export function mayOthersCarry(owner: Member, thing: PersonalThing): boolean {
-  if (thing.worn) return false;
-  return thing.othersMayCarry ?? (isHelped(owner) && !isAtHand(thing));
+  if (thing.worn || thing.holds?.meantFor === 'wholePack') return false;
+  return thing.othersMayCarry ?? (isHelped(owner) && !isAtHand(thing) && thing.massKg >= TRIFLE_KG);
 }
 
 /** Own things that a share deals out: those that others may carry, and those that somebody was given by hand. */

@@ -5,7 +5,7 @@ import type { SheetProgress } from '@graft/core/api';
 import { cookGroups, foodMass, isShortOfFuel } from '@graft/core/larder';
 import { dayLengths } from '@graft/core/route';
 import { isOverloaded, type ShareFigures } from '@graft/core/share';
-import { allPieces, type FairnessSchoolId, type Trip } from '@graft/core/trip';
+import { allPieces, isNoPack, packOf, type FairnessSchoolId, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
@@ -35,7 +35,8 @@ export function StationLine() {
     const limits = figures.members.map((m) => m.heaviest.limitKg);
     const pieces = allPieces(trip);
     const kitKg = pieces.reduce((sum, p) => sum + p.massKg, 0);
-    const done = packs.filter((p) => p.done).length;
+    const onBacks = packs.filter((_p, i) => !isNoPack(packOf(trip, trip.members[i]!)));
+    const done = onBacks.filter((p) => p.done).length;
     const wayKm = trip.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);
     const tooLong = longDays.length;
     const food = foodMass(trip);
@@ -89,7 +90,7 @@ export function StationLine() {
       {
         path: 'packs',
         name: 'Packs',
-        figure: packs.length === 0 ? 'none yet' : `${done} of ${packs.length} stowed`,
+        figure: onBacks.length === 0 ? 'none yet' : `${done} of ${onBacks.length} stowed`,
         alarm: false,
       },
       { path: 'sheets', name: 'Sheets', figure: sheetsFigure(sheets, trip.members.length), alarm: false },

@@ -1,6 +1,6 @@
 import { Flex, Box, Button, Text } from '@chakra-ui/react';
 import type { StowAssessment } from '@graft/core/stow';
-import { type Trip, type Member, packOf } from '@graft/core/trip';
+import { isNoPack, type Trip, type Member, packOf } from '@graft/core/trip';
 import { formatPercent } from '@graft/core/units';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
@@ -22,6 +22,8 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
   const packFigures = usePackFigures(walked);
   const shares = useShareFigures(walked);
   const { running } = planning.run;
+  const isWithout = (m: Member): boolean => isNoPack(packOf(walked, m));
+  const without = walked.members.filter(isWithout).map((m) => m.name);
   return (
     <Flex
       as="nav"
@@ -41,7 +43,7 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
             disabled={readOnly}
             onClick={() =>
               planning.plan(
-                walked.members.map((m) => m.id),
+                walked.members.filter((m) => !isWithout(m)).map((m) => m.id),
                 'plan all packs',
               )
             }
@@ -53,17 +55,24 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
         )}
       </Box>
       <Box flex="1" overflowY="auto">
-        {walked.members.map((m, i) => (
-          <PackEntry
-            key={m.id}
-            walked={walked}
-            member={m}
-            stow={packFigures[i]!.stow}
-            ratio={shares.members[i]!.heaviest.ratio}
-            isOpen={m === member}
-            onOpen={() => onOpen(m.id)}
-          />
-        ))}
+        {walked.members.map((m, i) =>
+          isWithout(m) ? null : (
+            <PackEntry
+              key={m.id}
+              walked={walked}
+              member={m}
+              stow={packFigures[i]!.stow}
+              ratio={shares.members[i]!.heaviest.ratio}
+              isOpen={m === member}
+              onOpen={() => onOpen(m.id)}
+            />
+          ),
+        )}
+        {without.length > 0 && (
+          <Text px="3" py="2" fontSize="2xs" color="fg.muted">
+            Without a pack: {without.join(', ')}
+          </Text>
+        )}
       </Box>
     </Flex>
   );

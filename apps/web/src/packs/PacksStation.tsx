@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
-import type { Member } from '@graft/core/trip';
+import { isNoPack, packOf, type Member } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { FullStation } from '../shared/FullStation';
 import { useTrip } from '../shared/TripProvider';
@@ -17,7 +17,8 @@ import { usePlanPacks } from './usePlanPacks';
 export function PacksStation() {
   const { walked } = useTrip();
   const [params, setParams] = useSearchParams();
-  const member = walked.members.find((m) => m.id === params.get('member')) ?? walked.members[0];
+  const withPack = walked.members.filter((m) => !isNoPack(packOf(walked, m)));
+  const member = withPack.find((m) => m.id === params.get('member')) ?? withPack[0];
   if (member === undefined) {
     return (
       <Text p="10" fontSize="md">

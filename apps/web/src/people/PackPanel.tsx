@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { mainOf, mainVolumeL } from '@graft/core/stow';
 import {
   customPack,
+  isNoPack,
+  PACK_SIZES,
   OPENINGS,
   OPTIONAL_PARTS,
   packOf,
@@ -21,9 +23,17 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
+import { PackSharing } from './PackSharing';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { useLimitChange } from '../shared/useLimitChange';
+
+/** The catalogue's pack that is nearest in size; a small one weighs and carries less in proportion. */
+function usualPack(volumeL: number): { tareKg: number; ratedLoadKg: number } {
+  const size = PACK_SIZES.find((s) => s.nominalL >= volumeL) ?? PACK_SIZES.at(-1)!;
+  const part = Math.min(1, volumeL / size.nominalL);
+  return { tareKg: size.tareKg * part, ratedLoadKg: Math.max(1, size.ratedLoadKg * part) };
+}
 
 const PART_WORDS: Readonly<Record<OptionalPart, string>> = {
   sleeve: 'reservoir sleeve',
@@ -85,9 +95,12 @@ export function PackPanel({ member }: { member: Member }) {
           {figure('tareKg', 'Empty weight')}
           {figure('ratedLoadKg', 'Rated load')}
           <Box fontSize="xs" color="fg.muted" pt="5">
-            Holds {packVolumeL(pack).toFixed(1)} L in {pack.zones.length} zones
+            {isNoPack(pack)
+              ? 'Carries nothing on the back'
+              : `Holds ${packVolumeL(pack).toFixed(1)} L in ${pack.zones.length} zones`}
           </Box>
         </Flex>
+        <PackSharing pack={pack} put={put} />
         <BuildPack key={pack.id} pack={pack} onBuild={(next) => put(next, 'built anew')} />
         <MainCompartmentForm pack={pack} put={put} />
       </Box>
@@ -162,7 +175,8 @@ function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Ent
       return;
     }
     try {
-      const { tareKg, ratedLoadKg } = pack;
+      // After no pack at all, weights as usual for one of that size.
+      const { tareKg, ratedLoadKg } = isNoPack(pack) ? usualPack(litres.value) : pack;
       const name = `${Math.round(litres.value)} L pack, own make-up`;
       setError(onBuild(customPack(pack.id, { name, volumeL: litres.value, tareKg, ratedLoadKg, parts })));
     } catch (problem) {

@@ -7,6 +7,7 @@ import { carryLimit } from '../limits/carryLimit.js';
 import { takesAnyForm } from './holders.js';
 import { oncePer } from '../trip/oncePer.js';
 import type { Leg, Member, Thing, Trip } from '../trip/model.js';
+import { isNoPack } from '../trip/customPack.js';
 import { isWithParty, packOf } from '../trip/queries.js';
 
 /** Water that a member with a usual portion needs on a leg: its driest stretch and what a dry camp needs, litres. */
@@ -28,9 +29,12 @@ const dealtOut = oncePer((trip: Trip): ReadonlyMap<string, readonly number[]> =>
 
 function dealtOnDay(trip: Trip, day: number): readonly number[] {
   const needs = trip.members.map((m) => waterNeedL(trip, m, day));
-  if (trip.houseRules.waterShare === 'each') return needs;
-  const limits = trip.members.map((m) =>
-    isWithParty(m, day) ? carryLimit(m, packOf(trip, m), day, trip.limitPolicy).limitKg : 0,
+  // Whoever walks without a pack drinks from another's.
+  const carries = trip.members.map((m) => isWithParty(m, day) && !isNoPack(packOf(trip, m)));
+  if (trip.houseRules.waterShare === 'each' && carries.every((does, i) => does || needs[i] === 0))
+    return needs;
+  const limits = trip.members.map((m, i) =>
+    carries[i] ? carryLimit(m, packOf(trip, m), day, trip.limitPolicy).limitKg : 0,
   );
   const [needL, limitKg] = [needs, limits].map((list) => list.reduce((sum, value) => sum + value, 0));
   // Where nobody may carry anything somebody must all the same.

@@ -15,6 +15,7 @@ import { withEvents } from '../trail/asWalked.js';
 import { isUnder18 } from '../trip/age.js';
 import type { MealKind } from '../trip/larderModel.js';
 import type { FoodStorage, Member, Purpose, Role, Thing, Trip } from '../trip/model.js';
+import { isNoPack } from '../trip/customPack.js';
 import {
   nameAlone,
   allThings,
@@ -168,7 +169,7 @@ export function memberSheet(plan: Trip, memberId: string): MemberSheet {
     ...(cook === undefined ? {} : { cook }),
     things: sheetThings(trip, member, stow),
     handovers: sheetHandovers(trip, memberId),
-    ...(stow === undefined ? {} : { drawing: sheetDrawing(problem.pack, stow) }),
+    ...(stow === undefined || isNoPack(problem.pack) ? {} : { drawing: sheetDrawing(problem.pack, stow) }),
     steps: stow === undefined ? [] : loadingSteps(problem, stow),
     others: trip.members
       .filter((m) => m.id !== memberId)
@@ -234,7 +235,7 @@ export function sheetThings(
     const day = thing.fromDay ?? 1;
     return {
       id: thing.id,
-      name: thing.name,
+      name: personal && thing.memberId !== member.id ? nameAlone(trip, thing) : thing.name,
       massKg: massOnDayKg(thing, day, trip.legs[day - 1]!),
       estimated: thing.massEstimated,
       ...(kit === undefined ? {} : { kit }),

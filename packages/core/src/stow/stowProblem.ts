@@ -6,7 +6,7 @@ import { isLiner } from '../load/holders.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
-import { houseRulesOf, memberById, packOf, thingsInPack } from '../trip/queries.js';
+import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
 import { filledThing, withLiner } from './filledThing.js';
 
 export interface StowThing {
@@ -56,7 +56,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const member = memberById(trip, memberId);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const all = thingsInPack(trip, memberId, day);
+  const all = thingsInPack(trip, memberId, day).map((t) => named(trip, memberId, t));
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
   const things = all.filter((t) => !isLiner(t));
@@ -86,6 +86,13 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     waterWithoutContainerL: water.leftL,
     roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
+}
+
+/** What is somebody else's says so; their own is called as on their list. */
+function named(trip: Trip, memberId: string, thing: Thing): Thing {
+  return isPersonal(thing) && thing.memberId !== memberId
+    ? { ...thing, name: nameAlone(trip, thing) }
+    : thing;
 }
 
 /** What a thing lies in at last; itself when it rides in nothing. */

@@ -1,4 +1,5 @@
 /** The part of a trip that one member's own figures come from: their pack, their things, and what they carry when. */
+import { isNoPack } from './customPack.js';
 import { entries, whole, type PartsOf } from './derived.js';
 import type { Member, Trip } from './model.js';
 import { allPieces, carriedPieces, handoverDays, isPersonal, ownThings, packOf } from './queries.js';
@@ -19,7 +20,7 @@ export type MemberFields =
 
 export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields> {
   const days = handoverDays(trip);
-  const isDealtOut = trip.houseRules.waterShare === 'byLimit';
+  const isDealtOut = trip.houseRules.waterShare === 'byLimit' || trip.packs.some(isNoPack);
   const own = ownThings(trip, member.id);
   const forOthers = new Set(days.flatMap((day) => carriedPieces(trip, member.id, day)));
   const ids = new Set([...forOthers, ...own].map((t) => t.id));

@@ -137,17 +137,32 @@ test('taken over and given back: the share says only what differs from ownership
   expect(removeMember(taken, 'cy').share).toEqual([]);
   expect(removeMember(taken, 'bo').share).toEqual([]);
 });
-test('a re-share takes an injured member’s own things too', () => {
+test('a re-share takes the group’s things from an injured member first, then their own; trifles stay', () => {
   const before = shared(FAMILY);
   const hurt = { label: 'ankle', fromDay: 2, toDay: 2, factor: 0.3 };
   const trip = {
     ...before,
     members: before.members.map((m) => (m.id === 'ada' ? { ...m, conditions: [hurt] } : m)),
   };
-  const result = planReshare(trip, 2, 'withinLimits', 1);
-  if (result.kind !== 'solved') throw new Error('expected handovers');
-  expect(result.moves).toContainEqual({ pieceId: 'big-bag', toMemberId: 'bo' });
-  expect(movesOf(trip, shareProblem(trip, 2), result.reached).every((m) => m.toMemberId !== 'cy')).toBe(true);
+  const movesIn = (t: Trip): readonly { readonly pieceId: string; readonly toMemberId: string }[] => {
+    const result = planReshare(t, 2, 'withinLimits', 1);
+    if (result.kind !== 'solved') throw new Error('expected handovers');
+    expect(movesOf(t, shareProblem(t, 2), result.reached).every((m) => m.toMemberId !== 'cy')).toBe(true);
+    return result.moves;
+  };
+  expect(movesIn(trip)).toEqual([{ pieceId: 'rope', toMemberId: 'bo' }]);
+  // Of the group's there is nothing to give but what is locked and a wrapper of 20 g.
+  const rope = trip.kits[0]!.pieces.find((p) => p.id === 'rope')!;
+  const wrapper = { ...rope, id: 'wrapper', name: 'wrapper', massKg: 0.02, volumeL: 0.1 };
+  const locked = {
+    ...trip,
+    kits: [{ ...trip.kits[0]!, pieces: [...trip.kits[0]!.pieces, wrapper] }, ...trip.kits.slice(1)],
+    share: [
+      ...trip.share.map((a) => (a.pieceId === 'rope' ? { ...a, locked: true } : a)),
+      { pieceId: 'wrapper', memberId: 'ada', locked: false },
+    ],
+  };
+  expect(movesIn(locked)).toEqual([{ pieceId: 'big-bag', toMemberId: 'bo' }]);
 });
 test('an overloaded adult: others taking over their things is among the cures, and does what it says', () => {
   const trip = aTrip(

@@ -4,7 +4,7 @@ import { carrierOf } from '../trip/queries.js';
 import { nearIn, type Move } from './handovers.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import { fewestHandovers } from './fewestHandovers.js';
-import { askedProblem, handoverCost, type ReshareAim } from './reshare.js';
+import { askedProblem, handoverCost, onTheWay, type ReshareAim } from './reshare.js';
 import { handoverProgram } from './shareProgram.js';
 import type { ShareScore } from './shareScore.js';
 import { solveShare, usualIterations } from './solveShare.js';
@@ -32,7 +32,7 @@ const FEWEST_ITERATIONS = 800_000;
  * @param day the first day of the new share
  */
 export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
-  const problem = shareProblem(trip, day);
+  const problem = onTheWay(shareProblem(trip, day));
   const best = solveShare(problem, {
     seed,
     iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
@@ -71,7 +71,7 @@ export function fewestProgram(
   aim: ReshareAim,
   reached: readonly number[],
 ): { readonly problem: ShareProblem; readonly program: string } {
-  const problem = shareProblem(trip, day);
+  const problem = onTheWay(shareProblem(trip, day));
   const asked = askedProblem(problem, aim, reached);
   const near = nearIn(trip, problem);
   return { problem, program: handoverProgram(asked, (b, m) => handoverCost(asked, near, b, m)) };

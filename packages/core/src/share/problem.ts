@@ -48,6 +48,8 @@ export interface Bundle {
   readonly allowed: readonly number[];
   /** Carriers of its pieces in the share that is replaced; none for pieces that nobody carries. */
   readonly carriedBy: readonly number[];
+  /** All of it is somebody's own. */
+  readonly isOwn: boolean;
   /** Pieces of the bundle that the leader locked; any of them holds the whole bundle. */
   readonly lockedPieceIds: readonly string[];
 }
@@ -185,6 +187,7 @@ function makeBundle(
     volumeL,
     allowed: fitting,
     carriedBy,
+    isOwn: pieces.every(isPersonal),
     lockedPieceIds: locks.map((a) => a.pieceId),
   };
 }

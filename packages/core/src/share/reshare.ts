@@ -8,6 +8,7 @@
  * party is a bound. The search often meets it, which proves the number. Otherwise an integer program can prove it:
  * `handoverProgram`.
  */
+import { TRIFLE_KG } from '../trip/whoseThings.js';
 import type { ShareProblem } from './problem.js';
 import { ShareState } from './shareState.js';
 
@@ -46,21 +47,41 @@ export function askedProblem(
   };
 }
 
+/**
+ * The problem as people share on the way: wrappers and trifles stay with whoever has them, if they are still there
+ * (common practice, no source).
+ */
+export function onTheWay(problem: ShareProblem): ShareProblem {
+  return {
+    ...problem,
+    bundles: problem.bundles.map((b) => {
+      const [now] = b.carriedBy;
+      const isTrifle = Math.max(...b.massKg) < TRIFLE_KG && Math.max(...b.volumeL) < TRIFLE_L;
+      return isTrifle && now !== undefined && b.allowed.includes(now) ? { ...b, allowed: [now] } : b;
+    }),
+  };
+}
+/** Smaller than that nothing is in anybody's way (Graft's own number). */
+const TRIFLE_L = 1;
+
 /** Whether two carriers sleep or cook together. */
 export type Near = (a: number, b: number) => boolean;
 
 /** What giving a bundle to a carrier costs: pieces that change hands count by far the most, then distance, then kg. */
 export function handoverCost(problem: ShareProblem, near: Near, b: number, m: number): number {
-  const { carriedBy, pieceIds, massKg } = problem.bundles[b]!;
+  const { carriedBy, pieceIds, massKg, isOwn } = problem.bundles[b]!;
   const moved = carriedBy.filter((from) => from !== m);
   const found = pieceIds.length - carriedBy.length;
   if (moved.length + found === 0) return 0;
   const far = moved.filter((from) => !near(from, m)).length;
-  return moved.length + found + FAR_COST * far + KG_COST * Math.max(...massKg);
+  const own = isOwn ? OWN_COST : 0;
+  return moved.length + found + own + FAR_COST * far + KG_COST * Math.max(...massKg);
 }
 /** Up to a hundred handovers all far apart still cost less than one more handover. */
 const FAR_COST = 0.005;
 const KG_COST = 0.0001;
+/** Of equally many, those of the group's things first: what is somebody's own is asked for last. */
+const OWN_COST = 0.006;
 
 /** Pieces that change hands in an assignment. */
 export function handoversIn(problem: ShareProblem, assignment: ArrayLike<number>): number {

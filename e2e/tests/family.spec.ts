@@ -1,0 +1,136 @@
+import { expect, test, type Page } from '../quick';
+import {
+  baseUrl,
+  enter,
+  importTrip,
+  memberRow,
+  openStation,
+  saved,
+  shareOut,
+  station,
+  storedTrip,
+} from '../support';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
+
+async function type(page: Page, id: string, text: string): Promise<void> {
+  await cell(page, id).click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
+async function group(page: Page, kind: 'tent' | 'cook', name: string): Promise<void> {
+  await page.getByLabel(`New ${kind} group`).fill(name);
+  await page.getByLabel(`New ${kind} group`).press('Enter');
+}
+
+test('a family with children of 9 and 5: from an empty trip to green, by the screens alone', async ({
+  page,
+}) => {
+  test.slow();
+  await enter(page);
+  await page.goto(baseUrl());
+  await page.getByRole('button', { name: 'New trip' }).click();
+  await page.getByLabel('Name').fill('Two nights at the tarn');
+  await page.getByLabel('First day').fill('2027-07-01');
+  await page.getByLabel('Days').fill('3');
+  await page.getByRole('button', { name: 'Start the trip' }).click();
+
+  // Who comes.
+  await station(page, 'People').click();
+  const people = [
+    ['Ada', '88', ''],
+    ['Jonne', '98', ''],
+    ['Wren', '30', '9'],
+    ['Pip', '18', '5'],
+  ] as const;
+  for (const [i, [name, kg, years]] of people.entries()) {
+    await page.getByRole('button', { name: 'Add a member', exact: true }).click();
+    await type(page, `member-${i + 1}/name`, name);
+    await type(page, `member-${i + 1}/bodyMassKg`, kg);
+    if (years !== '') await type(page, `member-${i + 1}/ageYears`, years);
+  }
+  await cell(page, 'member-3/pack').click();
+  await page.getByRole('tab', { name: 'Pack', exact: true }).click();
+  await page.getByLabel('Whole volume').fill('20 L');
+  await page.getByLabel('Whole volume').press('Enter');
+  await page.getByRole('button', { name: 'Build', exact: true }).click();
+  await page.getByLabel('Empty weight').fill('0.6 kg');
+  await page.getByLabel('Empty weight').press('Enter');
+  await page.getByRole('tab', { name: 'Tents and cook groups' }).click();
+  await group(page, 'tent', 'Tent');
+  await group(page, 'cook', 'Kitchen');
+  for (const i of [1, 2, 3, 4])
+    for (const [key, name] of [
+      ['tentGroupId', 'Tent'],
+      ['cookGroupId', 'Kitchen'],
+    ] as const) {
+      await cell(page, `member-${i}/${key}`).click();
+      await cell(page, `member-${i}/${key}`).locator('select').selectOption({ label: name });
+    }
+
+  // What they bring, and eat.
+  await station(page, 'Kit').click();
+  await page.getByRole('button', { name: 'By template', exact: true }).click();
+  await page.getByRole('button', { name: /^Take \d+ lines/ }).click();
+  await expect(page.getByRole('grid', { name: 'Kit' })).toBeVisible();
+  await saved(page);
+
+  // Who carries what: the children's bags go to their parents, the smallest walks without a pack.
+  await station(page, 'Shares').click();
+  await shareOut(page);
+  await expect(memberRow(page, 'member-4')).toContainText('▲');
+  await page.getByRole('button', { name: 'What would make it fit?' }).click();
+  const cures = page.getByRole('list', { name: 'Cures' }).getByRole('listitem');
+  await expect(cures.first()).toContainText(/worst: Pip \d+ → \d+ %/, { timeout: 120_000 });
+  await page
+    .getByRole('button', { name: /^Do it: Pip walks without a pack/ })
+    .first()
+    .click();
+  await expect(page.getByText('▲')).toHaveCount(0);
+  await saved(page);
+
+  const { trip } = await storedTrip(/trips\/([^/]+)/.exec(page.url())![1]!);
+  const own = (memberId: string, words: RegExp) =>
+    trip.personalThings.find((t) => t.memberId === memberId && words.test(t.name))!;
+  for (const child of ['member-3', 'member-4']) {
+    const carrier = trip.share.find((a) => a.pieceId === own(child, /^sleeping bag/i).id)?.memberId;
+    expect(['member-1', 'member-2']).toContain(carrier);
+  }
+  // On every station the child without a pack is at home.
+  await station(page, 'Packs').click();
+  await expect(page.getByText('Without a pack: Pip')).toBeVisible();
+  await station(page, 'Sheets').click();
+  await expect(page.getByText('Pip').first()).toBeVisible();
+});
+
+test('a thing is put into a bag and taken out of it, by choice and by the mouse', async ({ page }) => {
+  const file = join(__dirname, '../../data/parties/couple-seven-days.graft.json');
+  const id = await importTrip(readFileSync(file, 'utf8'));
+  await openStation(page, id, 'packs');
+  await page.getByRole('button', { name: 'Plan this pack' }).click();
+  await expect(station(page, 'Packs')).toContainText('1 of 2 stowed', { timeout: 120_000 });
+  const bag = page.getByLabel('Place of Sleeping bag, three seasons');
+  await expect(bag.locator('option:checked')).toHaveText('in Dry bag for the sleeping bag, 20 L');
+  await bag.selectOption({ label: 'Bottom' });
+  await saved(page);
+  const thing = async () =>
+    (await storedTrip(id)).trip.personalThings.find(
+      (t) => /sleeping-bag-three/.test(t.id) && t.memberId === 'ilse',
+    );
+  expect(await thing()).toMatchObject({ ridesLoose: true });
+  await expect(bag.locator('option:checked')).not.toHaveText(/^in /);
+
+  // Dropped on the bag's own row it rides in it again.
+  const row = page.locator('[data-thing="ilse-dry-bag-for-the-sleeping-bag-20-l"]');
+  const handle = page.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
+  await handle.scrollIntoViewIfNeeded();
+  await row.scrollIntoViewIfNeeded();
+  await handle.dragTo(row);
+  await expect(bag.locator('option:checked')).toHaveText('in Dry bag for the sleeping bag, 20 L');
+  await saved(page);
+  expect(await thing()).toMatchObject({ nestsIn: 'ilse-dry-bag-for-the-sleeping-bag-20-l' });
+});

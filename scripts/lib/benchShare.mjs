@@ -1,5 +1,5 @@
 /**
- * The share solver measured on seeded random trips of four sizes, beside a plain greedy and HiGHS in the same run: the
+ * The share solver measured on seeded random trips of four sizes, one with water by leg, one with own things that others may carry, beside a plain greedy and HiGHS in the same run: the
  * relaxed program as a bound, the integer program as a rival with a minute. HiGHS gets what is asked of the solver too.
  */
 import { join } from 'node:path';
@@ -37,7 +37,8 @@ export async function benchShare(core, seed, trips, mipSeconds) {
       return { Status: String(error), ObjectiveValue: NaN, Columns: {} };
     }
   };
-  const nameOf = (c) => `${c.members}/${c.pieces}/${c.days}${c.waterByLeg ? ' water by leg' : ''}`;
+  const nameOf = (c) =>
+    `${c.members}/${c.pieces}/${c.days}${c.waterByLeg ? ' water by leg' : ''}${c.ownMovable ? ` ${c.ownMovable} own` : ''}`;
   const ms = (value) => `${value.toFixed(0)} ms`;
 
   process.stdout.write(

@@ -56,6 +56,15 @@ test('without --out the plan goes to standard output, the same for the same seed
   expect(strip(plan(file, '--effort', '0.1').stdout)).toBe(strip(first.stdout));
 }, 150_000);
 
+test('a party that carries too much is told the ways out, each with whom it helps', () => {
+  const file = join(__dirname, '../../../data/parties/six-newcomers.graft.json');
+  const done = plan(file, '--out', join(folder, 'newcomers.json'), '--effort', '0.02');
+  expect(done.status).toBe(0);
+  expect(done.stdout).toMatch(
+    /Ways out, best first:\n- Split Tins for two meals into 5.*worst: Gijs \d+ → \d+ %/,
+  );
+}, 150_000);
+
 describe('bad input: errors on stderr, exit code 2, nothing written', () => {
   const bad = join(folder, 'bad.json');
   writeFileSync(bad, '{"format":"graft-trip","version":1,"trip":{"id":"X"}}');

@@ -7,9 +7,16 @@ import { parseArgs } from 'node:util';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { planReport, type PlanReport } from '@graft/core/report';
 import { InvalidInputError } from '@graft/core/schema';
-import { fairnessSchool, formatMeasure, shareProblem, solveShare } from '@graft/core/share';
+import {
+  fairnessSchool,
+  formatMeasure,
+  shareMisfit,
+  shareProblem,
+  solveShare,
+  worstWords,
+} from '@graft/core/share';
 import { LEAST_STOW_EFFORT, planWholeStow } from '@graft/core/stow';
-import { replaceShare, adoptStow } from '@graft/core/trip';
+import { replaceShare, adoptStow, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
 const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N] [--effort PART]';
@@ -73,7 +80,10 @@ function readTrip(file: string): ReturnType<typeof parseTripFile> {
   }
 }
 
-function summary(report: PlanReport & { milliseconds: { share: number; stow: number } }): string {
+function summary(
+  report: PlanReport & { milliseconds: { share: number; stow: number } },
+  ways: readonly string[],
+): string {
   const { verdict } = report;
   const rows = report.members.map((m) => {
     const worst = m.days.reduce((a, b) => (b.ratio > a.ratio ? b : a));
@@ -93,6 +103,7 @@ function summary(report: PlanReport & { milliseconds: { share: number; stow: num
     ...(verdict.spread === '' ? [] : [`${verdict.spread}.`]),
     `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
+    ...ways,
     '',
   ].join('\n');
 }
@@ -103,7 +114,8 @@ function main(): void {
   const started = performance.now();
   const result = solveShare(shareProblem(trip), { seed });
   if (result.kind === 'contradiction') {
-    throw new Refused(`No share exists:\n${result.reasons.map((r) => `- ${r}`).join('\n')}`, 1);
+    const reasons = result.reasons.map((r) => `- ${r}`);
+    throw new Refused(['No share exists:', ...reasons, ...waysOut(trip, seed)].join('\n'), 1);
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
@@ -125,8 +137,23 @@ function main(): void {
   } catch (error) {
     throw new Refused(`--out: cannot write "${out}": ${(error as Error).message}`, 2);
   }
-  process.stdout.write(summary(report));
+  const isAbove = report.members.some((m) => m.days.some((d) => d.ratio > 1));
+  process.stdout.write(summary(report, isAbove ? waysOut(trip, seed) : []));
 }
+
+/** What would make it fit, best first, as each was tried out. */
+function waysOut(trip: Trip, seed: number): readonly string[] {
+  const misfit = shareMisfit(trip, seed);
+  if (misfit === undefined) return [];
+  const cures = misfit.cures.slice(0, MOST_WAYS).map((cure) => {
+    const effect = [cure.fits ? 'everything fits then' : '', worstWords(cure)].filter((t) => t !== '');
+    return `- ${cure.label}${effect.length === 0 ? '' : ` (${effect.join('; ')})`}`;
+  });
+  return cures.length === 0
+    ? ['Nothing that Graft knows makes it fit.']
+    : ['Ways out, best first:', ...cures];
+}
+const MOST_WAYS = 4;
 
 try {
   main();

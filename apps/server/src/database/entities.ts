@@ -434,6 +434,7 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_NUMBER, name: 'age_years' }) ageYears: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'portion' }) portion: number | null;
+  @Column({ type: 'int', name: 'first_day', nullable: true }) firstDay: number | null;
   @Column({ type: 'int', name: 'last_day', nullable: true }) lastDay: number | null;
 }
 

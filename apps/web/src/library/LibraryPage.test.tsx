@@ -15,7 +15,7 @@ async function open(set: string, find: string): Promise<{ server: FakeServer; us
     </Providers>,
   );
   const user = userEvent.setup();
-  await screen.findByText(/203 entries/);
+  await screen.findByText(new RegExp(`${STARTER_LIBRARY.length} entries`));
   await user.click(screen.getByRole('radio', { name: set }));
   await user.type(screen.getByRole('textbox', { name: 'Find by name' }), find);
   return { server, user };

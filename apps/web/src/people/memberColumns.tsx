@@ -8,6 +8,7 @@ import { AGE_BANDS, putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '
 import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
 import type { Column } from '../shared/table/column';
+import { hereColumn } from './hereColumn';
 import { packColumn } from './packColumn';
 import { optionsOf, AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS } from '../shared/words';
 import { Why } from '../shared/Why';
@@ -104,6 +105,7 @@ export function memberColumns({
       none: '—',
       width: '134',
     }),
+    hereColumn(common, trip.legs.length),
     {
       ...choiceColumn({
         ...common,

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { Misfit, ShareCure } from '@graft/core/share';
+import { worstWords, type Misfit, type ShareCure } from '@graft/core/share';
 import { applyEdits, type Trip } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
@@ -127,21 +127,14 @@ function decisionText({ cures: [best], overloadKg, overVolumeL }: Misfit, unit: 
   ].join(' ');
 }
 
-/** "Ilse 133 → 112 %", and whoever is worst off then when that is somebody else. */
-function worstText({ worstBefore: was, worstAfter: is }: ShareCure): string {
-  if (was === undefined || is === undefined) return '';
-  const then = is.name === was.name ? '' : `, then ${is.name}`;
-  return `worst: ${was.name} ${(100 * was.ratio).toFixed(0)} → ${(100 * is.ratio).toFixed(0)} %${then}`;
-}
-
 function effectText(cure: ShareCure, unit: 'kg' | 'lb'): string {
   if (cure.contradiction) return 'one contradiction fewer';
-  if (cure.fits) return ['everything fits then', worstText(cure)].filter((t) => t !== '').join('; ');
+  if (cure.fits) return ['everything fits then', worstWords(cure)].filter((t) => t !== '').join('; ');
   const left = [
     ...(cure.overloadKg > 0.005 ? [`${formatMass(cure.overloadKg, unit)} above limits`] : []),
     ...(cure.overVolumeL > 0.005 ? [`${formatVolume(cure.overVolumeL)} above packs`] : []),
   ];
-  return [worstText(cure), `leaves ${left.join(' and ')}, over all members and days`]
+  return [worstWords(cure), `leaves ${left.join(' and ')}, over all members and days`]
     .filter((t) => t !== '')
     .join('; ');
 }

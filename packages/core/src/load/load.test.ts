@@ -82,3 +82,15 @@ describe('a member over the trip', () => {
   });
   test('the dry camp makes day 2 the heaviest', () => expect(heaviestDay(loads).day).toBe(2));
 });
+
+test('who joins on the way carries nothing before, and takes over what others bring them', () => {
+  const base = aTrip([aMember('a'), aMember('b', { firstDay: 2 })], [], [], 3);
+  const trip = { ...base, legs: base.legs.map((leg) => ({ ...leg, waterL: 1 })) };
+  const loads = trip.members.map((m) => loadsOverTrip(trip, m).map((l) => l.totalKg));
+  // A 60 L pack of 1.9 kg and a litre; on the first day a is alone.
+  expect(loads).toEqual([
+    [2.9, 2.9, 2.9],
+    [0, 2.9, 2.9],
+  ]);
+  expect(loadsOverTrip(trip, trip.members[1]!)[0]!.limitReason).toBe('with the party from day 2');
+});

@@ -46,7 +46,10 @@ export function baseLoad(
   const waterL = waterCarriedL(trip, member.id, day);
   const limit = carryLimit(member, pack, day, trip.limitPolicy);
   if (!isWithParty(member, day)) {
-    const limitReason = `not with the party after day ${member.lastDay}`;
+    const limitReason =
+      day < (member.firstDay ?? 1)
+        ? `with the party from day ${member.firstDay}`
+        : `not with the party after day ${member.lastDay}`;
     return { day, packKg: 0, personalKg: 0, waterKg: 0, limitKg: limit.limitKg, limitReason, volumeL: 0 };
   }
   return {

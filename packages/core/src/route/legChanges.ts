@@ -136,6 +136,7 @@ function renumber(trip: Trip, first: (day: number) => number, last: (day: number
     members: trip.members.map((m) => ({
       ...m,
       conditions: m.conditions.filter((c) => last(c.toDay) >= first(c.fromDay)).map(span),
+      ...(m.firstDay === undefined ? {} : { firstDay: inTrip(first(m.firstDay)) }),
       ...(m.lastDay === undefined ? {} : { lastDay: inTrip(last(m.lastDay)) }),
     })),
     // What changed hands on a day that is gone has changed hands by the day after it.

@@ -94,7 +94,10 @@ function checkMembers(raw: RawTrip): void {
       raw.take(spanErrors(condition.item, condition.path, raw.days));
     raw.unique(entries(item, 'carryTrials', `${path}.`), 'id', 'trial id of this member');
     raw.unique(entries(item, 'limitHistory', `${path}.`), 'id', 'entry id of this member');
-    raw.take(dayErrors(item, 'lastDay', path, raw.days));
+    for (const key of ['firstDay', 'lastDay']) raw.take(dayErrors(item, key, path, raw.days));
+    const { firstDay, lastDay } = item;
+    if (typeof firstDay === 'number' && typeof lastDay === 'number' && lastDay < firstDay)
+      raw.refuse(`${path}.lastDay`, `expected day ${firstDay} or later, when they join, got ${lastDay}`);
     if (typeof item['buddyId'] === 'string' && item['buddyId'] === item['id'])
       raw.refuse(`${path}.buddyId`, 'expected another member, got the member themselves');
   }

@@ -275,6 +275,7 @@ export const ITEM_SCHEMAS = {
     healthNotes: text(2000),
     snackGPerDay: quantity(0, 1500, 'g'),
     portion: quantity(0.2, 2.5, 'of a usual portion'),
+    firstDay: day(),
     lastDay: day(),
   }),
   kits: requiredRecord({

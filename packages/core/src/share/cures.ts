@@ -256,3 +256,10 @@ function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] 
   }
   return list;
 }
+
+/** "worst: Ilse 133 → 112 %", and whoever is worst off then when that is somebody else; empty when not known. */
+export function worstWords({ worstBefore: was, worstAfter: is }: ShareCure): string {
+  if (was === undefined || is === undefined) return '';
+  const then = is.name === was.name ? '' : `, then ${is.name}`;
+  return `worst: ${was.name} ${(100 * was.ratio).toFixed(0)} → ${(100 * is.ratio).toFixed(0)} %${then}`;
+}

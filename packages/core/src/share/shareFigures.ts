@@ -200,7 +200,7 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
   const memberName = (id: string): string => trip.members.find((m) => m.id === id)?.name ?? id;
   const locked = new Set(trip.share.filter((a) => a.locked).map((a) => a.pieceId));
   const days = handoverDays(trip);
-  const leaving = trip.members.some((m) => m.lastDay !== undefined);
+  const leaving = trip.members.some((m) => m.lastDay !== undefined || m.firstDay !== undefined);
   for (const piece of pieces) {
     if (isPersonal(piece) || piece.onlyGroupId !== undefined || piece.onlyMemberIds !== undefined) {
       const allowed = new Set(allowedCarriers(trip, piece).map((m) => m.id));
@@ -220,7 +220,7 @@ function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly 
     if (gone >= 0) {
       const carrier = carrierOf(trip, piece.id, gone + 1)!;
       warnings.push(
-        `${nameAlone(trip, piece)} rides with ${memberName(carrier)}, who has left by day ${gone + 1}`,
+        `${nameAlone(trip, piece)} rides with ${memberName(carrier)}, who ${gone + 1 < (trip.members.find((m) => m.id === carrier)?.firstDay ?? 1) ? 'is not there yet on' : 'has left by'} day ${gone + 1}`,
       );
     }
   }

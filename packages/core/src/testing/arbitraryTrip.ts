@@ -638,6 +638,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('limitPolicy', fc.constantFrom(...LIMIT_POLICY_IDS)),
         maybe('comfortFloor', tenths(4, 8)),
         maybe('lastDay', fc.constant(days)),
+        maybe('firstDay', fc.constant(1)),
         maybe('healthNotes', name),
         maybe('snackGPerDay', fine(0, 400)),
         maybe('ageYears', fc.integer({ min: 0, max: 90 })),

@@ -14,6 +14,8 @@ export interface ShareClass {
   readonly days: number;
   /** Water from half a litre to one and a half, leg by leg, instead of one litre on all: no two days bind alike. */
   readonly waterByLeg?: boolean;
+  /** Own things that others may carry, in all: bags, mats, clothes. */
+  readonly ownMovable?: number;
 }
 export const SHARE_CLASSES: readonly ShareClass[] = [
   { members: 4, pieces: 18, days: 3 },
@@ -21,13 +23,14 @@ export const SHARE_CLASSES: readonly ShareClass[] = [
   { members: 16, pieces: 120, days: 6 },
   { members: 30, pieces: 250, days: 8 },
   { members: 8, pieces: 60, days: 6, waterByLeg: true },
+  { members: 16, pieces: 120, days: 6, ownMovable: 60 },
 ];
 
 /** How much of the party's strength the group kit takes beside what everybody has of their own. */
 const GROUP_PART = 0.32;
 
 export function randomShareTrip(
-  { members: n, pieces: p, days, waterByLeg = false }: ShareClass,
+  { members: n, pieces: p, days, waterByLeg = false, ownMovable = 0 }: ShareClass,
   seed: number,
 ): Trip {
   const random = seededRandom(seed * 7919 + n);
@@ -54,6 +57,7 @@ export function randomShareTrip(
     const ownKg = Math.max(0.5, limits[i]! * between(0.32, 0.5) - packs[i]!.tareKg);
     return { ...plain(`own-${m.id}`, 'Own things', ownKg, between(14, 24)), memberId: m.id, worn: false };
   });
+  const [movable, staying] = partedOff(personalThings, ownMovable);
   const groupKg = GROUP_PART * limits.reduce((a, b) => a + b, 0);
   const raw = pieces(random, n, p, days);
   const rawKg = raw.reduce((sum, x) => sum + x.massKg, 0);
@@ -83,13 +87,40 @@ export function randomShareTrip(
     ],
     members,
     packs,
-    personalThings,
+    personalThings: [...staying, ...movable],
+    houseRules: { ...base.houseRules, waterShare: 'each' },
     kits: [kit],
     carrierRules: rules,
     share: free
       .slice(-Math.max(1, Math.floor(n / 8)))
       .map((x, i) => ({ pieceId: x.id, memberId: `m${(i * 3) % n}`, locked: true })),
   };
+}
+
+/** Of everybody's own things a bag, a mat and clothes that others may carry, until there are so many. */
+function partedOff(
+  own: readonly PersonalThing[],
+  count: number,
+): readonly [movable: readonly PersonalThing[], staying: readonly PersonalThing[]] {
+  const parts = [0.22, 0.12, 0.12, 0.08];
+  const movable = own
+    .flatMap((t) =>
+      parts.map((part, i) => ({
+        ...t,
+        id: `${t.id}-${i}`,
+        massKg: t.massKg * part,
+        volumeL: t.volumeL * part,
+        othersMayCarry: true,
+      })),
+    )
+    .slice(0, count);
+  const staying = own.map((t) => {
+    const given = movable.filter((m) => m.memberId === t.memberId);
+    const left = (of: (thing: PersonalThing) => number): number =>
+      of(t) - given.reduce((sum, m) => sum + of(m), 0);
+    return { ...t, massKg: left((x) => x.massKg), volumeL: left((x) => x.volumeL) };
+  });
+  return [movable, staying];
 }
 
 function ids(stem: string, count: number): readonly string[] {

@@ -24,6 +24,6 @@ export function duplicateTrip(trip: Trip, id: string, name: string, startDate: s
     handovers: [],
     variants: [],
     legs: trip.legs.map((leg) => ({ ...leg, afterRain: false })),
-    members: trip.members.map(({ lastDay: _left, ...m }) => ({ ...m, conditions: [] })),
+    members: trip.members.map(({ firstDay: _joins, lastDay: _left, ...m }) => ({ ...m, conditions: [] })),
   });
 }

@@ -213,6 +213,8 @@ export interface Member {
   /** The comfort mark, 1 to 10, that this member does not want to fall below; 6 when absent. */
   readonly comfortFloor?: number;
   readonly limitHistory: readonly LimitChange[];
+  /** The first day they walk with the party, when they join on the way. */
+  readonly firstDay?: number;
   /** The last day they walk with the party, when they leave on the way. */
   readonly lastDay?: number;
   /** Who carries this member's bottle within reach and helps lift the pack. */

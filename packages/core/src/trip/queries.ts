@@ -152,7 +152,7 @@ export function thingsEverInPack(trip: Trip, memberId: string): readonly Thing[]
 
 /** Whether a member walks with the party on a day. */
 export function isWithParty(member: Member, day: number): boolean {
-  return day <= (member.lastDay ?? Infinity);
+  return (member.firstDay ?? 1) <= day && day <= (member.lastDay ?? Infinity);
 }
 
 /** What a share deals out: all pieces, and own things that others may carry. */

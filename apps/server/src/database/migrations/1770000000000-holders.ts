@@ -16,6 +16,7 @@ export class Holders1770000000000 extends Additions {
   protected readonly columns: readonly NewColumn[] = [
     ['things', 'holds', 'text'],
     ['things', 'rides_loose', 'tinyint'],
+    ['members', 'first_day', 'int'],
     ['packs', 'shared', 'tinyint'],
     ['packs', 'torso', 'text'],
   ];

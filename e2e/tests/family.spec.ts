@@ -51,15 +51,22 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
     await page.getByRole('button', { name: 'Add a member', exact: true }).click();
     await type(page, `member-${i + 1}/name`, name);
     await type(page, `member-${i + 1}/bodyMassKg`, kg);
-    if (years !== '') await type(page, `member-${i + 1}/ageYears`, years);
+    if (years !== '') await type(page, `member-${i + 1}/age`, years);
   }
-  await cell(page, 'member-3/pack').click();
   await page.getByRole('tab', { name: 'Pack', exact: true }).click();
-  await page.getByLabel('Whole volume').fill('20 L');
-  await page.getByLabel('Whole volume').press('Enter');
-  await page.getByRole('button', { name: 'Build', exact: true }).click();
-  await page.getByLabel('Empty weight').fill('0.6 kg');
-  await page.getByLabel('Empty weight').press('Enter');
+  for (const [member, litres, weight] of [
+    ['member-1', '80 L', '2.4 kg'],
+    ['member-2', '85 L', '2.6 kg'],
+    ['member-3', '20 L', '0.6 kg'],
+  ] as const) {
+    await cell(page, `${member}/limit`).click();
+    await page.getByLabel('Whole volume').fill(litres);
+    await page.getByLabel('Whole volume').press('Enter');
+    await page.getByRole('button', { name: 'Build', exact: true }).click();
+    await page.getByLabel('Empty weight').fill(weight);
+    await page.getByLabel('Empty weight').press('Enter');
+    await expect(cell(page, `${member}/packId`)).toContainText(litres);
+  }
   await page.getByRole('tab', { name: 'Tents and cook groups' }).click();
   await group(page, 'tent', 'Tent');
   await group(page, 'cook', 'Kitchen');

@@ -16,8 +16,8 @@ export function hereColumn(
     });
   return {
     id: 'here',
-    header: 'Here on days',
-    width: '86',
+    header: 'Days',
+    width: '62',
     show: (member) => text(member) || 'all',
     edit: {
       text,

@@ -103,7 +103,7 @@ export function memberColumns({
       header: 'Cooks with',
       options: groups('cook'),
       none: '—',
-      width: '134',
+      width: '102',
     }),
     hereColumn(common, trip.legs.length),
     {

@@ -1,4 +1,5 @@
 /** Carry limit: min(policy, own cap, pack's rated load), lowered by conditions on their days, with its reasons. */
+import { isNoPack } from '../trip/customPack.js';
 import type { LimitPolicyId, Member, Pack } from '../trip/model.js';
 import { formatMass, formatPercent } from '../units/format.js';
 import { policyLimit } from './policies.js';
@@ -63,6 +64,7 @@ export function carryLimit(
   day: number,
   tripPolicy: LimitPolicyId = 'shareOfBodyWeight',
 ): CarryLimit {
+  if (isNoPack(pack)) return { limitKg: 0, reason: 'carries nothing: walks without a pack' };
   const daily = dailyLimit(member, pack, tripPolicy);
   const conditions = member.conditions.filter((c) => c.fromDay <= day && day <= c.toDay);
   const limitKg = conditions.reduce((kg, c) => kg * c.factor, daily.limitKg);

@@ -7,6 +7,7 @@ import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { packedVolumeL } from '../load/filling.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { fitsPack } from '../stow/fitsPack.js';
+import { isNoPack } from '../trip/customPack.js';
 import type { Assignment, Trip } from '../trip/model.js';
 import {
   nameAlone,
@@ -158,7 +159,9 @@ function makeBundle(
     const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));
     return may ? [i] : [];
   });
-  const here = byRule.filter((i) =>
+  // Whoever walks without a pack carries nothing, unless it is in their own hands and may not leave them.
+  const withPack = byRule.filter((i) => !isNoPack(packOf(trip, trip.members[i]!)));
+  const here = (withPack.length > 0 ? withPack : byRule).filter((i) =>
     days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
   );
   // The leader's lock is stronger than a tape measure, and so is that somebody has their own things already.

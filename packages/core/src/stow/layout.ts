@@ -61,7 +61,8 @@ function realised(problem: StowProblem, placements: readonly Placement[], cellCm
   return {
     things: problem.things.flatMap((t) => placed.get(t.thing.id) ?? []),
     compartments: laid,
-    unplaced: problem.things.filter((t) => !placed.has(t.thing.id)),
+    // What rides in another finds its place with it.
+    unplaced: problem.things.filter((t) => !placed.has(t.thing.id) && !problem.inside.has(t.thing.id)),
   };
 }
 

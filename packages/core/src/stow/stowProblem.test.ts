@@ -1,3 +1,10 @@
+import fc from 'fast-check';
+import { dayLoad } from '../load/memberLoad.js';
+import { waterCarriedL, waterNeedL } from '../load/waterShare.js';
+import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { runs } from '../testing/runs.js';
+import { isWithParty } from '../trip/queries.js';
+import { assessStow } from './assessStow.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Leg, PersonalThing, Thing, Trip } from '../trip/model.js';
 import { compareLoading } from './loadingOrder.js';
@@ -74,4 +81,33 @@ test('what is needed last goes in first; denser before lighter; then by name', (
     'lunch',
     'jacket',
   ]);
+});
+
+test('property: what is in the pack, on the floor and without a container is the load of the day, once', () => {
+  fc.assert(
+    fc.property(
+      arbitraryTrip({ members: { min: 1, max: 3 }, pieces: { min: 0, max: 8 } }),
+      fc.boolean(),
+      (random, isByLimit) => {
+        const waterShare = isByLimit ? 'byLimit' : 'each';
+        const trip = { ...random, houseRules: { ...random.houseRules, waterShare } as const };
+        for (const member of trip.members)
+          for (const day of trip.legs.map((_leg, i) => i + 1)) {
+            if (!isWithParty(member, day)) continue;
+            const problem = stowProblem(trip, member.id, day);
+            const { massKg, layout } = assessStow(trip, member.id, day);
+            const floorKg = layout.unplaced.reduce((sum, t) => sum + t.wholeKg, 0);
+            const load = dayLoad(trip, member, day);
+            expect(massKg + floorKg + problem.waterWithoutContainerL).toBeCloseTo(load.totalKg, 9);
+          }
+        // All the water that is needed is carried, by whoever carries it.
+        for (const day of trip.legs.map((_leg, i) => i + 1)) {
+          const carriedL = trip.members.reduce((sum, m) => sum + waterCarriedL(trip, m.id, day), 0);
+          const neededL = trip.members.reduce((sum, m) => sum + waterNeedL(trip, m, day), 0);
+          expect(carriedL).toBeCloseTo(neededL, 9);
+        }
+      },
+    ),
+    { numRuns: runs(40) },
+  );
 });

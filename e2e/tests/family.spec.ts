@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DEMO } from '../graft';
 import { expect, test, type Page } from '../quick';
 import {
   baseUrl,
@@ -10,8 +13,6 @@ import {
   station,
   storedTrip,
 } from '../support';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 
 const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 
@@ -115,7 +116,7 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
 });
 
 test('a thing is put into a bag and taken out of it, by choice and by the mouse', async ({ page }) => {
-  const file = join(__dirname, '../../data/parties/couple-seven-days.graft.json');
+  const file = join(DEMO, '../parties/couple-seven-days.graft.json');
   const id = await importTrip(readFileSync(file, 'utf8'));
   await openStation(page, id, 'packs');
   await page.getByRole('button', { name: 'Plan this pack' }).click();
@@ -132,8 +133,9 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   await expect(bag.locator('option:checked')).not.toHaveText(/^in /);
 
   // Dropped on the bag's own row it rides in it again.
-  const row = page.locator('[data-thing="ilse-dry-bag-for-the-sleeping-bag-20-l"]');
-  const handle = page.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
+  const list = page.getByRole('group', { name: 'Things by zone' });
+  const row = list.locator('[data-thing="ilse-dry-bag-for-the-sleeping-bag-20-l"]');
+  const handle = list.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
   await handle.scrollIntoViewIfNeeded();
   await row.scrollIntoViewIfNeeded();
   await handle.dragTo(row);

@@ -38,7 +38,7 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Round of the plateau');
   await page.getByLabel('First day').fill('2027-05-10');
-  await page.getByLabel('Days').fill('5');
+  await page.getByLabel('Days', { exact: true }).fill('5');
   await page.getByRole('button', { name: 'Start the trip' }).click();
 
   // Import: the days are spread evenly, then dragged to where the camps are.

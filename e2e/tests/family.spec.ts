@@ -37,7 +37,7 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Two nights at the tarn');
   await page.getByLabel('First day').fill('2027-07-01');
-  await page.getByLabel('Days').fill('3');
+  await page.getByLabel('Days', { exact: true }).fill('3');
   await page.getByRole('button', { name: 'Start the trip' }).click();
 
   // Who comes.

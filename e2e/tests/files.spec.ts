@@ -63,7 +63,7 @@ test('a trip is copied to new dates, put aside, deleted, and brought back', asyn
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Short lived');
   await page.getByLabel('Starts from').selectOption({ label: 'Winter' });
-  await expect(page.getByLabel('Days')).toHaveValue('2');
+  await expect(page.getByLabel('Days', { exact: true })).toHaveValue('2');
   await page.getByRole('button', { name: 'Start the trip' }).click();
   await expect(page.getByRole('heading', { name: 'Short lived' })).toBeVisible();
   await page.getByRole('link', { name: 'Graft, all trips' }).click();

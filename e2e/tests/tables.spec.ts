@@ -24,7 +24,7 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await expect(page.getByText('expected a name')).toBeVisible();
   await page.getByLabel('Name').fill('Over the hill');
   await page.getByLabel('First day').fill('2027-07-01');
-  await page.getByLabel('Days').fill('2');
+  await page.getByLabel('Days', { exact: true }).fill('2');
   await page.getByRole('button', { name: 'Start the trip' }).click();
 
   await expect(page.getByText('Type each leg, or import a track')).toBeVisible();

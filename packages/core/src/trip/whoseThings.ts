@@ -91,8 +91,10 @@ export function nameAlone(trip: Pick<Trip, 'members' | 'groups' | 'kits'>, thing
   return `${whose}: ${thing.name}`;
 }
 
-/** A name that begins with its set, or with a word of it before a colon: "North: stove" of "Cook group North". */
+/** A name that begins with its set, or with a word of it before a colon: "Heron (2 people): fly" of "Tent Heron". */
 function saysSo(name: string, set: string): boolean {
   const [head, tail] = name.split(': ');
-  return name.startsWith(set) || (tail !== undefined && set.includes(head!));
+  if (name.startsWith(set)) return true;
+  const words = set.split(/[^\p{L}\p{N}]+/u);
+  return tail !== undefined && head!.split(/[^\p{L}\p{N}]+/u).some((w) => w !== '' && words.includes(w));
 }

@@ -17,7 +17,7 @@ export function hereColumn(
   return {
     id: 'here',
     header: 'Days',
-    width: '62',
+    width: '52',
     show: (member) => text(member) || 'all',
     edit: {
       text,

@@ -44,7 +44,7 @@ export function memberColumns({
       quantity: 'mass',
       massUnit,
       hidden: hideWeights,
-      width: '74',
+      width: '70',
     }),
     quantityColumn({
       ...common,
@@ -60,7 +60,7 @@ export function memberColumns({
       header: 'Torso',
       quantity: 'length',
       massUnit,
-      width: '70',
+      width: '66',
     }),
     ageColumn(common),
     choiceColumn({
@@ -95,7 +95,7 @@ export function memberColumns({
       header: 'Sleeps in',
       options: groups('tent'),
       none: '—',
-      width: '102',
+      width: '94',
     }),
     choiceColumn({
       ...common,
@@ -103,7 +103,7 @@ export function memberColumns({
       header: 'Cooks with',
       options: groups('cook'),
       none: '—',
-      width: '102',
+      width: '134',
     }),
     hereColumn(common, trip.legs.length),
     {
@@ -113,7 +113,7 @@ export function memberColumns({
         header: 'Buddy',
         options: trip.members.map((m) => [m.id, m.name] as const),
         none: '—',
-        width: '80',
+        width: '72',
       }),
       edit: {
         text: (member) => member.buddyId ?? '',

@@ -46,7 +46,7 @@ function isTooSmall(problem: ShareProblem, carrier: Carrier, best: SolvedShare):
 }
 
 /** Whether a pack's back fits a wearer; one that says nothing fits all. */
-export function fitsTorso({ torso }: Pack, { torsoCm }: Member): boolean {
+function fitsTorso({ torso }: Pack, { torsoCm }: Member): boolean {
   return torso === undefined || (torso.leastCm <= torsoCm && torsoCm <= torso.mostCm);
 }
 

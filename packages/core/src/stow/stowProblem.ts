@@ -109,7 +109,7 @@ function wholeThings(
 ): { readonly made: ReadonlyMap<string, Thing>; readonly kg: ReadonlyMap<string, number> } {
   const made = new Map(things.map((t) => [t.id, t]));
   const kg = new Map(things.map((t) => [t.id, ownKg(t)]));
-  const innermostFirst = [...new Set([...inside.values()])].reverse();
+  const innermostFirst = [...new Set(inside.values())].reverse();
   for (const id of innermostFirst) {
     const holder = made.get(id)!;
     const inners = things

@@ -72,7 +72,10 @@ const kitOfPiece = oncePer(
 );
 
 /** What a kit's pieces are known by elsewhere: its group, or its name up to a colon; nothing for what is no set. */
-function setName(trip: Pick<Trip, 'groups' | 'kits'>, piece: Piece): string | undefined {
+function setName(
+  trip: Pick<Trip, 'groups' | 'kits'>,
+  piece: Thing & Pick<Piece, 'onlyGroupId'>,
+): string | undefined {
   const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
   if (group !== undefined) return group.name;
   const kit = kitOfPiece(trip.kits).get(piece.id);
@@ -86,7 +89,7 @@ const SET_OF: ReadonlySet<Purpose> = new Set<Purpose>(['tentBody', 'tentFly', 's
 export function nameAlone(trip: Pick<Trip, 'members' | 'groups' | 'kits'>, thing: Thing): string {
   const whose = isPersonal(thing)
     ? trip.members.find((m) => m.id === thing.memberId)?.name
-    : setName(trip, thing as Piece);
+    : setName(trip, thing);
   if (whose === undefined || saysSo(thing.name.toLowerCase(), whose.toLowerCase())) return thing.name;
   return `${whose}: ${thing.name}`;
 }

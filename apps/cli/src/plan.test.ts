@@ -115,7 +115,7 @@ test('rules that contradict each other end with exit code 1 and their names', ()
   writeFileSync(file, JSON.stringify(data));
   const done = plan(file);
   expect(done.stderr).toBe(
-    'No share exists:\n- "three hands" asks for 3 different carriers, 2 may carry these pieces\n',
+    'No share exists:\n- "three hands" asks for 3 different carriers, 2 may carry these pieces\nWays out, best first:\n- Release the rule "three hands" (everything fits then)\n',
   );
   expect(done.status).toBe(1);
 });

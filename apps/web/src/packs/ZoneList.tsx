@@ -305,6 +305,7 @@ function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nam
           {placed.reach.count > 0 ? `; reach ${placed.reach.count}` : ''}
         </>
       )}
+      {placed.thing.holds?.mark === undefined ? '' : `; marked ${placed.thing.holds.mark}`}
       {placed.wholeKg > placed.massKg + 0.0005
         ? `; ${formatMass(placed.wholeKg, massUnit)} with what is in it`
         : ''}

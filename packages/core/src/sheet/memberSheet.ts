@@ -220,7 +220,7 @@ export function sheetThings(
   const places = new Map(
     stow?.placed.map((p) => {
       const holder = stow.placed.find((q) => q.thing.id === p.insideId);
-      return [p.thing.id, holder === undefined ? p.zone.name : `in ${holder.thing.name}`] as const;
+      return [p.thing.id, holder === undefined ? p.zone.name : `in ${withMark(holder.thing)}`] as const;
     }),
   );
   return thingsOf(trip, member).map((thing): SheetThing => {
@@ -245,6 +245,11 @@ export function sheetThings(
       ...(day > 1 ? { fromDay: day } : {}),
     };
   });
+}
+
+/** A holder with the mark by which others find it. */
+function withMark({ name, holds }: Thing): string {
+  return holds?.mark === undefined ? name : `${name} (${holds.mark})`;
 }
 
 function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] {

@@ -73,6 +73,17 @@ export const saved = (page: Page): Promise<void> =>
 
 export const percentOf = async (locator: Locator): Promise<number> =>
   Number(/([\d.]+) %/.exec(await locator.innerText())![1]);
+/** A cell of a table, by row and column. */
+export const cell = (page: Page, id: string): Locator => page.locator(`[data-cell="${id}"]`);
+
+/** A cell's text replaced, as from the keyboard. */
+export async function typeInCell(page: Page, id: string, text: string): Promise<void> {
+  await cell(page, id).click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
 export const largestRatio = (page: Page): Locator => page.getByTestId('largest-ratio');
 export const memberRow = (page: Page, memberId: string): Locator =>
   page.locator(`[data-member="${memberId}"]`);

@@ -3,18 +3,20 @@ import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import type { Trip } from '@graft/core/trip';
 import { DEMO, newStateDir } from '../graft';
-import { baseUrl, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
+import {
+  cell,
+  typeInCell,
+  baseUrl,
+  demoText,
+  importTrip,
+  openStation,
+  saved,
+  station,
+  storedTrip,
+} from '../support';
 
 const GPX = join(DEMO, 'corvane-plateau.gpx');
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 const tripId = (page: Page): string => /trips\/([^/]+)/.exec(page.url())![1]!;
-
-async function type(page: Page, id: string, text: string): Promise<void> {
-  await cell(page, id).click();
-  await page.keyboard.press('Control+a');
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
-}
 
 test('a new leader: account, trip, track, day marks, five members with trials, limits explained', async ({
   page,
@@ -89,8 +91,8 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   await station(page, 'People').click();
   for (let i = 1; i <= 5; i += 1) {
     await page.getByRole('button', { name: 'Add a member', exact: true }).click();
-    await type(page, `member-${i}/name`, `Walker ${i}`);
-    await type(page, `member-${i}/bodyMassKg`, ['62', '11 st 4', '162 lb', '84', '55'][i - 1]!);
+    await typeInCell(page, `member-${i}/name`, `Walker ${i}`);
+    await typeInCell(page, `member-${i}/bodyMassKg`, ['62', '11 st 4', '162 lb', '84', '55'][i - 1]!);
   }
   await expect(cell(page, 'member-3/bodyMassKg')).toHaveText('73.5');
   await page.getByRole('tab', { name: 'Carry trial' }).click();
@@ -100,9 +102,9 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
     await page.getByRole('button', { name: 'Walk 1: no load' }).click();
     await page.getByRole('button', { name: /^Walk 2:/ }).click();
     await page.getByRole('button', { name: /^Walk 3:/ }).click();
-    await type(page, 'walk-1/comfort', '9');
-    await type(page, 'walk-2/comfort', '8');
-    await type(page, 'walk-3/comfort', '5');
+    await typeInCell(page, 'walk-1/comfort', '9');
+    await typeInCell(page, 'walk-2/comfort', '8');
+    await typeInCell(page, 'walk-3/comfort', '5');
     await expect(page.getByText('kept the pace, paid in comfort')).toBeVisible();
   }
   await saved(page);
@@ -174,12 +176,12 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   const id = await importTrip(demoText('hut-roof'));
   await openStation(page, id, 'brief');
   const [first, second] = (await storedTrip(id)).trip.legs.map((l) => l.id) as [string, string];
-  await type(page, `${first}/distanceKm`, 'far');
+  await typeInCell(page, `${first}/distanceKm`, 'far');
   await expect(page.getByRole('alert')).toContainText('expected "12.5 km" or "8 mi", got "far"');
   await page.keyboard.press('Escape');
-  await type(page, `${first}/distanceKm`, '5 mi');
+  await typeInCell(page, `${first}/distanceKm`, '5 mi');
   await expect(cell(page, `${first}/distanceKm`)).toHaveText('8.0');
-  await type(page, `${first}/hours`, '4 h 30');
+  await typeInCell(page, `${first}/hours`, '4 h 30');
   await expect(cell(page, `${first}/hours`)).toHaveText('4.5');
 
   await page.getByRole('button', { name: 'Add a day' }).click();
@@ -188,15 +190,15 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
 
   await page.getByRole('tab', { name: 'Water and places' }).click();
   await page.getByRole('button', { name: 'Add a place' }).click();
-  await type(page, 'place/atKm', '4');
+  await typeInCell(page, 'place/atKm', '4');
   await cell(page, 'place/reliance').click();
   await cell(page, 'place/reliance').locator('select').selectOption('sure');
   await expect(page.getByText('Day 1: 2.3 h, km 4.0 to 8.0')).toBeVisible();
 
   await page.getByRole('tab', { name: 'Weather' }).click();
-  await type(page, '2027-08-20/nightC', '−2');
+  await typeInCell(page, '2027-08-20/nightC', '−2');
   await expect(cell(page, '2027-08-20/nightC')).toHaveText('−2*');
-  await type(page, '2027-08-20/rainChance', '130');
+  await typeInCell(page, '2027-08-20/rainChance', '130');
   await expect(page.getByRole('alert')).toContainText('expected a number from 0 to 1');
   await page.keyboard.press('Escape');
 

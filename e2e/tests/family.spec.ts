@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { DEMO } from '../graft';
 import { expect, test, type Page } from '../quick';
 import {
+  cell,
+  typeInCell,
   baseUrl,
   enter,
   importTrip,
@@ -13,15 +15,6 @@ import {
   station,
   storedTrip,
 } from '../support';
-
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
-
-async function type(page: Page, id: string, text: string): Promise<void> {
-  await cell(page, id).click();
-  await page.keyboard.press('Control+a');
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
-}
 
 async function group(page: Page, kind: 'tent' | 'cook', name: string): Promise<void> {
   await page.getByLabel(`New ${kind} group`).fill(name);
@@ -50,9 +43,9 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
   ] as const;
   for (const [i, [name, kg, years]] of people.entries()) {
     await page.getByRole('button', { name: 'Add a member', exact: true }).click();
-    await type(page, `member-${i + 1}/name`, name);
-    await type(page, `member-${i + 1}/bodyMassKg`, kg);
-    if (years !== '') await type(page, `member-${i + 1}/age`, years);
+    await typeInCell(page, `member-${i + 1}/name`, name);
+    await typeInCell(page, `member-${i + 1}/bodyMassKg`, kg);
+    if (years !== '') await typeInCell(page, `member-${i + 1}/age`, years);
   }
   await page.getByRole('tab', { name: 'Pack', exact: true }).click();
   for (const [member, litres, weight] of [

@@ -2,6 +2,7 @@ import { expect, test, type Page } from '../quick';
 import { loadsOverTrip } from '@graft/core/load';
 import type { Trip } from '@graft/core/trip';
 import {
+  cell,
   baseUrl,
   callApi,
   demoText,
@@ -13,7 +14,6 @@ import {
   storedTrip,
 } from '../support';
 
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 const choose = (page: Page, group: string, name: string | RegExp) =>
   page.getByRole('radiogroup', { name: group }).locator('label').filter({ hasText: name }).click();
 const finding = (page: Page, text: string) =>

@@ -1,16 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { packVolumeL } from '@graft/core/trip';
-import { demoText, importTrip, openStation, saved, storedTrip } from '../support';
-
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
-
-async function type(page: Page, id: string, text: string): Promise<void> {
-  await cell(page, id).click();
-  await page.keyboard.press('Control+a');
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
-}
+import { cell, typeInCell, demoText, importTrip, openStation, saved, storedTrip } from '../support';
 
 test('conditions, health notes and the record of a limit; hidden together with the body weights', async ({
   page,
@@ -20,14 +11,14 @@ test('conditions, health notes and the record of a limit; hidden together with t
   await cell(page, 'joss/limit').click();
   await page.getByRole('tab', { name: 'Conditions and health' }).click();
   await page.getByRole('button', { name: 'Add a condition' }).click();
-  await type(page, '0/label', 'sprained wrist');
-  await type(page, '0/factor', '75 %');
-  await type(page, '0/toDay', '9');
+  await typeInCell(page, '0/label', 'sprained wrist');
+  await typeInCell(page, '0/factor', '75 %');
+  await typeInCell(page, '0/toDay', '9');
   await expect(page.getByRole('alert')).toContainText('expected a day of the trip, 1 to 3, got 9');
   await page.keyboard.press('Escape');
   await page.getByLabel('Health notes, for the trip’s leaders only').fill('Allergic to wasps');
   await page.getByLabel('Health notes, for the trip’s leaders only').blur();
-  await type(page, 'joss/ownCapKg', '15');
+  await typeInCell(page, 'joss/ownCapKg', '15');
   await saved(page);
   const joss = (await storedTrip(id)).trip.members[0]!;
   expect(joss.conditions).toEqual([{ label: 'sprained wrist', fromDay: 1, toDay: 3, factor: 0.75 }]);
@@ -58,7 +49,7 @@ test('a pack of one’s own from volume and parts, in any unit; its zones mended
   const pack = trip.packs.find((p) => p.id === trip.members[0]!.packId)!;
   expect(packVolumeL(pack)).toBeCloseTo(55.7, 0);
   expect(pack.zones.some((z) => z.kind === 'lid')).toBe(false);
-  await type(page, 'front/volumeL', '90');
+  await typeInCell(page, 'front/volumeL', '90');
   await expect(page.getByRole('alert')).toContainText('the box of its dimensions');
 });
 
@@ -70,7 +61,7 @@ test('tents and pots against people; one place spare is a choice; roles by day',
   await expect(tents).toContainText('2 in a tent for 3: 1 place over');
   await page.getByLabel('How many in a tent?').selectOption({ label: 'one place spare' });
   await expect(tents).toContainText('2 in a tent for 2, one place to stay spare: 1 place missing');
-  await type(page, 'cook-ridge/size', '1 L');
+  await typeInCell(page, 'cook-ridge/size', '1 L');
   await expect(page.getByRole('grid', { name: 'Cook groups' })).toContainText(
     '0.5 L missing, or cook in 2 turns',
   );

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '../quick';
 import {
+  cell,
   baseUrl,
   callApi,
   demoText,
@@ -14,7 +15,6 @@ import {
 
 const columns = (page: Page, name: string) =>
   page.getByRole('radiogroup', { name: 'Columns' }).getByText(name, { exact: true }).click();
-const cell = (page: Page, id: string) => page.locator(`[data-cell="${id}"]`);
 
 test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await enter(page);

@@ -5,7 +5,8 @@
  */
 import type { Thing } from '../trip/model.js';
 import { shapeSizeCm } from '../trip/shapes.js';
-import { holdingOf, isLiner, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
+import { isLiner } from '../trip/whoseThings.js';
+import { holdingOf, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
 import { isCarriedOn, volumeOnDayL } from './thingOnDay.js';
 
 export interface Filling {

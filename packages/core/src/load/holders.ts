@@ -31,11 +31,6 @@ export function plainHolding(thing: Thing): Holding {
   return { capacityL, traits: [], meantFor: 'anything' };
 }
 
-/** A liner lines the pack: it is no cargo, and all that is in the pack is in it. */
-export function isLiner(thing: Thing): boolean {
-  return thing.holds?.meantFor === 'wholePack';
-}
-
 /** Of these, so much is small, litres (Graft's own number). */
 const SMALL_L = 0.5;
 const BY_PURPOSE: Readonly<Record<Exclude<MeantFor, 'anything' | 'wholePack'>, readonly Purpose[]>> = {

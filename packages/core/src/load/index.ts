@@ -2,5 +2,5 @@
 export * from './memberLoad.js';
 export * from './thingOnDay.js';
 export * from './filling.js';
-export { holdingOf, isLiner } from './holders.js';
+export { holdingOf } from './holders.js';
 export * from './waterShare.js';

@@ -34,12 +34,14 @@ export function ratioLimitKg(limitKg: number): number {
  * What a member carries on a day before anything for others; nothing once they have left the party.
  *
  * @param personal their own things in their pack; by default what nobody has taken over
+ * @param forOthers what is in the pack with them: only the room it takes counts here
  */
 export function baseLoad(
   trip: Trip,
   member: Member,
   day: number,
   personal: readonly PersonalThing[] = ownInPack(trip, member.id, day),
+  forOthers: readonly Carried[] = [],
 ): Omit<DayLoad, 'groupKg' | 'totalKg' | 'ratio'> {
   const leg = legOfDay(trip, day);
   const pack = packOf(trip, member);
@@ -50,8 +52,17 @@ export function baseLoad(
       day < (member.firstDay ?? 1)
         ? `with the party from day ${member.firstDay}`
         : `not with the party after day ${member.lastDay}`;
-    return { day, packKg: 0, personalKg: 0, waterKg: 0, limitKg: limit.limitKg, limitReason, volumeL: 0 };
+    return {
+      day,
+      packKg: 0,
+      personalKg: 0,
+      waterKg: 0,
+      limitKg: limit.limitKg,
+      limitReason,
+      volumeL: packedVolumeL(forOthers, day),
+    };
   }
+  const all = [...personal, ...forOthers];
   return {
     day,
     packKg: pack.tareKg,
@@ -59,7 +70,7 @@ export function baseLoad(
     waterKg: waterL * KG_PER_L_WATER,
     limitKg: limit.limitKg,
     limitReason: limit.reason,
-    volumeL: packedVolumeL(personal, day) + waterRoomL(personal, waterL),
+    volumeL: packedVolumeL(all, day) + waterRoomL(all, waterL),
   };
 }
 
@@ -75,9 +86,7 @@ export function dayLoad(
   pieces: readonly Carried[] = carriedPieces(trip, member.id, day),
 ): DayLoad {
   const leg = legOfDay(trip, day);
-  const own = ownInPack(trip, member.id, day);
-  const base = baseLoad(trip, member, day, own);
-  const all = [...own, ...pieces];
+  const base = baseLoad(trip, member, day, undefined, pieces);
   const groupKg = pieces.reduce((sum, p) => sum + massOnDayKg(p, day, leg), 0);
   const totalKg = base.packKg + base.personalKg + base.waterKg + groupKg;
   return {
@@ -85,10 +94,6 @@ export function dayLoad(
     groupKg,
     totalKg,
     ratio: totalKg / ratioLimitKg(base.limitKg),
-    volumeL:
-      pieces.length === 0
-        ? base.volumeL
-        : packedVolumeL(all, day) + waterRoomL(all, base.waterKg / KG_PER_L_WATER),
   };
 }
 

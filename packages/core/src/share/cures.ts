@@ -68,8 +68,9 @@ export function shareMisfit(
   const problem = shareProblem(trip);
   const now = quick(problem, seed);
   if (now !== undefined && now.score.infeasibility <= FITS) return undefined;
-  const tried = tryOut(trip, { problem, solved: now }, MOST_TRIED, seed, (done) => onProgress(done / 2));
-  const joined = tried.some((t) => t.cure.fits) ? undefined : together(trip, tried, seed, onProgress);
+  const before = { problem, solved: now };
+  const tried = tryOut(trip, before, MOST_TRIED, seed, (done) => onProgress(done / 2));
+  const joined = tried.some((t) => t.cure.fits) ? undefined : together(trip, before, tried, seed, onProgress);
   const cures = [...(joined === undefined ? [] : [joined]), ...tried].sort(gentlestFirst);
   const [best] = cures;
   return {
@@ -178,6 +179,7 @@ function cureOf(
 /** Where no single cure is enough, the best of them and what helps most after it, up to three together. */
 function together(
   trip: Trip,
+  before: Solved,
   first: readonly Tried[],
   seed: number,
   onProgress: (done: number) => void,
@@ -200,14 +202,9 @@ function together(
     label: steps.map((s) => s.cure.label).join('; then: '),
     price: steps.map((s) => s.cure.price).join('; '),
   };
-  const before = { problem: shareProblem(trip), solved: undefined };
-  const cure = cureOf(trip, words, before, last, last.after);
   return {
     ...last,
-    cure: {
-      ...cure,
-      ...(start.cure.worstBefore === undefined ? {} : { worstBefore: start.cure.worstBefore }),
-    },
+    cure: cureOf(trip, words, before, last, last.after),
     rank: Math.max(...steps.map((s) => s.rank)),
   };
 }

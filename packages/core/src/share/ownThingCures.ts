@@ -2,7 +2,7 @@
 import type { Member, PersonalThing, Trip } from '../trip/model.js';
 import { isNoPack, noPack } from '../trip/customPack.js';
 import { movableThings, ownThings, packOf } from '../trip/queries.js';
-import { isAtHand, isHelped } from '../trip/whoseThings.js';
+import { isAtHand, isHelped, isLiner } from '../trip/whoseThings.js';
 import { formatMass } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { overloaded } from './overLimit.js';
@@ -45,7 +45,7 @@ function withoutPack(trip: Trip, member: Member): CureCandidate {
       stows: trip.stows.filter((s) => s.memberId !== id),
       // A liner without a pack stays at home.
       personalThings: trip.personalThings
-        .filter((t) => t.memberId !== id || t.holds?.meantFor !== 'wholePack')
+        .filter((t) => t.memberId !== id || !isLiner(t))
         .map((t) => (t.memberId === id && !t.worn ? { ...t, othersMayCarry: true } : t)),
     },
   };

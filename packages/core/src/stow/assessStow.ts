@@ -50,11 +50,12 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
       ...problem.inside.keys(),
     ].map((id, i) => [id, i]),
   );
+  const byId = new Map(layout.things.map((t) => [t.thing.id, t.thing]));
   const placed = layout.things
     .map((t): PlacedThing => {
       const itsReach = reach.get(t.thing.id)!;
       // What rides in another is where that is; its holder answers for the place.
-      const outer = layout.things.find((other) => other.thing.id === outermost(problem, t.thing.id))!.thing;
+      const outer = byId.get(outermost(problem, t.thing.id))!;
       const verdict = soonAtHand(
         placementVerdict(outer, t.zone, problem.house, problem.pack),
         outer,

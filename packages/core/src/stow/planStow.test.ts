@@ -1,4 +1,4 @@
-import { isLiner } from '../load/holders.js';
+import { isLiner } from '../trip/whoseThings.js';
 import fc from 'fast-check';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';

@@ -6,6 +6,7 @@
  * of gravity is inside its band. Below these, one sum weighs the distance from the band, left and right, voids,
  * closeness to the back and the placement rules. Iterations are counted, not seconds, so that a seed reproduces a stow.
  */
+import { isNoPack } from '../trip/customPack.js';
 import type { Placement, Trip } from '../trip/model.js';
 import { seededRandom } from '../units/random.js';
 import { withLoaders } from './columnKernel.js';
@@ -14,7 +15,7 @@ import { anneal } from './search/anneal.js';
 import { isAmiss, StowPlanner } from './search/stowPlanner.js';
 import { StowSearch } from './search/stowSearch.js';
 import { ITERATIONS, MEND, MORE_HEAT } from './search/tuning.js';
-import { STRICT_WEIGHTS, type StowCost } from './stowCost.js';
+import { NO_COST, STRICT_WEIGHTS, type StowCost } from './stowCost.js';
 import type { StowPlan, StowProgress } from './stowPlan.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -53,28 +54,12 @@ export function solveStow(
   options: StowOptions,
 ): StowPlan {
   const { seed, effort = 1, onProgress } = options;
-  if (problem.pack.zones.length === 0) return { ...NOTHING_STOWED, seed, stow: nothingIn(problem) };
+  // Without a pack there is nothing to plan; what is still its owner's has no place.
+  if (isNoPack(problem.pack))
+    return { seed, iterations: 0, cost: NO_COST, stow: { memberId: problem.member.id, placements: [] } };
   const iterations = options.iterations ?? Math.round(effort * usualStowIterations(problem.things.length));
   return withLoaders(() => new StowPlanner(problem, pinned, seed, iterations, onProgress).plan());
 }
-
-/** Without a pack there is nothing to plan; what is still its owner's has no place. */
-function nothingIn({ member }: StowProblem): StowPlan['stow'] {
-  return { memberId: member.id, placements: [] };
-}
-const NOTHING_STOWED = {
-  iterations: 0,
-  cost: {
-    misfit: 0,
-    safety: 0,
-    tooDeep: 0,
-    bandMissCm: 0,
-    asideCm: 0,
-    voidPercent: 0,
-    outCm: 0,
-    misplaced: 0,
-  },
-} as const;
 
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {

@@ -1,16 +1,14 @@
 import fc from 'fast-check';
-import { compareCost, energyOf, HOLLOW_PERCENT, STRICT_WEIGHTS, WEIGHTS, type StowCost } from './stowCost.js';
+import {
+  compareCost,
+  energyOf,
+  HOLLOW_PERCENT,
+  NO_COST,
+  STRICT_WEIGHTS,
+  WEIGHTS,
+  type StowCost,
+} from './stowCost.js';
 
-const NOTHING: StowCost = {
-  misfit: 0,
-  safety: 0,
-  tooDeep: 0,
-  bandMissCm: 0,
-  asideCm: 0,
-  voidPercent: 0,
-  outCm: 0,
-  misplaced: 0,
-};
 const tenths = (max: number) => fc.integer({ min: 0, max: 10 * max }).map((v) => v / 10);
 const arbitraryCost: fc.Arbitrary<StowCost> = fc.record({
   misfit: tenths(3),
@@ -80,9 +78,9 @@ describe('what a stow costs', () => {
   });
 
   test('outside the band, a centimetre of that is worth two from the back', () => {
-    const near = { ...NOTHING, bandMissCm: 3, outCm: 10 };
-    expect(compareCost(near, { ...NOTHING, bandMissCm: 2, outCm: 12.1 })).toBeLessThan(0);
-    expect(compareCost(near, { ...NOTHING, bandMissCm: 2, outCm: 11.9 })).toBeGreaterThan(0);
+    const near = { ...NO_COST, bandMissCm: 3, outCm: 10 };
+    expect(compareCost(near, { ...NO_COST, bandMissCm: 2, outCm: 12.1 })).toBeLessThan(0);
+    expect(compareCost(near, { ...NO_COST, bandMissCm: 2, outCm: 11.9 })).toBeGreaterThan(0);
   });
 
   test('is an order: no stow beats itself, and of three the best beats the worst', () => {
@@ -112,9 +110,9 @@ describe('what a stow costs', () => {
   });
 
   test('a centimetre nearer to the back is worth four places of second hand, and not a litre left out', () => {
-    const out = energyOf({ ...NOTHING, outCm: 1 }, WEIGHTS);
-    expect(out).toBeGreaterThan(energyOf({ ...NOTHING, misplaced: 4 * 14 }, WEIGHTS));
-    expect(out).toBeLessThan(energyOf({ ...NOTHING, misfit: 1 }, WEIGHTS));
-    expect(10 * out).toBeLessThan(energyOf({ ...NOTHING, safety: 1 }, STRICT_WEIGHTS));
+    const out = energyOf({ ...NO_COST, outCm: 1 }, WEIGHTS);
+    expect(out).toBeGreaterThan(energyOf({ ...NO_COST, misplaced: 4 * 14 }, WEIGHTS));
+    expect(out).toBeLessThan(energyOf({ ...NO_COST, misfit: 1 }, WEIGHTS));
+    expect(10 * out).toBeLessThan(energyOf({ ...NO_COST, safety: 1 }, STRICT_WEIGHTS));
   });
 });

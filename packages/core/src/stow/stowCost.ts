@@ -19,6 +19,18 @@ export interface StowCost {
   readonly misplaced: number;
 }
 
+/** What a stow costs that lacks nothing. */
+export const NO_COST: StowCost = {
+  misfit: 0,
+  safety: 0,
+  tooDeep: 0,
+  bandMissCm: 0,
+  asideCm: 0,
+  voidPercent: 0,
+  outCm: 0,
+  misplaced: 0,
+};
+
 /**
  * Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. A centimetre from the
  * back weighs as much as four things out of place (14 each) or 2.5 % of voids (Graft's own numbers).

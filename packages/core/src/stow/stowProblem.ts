@@ -2,7 +2,7 @@
 import { bandCm, isSteep, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
 import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip } from '../load/memberLoad.js';
 import { fillingOf, type Filling } from '../load/filling.js';
-import { isLiner } from '../load/holders.js';
+import { isLiner } from '../trip/whoseThings.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';

@@ -14,6 +14,11 @@ export function isPersonal(thing: Thing): thing is PersonalThing {
   return 'memberId' in thing;
 }
 
+/** A liner lines the pack: it is no cargo, and all that is in the pack is in it. */
+export function isLiner(thing: Thing): boolean {
+  return thing.holds?.meantFor === 'wholePack';
+}
+
 /** A limit lowered by so much or more means that others help (Graft's own number). */
 const HELPED_FACTOR = 0.8;
 
@@ -53,7 +58,7 @@ export function isAtHand({ needed, purpose }: PersonalThing): boolean {
  * it at hand. What is worn nobody carries, and a liner lines its owner's pack.
  */
 export function mayOthersCarry(owner: Member, thing: PersonalThing): boolean {
-  if (thing.worn || thing.holds?.meantFor === 'wholePack') return false;
+  if (thing.worn || isLiner(thing)) return false;
   return thing.othersMayCarry ?? (isHelped(owner) && !isAtHand(thing) && thing.massKg >= TRIFLE_KG);
 }
 

@@ -1,6 +1,6 @@
 import { Additions, type NewColumn, type NewTable } from './steps.js';
 
-/** Ages in years, appetites, what members have trained with, own things that others may carry, and pieces taken apart. */
+/** Ages in years, appetites, what members have trained with, and own things that others may carry. */
 export class People1769000000000 extends Additions {
   readonly name = 'People1769000000000';
   protected readonly tables: readonly NewTable[] = [];
@@ -9,6 +9,5 @@ export class People1769000000000 extends Additions {
     ['members', 'trained_kg', 'double'],
     ['members', 'portion', 'double'],
     ['things', 'others_may_carry', 'tinyint'],
-    ['things', 'part_of', 'varchar(64)'],
   ];
 }

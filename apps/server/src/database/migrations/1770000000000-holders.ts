@@ -7,13 +7,14 @@ const UNTIL_NOW = [
 ] as const;
 
 /**
- * Things that hold others, packs that anybody may have, and house rules on cook sets and water: on trips that are there
+ * Pieces taken apart, things that hold others, packs that anybody may have, and house rules on cook sets and water: on trips that are there
  * sets go as they came, and each carries their own water.
  */
 export class Holders1770000000000 extends Additions {
   readonly name = 'Holders1770000000000';
   protected readonly tables: readonly NewTable[] = [];
   protected readonly columns: readonly NewColumn[] = [
+    ['things', 'part_of', 'varchar(64)'],
     ['things', 'holds', 'text'],
     ['things', 'rides_loose', 'tinyint'],
     ['members', 'first_day', 'int'],

@@ -57,6 +57,11 @@ test('spare day, parcels by the meal, a pick-up: kit and loads follow in the sam
   const later = (await storedTrip(id)).trip.kits.find((k) => k.id === 'larder-kit-food-cook-ridge')!;
   expect(later.pieces.find((p) => p.name.startsWith('Day 2 dinner'))?.fromDay).toBe(2);
 
+  await page.getByRole('button', { name: 'Remove Box at the ford' }).click();
+  await expect(page.getByText('Day 2: Box at the ford (resupply)')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo / }).click();
+  await saved(page);
+
   // At Kit the parcels are shown, and say where they are changed.
   await station(page, 'Kit').click();
   await page.getByLabel('Whose things').selectOption('group');
@@ -81,6 +86,7 @@ test('fuel: a begun canister is weighed, nonsense refused; water: bags for the d
   await weighed.fill('430 g');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/225 g carried: \d+ g short/)).toBeVisible();
+  await expect(station(page, 'Larder')).toContainText('▲');
   await page.getByRole('button', { name: 'Take the lightest that hold it' }).first().click();
   await expect(page.getByText(/short$/)).toHaveCount(0);
 

@@ -1,3 +1,4 @@
+import { assessStow, planningDay } from '@graft/core/stow';
 import { expect, test, type Page } from '../quick';
 import { demoText, importTrip, openStation, saved, shareOut, station, storedTrip } from '../support';
 
@@ -133,6 +134,8 @@ test('planned, spoiled, told, cured; loaded step by step; a sore neck; practised
   await saved(page);
   const planned = (await storedTrip(id)).trip;
   expect(planned.stows).toHaveLength(8);
+  for (const { id: member } of planned.members)
+    expect(assessStow(planned, member, planningDay(planned, member)).unplaced).toEqual([]);
   // Somebody with a tent body puts it into the lid.
   const tent = planned.share.find((a) => /tent|body/.test(a.pieceId) && /body/.test(a.pieceId))!;
   await packs(page)
@@ -161,6 +164,15 @@ test('planned, spoiled, told, cured; loaded step by step; a sore neck; practised
   await slider.focus();
   await page.keyboard.press('End');
   expect(await drawn()).toBe(all);
+  const order = async () =>
+    (await storedTrip(id)).trip.stows.find((s) => s.memberId === tent.memberId)!.placements;
+  const before = await order();
+  await page
+    .getByRole('button', { name: /^Load .*(bottom|back|layer).* later$/ })
+    .first()
+    .click();
+  await saved(page);
+  expect((await order()).map((p) => p.thingId)).not.toEqual(before.map((p) => p.thingId));
   await tab(page, 'Ride');
   await page.getByRole('checkbox', { name: 'sore neck or shoulders' }).check();
   const advice = page.getByRole('region', { name: 'Advice: sore neck or shoulders' });
@@ -176,11 +188,14 @@ test('planned, spoiled, told, cured; loaded step by step; a sore neck; practised
     .first()
     .selectOption('core/centre');
   await tab(page, 'Practice');
+  await page.getByRole('textbox', { name: 'Learner' }).fill('The new one');
   await page.getByRole('button', { name: 'Mark it' }).click({ timeout: 180_000 });
   await expect(page.getByTestId('practice-points')).toContainText('of 100 points');
   await page.getByRole('button', { name: /^Keep this result/ }).click();
   await saved(page);
-  expect((await storedTrip(id)).trip.practice).toHaveLength(1);
+  const practised = (await storedTrip(id)).trip;
+  expect(practised.practice.map((p) => p.learner)).toEqual(['The new one']);
+  expect(practised.stows.find((s) => s.memberId === tent.memberId)!.placements).toEqual(await order());
   await page.reload();
   await tab(page, 'Practice');
   await expect(page.getByRole('table', { name: 'Results of practice' })).toBeVisible();

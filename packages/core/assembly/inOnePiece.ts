@@ -104,7 +104,7 @@ export function keepLargest(besideOnly: bool, leastCm: f64, level: f64): bool {
     if (n(runs, r * RUN + 3) !== r) continue;
     parts++;
     let size = 0;
-    let isIn = !besideOnly;
+    let isIn: bool = !besideOnly;
     for (let other = r; other < count; other++) {
       if (rootOf(other) !== r) continue;
       size += n(runs, other * RUN + 2);

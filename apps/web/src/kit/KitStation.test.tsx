@@ -80,27 +80,6 @@ test('a mass typed with ≈ stays an estimate and gives the total a range', asyn
   );
 });
 
-test('CSV: bad rows are told, columns can be matched otherwise, good rows are taken', async () => {
-  const { server, user } = open();
-  await user.click(screen.getByRole('button', { name: 'CSV' }));
-  const text = 'Item;Gewicht;Wer;Joins\nSeil;1,9;Ilse;\nSieb;0,2;;9\nKarte;schwer;;\n';
-  await user.upload(
-    await screen.findByLabelText('CSV file'),
-    new File([text], 'liste.csv', { type: 'text/csv' }),
-  );
-  expect(await screen.findByText(/3 rows, 4 columns/)).toBeDefined();
-  const errors = screen.getByRole('alert').textContent;
-  expect(errors).toContain('Line 3, column “Joins”: expected a day of this trip, 1 to 6, got 9');
-  expect(errors).toContain('Line 4, column “Gewicht”');
-  await user.selectOptions(screen.getByRole('combobox', { name: 'Column Joins is' }), 'left out');
-  await waitFor(() => expect(screen.getByRole('alert').textContent).not.toContain('Joins'));
-  await user.click(screen.getByRole('button', { name: 'Take 2 rows without the 1 line above' }));
-  await waitFor(() => expect(server.trip.personalThings.at(-1)).toMatchObject({ name: 'Seil', massKg: 1.9 }));
-  expect(server.trip.kits.flatMap((k) => k.pieces).find((p) => p.name === 'Sieb')).toMatchObject({
-    massKg: 0.2,
-  });
-});
-
 test('CSV: a file without rows says what was expected', async () => {
   const { user } = open();
   await user.click(screen.getByRole('button', { name: 'CSV' }));

@@ -1,7 +1,7 @@
 /** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import { assessStow, planningDay, REACH_LIMIT } from '@graft/core/stow';
-import type { Trip } from '@graft/core/trip';
+import { emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
@@ -17,6 +17,13 @@ const show = async (opened: OpenTrip, name: string): Promise<void> => {
   const tabs = screen.getByRole('radiogroup', { name: 'What is shown of the stow' });
   await opened.user.click(within(tabs).getByRole('radio', { name: new RegExp(`^${name}`) }));
 };
+
+test('with nobody to carry, the way to People is one click', () => {
+  openTrip(emptyTrip('t', 'Nobody yet', '2027-05-10', 2), <PacksStation />);
+  expect(screen.getByText(/each pack is planned here/)).toBeDefined();
+  expect(screen.getByRole('link', { name: 'People' }).getAttribute('href')).toMatch(/people$/);
+  expect(screen.queryByRole('button', { name: 'Plan all packs' })).toBeNull();
+});
 
 test('reach: every thing with how many come out before it, and what a shower would ask for', async () => {
   const opened = open(hut);

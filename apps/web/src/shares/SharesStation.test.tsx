@@ -1,6 +1,5 @@
 /** @jest-environment jest-fixed-jsdom */
 import { act, screen, waitFor, within } from '@testing-library/react';
-import { shareFigures } from '@graft/core/share';
 import { allPieces, carrierOf, emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
@@ -20,33 +19,6 @@ test('an empty trip says what comes first', () => {
   open(emptyTrip('t', 'T', '2027-01-01', 2));
   expect(screen.getByText(/Add the members at People first/)).toBeDefined();
   expect(screen.getByRole('link', { name: /^Shares/ }).textContent).toContain('nothing to share');
-});
-
-test('shared out, every piece has a carrier within the bound’s reach; one undo takes it all back', async () => {
-  const { server, user } = open(bare);
-  expect(gap()).toBe('once all is shared');
-  expect(
-    within(screen.getByRole('list', { name: 'Carried by nobody' })).getAllByRole('listitem'),
-  ).toHaveLength(allPieces(hut).length);
-  await user.click(screen.getByRole('button', { name: 'Share out' }));
-  await waitFor(() => expect(server.trip.share).toHaveLength(allPieces(hut).length));
-  await waitFor(() => expect(gap()).toMatch(/^none: no share has a lower peak$/));
-  expect(shareFigures(server.trip).unshared).toEqual([]);
-  expect(screen.queryByRole('list', { name: 'Carried by nobody' })).toBeNull();
-});
-
-test('a piece is given, locked and kept when the rest is shared anew', async () => {
-  const { server, user } = open(hut);
-  const [piece] = allPieces(hut).filter((p) => p.onlyMemberIds === undefined && p.onlyGroupId === undefined);
-  const other = hut.members.find((m) => m.id !== carrierOf(hut, piece!.id, 1))!;
-  await user.selectOptions(screen.getByRole('combobox', { name: 'Find a piece' }), piece!.id);
-  await user.click(screen.getByRole('button', { name: `Give ${piece!.name} to ${other.name}` }));
-  await waitFor(() => expect(carrierOf(server.trip, piece!.id, 1)).toBe(other.id));
-  await user.click(screen.getByRole('button', { name: 'Lock' }));
-  await user.click(screen.getByRole('button', { name: 'Share out' }));
-  await waitFor(() =>
-    expect(server.trip.share).toContainEqual({ pieceId: piece!.id, memberId: other.id, locked: true }),
-  );
 });
 
 test('a piece is split, each part can be given, and the parts are joined again', async () => {
@@ -130,21 +102,6 @@ test('the words say how far loads are apart and what makes the peak, and claim n
   expect(screen.getByText(/^Aims at everybody equally near/)).toBeDefined();
 });
 
-test('by keyboard: a piece is picked up, its new carrier previewed, given; Escape leaves it', async () => {
-  const { server, user } = open(hut);
-  const { pieceId, memberId } = hut.share[0]!;
-  act(() => block(pieceId).focus());
-  await user.keyboard('m{ArrowDown}');
-  const said = (): string =>
-    screen.getAllByRole('status').find((s) => s.textContent.includes('in hand'))!.textContent;
-  expect(said()).toMatch(/over .+: .*kg, .* %; largest ratio/);
-  await user.keyboard('{Escape}');
-  expect(carrierOf(server.trip, pieceId, 1)).toBe(memberId);
-  act(() => block(pieceId).focus());
-  await user.keyboard('m{ArrowDown}{Enter}');
-  await waitFor(() => expect(carrierOf(server.trip, pieceId, 1)).not.toBe(memberId));
-});
-
 test('Delete takes a piece from its carrier: it lies with nobody and is counted on the line', async () => {
   const { server, user } = open(hut);
   const { pieceId } = hut.share[0]!;
@@ -153,15 +110,6 @@ test('Delete takes a piece from its carrier: it lies with nobody and is counted 
   await waitFor(() => expect(carrierOf(server.trip, pieceId, 1)).toBeUndefined());
   expect(await screen.findByText('1 unshared')).toBeDefined();
   expect(gap()).toBe('once all is shared');
-});
-
-test('the day of the beams is chosen; the steps tell the largest', async () => {
-  const { user } = open(hut);
-  const days = within(screen.getByRole('radiogroup', { name: 'Day shown in the beams' }));
-  expect(days.getAllByRole('radio')).toHaveLength(hut.legs.length + 1);
-  await user.click(days.getByRole('radio', { name: 'Day 1' }));
-  expect(days.getByRole('radio', { name: 'Day 1' }).getAttribute('aria-checked')).toBe('true');
-  expect(screen.getByRole('img', { name: /^Load ratios by day; largest/ })).toBeDefined();
 });
 
 test('if the party splits: what each part lacks, mended by one handover; kits in several hands', async () => {

@@ -1,5 +1,6 @@
 /** The look: stone ground, dark pine ink, one signal colour kept for overload. Everything visible takes its tokens here. */
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react';
+import { base } from './base';
 
 const config = defineConfig({
   globalCss: {
@@ -318,7 +319,7 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(base, config);
 
 /** A colour token for SVG paint. */
 export function paint(token: string): string {

@@ -2,8 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { dayLoad } from '@graft/core/load';
 import { planStow } from '@graft/core/stow';
-import { withEvents } from '@graft/core/trail';
-import { adoptStow, carrierOf, type Trip } from '@graft/core/trip';
+import { adoptStow, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { openTrip } from '../testing/openTrip';
@@ -56,39 +55,6 @@ describe('weigh-in', () => {
 });
 
 describe('days', () => {
-  test('two taps note that somebody is hurt; the handovers that follow are found, taken, and the packs changed', async () => {
-    const { server, user } = open('view=days&day=2', STOWED);
-    await user.click(screen.getByRole('button', { name: 'Hurt' }));
-    await user.click(
-      within(screen.getByRole('group', { name: 'Hurt' })).getByRole('button', { name: 'Eddy' }),
-    );
-    await waitFor(() =>
-      expect(server.trip.events).toEqual([
-        { id: 'day-2-hurt', day: 2, moment: 'morning', kind: 'hurt', memberId: 'eddy', factor: 0.5 },
-      ]),
-    );
-    await screen.findByRole('region', { name: 'Proposed handovers' });
-    await user.click(screen.getByRole('button', { name: /^Accept/ }));
-    await screen.findByText(/^Handed over\./);
-    await waitFor(() => expect(server.trip.handovers.length).toBeGreaterThan(0));
-    for (const { pieceId, day, reason } of server.trip.handovers) {
-      expect([day, reason]).toEqual([2, 'Eddy is hurt']);
-      // Whoever takes it has a place for it.
-      const taker = carrierOf(server.trip, pieceId, 2);
-      const stow = server.trip.stows.find((s) => s.memberId === taker)!;
-      expect(stow.placements.some((p) => p.thingId === pieceId)).toBe(true);
-    }
-    const before = withEvents({ ...server.trip, handovers: [] });
-    const eddyBefore = before.members.find((m) => m.id === 'eddy')!;
-    const eddy = withEvents(server.trip).members.find((m) => m.id === 'eddy')!;
-    expect(dayLoad(withEvents(server.trip), eddy, 2).totalKg).toBeLessThan(
-      dayLoad(before, eddyBefore, 2).totalKg,
-    );
-    expect(rowOf('Loads on day 2', 'Eddy').textContent).toContain(
-      `${Math.round(dayLoad(withEvents(server.trip), eddy, 2).ratio * 100)} %`,
-    );
-    within(screen.getByRole('navigation', { name: 'Stations' })).getByText('1 event');
-  });
   test('while handovers are fitted into the packs they can be stopped; then none is noted', async () => {
     let over: () => void = () => undefined;
     const result = new Promise<undefined>((resolve) => {

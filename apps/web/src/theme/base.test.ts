@@ -1,0 +1,60 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { defaultConfig } from '@chakra-ui/react';
+import { system } from './system';
+
+const SOURCE = join(__dirname, '..');
+const files = readdirSync(SOURCE, { recursive: true, encoding: 'utf8' }).filter((f) =>
+  /(?<!\.test)\.tsx?$/.test(f),
+);
+const texts = files.map((file) => readFileSync(join(SOURCE, file), 'utf8'));
+
+/** Components of Chakra that sources name, as their recipes are called. */
+function recipesNamed(): Set<string> {
+  const imports = texts.flatMap((text) =>
+    [...text.matchAll(/import \{([^}]*)\} from '@chakra-ui\/react'/g)].flatMap(([, names]) =>
+      names!.split(','),
+    ),
+  );
+  const names = imports
+    .map((name) => name.replace(/\btype\b/, '').trim())
+    .filter((name) => /^[A-Z]/.test(name));
+  return new Set(names.map((name) => name[0]!.toLowerCase() + name.slice(1)));
+}
+const { recipes, slotRecipes, tokens } = defaultConfig.theme!;
+
+test('every component that has a recipe in Chakra has it here', () => {
+  const named = recipesNamed();
+  expect(named.size).toBeGreaterThan(15);
+  const wanted = [...Object.keys(recipes!), ...Object.keys(slotRecipes!)].filter((name) => named.has(name));
+  expect(wanted.filter((name) => !system.isRecipe(name) && !system.isSlotRecipe(name))).toEqual([]);
+});
+
+test('every token that the look and the recipes name is known', () => {
+  const { theme } = system._config;
+  const recipes = [...Object.values(theme!.recipes!), ...Object.values(theme!.slotRecipes!)];
+  const looks = recipes.flatMap((recipe) => [
+    recipe.base,
+    ...Object.values(recipe.variants ?? {}).flatMap((variant) => Object.values(variant)),
+  ]);
+  const css = JSON.stringify([
+    system.getTokenCss(),
+    system.getGlobalCss(),
+    ...looks.map((look) => system.css(look ?? {})),
+  ]);
+  const known = new Set([...css.matchAll(/"(--chakra-[\w\\-]+)":/g)].map(([, name]) => name));
+  const named = [...css.matchAll(/var\((--chakra-[\w\\-]+)\)/g)].map(([, name]) => name);
+  expect(named.length).toBeGreaterThan(200);
+  // A name that is not found stays as it is called.
+  expect([...css.matchAll(/\bcolors[\\.]+[a-z]+[\\.]+\w+/g)].map(String)).toEqual([]);
+  expect([...new Set(named)].filter((name) => !known.has(name))).toEqual([]);
+});
+
+test('every colour that sources name is known', () => {
+  const known = new Set(system.tokens.allTokens.map((token) => token.name));
+  const colours = Object.keys(tokens!.colors!).join('|');
+  const used = [...texts.join('\n').matchAll(new RegExp(`["'\`](${colours})\\.([0-9a-z]+)["'\`/]`, 'g'))];
+  expect(used.map(([, name, shade]) => `colors.${name}.${shade}`).filter((name) => !known.has(name))).toEqual(
+    [],
+  );
+});

@@ -33,7 +33,14 @@ import {
 } from '@chakra-ui/react/theme';
 
 const { black, blackAlpha, current, gray, red, transparent, white, whiteAlpha } = tokens.colors;
-const { bg, border, fg, gray: grays, red: reds } = semanticTokens.colors;
+const { gray: grays, red: reds, ...roles } = semanticTokens.colors;
+/** Grounds, inks and lines in the colours that are taken. */
+const plain = <T extends { success: unknown; warning: unknown; info: unknown }>({
+  success: _success,
+  warning: _warning,
+  info: _info,
+  ...rest
+}: T): Omit<T, 'success' | 'warning' | 'info'> => rest;
 
 export const base = mergeConfigs(
   defaultBaseConfig,
@@ -52,7 +59,16 @@ export const base = mergeConfigs(
         ...tokens,
         colors: { black, blackAlpha, current, gray, red, transparent, white, whiteAlpha },
       },
-      semanticTokens: { ...semanticTokens, colors: { bg, border, fg, gray: grays, red: reds } },
+      semanticTokens: {
+        ...semanticTokens,
+        colors: {
+          bg: plain(roles.bg),
+          border: plain(roles.border),
+          fg: plain(roles.fg),
+          gray: grays,
+          red: reds,
+        },
+      },
       recipes: {
         button: buttonRecipe,
         checkmark: checkmarkRecipe,

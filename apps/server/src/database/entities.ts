@@ -313,6 +313,7 @@ export class WaypointRow extends TripPart {
   @Column({ ...NUMBER, name: 'at_km' }) atKm: number;
   @Column(WORD) reliance: Reliance;
   @Column({ type: 'text', nullable: true }) note: string | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'cache_l' }) cacheL: number | null;
 }
 
 @Entity('supplies')
@@ -435,6 +436,7 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'portion' }) portion: number | null;
   @Column({ type: 'int', name: 'first_day', nullable: true }) firstDay: number | null;
+  @Column({ ...NAME, nullable: true, name: 'joins_at' }) joinsAt: string | null;
   @Column({ type: 'int', name: 'last_day', nullable: true }) lastDay: number | null;
 }
 
@@ -468,6 +470,8 @@ export class ThingRow extends TripPart {
   @Column(OPTIONAL_DATA) consumption: Consumption | null;
   @Column({ type: 'int', nullable: true, name: 'from_day' }) fromDay: number | null;
   @Column({ type: 'int', nullable: true, name: 'to_day' }) toDay: number | null;
+  @Column({ ...NAME, nullable: true, name: 'joins_at' }) joinsAt: string | null;
+  @Column({ ...NAME, nullable: true, name: 'leaves_at' }) leavesAt: string | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'wet_factor' }) wetFactor: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'water_capacity_l' }) waterCapacityL: number | null;
   @Column({ ...OPTIONAL_ID, name: 'only_group_id' }) onlyGroupId: string | null;

@@ -40,6 +40,15 @@ export function PlacesPanel() {
       options: optionsOf(RELIANCE_WORDS),
       width: '70',
     }),
+    quantityColumn({
+      ...common,
+      id: 'cacheL',
+      header: 'Cache',
+      quantity: 'volume',
+      massUnit: 'kg',
+      optional: true,
+      width: '58',
+    }),
     {
       id: 'remove',
       header: '',
@@ -97,7 +106,8 @@ export function PlacesPanel() {
       {waterByDay(trip).map((w) => (
         <Text key={w.day} fontSize="xs">
           Day {w.day}: {w.hours.toFixed(1)} h, km {w.fromKm.toFixed(1)} to {w.toKm.toFixed(1)} → {w.waterL} L
-          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}
+          {w.fromCachesL > 0 && `, and ${w.fromCachesL.toFixed(1)} L each from the cache`}
+          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}; full at {w.fillAt}
         </Text>
       ))}
       {trip.waypoints

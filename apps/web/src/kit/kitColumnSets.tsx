@@ -91,6 +91,24 @@ function days(parts: KitColumnParts): readonly Column<KitRow>[] {
       ),
     ),
     wide(
+      textColumn<Thing, 'joinsAt'>({
+        ...parts,
+        id: 'joinsAt',
+        header: 'Hired, fetched at',
+        optional: true,
+        width: '104',
+      }),
+    ),
+    wide(
+      textColumn<Thing, 'leavesAt'>({
+        ...parts,
+        id: 'leavesAt',
+        header: 'Left at',
+        optional: true,
+        width: '88',
+      }),
+    ),
+    wide(
       readColumn(
         parts,
         { id: 'use', header: 'Used up on days', width: '124', text: (t) => formatUse(t.consumption) },

@@ -33,6 +33,7 @@ export function WaterPanel() {
           <tr>
             <th>Day</th>
             <th>Driest stretch</th>
+            <th>Full at</th>
             <th data-end>Asks for</th>
             <th data-end>Carried</th>
             <th data-end>To treat</th>
@@ -48,7 +49,9 @@ export function WaterPanel() {
                 <td>{d.day}</td>
                 <td>
                   {(d.toKm - d.fromKm).toFixed(1)} km, {d.hours.toFixed(1)} h{d.dryCamp && ', dry camp'}
+                  {d.fromCachesL > 0 && `, cache ${formatVolume(d.fromCachesL)} each`}
                 </td>
+                <td>{d.fillAt}</td>
                 <td data-end>{formatVolume(wanted)}</td>
                 <td data-end data-alarm={carried < wanted - 0.01 ? '' : undefined}>
                   {carried < wanted - 0.01 && '▲ '}

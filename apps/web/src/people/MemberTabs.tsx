@@ -7,6 +7,7 @@ import { Groups } from './Groups';
 import { LimitPanel } from './LimitPanel';
 import { MemberRulesPanel } from './MemberRulesPanel';
 import { PackPanel } from './PackPanel';
+import { PartyPacks } from './PartyPacks';
 import { RoleRota } from './RoleRota';
 import { TrainingPanel } from './TrainingPanel';
 import { TrialPanel } from './TrialPanel';
@@ -21,6 +22,7 @@ const MEMBER_TABS = [
 ] as const;
 const PARTY_TABS = [
   ['groups', 'Tents and cook groups'],
+  ['packs', 'Packs of the party'],
   ['roles', 'Roles'],
 ] as const;
 
@@ -86,6 +88,9 @@ export function MemberTabs({ chosen, figures }: Props) {
             <Groups kind="tent" title="Tents" />
             <Groups kind="cook" title="Cook groups" />
           </Flex>
+        </Tabs.Content>
+        <Tabs.Content value="packs" p="0">
+          <PartyPacks />
         </Tabs.Content>
         <Tabs.Content value="roles" p="0">
           <RoleRota />

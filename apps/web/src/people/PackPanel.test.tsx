@@ -5,6 +5,7 @@ import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { useTrip } from '../shared/TripProvider';
 import { PackPanel } from './PackPanel';
+import { PartyPacks } from './PartyPacks';
 
 const hut = demoTrip('hut-roof');
 const wearer = hut.members[0]!;
@@ -92,4 +93,37 @@ test('a pack built anew has the litres that were asked for; its parts and weight
   const { zones, tareKg, ratedLoadKg } = packNow(page);
   expect(new Set(zones.map((z) => z.kind))).toEqual(new Set(PACK.zones.map((z) => z.kind)));
   expect([tareKg, ratedLoadKg]).toEqual([PACK.tareKg, PACK.ratedLoadKg]);
+});
+
+test('a spare pack is entered, its torsos too; who should have which is found with its effect, and done in one click', async () => {
+  const size = (litres: number) => PACK_SIZES.find((s) => s.nominalL === litres)!;
+  const [first] = hut.members;
+  const small: Trip = {
+    ...hut,
+    packs: hut.packs.map((p) => (p.id === first!.packId ? cataloguePack(p.id, size(30)) : p)),
+    stows: [],
+  };
+  const { server, user } = openTrip(small, <PartyPacks />, {});
+  expect(screen.getByText(/Nothing to deal out yet/)).toBeDefined();
+  await user.selectOptions(screen.getByRole('combobox', { name: 'Size of a spare pack' }), '80 L');
+  await user.click(screen.getByRole('button', { name: 'Add a spare pack' }));
+  await waitFor(() => expect(server.trip.packs).toHaveLength(hut.packs.length + 1));
+  const spare = server.trip.packs.at(-1)!;
+  expect(spare).toMatchObject({ name: '80 L pack', shared: true });
+  const grid = screen.getByRole('grid', { name: 'Packs of the party' });
+  const row = within(grid).getByRole('row', { name: /80 L pack/ });
+  expect(row.textContent).toContain('spare');
+  expect(row.textContent).toContain('anybody');
+  await user.click(screen.getByRole('button', { name: 'Find who should have which' }));
+  const list = await screen.findByRole('list', { name: 'Packs that change hands' });
+  expect(list.textContent).toMatch(
+    new RegExp(`^${first!.name} takes 80 L pack instead of 30 L pack: [\\d.]+ L found no room, now all does; \\d+ % → \\d+ %`),
+  );
+  await user.click(screen.getByRole('button', { name: 'Do it: one pack changes' }));
+  await waitFor(() => expect(server.trip.members[0]!.packId).toBe(spare.id));
+  await user.click(screen.getByRole('button', { name: 'Find who should have which' }));
+  expect(await screen.findByText('The packs suit best as they are.')).toBeDefined();
+  // What an owner left at home is there, and not for others.
+  await user.click(screen.getByRole('button', { name: 'Remove 30 L pack' }));
+  await waitFor(() => expect(server.trip.packs).toHaveLength(hut.packs.length));
 });

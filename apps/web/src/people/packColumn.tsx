@@ -9,9 +9,12 @@ import {
   type PackSize,
   type Trip,
 } from '@graft/core/trip';
+import { sparePacks, withPacks } from '@graft/core/share';
 import { formatMass } from '@graft/core/units';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
+
+const SPARE = 'spare:';
 
 /** The pack is chosen from the catalogue by size; a pack from a trip file keeps its own zones until another is chosen. */
 export function packColumn(
@@ -41,8 +44,11 @@ export function packColumn(
       options: [
         ['', 'own make-up'],
         ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
+        ...sparePacks(trip).map((p) => [`${SPARE}${p.id}`, `spare: ${p.name}`] as const),
       ],
       take: (m, entry) => {
+        if (entry.startsWith(SPARE))
+          change(`${m.name}: pack`, (t) => withPacks(t, new Map([[m.id, entry.slice(SPARE.length)]])));
         const size = PACK_SIZES.find((s) => String(s.nominalL) === entry);
         if (size !== undefined) change(`${m.name}: pack`, (t) => withPack(t, m, size));
         return undefined;
@@ -58,7 +64,11 @@ function withPack(trip: Trip, member: Member, size: PackSize): Trip {
   );
   const withNew = {
     ...trip,
-    packs: [...trip.packs.filter((p) => p.id !== member.packId), cataloguePack(id, size)],
+    // The club's pack that they had is there for others.
+    packs: [
+      ...trip.packs.filter((p) => p.id !== member.packId || p.shared === true),
+      cataloguePack(id, size),
+    ],
   };
   return putMember(withNew, { ...member, packId: id });
 }

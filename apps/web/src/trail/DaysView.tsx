@@ -13,6 +13,7 @@ import { useSheetNews } from '../shared/useSheetNews';
 import { useSheets } from '../shared/useSheets';
 import { counted } from '../shared/words';
 import { ComfortPanel } from './ComfortPanel';
+import { EveningPanel } from './EveningPanel';
 import { HandoversPanel, type AskFor } from './HandoversPanel';
 import { HappeningsPanel } from './HappeningsPanel';
 import { RatioSteps, type MemberSteps } from './RatioSteps';
@@ -20,7 +21,7 @@ import { eventText } from './words';
 import { EditableTable } from '../shared/table/EditableTable';
 import { dayColumns } from './dayColumns';
 
-type Panel = 'happened' | 'handovers' | 'comfort';
+type Panel = 'happened' | 'handovers' | 'evening' | 'comfort';
 
 /** Kinds of event after which loads should be looked at again. */
 const RESHARE_AFTER = new Set(['tired', 'hurt', 'ill', 'gone', 'well']);
@@ -117,6 +118,7 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
         tabs={[
           ['happened', 'What happened'],
           ['handovers', 'Handovers'],
+          ['evening', 'Evening'],
           ['comfort', 'Comfort'],
         ]}
         value={panel}
@@ -130,6 +132,8 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
             }}
             onShareAnew={shareAnew}
           />
+        ) : panel === 'evening' ? (
+          <EveningPanel day={day} />
         ) : panel === 'comfort' ? (
           <ComfortPanel memberId={frontId} day={day} />
         ) : (

@@ -20,6 +20,7 @@ export function SideTripView({ day }: { day: number }) {
   const [hours, setHours] = useState(4);
   const ids = there.filter((m) => goes.has(m.id)).map((m) => m.id);
   const plan = sideTrip(walked, day, ids, hours);
+  const noSack = plan.members.filter((m) => m.isBigPack);
   return (
     <Box flex="1" overflow="auto" px="4" py="3" fontSize="sm">
       <Flex gap="4" align="center" wrap="wrap">
@@ -75,6 +76,12 @@ export function SideTripView({ day }: { day: number }) {
               ▲ Who stays would be without {needs(plan.stayersLack)}.
             </Text>
           )}
+          {noSack.length > 0 && (
+            <Text mt="1" role="status">
+              No day sack for {noSack.map((m) => m.member.name).join(', ')}: the big pack goes, emptied. One
+              with “day sack” in its name, on the lists at Kit, is lighter.
+            </Text>
+          )}
           <table className="plain-table" style={{ width: '100%', marginTop: 12 }} aria-label="Side trip">
             <thead>
               <tr>
@@ -82,7 +89,8 @@ export function SideTripView({ day }: { day: number }) {
                 <th>Takes</th>
                 <th data-end>Water, L</th>
                 <th data-end>Snacks</th>
-                <th data-end>Empty pack</th>
+                <th>In</th>
+                <th data-end>Its own</th>
                 <th data-end>In all</th>
                 <th data-end>Of limit</th>
               </tr>
@@ -96,6 +104,7 @@ export function SideTripView({ day }: { day: number }) {
                   <td>{m.things.map((t) => t.name).join(', ') || 'nothing of what is looked for'}</td>
                   <td data-end>{m.waterL.toFixed(1)}</td>
                   <td data-end>{formatMass(m.snackKg, massUnit)}</td>
+                  <td>{m.isBigPack ? `${m.sack}, emptied` : m.sack}</td>
                   <td data-end>{formatMass(m.packKg, massUnit)}</td>
                   <td data-end>
                     <b>{formatMass(m.totalKg, massUnit)}</b>

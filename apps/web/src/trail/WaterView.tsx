@@ -125,7 +125,10 @@ function SourceTable({ ahead }: { ahead: readonly SourceAhead[] }) {
         {ahead.map((s) => (
           <tr key={`${s.name} ${s.atKm}`}>
             <td>{s.name}</td>
-            <td>{RELIANCE_WORDS[s.reliance]}</td>
+            <td>
+              {RELIANCE_WORDS[s.reliance]}
+              {s.cacheL !== undefined && `, cache of ${litres(s.cacheL)}`}
+            </td>
             <td data-end>{s.distanceKm.toFixed(1)}</td>
             <td data-end>{Math.round(s.climbM)}</td>
             <td data-end>{s.hours.toFixed(1)}</td>

@@ -2,6 +2,7 @@
  * Water against what carries it: litres of each member's driest stretch against their containers, of which two are wanted
  * (one leaks one day: common practice, no source); the group's cooking water against its bags; treatment.
  */
+import { isCarriedOn } from '../load/thingOnDay.js';
 import { waterCarriedL, waterNeedL } from '../load/waterShare.js';
 import type { Treatment } from '../trip/larderModel.js';
 import type { Member, Thing, Trip } from '../trip/model.js';
@@ -39,6 +40,15 @@ export function waterByMember(trip: Trip): readonly MemberWater[] {
       containers,
     };
   });
+}
+
+/** What the party has to carry on a day against all that it can carry it in, bags of the group included, litres. */
+export function partyWater(trip: Trip, day: number): { readonly needL: number; readonly capacityL: number } {
+  const there = allThings(trip).filter((t) => holds(t) && isCarriedOn(t, day));
+  return {
+    needL: trip.members.reduce((sum, m) => sum + waterCarriedL(trip, m.id, day), 0),
+    capacityL: there.reduce((sum, t) => sum + t.waterCapacityL!, 0),
+  };
 }
 
 export interface CampWater {

@@ -1,3 +1,8 @@
+import fc from 'fast-check';
+import { entryOfThing } from '../lists/takeFromLibrary.js';
+import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { runs } from '../testing/runs.js';
+import { allThings } from '../trip/queries.js';
 import { kitParts } from '../trip/kitParts.js';
 import { applyLibraryEdits } from './libraryModel.js';
 import { libraryEntryErrors } from './librarySchema.js';
@@ -93,3 +98,14 @@ describe('library entries', () => {
     expect(applyLibraryEdits([a!, b!], [{ kind: 'remove', id: a!.id }])).toEqual([b]);
   });
 });
+
+test('whatever a thing of a trip says, as an entry it passes the library’s checks', () =>
+  fc.assert(
+    fc.property(arbitraryTrip(), (trip) => {
+      for (const thing of allThings(trip)) {
+        const entry = entryOfThing(thing, []);
+        expect(libraryEntryErrors(entry)).toEqual([]);
+      }
+    }),
+    { numRuns: runs(60) },
+  ));

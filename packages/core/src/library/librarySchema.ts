@@ -35,6 +35,8 @@ function factsFields(): Record<string, ReturnType<typeof text>> {
     consumption: _consumption,
     fromDay: _from,
     toDay: _to,
+    joinsAt: _joins,
+    leavesAt: _leaves,
     nestsIn: _host,
     libraryId: _library,
     madeBy: _maker,

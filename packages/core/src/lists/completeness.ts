@@ -12,6 +12,7 @@ import {
 import { allThings, isPersonal } from '../trip/queries.js';
 import { addFor, addToGroup, entryById } from './cures.js';
 import { isLighter } from './lighter.js';
+import { isThere } from './supplied.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 
 /** What a thing is for others. */
@@ -83,7 +84,7 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
           ? ids.has(t.memberId)
           : t.onlyGroupId === undefined || users(trip, t).some((m) => ids.has(m.id));
       });
-      if (there) continue;
+      if (there || isThere(trip, PROVIDES[need], library)) continue;
       const scope = within ? (isPersonal(thing) ? thing.memberId : (thing.onlyGroupId ?? 'party')) : 'party';
       const key = `${need}/${scope}`;
       const known = missing.get(key);

@@ -7,6 +7,7 @@ import type { Member, PersonalThing, Purpose, Thing, Trip } from '../trip/model.
 import { allPieces, allThings } from '../trip/queries.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { isLighter } from './lighter.js';
+import { isThere } from './supplied.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 
@@ -179,7 +180,7 @@ export function essentialFindings(trip: Trip, library: readonly LibraryEntry[]):
   for (const thing of trip.personalThings) byMember.get(thing.memberId)?.push(thing);
   return [
     ...ESSENTIALS.filter((e) => e.when(facts)).flatMap((e) => essentialFinding(trip, e, library, byMember)),
-    ...foodFindings(trip, pieces, byMember),
+    ...(isThere(trip, purpose('food'), library) ? [] : foodFindings(trip, pieces, byMember)),
     ...sleeperFindings(trip, facts, pieces),
   ];
 }

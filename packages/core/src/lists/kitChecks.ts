@@ -8,6 +8,7 @@ import type { KitFinding } from './finding.js';
 import { forgottenFindings } from './forgotten.js';
 import { leaveBehindFindings } from './leaveBehind.js';
 import { sameJobFindings } from './sameJob.js';
+import { suppliedFindings } from './supplied.js';
 import { airFindings, expiryFindings, repairFindings } from './timely.js';
 import { waterFindings } from './waterChecks.js';
 
@@ -35,6 +36,7 @@ export function kitCheckSteps(
     () => sameJobFindings(trip),
     () => airFindings(trip),
     () => leaveBehindFindings(trip, library),
+    () => suppliedFindings(trip, library),
     () => forgottenFindings(trip, library),
   ];
 }

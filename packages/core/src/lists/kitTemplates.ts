@@ -8,6 +8,7 @@ import type { Member, PartyGroup, Purpose, Thing, Trip, TripStyle, Want } from '
 import { allPieces, ownThings } from '../trip/queries.js';
 import { giveEach, giveGroup, giveKit } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
+import { needNotCome } from './supplied.js';
 import { isSameName } from '../trip/names.js';
 
 interface Line {
@@ -354,7 +355,7 @@ export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readon
     (line.when?.(facts, trip) ?? true) && (line.styles?.includes(trip.style) ?? true);
   const each = EACH.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
-    if (entry === undefined) return [];
+    if (entry === undefined || needNotCome(trip, { ...entry.thing, name: entry.name }, library)) return [];
     const without = trip.members.filter(
       (m) =>
         (m.ageYears ?? Infinity) >= (line.fromAge ?? 0) &&
@@ -376,6 +377,7 @@ export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readon
   const party = PARTY.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
     if (entry === undefined || trip.members.length === 0) return [];
+    if (needNotCome(trip, { ...entry.thing, name: entry.name }, library)) return [];
     const wanted = Math.max(1, Math.ceil(trip.members.length / (line.per ?? Infinity)));
     const have = pieces.filter((p) => covers(p, entry)).length;
     if (have >= wanted) return [];

@@ -186,9 +186,31 @@ export function unusedInARow(outings: readonly Outing[], style: Trip['style']): 
 export function leaveBehindFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
   const facts = tripFacts(trip);
   return [
+    ...askFindings(trip, facts),
     ...stayFindings(trip, facts),
     ...bringFindings(trip, facts, library),
     ...historyFindings(trip, library),
+  ];
+}
+
+/** Nights of which nothing is known, neither forecast nor place nor height: kit is chosen for cold ones, and it is asked. */
+function askFindings(trip: Trip, facts: TripFacts): readonly KitFinding[] {
+  const isUnknown =
+    facts.nightsUnknown > 0 &&
+    trip.place === undefined &&
+    trip.legs.every((leg) => leg.campElevationM === undefined);
+  if (!isUnknown || trip.members.length === 0) return [];
+  return [
+    {
+      id: findingId('bring', 'unknown-nights'),
+      kind: 'bring',
+      weight: 'should',
+      what: 'How cold are the nights? Nothing is known of them',
+      why: `kit is chosen for ${c(facts.plannedNightC)} until a place, camp heights or nights are set at Brief`,
+      memberIds: [],
+      thingIds: [],
+      cures: [],
+    },
   ];
 }
 

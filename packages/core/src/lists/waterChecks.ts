@@ -1,6 +1,7 @@
 /** Water carriers: enough litres for the driest stretch, two independent ones each, bags for cooking water, treatment. */
-import { campWater, CARRIERS_EACH, waterByMember } from '../larder/waterPlan.js';
+import { campWater, CARRIERS_EACH, partyWater, waterByMember } from '../larder/waterPlan.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
+import { dayStretches } from '../route/legSlopes.js';
 import type { Trip } from '../trip/model.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
@@ -13,8 +14,16 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
   const water = waterByMember(trip);
   const few = water.filter((w) => w.containers.length < CARRIERS_EACH);
   // Whoever lacks a second carrier gets one; what is still short after that is short of litres.
+  const isShort = new Map(
+    [...new Set(water.map((w) => w.day))].map((day) => {
+      const { needL, capacityL } = partyWater(trip, day);
+      return [day, capacityL < needL - SLACK_L] as const;
+    }),
+  );
+  // The group's bags are for all: nobody is short as long as the party is not.
   const short = water.filter(
     (w) =>
+      isShort.get(w.day) === true &&
       w.capacityL + (few.includes(w) ? perBottleL * (CARRIERS_EACH - w.containers.length) : 0) <
       w.needL - SLACK_L,
   );
@@ -72,6 +81,20 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       : `day ${driest?.day ?? 1} is the driest: water is dealt out by what each can carry`,
     (w) => Math.ceil((w.needL - SLACK_L - w.capacityL) / perBottleL),
   );
+  const stretches = dayStretches(trip);
+  for (const place of trip.waypoints.filter((w) => w.cacheL !== undefined)) {
+    const day = stretches.findIndex((s) => place.atKm <= s.toKm + 1e-9) + 1 || trip.legs.length;
+    findings.push({
+      id: findingId('water', `cache-${place.id}`),
+      kind: 'water',
+      weight: 'must',
+      what: `${place.cacheL!.toFixed(1)} L are to be laid at ${place.name} before day ${day}`,
+      why: 'the plan drinks of it: laid, marked and hidden from animals before it is met; put this aside once it is',
+      memberIds: [],
+      thingIds: [],
+      cures: [],
+    });
+  }
   const bag = entryById(library, 'group-water-bag-6-l');
   const byGroup = campWater(trip).filter((c) => c.capacityL < c.needL - SLACK_L);
   if (byGroup.length > 0) {

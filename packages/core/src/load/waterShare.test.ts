@@ -35,6 +35,25 @@ test('whoever has left needs none, and whoever has no pack drinks from another�
     expect(carried(without)).toEqual([0, expect.closeTo(12, 12)]);
   }
 });
+test('nobody is dealt more than their own containers hold, as long as others’ hold some; the rest goes into the group’s bags', () => {
+  const own = (id: string, waterCapacityL: number, worn = false) => ({
+    ...aThing(`${id}-bottle-${waterCapacityL}`, { waterCapacityL }),
+    memberId: id,
+    worn,
+  });
+  const withOwn = (...things: ReturnType<typeof own>[]): Trip => ({ ...trip, personalThings: things });
+  // Of 12 L Ben would have eight: his hold five, Ada takes seven.
+  expect(carried(withOwn(own('a', 9), own('b', 5)))).toEqual([expect.closeTo(7, 9), expect.closeTo(5, 9)]);
+  // Nine litres in all, three more in the group's bags: by limits, one and two.
+  expect(carried(withOwn(own('a', 4), own('b', 5)))).toEqual([expect.closeTo(5, 9), expect.closeTo(7, 9)]);
+  // A bottle in the hand holds too; what comes later holds nothing yet.
+  expect(carried(withOwn(own('a', 9, true), own('b', 5)))).toEqual([expect.closeTo(7, 9), expect.closeTo(5, 9)]);
+  expect(carried(withOwn(own('a', 9), { ...own('b', 5), fromDay: 2 }))).toEqual([
+    expect.closeTo(9 + 1, 9),
+    expect.closeTo(2, 9),
+  ]);
+  expect(carried({ ...withOwn(own('a', 9)), houseRules: each.houseRules })).toEqual([6, 6]);
+});
 test('a bottle is as big full as empty; a soft bag is as big as what is in it', () => {
   const bottle = aThing('bottle', {
     waterCapacityL: 1,

@@ -1,14 +1,15 @@
 /**
  * Who carries the water of a day. What a person needs and what they carry are two things: over a dry stretch the party's
- * litres are dealt out by what each can carry, or each carries their own, by house rule. Children and big eaters drink by
- * their portion (Graft's own).
+ * litres are dealt out by what each can carry, over the containers there are, or each carries their own, by house rule.
+ * Children and big eaters drink by their portion (Graft's own).
  */
 import { carryLimit } from '../limits/carryLimit.js';
 import { takesAnyForm } from './holders.js';
+import { isCarriedOn } from './thingOnDay.js';
 import { oncePer } from '../trip/oncePer.js';
 import type { Leg, Member, Thing, Trip } from '../trip/model.js';
 import { isNoPack } from '../trip/customPack.js';
-import { isWithParty, packOf } from '../trip/queries.js';
+import { isWithParty, ownThings, packOf } from '../trip/queries.js';
 
 /** Water that a member with a usual portion needs on a leg: its driest stretch and what a dry camp needs, litres. */
 export function waterOnLegL(leg: Leg): number {
@@ -36,9 +37,46 @@ function dealtOnDay(trip: Trip, day: number): readonly number[] {
   const limits = trip.members.map((m, i) =>
     carries[i] ? carryLimit(m, packOf(trip, m), day, trip.limitPolicy).limitKg : 0,
   );
-  const [needL, limitKg] = [needs, limits].map((list) => list.reduce((sum, value) => sum + value, 0));
   // Where nobody may carry anything somebody must all the same.
-  return limitKg! <= 0 ? needs : limits.map((limit) => (needL! * limit) / limitKg!);
+  if (sum(limits) <= 0) return needs;
+  const ownL = trip.members.map((m, i) => (carries[i] ? ownContainersL(trip, m, day) : 0));
+  return byLimitsWithin(sum(needs), limits, ownL);
+}
+
+/** What a member's own containers hold on a day, litres; a bottle in the hand carries too. */
+function ownContainersL(trip: Trip, member: Member, day: number): number {
+  return sum(
+    ownThings(trip, member.id).map((t) => (isCarriedOn(t, day) ? (t.waterCapacityL ?? 0) : 0)),
+  );
+}
+
+/**
+ * Litres dealt out by limits, to nobody more than their own containers hold as long as others' hold some; what no own
+ * container holds goes into the group's bags, and is dealt out by limits.
+ */
+function byLimitsWithin(
+  needL: number,
+  limits: readonly number[],
+  ownL: readonly number[],
+): readonly number[] {
+  const dealt = limits.map(() => 0);
+  let leftL = needL;
+  const hasRoom = (i: number): boolean => limits[i]! > 0 && dealt[i]! < ownL[i]! - 1e-9;
+  for (let open = limits.map((_l, i) => i).filter(hasRoom); leftL > 1e-9 && open.length > 0; ) {
+    const openKg = sum(open.map((i) => limits[i]!));
+    const roundL = leftL;
+    for (const i of open) {
+      const takesL = Math.min((roundL * limits[i]!) / openKg, ownL[i]! - dealt[i]!);
+      dealt[i]! += takesL;
+      leftL -= takesL;
+    }
+    open = open.filter(hasRoom);
+  }
+  return limits.map((limit, i) => dealt[i]! + (Math.max(0, leftL) * limit) / sum(limits));
+}
+
+function sum(values: readonly number[]): number {
+  return values.reduce((total, value) => total + value, 0);
 }
 
 /**

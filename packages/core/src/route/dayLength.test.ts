@@ -114,6 +114,36 @@ describe('water', () => {
     const [day] = waterByDay({ ...tripOf([5]), waypoints: [water(6)] });
     expect(day).toMatchObject({ fromKm: 6, toKm: 20, hours: 3.5, waterL: 2 });
   });
+  test('a cache gives what was laid there: half a litre each of two is half a litre less, and no more', () => {
+    const cache = (atKm: number, cacheL: number) => ({ ...water(atKm), cacheL });
+    const people = tripOf([5]).members.length;
+    const at = (...waypoints: ReturnType<typeof water>[]) => waterByDay({ ...tripOf([5]), waypoints })[0]!;
+    // 2.5 L for 20 km: a litre is drunk to the cache at km 8, one and a half from it on.
+    expect(at(cache(8, 1.5 * people))).toMatchObject({ waterL: 1.5, fromKm: 8, toKm: 20 });
+    expect(at(cache(8, 30 * people))).toMatchObject({ waterL: 1.5, fromKm: 8, fillAt: 'Water, km 8.0' });
+    // Half a litre each there: two litres to set off with, one and a half when it is taken up.
+    expect(at(cache(8, 0.5 * people))).toMatchObject({
+      waterL: 2,
+      fromKm: 0,
+      toKm: 20,
+      fromCachesL: 0.5,
+      fillAt: 'the start',
+    });
+    // Two of them, and one that may be gone.
+    expect(at(cache(8, 0.5 * people), cache(16, 0.5 * people))).toMatchObject({ waterL: 1.5 });
+    expect(at({ ...cache(8, 9), reliance: 'unsure' })).toMatchObject({ waterL: 2.5 });
+  });
+  test('a cache at a dry camp is there for the evening and the morning', () => {
+    const trip = tripOf([5, 5]);
+    const legs = trip.legs.map((leg, i) => ({ ...leg, campWaterL: i === 0 ? 0.5 : 0 }));
+    const people = trip.members.length;
+    const camp = { ...water(20), cacheL: 2 * people };
+    expect(waterByDay({ ...trip, legs, waypoints: [camp, water(28)] })[0]).toMatchObject({
+      dryCamp: true,
+      campWaterL: 1,
+      fillAt: 'the start',
+    });
+  });
   test('a dry camp asks for cooking and the way to the next day’s first water', () => {
     const trip = tripOf([5, 5]);
     const legs = trip.legs.map((leg, i) => ({ ...leg, campWaterL: i === 0 ? 0.5 : 0 }));

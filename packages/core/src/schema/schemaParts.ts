@@ -169,6 +169,8 @@ export const thingFields = () => ({
     residueKg: requiredQuantity(...THING_RANGES.massKg, 'kg'),
   }),
   fromDay: day(),
+  joinsAt: text(120),
+  leavesAt: text(120),
   toDay: day(),
   wetFactor: quantity(...THING_RANGES.wetFactor, ''),
   waterCapacityL: quantity(...THING_RANGES.waterCapacityL, 'L'),

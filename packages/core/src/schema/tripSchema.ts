@@ -145,6 +145,7 @@ export const ITEM_SCHEMAS = {
     atKm: requiredQuantity(0, 6000, 'km'),
     reliance: requiredOneOf(RELIANCES),
     note: text(500),
+    cacheL: quantity(0.1, 500, 'L'),
   }),
   supplies: requiredRecord({
     id: requiredId(),
@@ -277,6 +278,7 @@ export const ITEM_SCHEMAS = {
     portion: quantity(0.2, 2.5, 'of a usual portion'),
     firstDay: day(),
     lastDay: day(),
+    joinsAt: text(120),
   }),
   kits: requiredRecord({
     id: requiredId(),

@@ -2,7 +2,7 @@
 import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import { ShareState } from './shareState.js';
 import type { Near } from './reshare.js';
-import { handoversIn, handoverCost } from './reshare.js';
+import { handoversIn, handoversOf, handoverCost } from './reshare.js';
 import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 
@@ -186,7 +186,8 @@ function stayingPut(problem: ShareProblem, otherwise: ArrayLike<number>): Int32A
 export function fewestConceivable(asked: ShareProblem): number {
   const holds = asked.carriers.map((): number[] => []);
   let homeless = 0;
-  asked.bundles.forEach(({ carriedBy, allowed, pieceIds }, b) => {
+  asked.bundles.forEach((bundle, b) => {
+    const { carriedBy, allowed, pieceIds } = bundle;
     const [first] = carriedBy;
     const settled =
       first !== undefined &&
@@ -194,10 +195,7 @@ export function fewestConceivable(asked: ShareProblem): number {
       carriedBy.every((m) => m === first) &&
       allowed.includes(first);
     if (settled) holds[first]!.push(b);
-    else {
-      const staying = allowed.map((m) => carriedBy.filter((at) => at === m).length);
-      homeless += pieceIds.length - Math.max(0, ...staying);
-    }
+    else homeless += Math.min(...allowed.map((m) => handoversOf(bundle, m)));
   });
   const mustLeave = holds.map((held, m) => {
     const { limitKg, baseKg, freeVolumeL } = asked.carriers[m]!;
@@ -205,33 +203,23 @@ export function fewestConceivable(asked: ShareProblem): number {
       if (limit === Infinity) return most;
       return Math.max(
         most,
-        fewestPieces(asked, held, (b) => asked.bundles[b]!.massKg[d]!, limit - baseKg[d]!),
-        fewestPieces(asked, held, (b) => asked.bundles[b]!.volumeL[d]!, freeVolumeL[d]!),
+        fewestToGo(held, (b) => asked.bundles[b]!.massKg[d]!, limit - baseKg[d]!),
+        fewestToGo(held, (b) => asked.bundles[b]!.volumeL[d]!, freeVolumeL[d]!),
       );
     }, 0);
   });
   return homeless + mustLeave.reduce((a, b) => a + b, 0);
 }
 
-/** How many pieces must go at least for the rest to fit: the heaviest first, a bundle's counted as equal parts of it. */
-function fewestPieces(
-  problem: ShareProblem,
-  held: readonly number[],
-  amount: (b: number) => number,
-  room: number,
-): number {
-  let excess = held.reduce((sum, b) => sum + amount(b), 0) - room;
-  if (excess <= FITS) return 0;
-  const parts = held.flatMap((b) => {
-    const size = problem.bundles[b]!.pieceIds.length;
-    return new Array<number>(size).fill(amount(b) / size);
-  });
-  parts.sort((x, y) => y - x);
-  let pieces = 0;
-  for (const part of parts) {
+/** How many bundles must go at least for the rest to fit: the largest first. */
+function fewestToGo(held: readonly number[], amount: (b: number) => number, room: number): number {
+  const amounts = held.map(amount).sort((x, y) => y - x);
+  let excess = amounts.reduce((sum, a) => sum + a, 0) - room;
+  let count = 0;
+  for (const a of amounts) {
     if (excess <= FITS) break;
-    excess -= part;
-    pieces += 1;
+    excess -= a;
+    count += 1;
   }
-  return pieces;
+  return count;
 }

@@ -56,6 +56,7 @@ export interface ProposedHandover {
   readonly volumeL: number;
   /** The first day it is there to be given. */
   readonly day: number;
+  readonly setId: string;
   /** The two sleep or cook together. */
   readonly near: boolean;
 }
@@ -76,6 +77,26 @@ function areNear(a: Member, b: Member): boolean {
 export interface Move {
   readonly pieceId: string;
   readonly toMemberId: string;
+  /** The same for the pieces of one set: they go together. */
+  readonly setId: string;
+}
+
+/** What one gives another at once: a piece, or the pieces of a set. */
+export interface HandoverSet {
+  readonly id: string;
+  readonly from: Member | undefined;
+  readonly to: Member;
+  readonly handovers: readonly ProposedHandover[];
+}
+
+/** Handovers in their order, those of one set together. */
+export function handoverSets(handovers: readonly ProposedHandover[]): readonly HandoverSet[] {
+  const sets = new Map<string, ProposedHandover[]>();
+  for (const h of handovers) {
+    const key = `${h.setId} ${h.from?.id ?? ''}`;
+    sets.set(key, [...(sets.get(key) ?? []), h]);
+  }
+  return [...sets].map(([id, those]) => ({ id, from: those[0]!.from, to: those[0]!.to, handovers: those }));
 }
 
 /** Moves as handovers: people who live together first, then pair by pair, heaviest first. */
@@ -85,7 +106,7 @@ export function proposedHandovers(
   moves: readonly Move[],
 ): readonly ProposedHandover[] {
   const pieces = new Map(sharedThings(trip).map((p) => [p.id, p]));
-  const list = moves.map(({ pieceId, toMemberId }): ProposedHandover => {
+  const list = moves.map(({ pieceId, toMemberId, setId }): ProposedHandover => {
     const fromId = carrierOf(trip, pieceId, day);
     const piece = pieces.get(pieceId)!;
     const to = memberById(trip, toMemberId);
@@ -99,6 +120,7 @@ export function proposedHandovers(
       massKg: massOnDayKg(piece, there, legOfDay(trip, there)),
       volumeL: volumeOnDayL(piece, there),
       day: there,
+      setId,
       near: from !== undefined && areNear(from, to),
     };
   });

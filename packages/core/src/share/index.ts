@@ -9,6 +9,7 @@ export * from './cures.js';
 export * from './handovers.js';
 export * from './whatIf.js';
 export * from './planReshare.js';
+export * from './packProposal.js';
 export * from './fewestHandovers.js';
 export * from './reshare.js';
 export * from './shareProgram.js';

@@ -150,7 +150,7 @@ test('a re-share takes the group’s things from an injured member first, then t
     expect(movesOf(t, shareProblem(t, 2), result.reached).every((m) => m.toMemberId !== 'cy')).toBe(true);
     return result.moves;
   };
-  expect(movesIn(trip)).toEqual([{ pieceId: 'rope', toMemberId: 'bo' }]);
+  expect(movesIn(trip)).toMatchObject([{ pieceId: 'rope', toMemberId: 'bo' }]);
   // Of the group's there is nothing to give but what is locked and a wrapper of 20 g.
   const rope = trip.kits[0]!.pieces.find((p) => p.id === 'rope')!;
   const wrapper = { ...rope, id: 'wrapper', name: 'wrapper', massKg: 0.02, volumeL: 0.1 };
@@ -162,7 +162,7 @@ test('a re-share takes the group’s things from an injured member first, then t
       { pieceId: 'wrapper', memberId: 'ada', locked: false },
     ],
   };
-  expect(movesIn(locked)).toEqual([{ pieceId: 'big-bag', toMemberId: 'bo' }]);
+  expect(movesIn(locked)).toMatchObject([{ pieceId: 'big-bag', toMemberId: 'bo' }]);
 });
 test('an overloaded adult: others taking over their things is among the cures, and does what it says', () => {
   const trip = aTrip(

@@ -5,6 +5,7 @@ import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { FITS } from './fits.js';
 import { overloaded } from './overLimit.js';
+import { fitsTorso, withPacks } from './packProposal.js';
 import { heldBundles, type Carrier, type ShareProblem } from './problem.js';
 import type { SolvedShare } from './solveShare.js';
 
@@ -27,7 +28,7 @@ export function packSwapCures(
         : pack.tareKg < mine.tareKg - MATTERS_KG && packVolumeL(pack) > 0;
       if (!isBetter || !fitsTorso(pack, member)) return [];
       const other = trip.members.find((m) => m.packId === pack.id);
-      if (other === undefined) return [takesSpare(trip, member, pack)];
+      if (other === undefined) return pack.shared === true ? [takesSpare(trip, member, pack)] : [];
       // A swap takes from both: each pack must be one that anybody may have.
       const isFree = pack.shared === true && mine.shared === true && fitsTorso(mine, other);
       return isFree ? [swap(trip, member, other)] : [];
@@ -43,20 +44,6 @@ function isTooSmall(problem: ShareProblem, carrier: Carrier, best: SolvedShare):
   return carrier.freeVolumeL.some(
     (freeL, d) => mine.reduce((sum, b) => sum + b.volumeL[d]!, 0) > freeL + FITS,
   );
-}
-
-/** Whether a pack's back fits a wearer; one that says nothing fits all. */
-function fitsTorso({ torso }: Pack, { torsoCm }: Member): boolean {
-  return torso === undefined || (torso.leastCm <= torsoCm && torsoCm <= torso.mostCm);
-}
-
-/** The trip with other packs on backs: what stood in them is stowed anew. */
-function withPacks(trip: Trip, packIds: ReadonlyMap<string, string>): Trip {
-  return {
-    ...trip,
-    members: trip.members.map((m) => ({ ...m, packId: packIds.get(m.id) ?? m.packId })),
-    stows: trip.stows.filter((s) => !packIds.has(s.memberId)),
-  };
 }
 
 function takesSpare(trip: Trip, member: Member, pack: Pack): CureCandidate {

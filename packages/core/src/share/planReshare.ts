@@ -12,7 +12,9 @@ import { solveShare, usualIterations } from './solveShare.js';
 export interface ReshareAnswer {
   readonly kind: 'solved';
   readonly moves: readonly Move[];
-  /** No fewer pieces can change hands for this aim. */
+  /** Handovers it makes; the pieces of a set go as one. */
+  readonly count: number;
+  /** No fewer will do for this aim. */
   readonly atLeast: number;
   /** What the best share from that day on reaches, if any number of pieces may change hands. */
   readonly best: ShareScore;
@@ -32,7 +34,7 @@ const FEWEST_ITERATIONS = 800_000;
  * @param day the first day of the new share
  */
 export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
-  const problem = onTheWay(shareProblem(trip, day));
+  const problem = onTheWay(shareProblem(trip, day), trip.stows);
   const best = solveShare(problem, {
     seed,
     iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
@@ -48,6 +50,7 @@ export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: numb
   return {
     kind: 'solved',
     moves: movesOf(trip, problem, found.assignment),
+    count: found.count,
     atLeast: found.atLeast,
     best: best.score,
     reached,
@@ -60,7 +63,7 @@ export function movesOf(trip: Trip, problem: ShareProblem, assignment: ArrayLike
     const toMemberId = problem.carriers[assignment[b]!]!.memberId;
     return bundle.pieceIds
       .filter((id) => carrierOf(trip, id, problem.firstDay) !== toMemberId)
-      .map((pieceId) => ({ pieceId, toMemberId }));
+      .map((pieceId) => ({ pieceId, toMemberId, setId: bundle.pieceIds[0]! }));
   });
 }
 
@@ -71,7 +74,7 @@ export function fewestProgram(
   aim: ReshareAim,
   reached: readonly number[],
 ): { readonly problem: ShareProblem; readonly program: string } {
-  const problem = onTheWay(shareProblem(trip, day));
+  const problem = onTheWay(shareProblem(trip, day), trip.stows);
   const asked = askedProblem(problem, aim, reached);
   const near = nearIn(trip, problem);
   return { problem, program: handoverProgram(asked, (b, m) => handoverCost(asked, near, b, m)) };

@@ -42,6 +42,8 @@ export interface Carrier {
 /** Pieces that must ride with one carrier; mostly a single piece. */
 export interface Bundle {
   readonly pieceIds: readonly string[];
+  /** How deep it lies in the pack of whoever has it, 0 on top to 1; absent where nobody knows or asks. */
+  readonly depth?: number;
   readonly name: string;
   readonly massKg: readonly number[];
   readonly volumeL: readonly number[];

@@ -1,15 +1,16 @@
 /**
  * Re-sharing on the way with the fewest handovers. It finds what must change hands so that every load is at most what
- * is asked. As few pieces as possible move, first among people who share a tent or a cook group, then with the least
- * mass.
+ * is asked. As few as possible move, first among people who share a tent or a cook group, then what lies on top, then with
+ * the least mass.
  *
- * A handover is one piece that goes from one member to another. Somebody whose load is above what is asked must give
- * pieces away: at least as many as would do if they were the heaviest ones of the worst day. The sum of that over the
- * party is a bound. The search often meets it, which proves the number. Otherwise an integer program can prove it:
+ * A handover is one piece, or one set that stays together, that goes from one member to another. Somebody whose load is
+ * above what is asked must give some away: at least as many as would do if they were the heaviest of the worst day. The
+ * sum of that over the party is a bound. The search often meets it, which proves the number. Otherwise an integer program can prove it:
  * `handoverProgram`.
  */
 import { TRIFLE_KG } from '../trip/whoseThings.js';
-import type { ShareProblem } from './problem.js';
+import type { Stow } from '../trip/model.js';
+import type { Bundle, ShareProblem } from './problem.js';
 import { ShareState } from './shareState.js';
 
 export const RESHARE_AIMS = ['best', 'withinLimits'] as const;
@@ -48,16 +49,24 @@ export function askedProblem(
 }
 
 /**
- * The problem as people share on the way: wrappers and trifles stay with whoever has them, if they are still there
- * (common practice, no source).
+ * The problem as people share on the way: wrappers and trifles stay with whoever has them, if they are still there, and
+ * what lies on top is given sooner than what must be dug out (common practice, no source).
  */
-export function onTheWay(problem: ShareProblem): ShareProblem {
+export function onTheWay(problem: ShareProblem, stows: readonly Stow[]): ShareProblem {
+  const depths = new Map(
+    stows.flatMap(({ placements }) =>
+      // What is loaded first lies deepest.
+      placements.map((p, i) => [p.thingId, 1 - i / Math.max(1, placements.length - 1)] as const),
+    ),
+  );
   return {
     ...problem,
     bundles: problem.bundles.map((b) => {
       const [now] = b.carriedBy;
+      const known = b.pieceIds.flatMap((id) => depths.get(id) ?? []);
+      const deep = known.length === 0 ? b : { ...b, depth: Math.max(...known) };
       const isTrifle = Math.max(...b.massKg) < TRIFLE_KG && Math.max(...b.volumeL) < TRIFLE_L;
-      return isTrifle && now !== undefined && b.allowed.includes(now) ? { ...b, allowed: [now] } : b;
+      return isTrifle && now !== undefined && b.allowed.includes(now) ? { ...deep, allowed: [now] } : deep;
     }),
   };
 }
@@ -67,26 +76,36 @@ const TRIFLE_L = 1;
 /** Whether two carriers sleep or cook together. */
 export type Near = (a: number, b: number) => boolean;
 
-/** What giving a bundle to a carrier costs: pieces that change hands count by far the most, then distance, then kg. */
-export function handoverCost(problem: ShareProblem, near: Near, b: number, m: number): number {
-  const { carriedBy, pieceIds, massKg, isOwn } = problem.bundles[b]!;
-  const moved = carriedBy.filter((from) => from !== m);
-  const found = pieceIds.length - carriedBy.length;
-  if (moved.length + found === 0) return 0;
-  const far = moved.filter((from) => !near(from, m)).length;
-  const own = isOwn ? OWN_COST : 0;
-  return moved.length + found + own + FAR_COST * far + KG_COST * Math.max(...massKg);
+/** Who gives something of a bundle that goes to a carrier; somebody without a name for what nobody has yet. */
+function givers({ carriedBy, pieceIds }: Bundle, m: number): readonly number[] {
+  const from = new Set(carriedBy.filter((at) => at !== m));
+  return [...from, ...(pieceIds.length > carriedBy.length ? [NOBODY] : [])];
 }
-/** Up to a hundred handovers all far apart still cost less than one more handover. */
+const NOBODY = -1;
+
+/** How many handovers it makes when a bundle goes to a carrier: a set goes as one, from each who has a part of it. */
+export function handoversOf(bundle: Bundle, m: number): number {
+  return givers(bundle, m).length;
+}
+
+/** What giving a bundle to a carrier costs: handovers count by far the most, then distance, then depth, then kg. */
+export function handoverCost(problem: ShareProblem, near: Near, b: number, m: number): number {
+  const bundle = problem.bundles[b]!;
+  const from = givers(bundle, m);
+  if (from.length === 0) return 0;
+  const far = from.filter((at) => at !== NOBODY && !near(at, m)).length;
+  const own = bundle.isOwn ? OWN_COST : 0;
+  const deep = DEPTH_COST * (bundle.depth ?? 0);
+  return from.length + own + FAR_COST * far + deep + KG_COST * Math.max(...bundle.massKg);
+}
+/** Up to seventy handovers all far apart still cost less than one more handover. */
 const FAR_COST = 0.005;
+const DEPTH_COST = 0.002;
 const KG_COST = 0.0001;
 /** Of equally many, those of the group's things first: what is somebody's own is asked for last. */
 const OWN_COST = 0.006;
 
-/** Pieces that change hands in an assignment. */
+/** Handovers of an assignment. */
 export function handoversIn(problem: ShareProblem, assignment: ArrayLike<number>): number {
-  return problem.bundles.reduce((sum, { carriedBy, pieceIds }, b) => {
-    const stay = carriedBy.filter((m) => m === assignment[b]).length;
-    return sum + pieceIds.length - stay;
-  }, 0);
+  return problem.bundles.reduce((sum, bundle, b) => sum + handoversOf(bundle, assignment[b]!), 0);
 }

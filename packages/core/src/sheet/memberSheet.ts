@@ -29,6 +29,9 @@ import {
   packOf,
 } from '../trip/queries.js';
 import { addDays } from '../units/isoDate.js';
+import { waterByDay } from '../route/waterStretches.js';
+import { eveningList } from '../trail/eveningList.js';
+import { eveningWords } from './eveningWords.js';
 import { sheetDrawing, type SheetDrawing } from './sheetDrawing.js';
 
 /** Who hands out what nobody in particular owns. */
@@ -75,6 +78,10 @@ export interface SheetDay {
   readonly meals: readonly { readonly kind: MealKind; readonly dish: string }[];
   /** Walks with the party on this day. */
   readonly isThere: boolean;
+  /** Where bottles must be full; this, and what follows, is absent in sheets that a phone stored before. */
+  readonly fillAt?: string;
+  /** What is to be done in the evening for the next day. */
+  readonly evening?: readonly string[];
 }
 /** Something for an emergency, and where each of it is. */
 export interface SafetyThing {
@@ -304,6 +311,7 @@ export function emergencyNumbers(trip: Trip): readonly EmergencyNumber[] {
 }
 
 function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): readonly SheetDay[] {
+  const water = waterByDay(trip);
   return trip.legs.map((leg, i): SheetDay => {
     const day = i + 1;
     const load = loads[i]!;
@@ -322,6 +330,8 @@ function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): reado
         .filter((m) => m.day === day && m.groupId === member.cookGroupId)
         .map((m) => ({ kind: m.kind, dish: m.dish.name })),
       isThere: isWithParty(member, day),
+      ...(load.waterKg > 0 ? { fillAt: water[i]!.fillAt } : {}),
+      evening: isWithParty(member, day) ? eveningWords(eveningList(trip, day), member) : [],
     };
   });
 }

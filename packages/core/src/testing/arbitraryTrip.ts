@@ -134,6 +134,8 @@ function thing(id: string, days: number): fc.Arbitrary<Thing> {
         maybe('needs', fc.subarray([...COMPANIONS])),
         maybe('libraryId', fc.constant('library-entry')),
         maybe('wetFactor', tenths(1, 2)),
+        maybe('joinsAt', name),
+        maybe('leavesAt', name),
         maybe('waterCapacityL', tenths(0.5, 3)),
       ),
     )
@@ -523,8 +525,9 @@ function brief(days: number, memberCount: number): fc.Arbitrary<Brief> {
                 reliance: fc.constantFrom(...RELIANCES),
               }),
               maybe('note', name),
+              maybe('cacheL', tenths(1, 40)),
             )
-            .map(([base, more]) => ({ ...base, ...more })),
+            .map(([base, ...more]) => Object.assign({}, base, ...more) as typeof base),
           { selector: (w) => w.id, maxLength: 3 },
         ),
         supplies: fc.array(
@@ -639,6 +642,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('comfortFloor', tenths(4, 8)),
         maybe('lastDay', fc.constant(days)),
         maybe('firstDay', fc.constant(1)),
+        maybe('joinsAt', name),
         maybe('healthNotes', name),
         maybe('snackGPerDay', fine(0, 400)),
         maybe('ageYears', fc.integer({ min: 0, max: 90 })),

@@ -124,6 +124,27 @@ describe('a side trip', () => {
     // Who stays has the tarp, but neither first aid nor a map any more.
     expect(stayersLack).toEqual(['firstAid', 'navigation']);
   });
+  test('a day sack of one’s own goes, then those that are lent; who has none empties the big pack, and is told', () => {
+    const sack = (id: string, massKg: number) => aThing(id, { name: `Day sack, ${id}`, massKg });
+    const [kit] = trip.kits;
+    const with2: Trip = {
+      ...trip,
+      kits: [{ ...kit!, pieces: [...kit!.pieces, sack('lent', 0.25)] }],
+      share: [...trip.share, { pieceId: 'lent', memberId: 'cleo', locked: false }],
+      personalThings: [...trip.personalThings, own(sack('own', 0.15), 'ada')],
+    };
+    const of = (ids: readonly string[]) => sideTrip(with2, 1, ids, 4).members;
+    expect(of(['ada', 'ben']).map((m) => [m.sack, m.isBigPack, m.packKg])).toEqual([
+      ['Day sack, own', false, 0.15],
+      ['Day sack, lent', false, 0.25],
+    ]);
+    const { sack: big, isBigPack, packKg } = of(['ada', 'ben', 'cleo'])[2]!;
+    expect([big, isBigPack, packKg]).toEqual(['60 L pack', true, tare]);
+    // The sack itself is no cargo of the sack.
+    expect(of(['ada'])[0]!.things.map((t) => t.id)).not.toContain('own');
+    const little = { ...trip, packs: trip.packs.map((p) => ({ ...p, zones: p.zones.slice(0, 1) })) };
+    expect(sideTrip(little, 1, ['ada'], 4).members[0]).toMatchObject({ isBigPack: false, packKg: tare });
+  });
   test('whoever stays has shelter in a tent', () => {
     const [kit] = trip.kits;
     const one = {

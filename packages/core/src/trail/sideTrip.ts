@@ -1,5 +1,6 @@
 /**
- * A side trip with little packs, and what stays behind. It says what each who goes takes out of what is there. It
+ * A side trip with day sacks, and what stays behind. It says what each who goes takes out of what is there, and in what:
+ * a day sack of their own, one that is lent to them, a pack that is little anyway, or else their big pack, emptied. It
  * checks that both parts still have what a party must have: first aid, navigation, an emergency shelter (common
  * practice, no source).
  */
@@ -8,7 +9,15 @@ import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { carryLimit } from '../limits/carryLimit.js';
 import { snackG } from '../larder/mealPlan.js';
 import type { Member, Purpose, Thing, Trip } from '../trip/model.js';
-import { allPieces, carrierOf, isWithParty, memberById, ownThings, packOf } from '../trip/queries.js';
+import {
+  allPieces,
+  carrierOf,
+  isWithParty,
+  memberById,
+  ownThings,
+  packOf,
+  packVolumeL,
+} from '../trip/queries.js';
 
 /** What everybody takes of their own. */
 const OWN_PURPOSES: readonly Purpose[] = [
@@ -41,9 +50,18 @@ const camps = (things: readonly Thing[], need: PartNeed): boolean =>
 /** Hours of walking for which a whole day's snacks go along. */
 const SNACK_DAY_H = 8;
 
+/** A thin sack that rides in the big pack until a side trip, by its name. */
+const DAY_SACK = /\b(day|summit|little|small)[- ]?(sack|pack|bag|rucksack)\b/i;
+/** A big pack is left in camp; one of no more than this is little, litres (Graft's own number). */
+const LITTLE_PACK_L = 30;
+
 export interface SideTripMember {
   readonly member: Member;
   readonly things: readonly Thing[];
+  /** What they carry it in. */
+  readonly sack: string;
+  /** It is their big pack, emptied: there is no day sack left for them. */
+  readonly isBigPack: boolean;
   readonly packKg: number;
   readonly waterL: number;
   readonly snackKg: number;
@@ -90,6 +108,7 @@ export function sideTrip(trip: Trip, day: number, memberIds: readonly string[], 
     taken.get(strongest.id)!.push(lightest);
     gone.add(lightest.id);
   }
+  const sacks = daySacks();
   const left = [
     ...pieces.filter((p) => !gone.has(p.id)),
     ...stayers.flatMap((m) => ownThings(trip, m.id).filter(isThere)),
@@ -97,12 +116,16 @@ export function sideTrip(trip: Trip, day: number, memberIds: readonly string[], 
   return {
     members: goers.map((member) => {
       const things = taken.get(member.id)!;
-      const packKg = packOf(trip, member).tareKg;
+      const pack = packOf(trip, member);
+      const sack = sacks.get(member.id);
+      const packKg = sack === undefined ? pack.tareKg : massOnDayKg(sack, day, leg);
       const waterL = hours * trip.waterLPerH;
       const snackKg = (snackG(trip.larder, member) * Math.min(1, hours / SNACK_DAY_H)) / 1000;
       return {
         member,
         things,
+        sack: sack?.name ?? pack.name,
+        isBigPack: sack === undefined && packVolumeL(pack) > LITTLE_PACK_L,
         packKg,
         waterL,
         snackKg,
@@ -114,6 +137,24 @@ export function sideTrip(trip: Trip, day: number, memberIds: readonly string[], 
     stayersLack:
       stayers.length === 0 ? [] : PART_NEEDS.filter((need) => !has(left, need) && !camps(left, need)),
   };
+
+  /** Each goes with a day sack of their own, or with one of the group's; the most laden first. */
+  function daySacks(): ReadonlyMap<string, Thing> {
+    const isSack = (t: Thing): boolean => DAY_SACK.test(t.name);
+    const spare = [
+      ...pieces.filter(isSack),
+      ...stayers.flatMap((m) => ownThings(trip, m.id).filter((t) => isThere(t) && !t.worn && isSack(t))),
+    ];
+    const mostFirst = [...goers].sort((a, b) => kgOf(b) - kgOf(a));
+    return new Map(
+      mostFirst.flatMap((m) => {
+        const mine = ownThings(trip, m.id).find((t) => isThere(t) && !t.worn && isSack(t));
+        const isLittle = packVolumeL(packOf(trip, m)) <= LITTLE_PACK_L && packVolumeL(packOf(trip, m)) > 0;
+        const sack = mine ?? (isLittle ? undefined : spare.shift());
+        return sack === undefined ? [] : [[m.id, sack] as const];
+      }),
+    );
+  }
 
   function limitOf(member: Member): number {
     return carryLimit(member, packOf(trip, member), day, trip.limitPolicy).limitKg;

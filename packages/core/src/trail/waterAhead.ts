@@ -44,7 +44,11 @@ export interface SourceAhead extends WaterWay {
   readonly atKm: number;
   /** Of a water place; camps with water and the end of the trip are sure. */
   readonly reliance: Reliance;
+  /** A cache holds no more than what was laid there, litres. */
+  readonly cacheL?: number;
 }
+
+type Place = Pick<SourceAhead, 'name' | 'atKm' | 'reliance' | 'cacheL'>;
 
 /** The day on which a place lies. */
 export function dayAtKm(trip: Trip, atKm: number): number {
@@ -68,10 +72,15 @@ export function waterAhead(trip: Trip, atKm: number, litres: number): readonly S
         ? []
         : [{ name: `Camp of day ${i + 1}`, atKm: toKm, reliance: 'sure' as const }],
     );
-  const places = [
+  const places: readonly Place[] = [
     ...trip.waypoints
       .filter((w) => w.kind === 'water')
-      .map(({ name, atKm: km, reliance }) => ({ name, atKm: km, reliance })),
+      .map(({ name, atKm: km, reliance, cacheL }) => ({
+        name,
+        atKm: km,
+        reliance,
+        ...(cacheL === undefined ? {} : { cacheL }),
+      })),
     ...camps,
     { name: 'End of the trip', atKm: endKm, reliance: 'sure' as const },
   ]
@@ -81,7 +90,7 @@ export function waterAhead(trip: Trip, atKm: number, litres: number): readonly S
   for (const place of places) {
     const way = wayBetween(trip, atKm, place.atKm);
     ahead.push({ ...place, ...waterOverDays(litres, way) });
-    if (ahead.filter((a) => a.reliance === 'sure').length === 2) break;
+    if (ahead.filter((a) => a.reliance === 'sure' && a.cacheL === undefined).length === 2) break;
   }
   return ahead;
 }

@@ -230,7 +230,8 @@ export function removeMember(trip: Trip, memberId: string): Trip {
       .filter((m) => m.id !== memberId)
       .map((m) => (m.buddyId === memberId ? withoutBuddy(m) : m)),
     roles: trip.roles.filter((r) => r.memberId !== memberId),
-    packs: trip.packs.filter((p) => p.id !== member?.packId),
+    // The club's pack is still there when its wearer is not.
+    packs: trip.packs.filter((p) => p.id !== member?.packId || p.shared === true),
     personalThings: trip.personalThings.filter((t) => t.memberId !== memberId),
     kits,
     share: trip.share.filter((a) => a.memberId !== memberId && !own.has(a.pieceId)),

@@ -26,12 +26,13 @@ export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields>
   const ids = new Set([...forOthers, ...own].map((t) => t.id));
   const pieces = allPieces(trip).filter((piece) => ids.has(piece.id));
   const taken = [...forOthers].filter(isPersonal);
+  const containers = isDealtOut ? trip.personalThings.filter((t) => t.waterCapacityL !== undefined) : [];
   return {
     legs: whole(trip.legs),
-    // Water that is dealt out by limits hangs on everybody's.
+    // Water that is dealt out by limits hangs on everybody's, and on everybody's bottles.
     members: isDealtOut ? whole(trip.members) : entries([member]),
     packs: isDealtOut ? whole(trip.packs) : entries([packOf(trip, member)]),
-    personalThings: entries([...own, ...taken]),
+    personalThings: entries([...new Set([...own, ...taken, ...containers])]),
     // Which kit a piece is of is nothing to whoever carries it.
     kits: { value: [{ id: 'carried', name: 'Carried', pieces }], key: pieces },
     share: entries(trip.share.filter((a) => ids.has(a.pieceId))),

@@ -63,6 +63,8 @@ export interface Waypoint {
   readonly atKm: number;
   readonly reliance: Reliance;
   readonly note?: string;
+  /** A cache: water that the party has laid here beforehand, litres; there is no other. */
+  readonly cacheL?: number;
 }
 
 /**
@@ -213,8 +215,9 @@ export interface Member {
   /** The comfort mark, 1 to 10, that this member does not want to fall below; 6 when absent. */
   readonly comfortFloor?: number;
   readonly limitHistory: readonly LimitChange[];
-  /** The first day they walk with the party, when they join on the way. */
+  /** The first day they walk with the party, when they join on the way, and where. */
   readonly firstDay?: number;
+  readonly joinsAt?: string;
   /** The last day they walk with the party, when they leave on the way. */
   readonly lastDay?: number;
   /** Who carries this member's bottle within reach and helps lift the pack. */
@@ -477,6 +480,9 @@ export interface Thing {
   readonly fromDay?: number;
   /** Last day it is carried, when it leaves on the way. */
   readonly toDay?: number;
+  /** Where it is hired or fetched, and where it is left or given back. */
+  readonly joinsAt?: string;
+  readonly leavesAt?: string;
   /** Mass when wet over mass when dry, on days after rain. */
   readonly wetFactor?: number;
   /** How much drinking water it can hold, litres. */

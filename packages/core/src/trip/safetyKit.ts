@@ -15,7 +15,7 @@ const SAFETY_PURPOSES: readonly Purpose[] = [
   'waterContainer',
 ];
 
-export function isSafetyKit(thing: Thing): boolean {
+export function isSafetyKit(thing: Pick<Thing, 'name' | 'purpose'>): boolean {
   return (
     SAFETY_PURPOSES.includes(thing.purpose) ||
     /rain jacket|avalanche|probe|shovel|helmet|harness|rope|crampon|ice axe/i.test(thing.name)

@@ -1,7 +1,14 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { largestRatioFrom, proposedHandovers, withHandovers, type ProposedHandover } from '@graft/core/share';
-import { formatMass, formatPercent, formatVolume } from '@graft/core/units';
+import {
+  handoverSets,
+  largestRatioFrom,
+  proposedHandovers,
+  withHandovers,
+  type HandoverSet,
+  type ProposedHandover,
+} from '@graft/core/share';
+import { formatMass, formatPercent, formatVolume, type MassUnit } from '@graft/core/units';
 import { ErrorList } from '../ErrorList';
 import { usePreferences } from '../preferences';
 import type { FoundReshare } from './useReshare';
@@ -38,7 +45,9 @@ export function Proposal({
     );
   }
   const handovers = proposedHandovers(after, day, moves);
-  const chosen = handovers.filter((h) => !dropped.has(h.piece.id));
+  const sets = handoverSets(handovers);
+  const taken = sets.filter((set) => !dropped.has(set.id));
+  const chosen = taken.flatMap((set) => set.handovers);
   const done = withHandovers(after, day, chosen, reason);
   const touched = after.members.filter(
     (m) => memberId === m.id || handovers.some((h) => h.to.id === m.id || h.from?.id === m.id),
@@ -52,9 +61,9 @@ export function Proposal({
   return (
     <Box mt="4" aria-label="Proposed handovers" role="region">
       <Text fontWeight="600" data-testid="handover-count">
-        {handovers.length === 0
+        {sets.length === 0
           ? 'Nothing needs to change hands.'
-          : `${handovers.length} ${handovers.length === 1 ? 'handover' : 'handovers'}`}
+          : `${sets.length} ${sets.length === 1 ? 'handover' : 'handovers'}`}
         {handovers.length > 0 && proof === 'proven' && ': no fewer will do'}
       </Text>
       {proof === 'proving' && (
@@ -64,7 +73,7 @@ export function Proposal({
       )}
       {proof === 'open' && handovers.length > 0 && (
         <Text fontSize="xs" color="fg.muted">
-          At least {result.atLeast} are needed; fewer than {handovers.length} were not found.
+          At least {result.atLeast} are needed; fewer than {sets.length} were not found.
         </Text>
       )}
       {overKg > 0.005 && (
@@ -74,17 +83,14 @@ export function Proposal({
         </Text>
       )}
       <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers">
-        {handovers.map((h) => (
-          <Box as="li" key={h.piece.id} py="1" borderBottomWidth="1px" borderColor="border.muted">
+        {sets.map((set) => (
+          <Box as="li" key={set.id} py="1" borderBottomWidth="1px" borderColor="border.muted">
             <label>
-              <input type="checkbox" checked={!dropped.has(h.piece.id)} onChange={() => onDrop(h.piece.id)} />{' '}
-              <b>{h.from?.name ?? 'nobody'}</b> gives <b>{h.to.name}</b> {h.name}
+              <input type="checkbox" checked={!dropped.has(set.id)} onChange={() => onDrop(set.id)} />{' '}
+              <b>{set.from?.name ?? 'nobody'}</b> gives <b>{set.to.name}</b>{' '}
+              {set.handovers.map((h) => h.name).join(', ')}
             </label>
-            <Text color="fg.muted" pl="5">
-              {formatMass(h.massKg, massUnit)}, {formatVolume(h.volumeL)}
-              {h.day > day ? `; it joins on day ${h.day}` : ''}
-              {h.near ? '; they sleep or cook together' : ''}
-            </Text>
+            <SetFacts set={set} day={day} massUnit={massUnit} />
           </Box>
         ))}
       </Box>
@@ -113,13 +119,30 @@ export function Proposal({
         disabled={readOnly || (chosen.length === 0 && acceptWithout === undefined)}
         onClick={() => onAccept(chosen)}
       >
-        {chosen.length === handovers.length && handovers.length > 0
+        {taken.length === sets.length && sets.length > 0
           ? 'Accept all'
-          : chosen.length > 0
-            ? `Accept ${chosen.length} of ${handovers.length}`
+          : taken.length > 0
+            ? `Accept ${taken.length} of ${sets.length}`
             : (acceptWithout ?? 'Nothing to accept')}
       </Button>
     </Box>
+  );
+}
+
+/** What one handover weighs and takes, when it can be made, and whether the two are together anyway. */
+function SetFacts({ set, day, massUnit }: { set: HandoverSet; day: number; massUnit: MassUnit }) {
+  const sum = (of: (h: ProposedHandover) => number): number => set.handovers.reduce((s, h) => s + of(h), 0);
+  const late = set.handovers.filter((h) => h.day > day);
+  return (
+    <Text color="fg.muted" pl="5">
+      {formatMass(
+        sum((h) => h.massKg),
+        massUnit,
+      )}
+      , {formatVolume(sum((h) => h.volumeL))}
+      {late.length > 0 && `; it joins on day ${late[0]!.day}`}
+      {set.handovers[0]!.near && '; they sleep or cook together'}
+    </Text>
   );
 }
 

@@ -53,7 +53,7 @@ export function useReshare(): Reshare {
       return;
     }
     const { moves } = result;
-    if (moves.length <= result.atLeast) {
+    if (result.count <= result.atLeast) {
       setFound({ ...ask, result, moves, proof: 'proven' });
       return;
     }

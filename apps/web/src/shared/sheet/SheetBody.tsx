@@ -337,12 +337,13 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
                 {d.day}. {dayDate(sheet.startDate, d.day)}
               </b>{' '}
               {d.leg}
-              {!d.isThere && ' (you have left the party)'}
+              {!d.isThere && ' (you are not with the party on this day)'}
             </p>
             {d.isThere && (
               <p className="muted">
                 {d.distanceKm.toFixed(1)} km, {d.climbM.toFixed(0)} m up, {d.descentM.toFixed(0)} m down · set
-                off with {d.waterL.toFixed(1)} L water · {formatMass(d.loadKg)}, {formatPercent(d.ratio, 0)}{' '}
+                off with {d.waterL.toFixed(1)} L water
+                {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {formatMass(d.loadKg)}, {formatPercent(d.ratio, 0)}{' '}
                 of your limit
                 {d.roles.length > 0 && (
                   <>
@@ -360,6 +361,9 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
                 , {formatMass(h.massKg)}
               </p>
             ))}
+            {d.evening !== undefined && d.evening.length > 0 && (
+              <p className="muted">In the evening: {d.evening.join('; ')}</p>
+            )}
             {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}
             {d.isThere && ticking !== undefined && <Felt day={d.day} ticking={ticking} />}
           </div>

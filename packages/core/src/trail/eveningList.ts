@@ -1,0 +1,90 @@
+/**
+ * What is done in the evening for the next day: tomorrow's food moves up over what is eaten later, things are fetched or
+ * left, people come (common practice, no source).
+ */
+import { fillingOf } from '../load/filling.js';
+import { isCarriedOn } from '../load/thingOnDay.js';
+import { placeOf } from '../stow/placeOf.js';
+import type { Member, Thing, Trip } from '../trip/model.js';
+import {
+  allThings,
+  carriedPieces,
+  carrierOf,
+  isPersonal,
+  isWithParty,
+  nameAlone,
+  ownInPack,
+} from '../trip/queries.js';
+
+export interface MovesUp {
+  readonly id: string;
+  readonly name: string;
+  /** Where it rides today. */
+  readonly place: string;
+  /** Eaten on the way: it goes to the top or into a pocket; otherwise above what is eaten later. */
+  readonly onTheWay: boolean;
+}
+export interface ComesOrGoes {
+  readonly id: string;
+  readonly name: string;
+  /** Where it is fetched or left, as far as that is said. */
+  readonly at?: string;
+  /** Who carries it. */
+  readonly who?: string;
+}
+export interface Evening {
+  readonly members: readonly { readonly member: Member; readonly movesUp: readonly MovesUp[] }[];
+  /** What joins tomorrow, and what is carried today for the last time. */
+  readonly joins: readonly ComesOrGoes[];
+  readonly leaves: readonly ComesOrGoes[];
+  /** Members who walk with the party from tomorrow on. */
+  readonly comes: readonly ComesOrGoes[];
+}
+
+/** @param day the day whose evening it is, from 1; after the last one there is nothing to do */
+export function eveningList(trip: Trip, day: number): Evening {
+  const next = day + 1;
+  if (next > trip.legs.length) return { members: [], joins: [], leaves: [], comes: [] };
+  const things = allThings(trip).filter((t) => !(isPersonal(t) && t.worn));
+  const carrierName = (thing: Thing, on: number): { readonly who?: string } => {
+    const carrier = trip.members.find((m) => m.id === carrierOf(trip, thing.id, on));
+    return carrier === undefined ? {} : { who: carrier.name };
+  };
+  const where = (at: string | undefined): { readonly at?: string } => (at === undefined ? {} : { at });
+  return {
+    members: trip.members
+      .filter((member) => isWithParty(member, day) && isWithParty(member, next))
+      .map((member) => ({ member, movesUp: movesUp(trip, member, day) }))
+      .filter(({ movesUp: those }) => those.length > 0),
+    joins: things
+      .filter((t) => t.fromDay === next)
+      .map((t) => ({ id: t.id, name: nameAlone(trip, t), ...where(t.joinsAt), ...carrierName(t, next) })),
+    leaves: things
+      // What is eaten up leaves nothing to be given back.
+      .filter((t) => t.toDay === day && (t.consumption === undefined || t.leavesAt !== undefined))
+      .map((t) => ({ id: t.id, name: nameAlone(trip, t), ...where(t.leavesAt), ...carrierName(t, day) })),
+    comes: trip.members
+      .filter((m) => m.firstDay === next)
+      .map((m) => ({ id: m.id, name: m.name, ...where(m.joinsAt) })),
+  };
+}
+
+/** Food that is begun tomorrow and was there today. */
+function movesUp(trip: Trip, member: Member, day: number): readonly MovesUp[] {
+  const mine = [...ownInPack(trip, member.id, day), ...carriedPieces(trip, member.id, day)];
+  const { inside } = fillingOf(mine, day);
+  const holderOf = (t: Thing): Thing | undefined => mine.find((other) => other.id === inside.get(t.id));
+  return mine
+    .filter(
+      (t) =>
+        (t.purpose === 'food' || t.purpose === 'snack') &&
+        t.consumption?.fromDay === day + 1 &&
+        isCarriedOn(t, day),
+    )
+    .map((t) => ({
+      id: t.id,
+      name: nameAlone(trip, t),
+      place: holderOf(t) === undefined ? placeOf(trip, member, t) : `in ${nameAlone(trip, holderOf(t)!)}`,
+      onTheWay: t.needed === 'walking' || t.needed === 'hurry' || t.needed === 'stop',
+    }));
+}

@@ -117,7 +117,9 @@ test('a spare pack is entered, its torsos too; who should have which is found wi
   await user.click(screen.getByRole('button', { name: 'Find who should have which' }));
   const list = await screen.findByRole('list', { name: 'Packs that change hands' });
   expect(list.textContent).toMatch(
-    new RegExp(`^${first!.name} takes 80 L pack instead of 30 L pack: [\\d.]+ L found no room, now all does; \\d+ % → \\d+ %`),
+    new RegExp(
+      `^${first!.name} takes 80 L pack instead of 30 L pack: [\\d.]+ L found no room, now all does; \\d+ % → \\d+ %`,
+    ),
   );
   await user.click(screen.getByRole('button', { name: 'Do it: one pack changes' }));
   await waitFor(() => expect(server.trip.members[0]!.packId).toBe(spare.id));

@@ -5,7 +5,7 @@ import { parseQuantity } from '../units/parse.js';
 import { parseList } from '../lists/pasteList.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
-import type { Trip } from '../trip/model.js';
+import type { Thing, Trip } from '../trip/model.js';
 import { decodeText, guardCell, readCsvTable, writeCsvTable } from './csvTable.js';
 import { csvTrip, readThings, type ReadThings } from './readThings.js';
 import { CSV_FIELDS, guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
@@ -268,15 +268,16 @@ describe('a round trip', () => {
           })),
           personalThings: random.personalThings.map((t) => ({ ...t, name: t.name.trim() })),
         };
+        const trimmed = <T extends Thing>(t: T): T => ({
+          ...t,
+          ...(t.owner === undefined ? {} : { owner: t.owner.trim() }),
+          ...(t.joinsAt === undefined ? {} : { joinsAt: t.joinsAt.trim() }),
+          ...(t.leavesAt === undefined ? {} : { leavesAt: t.leavesAt.trim() }),
+        });
         const owners = (t: Trip): Trip => ({
           ...t,
-          kits: t.kits.map((k) => ({
-            ...k,
-            pieces: k.pieces.map((p) => (p.owner === undefined ? p : { ...p, owner: p.owner.trim() })),
-          })),
-          personalThings: t.personalThings.map((p) =>
-            p.owner === undefined ? p : { ...p, owner: p.owner.trim() },
-          ),
+          kits: t.kits.map((k) => ({ ...k, pieces: k.pieces.map(trimmed) })),
+          personalThings: t.personalThings.map(trimmed),
         });
         const table = readCsvTable(thingsCsv(trip));
         const mapping = guessMapping(table.headers);

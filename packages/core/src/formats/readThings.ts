@@ -386,6 +386,8 @@ function saidFields(reader: RowReader) {
     purpose: oneOf(reader, 'purpose', PURPOSES),
     fromDay: number(reader, 'fromDay', 1, MAX_DAYS, true),
     toDay: number(reader, 'toDay', 1, MAX_DAYS, true),
+    joinsAt: words(reader, 'joinsAt', LONGEST_NAME),
+    leavesAt: words(reader, 'leavesAt', LONGEST_NAME),
     wetFactor: number(reader, 'wetFactor', ...THING_RANGES.wetFactor, false),
     waterCapacityL: quantity(reader, 'waterCapacity', 'volume', 'l', THING_RANGES.waterCapacityL),
     foodCapacityL: quantity(reader, 'foodCapacity', 'volume', 'l', THING_RANGES.foodCapacityL),

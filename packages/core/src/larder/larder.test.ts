@@ -342,9 +342,10 @@ describe('water', () => {
       ],
     };
     const [a, b] = waterByMember(trip);
-    expect(a).toMatchObject({ day: 2, needL: 2.5, capacityL: 3 });
+    // Of three people 4.5 L on the first day, 7.5 on the second: hers hold three, the rest is with the two who have nothing.
+    expect(a).toMatchObject({ day: 1, needL: expect.closeTo(3, 9) as number, capacityL: 3 });
     expect(a!.containers).toHaveLength(2);
-    expect(b).toMatchObject({ needL: 2.5, capacityL: 0 });
+    expect(b).toMatchObject({ day: 2, needL: expect.closeTo(2.25, 9) as number, capacityL: 0 });
   });
   test('cooking water of a dry camp lands in bags of at most 2 L, on that day only', () => {
     const trip = landLarder(dryCamp(full(party())));

@@ -8,7 +8,16 @@ import type { GroupKind, Thing, TripStyle } from '../trip/model.js';
 /** What a library says of a thing: all of it but what only a trip gives, its days and where it came from. */
 export type ThingFacts = Omit<
   Thing,
-  'id' | 'name' | 'consumption' | 'fromDay' | 'toDay' | 'joinsAt' | 'leavesAt' | 'nestsIn' | 'libraryId' | 'madeBy'
+  | 'id'
+  | 'name'
+  | 'consumption'
+  | 'fromDay'
+  | 'toDay'
+  | 'joinsAt'
+  | 'leavesAt'
+  | 'nestsIn'
+  | 'libraryId'
+  | 'madeBy'
 >;
 
 /** What became of an entry on a trip. */

@@ -25,7 +25,7 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
     (w) =>
       isShort.get(w.day) === true &&
       w.capacityL + (few.includes(w) ? perBottleL * (CARRIERS_EACH - w.containers.length) : 0) <
-      w.needL - SLACK_L,
+        w.needL - SLACK_L,
   );
   const findings: KitFinding[] = [];
   const add = (

@@ -39,41 +39,37 @@ function dealtOnDay(trip: Trip, day: number): readonly number[] {
   );
   // Where nobody may carry anything somebody must all the same.
   if (sum(limits) <= 0) return needs;
-  const ownL = trip.members.map((m, i) => (carries[i] ? ownContainersL(trip, m, day) : 0));
+  const ownL = trip.members.map((m, i) => (limits[i]! > 0 ? ownContainersL(trip, m, day) : 0));
   return byLimitsWithin(sum(needs), limits, ownL);
 }
 
 /** What a member's own containers hold on a day, litres; a bottle in the hand carries too. */
 function ownContainersL(trip: Trip, member: Member, day: number): number {
-  return sum(
-    ownThings(trip, member.id).map((t) => (isCarriedOn(t, day) ? (t.waterCapacityL ?? 0) : 0)),
-  );
+  return sum(ownThings(trip, member.id).map((t) => (isCarriedOn(t, day) ? (t.waterCapacityL ?? 0) : 0)));
 }
 
 /**
- * Litres dealt out by limits, to nobody more than their own containers hold as long as others' hold some; what no own
- * container holds goes into the group's bags, and is dealt out by limits.
+ * Litres dealt out by limits, as far as containers go: to nobody more than their own hold as long as others' hold some.
+ * What no own container holds goes into the group's bags, and to those who have least for their limit.
  */
 function byLimitsWithin(
   needL: number,
   limits: readonly number[],
   ownL: readonly number[],
 ): readonly number[] {
-  const dealt = limits.map(() => 0);
-  let leftL = needL;
-  const hasRoom = (i: number): boolean => limits[i]! > 0 && dealt[i]! < ownL[i]! - 1e-9;
-  for (let open = limits.map((_l, i) => i).filter(hasRoom); leftL > 1e-9 && open.length > 0; ) {
-    const openKg = sum(open.map((i) => limits[i]!));
-    const roundL = leftL;
-    for (const i of open) {
-      const takesL = Math.min((roundL * limits[i]!) / openKg, ownL[i]! - dealt[i]!);
-      dealt[i]! += takesL;
-      leftL -= takesL;
-    }
-    open = open.filter(hasRoom);
+  const clamp = sum(ownL) >= needL ? Math.min : Math.max;
+  const dealtAt = (lPerKg: number): readonly number[] =>
+    limits.map((limit, i) => (limit <= 0 ? 0 : clamp(ownL[i]!, lPerKg * limit)));
+  // The litres rise with the litres a kilogram of limit: halve until they are those that are needed.
+  let [low, high] = [0, needL / Math.min(...limits.filter((limit) => limit > 0)) + 1];
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2;
+    if (sum(dealtAt(middle)) < needL) low = middle;
+    else high = middle;
   }
-  return limits.map((limit, i) => dealt[i]! + (Math.max(0, leftL) * limit) / sum(limits));
+  return dealtAt(high);
 }
+const HALVINGS = 60;
 
 function sum(values: readonly number[]): number {
   return values.reduce((total, value) => total + value, 0);

@@ -74,8 +74,7 @@ function driestStretch(fills: readonly Fill[], lPerKm: number): Stretch {
         driest === undefined ||
         needL > driest.needL + 1e-9 ||
         (Math.abs(needL - driest.needL) <= 1e-9 && to.km - from.km > driest.toKm - driest.fromKm);
-      if (isLonger)
-        driest = { fromKm: from.km, toKm: to.km, needL, fromCachesL: cachedL, fillAt: from.name };
+      if (isLonger) driest = { fromKm: from.km, toKm: to.km, needL, fromCachesL: cachedL, fillAt: from.name };
       if (to.eachL === Infinity) break;
       cachedL += to.eachL;
     }
@@ -128,7 +127,9 @@ export function waterByDay(trip: Trip): readonly DayWater[] {
         ? 0
         : ((firstNext?.km ?? next.toKm) - next.fromKm) * hoursPerKm[i + 1]! * rate(i + 1);
     // A cache at the camp itself is there for the evening and the morning.
-    const atCampL = fills.filter((f) => f.km === toKm && f.eachL < Infinity).reduce((sum, f) => sum + f.eachL, 0);
+    const atCampL = fills
+      .filter((f) => f.km === toKm && f.eachL < Infinity)
+      .reduce((sum, f) => sum + f.eachL, 0);
     const lastFill = fills.filter((f) => f.eachL === Infinity).at(-1) ?? start;
     return {
       day: i + 1,

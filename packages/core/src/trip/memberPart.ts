@@ -26,12 +26,16 @@ export function partsOfMember(trip: Trip, member: Member): PartsOf<MemberFields>
   const ids = new Set([...forOthers, ...own].map((t) => t.id));
   const pieces = allPieces(trip).filter((piece) => ids.has(piece.id));
   const taken = [...forOthers].filter(isPersonal);
+  // What is carried for others is called by its owner's name.
+  const owners = trip.members.filter((m) => m !== member && taken.some((t) => t.memberId === m.id));
   const containers = isDealtOut ? trip.personalThings.filter((t) => t.waterCapacityL !== undefined) : [];
   return {
     legs: whole(trip.legs),
     // Water that is dealt out by limits hangs on everybody's, and on everybody's bottles.
-    members: isDealtOut ? whole(trip.members) : entries([member]),
-    packs: isDealtOut ? whole(trip.packs) : entries([packOf(trip, member)]),
+    members: isDealtOut ? whole(trip.members) : entries([member, ...owners]),
+    packs: isDealtOut
+      ? whole(trip.packs)
+      : entries([...new Set([member, ...owners].map((m) => packOf(trip, m)))]),
     personalThings: entries([...new Set([...own, ...taken, ...containers])]),
     // Which kit a piece is of is nothing to whoever carries it.
     kits: { value: [{ id: 'carried', name: 'Carried', pieces }], key: pieces },

@@ -343,8 +343,8 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
               <p className="muted">
                 {d.distanceKm.toFixed(1)} km, {d.climbM.toFixed(0)} m up, {d.descentM.toFixed(0)} m down · set
                 off with {d.waterL.toFixed(1)} L water
-                {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {formatMass(d.loadKg)}, {formatPercent(d.ratio, 0)}{' '}
-                of your limit
+                {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {formatMass(d.loadKg)},{' '}
+                {formatPercent(d.ratio, 0)} of your limit
                 {d.roles.length > 0 && (
                   <>
                     {' '}

@@ -107,7 +107,8 @@ export function PlacesPanel() {
         <Text key={w.day} fontSize="xs">
           Day {w.day}: {w.hours.toFixed(1)} h, km {w.fromKm.toFixed(1)} to {w.toKm.toFixed(1)} → {w.waterL} L
           {w.fromCachesL > 0 && `, and ${w.fromCachesL.toFixed(1)} L each from the cache`}
-          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}; full at {w.fillAt}
+          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}
+          {w.waterL + w.campWaterL > 0 && `; full at ${w.fillAt}`}
         </Text>
       ))}
       {trip.waypoints

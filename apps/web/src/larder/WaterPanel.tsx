@@ -51,7 +51,7 @@ export function WaterPanel() {
                   {(d.toKm - d.fromKm).toFixed(1)} km, {d.hours.toFixed(1)} h{d.dryCamp && ', dry camp'}
                   {d.fromCachesL > 0 && `, cache ${formatVolume(d.fromCachesL)} each`}
                 </td>
-                <td>{d.fillAt}</td>
+                <td>{wanted > 0 && d.fillAt}</td>
                 <td data-end>{formatVolume(wanted)}</td>
                 <td data-end data-alarm={carried < wanted - 0.01 ? '' : undefined}>
                   {carried < wanted - 0.01 && '▲ '}

@@ -131,8 +131,9 @@ function AddSpare() {
     return { ...t, packs: [...t.packs, { ...cataloguePack(id, chosen), shared: true }] };
   };
   return (
-    <HStack mt="2" gap="2">
+    <HStack mt="2" gap="2" align="end">
       <ChoiceEntry
+        w="9rem"
         label="Size of a spare pack"
         value={size}
         options={PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L`])}

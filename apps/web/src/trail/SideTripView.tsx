@@ -61,8 +61,8 @@ export function SideTripView({ day }: { day: number }) {
       </Flex>
       {ids.length === 0 ? (
         <Text mt="4" color="fg.muted">
-          Choose who goes: what they take is found in what the party has on this day, with their packs emptied
-          for it.
+          Choose who goes: what they take is found in what the party has on this day, in day sacks or in their
+          packs, emptied for it.
         </Text>
       ) : (
         <>

@@ -51,7 +51,7 @@ function staysThere(trip: Trip): boolean {
 }
 
 /** What does a thing's job at the destination, for sure; undefined when nothing does. */
-export function suppliedFor(trip: Trip, thing: Named, library: readonly LibraryEntry[]): Supply | undefined {
+function suppliedFor(trip: Trip, thing: Named, library: readonly LibraryEntry[]): Supply | undefined {
   if (!isForCamp(thing)) return undefined;
   return trip.supplies.find(
     (s) => s.state === 'sure' && purposesOf(s, library).some((purpose) => isOfSupply(thing, purpose)),

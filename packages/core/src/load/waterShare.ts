@@ -57,19 +57,25 @@ function byLimitsWithin(
   limits: readonly number[],
   ownL: readonly number[],
 ): readonly number[] {
-  const clamp = sum(ownL) >= needL ? Math.min : Math.max;
-  const dealtAt = (lPerKg: number): readonly number[] =>
-    limits.map((limit, i) => (limit <= 0 ? 0 : clamp(ownL[i]!, lPerKg * limit)));
-  // The litres rise with the litres a kilogram of limit: halve until they are those that are needed.
-  let [low, high] = [0, needL / Math.min(...limits.filter((limit) => limit > 0)) + 1];
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    if (sum(dealtAt(middle)) < needL) low = middle;
-    else high = middle;
-  }
-  return dealtAt(high);
+  const isEnough = sum(ownL) >= needL;
+  const ratio = (i: number): number => ownL[i]! / limits[i]!;
+  // Whose containers are full first, or whose hold more than their part: those take what theirs hold, the others the rest.
+  const order = limits
+    .map((_limit, i) => i)
+    .filter((i) => limits[i]! > 0)
+    .sort((a, b) => (isEnough ? ratio(a) - ratio(b) : ratio(b) - ratio(a)));
+  const dealt = limits.map(() => 0);
+  let [leftL, leftKg] = [needL, sum(limits.filter((limit) => limit > 0))];
+  order.forEach((i, k) => {
+    const evenL = (leftL * limits[i]!) / leftKg;
+    const takesL = isEnough ? Math.min(ownL[i]!, evenL) : Math.max(ownL[i]!, evenL);
+    // The last takes what is left, to the last drop.
+    dealt[i] = k === order.length - 1 ? leftL : takesL;
+    leftL -= dealt[i]!;
+    leftKg -= limits[i]!;
+  });
+  return dealt;
 }
-const HALVINGS = 60;
 
 function sum(values: readonly number[]): number {
   return values.reduce((total, value) => total + value, 0);

@@ -114,7 +114,7 @@ export function waterByDay(trip: Trip): readonly DayWater[] {
   return trip.legs.map((leg, i) => {
     const { fromKm, toKm } = stretches[i]!;
     const fills = fillsOf(i);
-    const start = { km: fromKm, eachL: Infinity, name: i === 0 ? 'the start' : 'the camp, in the morning' };
+    const start = { km: fromKm, eachL: Infinity, name: i === 0 ? 'the start' : 'the last camp' };
     const driest = driestStretch(
       [start, ...fills, { km: toKm, eachL: Infinity, name: 'the camp' }],
       hoursPerKm[i]! * rate(i),

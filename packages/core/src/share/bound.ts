@@ -67,9 +67,11 @@ export function shareBound(problem: ShareProblem): ShareBound {
   // What alone is above a limit or a pack is above it in every share; what else must go somewhere is added by set.
   const excessKg = days.map(() => 0);
   const excessL = days.map(() => 0);
+  const masses = bySet(problem);
   for (const set of restrictedSets(problem)) {
+    const within = masses.filter((m) => isWithin(m.allowed, set));
     for (const d of days) {
-      const filled = fillOf(problem, set, d);
+      const filled = fillOf(problem, set, within, d);
       level.offer(filled.level, () => filled.reason());
       excessKg[d] = Math.max(excessKg[d]!, filled.excessKg);
       excessL[d] = Math.max(excessL[d]!, filled.excessL);
@@ -107,10 +109,36 @@ export function shareBound(problem: ShareProblem): ShareBound {
   };
 }
 
-/** What a set of carriers must carry on a day, poured over them: the level, and what is above limits and packs. */
-function fillOf(problem: ShareProblem, set: readonly number[], d: number) {
+/** What is open to the same carriers, together, by day. */
+interface SetMass {
+  readonly allowed: readonly number[];
+  readonly massKg: number[];
+  readonly volumeL: number[];
+}
+
+/** Large parties have a thousand pieces and few sets that they are open to. */
+function bySet({ bundles, dayCount }: ShareProblem): readonly SetMass[] {
+  const sets = new Map<string, SetMass>();
+  const none = (): number[] => new Array<number>(dayCount).fill(0);
+  for (const { allowed, massKg, volumeL } of bundles) {
+    const key = allowed.join();
+    const set = sets.get(key) ?? { allowed, massKg: none(), volumeL: none() };
+    sets.set(key, set);
+    for (let d = 0; d < dayCount; d += 1) {
+      set.massKg[d]! += massKg[d]!;
+      set.volumeL[d]! += volumeL[d]!;
+    }
+  }
+  return [...sets.values()];
+}
+
+/**
+ * What a set of carriers must carry on a day, poured over them: the level, and what is above limits and packs.
+ *
+ * @param own what is open to nobody but them
+ */
+function fillOf(problem: ShareProblem, set: readonly number[], own: readonly SetMass[], d: number) {
   const { carriers } = problem;
-  const own = problem.bundles.filter((b) => isWithin(b.allowed, set));
   const here = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity).map((i) => carriers[i]!);
   const massKg = own.reduce((sum, b) => sum + b.massKg[d]!, 0);
   const volumeL = own.reduce((sum, b) => sum + b.volumeL[d]!, 0);

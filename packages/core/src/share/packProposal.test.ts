@@ -96,6 +96,15 @@ describe('which pack suits whom', () => {
     expect(sparePacks(after)).toEqual([]);
     expect(said(two([...packs.slice(0, 2), pack('spare', 60)]))).toEqual([]);
   });
+  test('nobody is made the worst off so that others are better off', () => {
+    // Ben's load is 10 kg over any limit: a heavier pack for him would help Ada, and him harm.
+    const trip = two([pack('pack-ada', 80, { shared: true }), pack('pack-ben', 40, { shared: true })]);
+    const heavy: Trip = {
+      ...trip,
+      personalThings: [own('a', 'ada', 20, 13), own('b', 'ben', 20, 24)],
+    };
+    expect(said(heavy)).toEqual([]);
+  });
   test('a back that does not fit goes before a few grams, not before room', () => {
     const short = { shared: true, torso: { leastCm: 30, mostCm: 38 } };
     const long = { shared: true, torso: { leastCm: 39, mostCm: 60 } };

@@ -1,7 +1,7 @@
 /**
  * Which of the packs that there are suits whom. Packs that anybody may have, and those that nobody has yet, are dealt out
  * anew over their wearers; own packs stay with their owner. Asked of a pack, in this order: room for what its wearer
- * carries, a load within the limit, a back that fits, few kilograms of its own (common practice, no source).
+ * carries, a back that fits, and that nobody is the worst off for it (common practice, no source).
  */
 import { loadsOverTrip, ratioLimitKg, type DayLoad } from '../load/memberLoad.js';
 import { carryLimit } from '../limits/carryLimit.js';
@@ -68,16 +68,17 @@ export function packFit(trip: Trip, member: Member, pack: Pack, loads: readonly 
   };
 }
 
-// Each is worth more than all that follow it together, for parties of up to a hundred (Graft's own).
-const COST = { litre: 1e4, overload: 1e4, misfit: 500, ratio: 1, change: 0.02 };
+// Litres that find no room go before all, then a back that does not fit; a high power makes the worst load decide among
+// loads, and what is well below its limit count for nothing. A change that betters less than its cost is not worth setting
+// up straps anew (Graft's own).
+const COST = { litre: 1e6, misfit: 1e3, change: 0.1 };
+const WORST_POWER = 16;
 
 function costOf(fit: PackFit, isChange: boolean): number {
   return (
     fit.wantingL * COST.litre +
-    Math.max(0, fit.ratio - 1) * COST.overload +
     (fit.misfit ? COST.misfit : 0) +
-    fit.ratio ** 2 * COST.ratio +
-    // A pack that is no better by this is not worth setting up straps anew.
+    fit.ratio ** WORST_POWER +
     (isChange ? COST.change : 0)
   );
 }

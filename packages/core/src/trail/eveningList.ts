@@ -73,6 +73,9 @@ export function eveningList(trip: Trip, day: number): Evening {
 function movesUp(trip: Trip, member: Member, day: number): readonly MovesUp[] {
   const mine = [...ownInPack(trip, member.id, day), ...carriedPieces(trip, member.id, day)];
   const { inside } = fillingOf(mine, day);
+  // Their own is theirs: only what is another's says whose.
+  const nameFor = (t: Thing): string =>
+    isPersonal(t) && t.memberId === member.id ? t.name : nameAlone(trip, t);
   const holderOf = (t: Thing): Thing | undefined => mine.find((other) => other.id === inside.get(t.id));
   return mine
     .filter(
@@ -83,8 +86,8 @@ function movesUp(trip: Trip, member: Member, day: number): readonly MovesUp[] {
     )
     .map((t) => ({
       id: t.id,
-      name: nameAlone(trip, t),
-      place: holderOf(t) === undefined ? placeOf(trip, member, t) : `in ${nameAlone(trip, holderOf(t)!)}`,
+      name: nameFor(t),
+      place: holderOf(t) === undefined ? placeOf(trip, member, t) : `in ${nameFor(holderOf(t)!)}`,
       onTheWay: t.needed === 'walking' || t.needed === 'hurry' || t.needed === 'stop',
     }));
 }

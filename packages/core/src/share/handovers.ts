@@ -89,6 +89,15 @@ export interface HandoverSet {
   readonly handovers: readonly ProposedHandover[];
 }
 
+/** "Lake: pot, stove": what the names have in common is said once. */
+export function namesTogether(names: readonly string[]): string {
+  const [first = ''] = names;
+  const head = first.slice(0, first.indexOf(': ') + 2);
+  return names.length > 1 && head.length > 1 && names.every((name) => name.startsWith(head))
+    ? head + names.map((name) => name.slice(head.length)).join(', ')
+    : names.join(', ');
+}
+
 /** Handovers in their order, those of one set together. */
 export function handoverSets(handovers: readonly ProposedHandover[]): readonly HandoverSet[] {
   const sets = new Map<string, ProposedHandover[]>();

@@ -11,6 +11,7 @@ import {
   afterEvent,
   handoverSets,
   largestRatioFrom,
+  namesTogether,
   nearIn,
   proposedHandovers,
   withHandovers,
@@ -180,6 +181,12 @@ describe('planReshare', () => {
     expect(sets[0]!.handovers.map((h) => h.piece.id).sort()).toEqual(['burner', 'lighter', 'pot']);
     // With a rope of 6 kg three must go: it alone does it.
     expect(ask(of(6)).sets.map((s) => s.handovers.map((h) => h.piece.id))).toEqual([['rope']]);
+  });
+  test('what the names of a set have in common is said once', () => {
+    expect(namesTogether(['Lake: pot, 2 L', 'Lake: stove'])).toBe('Lake: pot, 2 L, stove');
+    expect(namesTogether(['Lake: pot', 'North: stove'])).toBe('Lake: pot, North: stove');
+    expect(namesTogether(['Lake: pot'])).toBe('Lake: pot');
+    expect(namesTogether(['rope', 'rope bag'])).toBe('rope, rope bag');
   });
   test('of two alike the one that lies on top is given', () => {
     const trip = aTrip(

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import {
   handoverSets,
   largestRatioFrom,
+  namesTogether,
   proposedHandovers,
   withHandovers,
   type HandoverSet,
@@ -88,7 +89,7 @@ export function Proposal({
             <label>
               <input type="checkbox" checked={!dropped.has(set.id)} onChange={() => onDrop(set.id)} />{' '}
               <b>{set.from?.name ?? 'nobody'}</b> gives <b>{set.to.name}</b>{' '}
-              {set.handovers.map((h) => h.name).join(', ')}
+              {namesTogether(set.handovers.map((h) => h.name))}
             </label>
             <SetFacts set={set} day={day} massUnit={massUnit} />
           </Box>

@@ -71,7 +71,7 @@ function byLimitsWithin(
     const takesL = isEnough ? Math.min(ownL[i]!, evenL) : Math.max(ownL[i]!, evenL);
     // The last takes what is left, to the last drop.
     dealt[i] = k === order.length - 1 ? leftL : takesL;
-    leftL -= dealt[i]!;
+    leftL -= dealt[i];
     leftKg -= limits[i]!;
   });
   return dealt;

@@ -355,8 +355,17 @@ describe('leave behind', () => {
     expect(tripFacts(high).coldestNightC).toBeCloseTo(1.8, 9);
     expect(ids(leaveBehindFindings(high, LIB))).not.toContain('leaveBehind/forecast-second-warm-layer');
   });
-  test('without a forecast nothing is decided by it', () => {
-    expect(leaveBehindFindings(party([], things), LIB)).toEqual([]);
+  test('without a forecast nothing is decided by it; where nothing at all is known of the nights, it is asked', () => {
+    const unknown = party([], things);
+    expect(leaveBehindFindings(unknown, LIB).map((f) => [f.id, f.weight])).toEqual([
+      ['bring/unknown-nights', 'should'],
+    ]);
+    expect(leaveBehindFindings(unknown, LIB)[0]!.why).toContain('kit is chosen for −1 °C');
+    const place = { name: 'Moor', latitudeDeg: 54, longitudeDeg: -4, valleyElevationM: 200 };
+    expect(leaveBehindFindings({ ...unknown, place }, LIB)).toEqual([]);
+    const legs = unknown.legs.map((leg) => ({ ...leg, campElevationM: 900 }));
+    expect(leaveBehindFindings({ ...unknown, legs }, LIB)).toEqual([]);
+    expect(leaveBehindFindings({ ...unknown, legs: unknown.legs.slice(0, 1) }, LIB)).toEqual([]);
   });
   test('unused on the last three trips of this style may stay; a use in between, another style or safety kit may not', () => {
     const outing = (date: string, used: boolean, style: Trip['style'] = 'camp'): Outing => ({
@@ -386,7 +395,7 @@ describe('leave behind', () => {
       ),
       entry('own-own-small-first-aid', three),
     ];
-    expect(leaveBehindFindings(trip, library)).toMatchObject([
+    expect(leaveBehindFindings(trip, library).filter((f) => f.kind === 'leaveBehind')).toMatchObject([
       { id: 'leaveBehind/unused-own-book', cures: [{ changeKg: -0.22 }] },
     ]);
   });

@@ -301,6 +301,7 @@ test('the kit library: an entry is changed, refused with its reason, recorded, a
     await page.getByRole('button', { name: 'Was not used' }).click();
   }
   await expect(cell(page, 'group-camera-tripod/record')).toHaveText('3 of 3 ▲');
+  await saved(page);
   await page.reload();
   await page.getByLabel('Find by name').fill('tripod');
   await expect(cell(page, 'group-camera-tripod/massKg')).toHaveText('1.3');
@@ -342,6 +343,7 @@ test('the kit library: a kit’s pieces are changed where they stand, taken away
   await expect(pegs.locator('td[data-cell$="/nestsIn"]')).toHaveText('Poles');
   await page.getByRole('button', { name: 'Add a piece to Tent for three' }).click();
   await expect(kits.locator('tr[data-row]')).toHaveCount(5);
+  await saved(page);
   await page.reload();
   await page.getByRole('radiogroup', { name: 'Library' }).getByText('Kits').click();
   await page.getByLabel('Find by name').fill('tent for three');

@@ -77,7 +77,7 @@ export function LibraryPage() {
   };
   return (
     <Flex direction="column" h="100dvh">
-      <LibraryHead loading={library.loading} count={entries.length} />
+      <LibraryHead loading={library.loading} unsaved={library.unsaved} count={entries.length} />
       <Flex gap="3" px="4" py="2" align="center" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
         <Tabs label="Library" tabs={SETS} value={set} onChoose={setSet} />
         <Input
@@ -148,7 +148,7 @@ function newEntry(kind: LibraryEntry['kind'], id: string, name: string): Library
   }
 }
 
-function LibraryHead({ loading, count }: { loading: boolean; count: number }) {
+function LibraryHead({ loading, unsaved, count }: { loading: boolean; unsaved: boolean; count: number }) {
   return (
     <Flex
       as="header"
@@ -172,6 +172,10 @@ function LibraryHead({ loading, count }: { loading: boolean; count: number }) {
         {loading
           ? 'reading …'
           : `${counted(count, 'entry').replace('entrys', 'entries')}, yours alone; a trip copies what it takes`}
+      </Text>
+      <Box flex="1" />
+      <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite">
+        {unsaved ? 'Saving …' : loading ? '' : 'Saved'}
       </Text>
     </Flex>
   );

@@ -1,5 +1,5 @@
-import { useCallback } from 'react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
+import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
 import { api } from './api';
 
@@ -9,6 +9,8 @@ const NONE: readonly LibraryEntry[] = [];
 export interface LeaderLibrary {
   readonly entries: readonly LibraryEntry[];
   readonly loading: boolean;
+  /** Edits are on their way: whoever leaves the page now is asked first. */
+  readonly unsaved: boolean;
   /** Why it could not be read or written, in the server's words. */
   readonly problem: string | undefined;
   readonly edit: (edits: readonly LibraryEdit[]) => void;
@@ -18,7 +20,15 @@ export interface LeaderLibrary {
 export function useLibrary(): LeaderLibrary {
   const queries = useQueryClient();
   const query = useQuery({ queryKey: KEY, queryFn: api.library, staleTime: 60_000 });
+  const unsaved = useIsMutating({ mutationKey: KEY }) > 0;
+  useEffect(() => {
+    if (!unsaved) return;
+    const warn = (event: BeforeUnloadEvent): void => event.preventDefault();
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, [unsaved]);
   const mutation = useMutation({
+    mutationKey: KEY,
     // One after another: each write names the version that the one before it made.
     scope: { id: 'library' },
     mutationFn: async (edits: readonly LibraryEdit[]) => {
@@ -41,6 +51,7 @@ export function useLibrary(): LeaderLibrary {
   return {
     entries: query.data?.entries ?? NONE,
     loading: query.isPending,
+    unsaved,
     problem: mutation.error?.message ?? query.error?.message,
     edit,
   };

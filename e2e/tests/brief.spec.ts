@@ -194,6 +194,15 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   await cell(page, 'place/reliance').click();
   await cell(page, 'place/reliance').locator('select').selectOption('sure');
   await expect(page.getByText('Day 1: 2.3 h, km 4.0 to 8.0')).toBeVisible();
+  // A cache gives no more than was laid there: for two half a litre each.
+  await page.getByLabel('A cache at a place holds what you lay there, and no more').selectOption('Water');
+  const cache = page.getByLabel('Cache at Water, km 4.0');
+  await cache.fill('plenty');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('got "plenty"');
+  await cache.fill('1 L');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Day 1: 4\.5 h, km 0\.0 to 8\.0 .* 0\.5 L each from the cache/)).toBeVisible();
 
   await page.getByRole('tab', { name: 'Weather' }).click();
   await typeInCell(page, '2027-08-20/nightC', '−2');
@@ -224,7 +233,9 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   const { trip } = await storedTrip(id);
   expect(trip.legs).toHaveLength(3);
   expect(trip.legs[0]).toMatchObject({ distanceKm: 8.04672, hours: 4.5 });
-  expect(trip.waypoints).toEqual([{ id: 'place', name: 'Water', kind: 'water', atKm: 4, reliance: 'sure' }]);
+  expect(trip.waypoints).toEqual([
+    { id: 'place', name: 'Water', kind: 'water', atKm: 4, reliance: 'sure', cacheL: 1 },
+  ]);
   expect(trip.weather).toMatchObject([{ id: '2027-08-20', nightC: -2 }]);
   expect(trip.houseRules.lid).toBe('off');
   expect(trip.timeZone).toBe('Europe/Oslo');

@@ -1,10 +1,11 @@
-import { Box, Button, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { dayStretches, waterByDay } from '@graft/core/route';
 import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
-import { ChoiceEntry } from '../shared/FieldEntry';
+import { parseQuantity } from '@graft/core/units';
+import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
@@ -39,15 +40,6 @@ export function PlacesPanel() {
       header: 'Reliance',
       options: optionsOf(RELIANCE_WORDS),
       width: '70',
-    }),
-    quantityColumn({
-      ...common,
-      id: 'cacheL',
-      header: 'Cache',
-      quantity: 'volume',
-      massUnit: 'kg',
-      optional: true,
-      width: '58',
     }),
     {
       id: 'remove',
@@ -100,6 +92,7 @@ export function PlacesPanel() {
       >
         Add a place
       </Button>
+      <Caches />
       <Text fontWeight="600" mt="5" mb="1">
         Longest stretch without sure water
       </Text>
@@ -116,6 +109,57 @@ export function PlacesPanel() {
         .map((w) => (
           <KitAtPlace key={w.id} place={w} day={dayOf(w.atKm)} />
         ))}
+    </Box>
+  );
+}
+
+/** Litres that a new cache is entered with, before anybody says. */
+const FIRST_CACHE_L = 6;
+
+/** Water that the party lays beforehand: where, and how much. */
+function Caches() {
+  const { trip, change } = useTrip();
+  const places = trip.waypoints.filter((w) => w.kind === 'water');
+  const laid = places.filter((w) => w.cacheL !== undefined);
+  const dry = places.filter((w) => w.cacheL === undefined);
+  const put = (place: Waypoint, cacheL: number | undefined): string | undefined => {
+    const { cacheL: _before, ...rest } = place;
+    const next: Waypoint = cacheL === undefined ? rest : { ...rest, cacheL };
+    const error = checkItem('waypoints', next);
+    if (error === undefined) change(`cache at ${place.name}`, (t) => putWaypoint(t, next));
+    return error;
+  };
+  if (places.length === 0) return null;
+  return (
+    <Box mt="5">
+      <Text fontWeight="600" mb="1">
+        Water laid beforehand
+      </Text>
+      {laid.map((w) => (
+        <Flex key={w.id} fontSize="xs" align="end" gap="2" mb="1">
+          <TextEntry
+            label={`Cache at ${w.name}, km ${w.atKm.toFixed(1)}`}
+            w="12rem"
+            value={`${w.cacheL!.toFixed(1)} L`}
+            take={(text) => {
+              const parsed = parseQuantity(text, 'volume', 'l');
+              return parsed.ok ? put(w, parsed.value) : parsed.error;
+            }}
+          />
+          <RemoveButton name={`the cache at ${w.name}`} onClick={() => void put(w, undefined)} />
+        </Flex>
+      ))}
+      {dry.length > 0 && (
+        <ChoiceEntry
+          label="A cache at a place holds what you lay there, and no more"
+          value=""
+          options={[['', 'lay water at …'], ...dry.map((w) => [w.id, w.name] as const)]}
+          onChoose={(id) => {
+            const place = dry.find((w) => w.id === id);
+            if (place !== undefined) put(place, FIRST_CACHE_L);
+          }}
+        />
+      )}
     </Box>
   );
 }

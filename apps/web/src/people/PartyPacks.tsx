@@ -203,7 +203,10 @@ function Proposal() {
               ))}
             </Box>
             <Text mt="1" fontWeight="600">
-              Heaviest load: {percent(proposal.worstBefore)} → {percent(proposal.worstAfter)} of the limit.
+              Heaviest load: {percent(proposal.worstBefore)}
+              {percent(proposal.worstAfter) === percent(proposal.worstBefore)
+                ? ' of the limit, as it is.'
+                : ` → ${percent(proposal.worstAfter)} of the limit.`}
             </Text>
           </>
         )}

@@ -361,10 +361,10 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
                 , {formatMass(h.massKg)}
               </p>
             ))}
+            {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}
             {d.evening !== undefined && d.evening.length > 0 && (
               <p className="muted">In the evening: {d.evening.join('; ')}</p>
             )}
-            {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}
             {d.isThere && ticking !== undefined && <Felt day={d.day} ticking={ticking} />}
           </div>
         );

@@ -31,6 +31,9 @@ const view = async (page: Page, name: string): Promise<void> => {
     .click();
 };
 
+// The last of the files, each of whose tests has trips of its own: shared out over both browsers.
+test.describe.configure({ mode: 'parallel' });
+
 test('the whole story: sheets, two members tick, weigh-in, an injury on day 3, handovers, safety read, debrief, the next trip', async ({
   page,
   browser,

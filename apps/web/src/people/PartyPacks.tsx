@@ -68,7 +68,12 @@ export function PartyPacks() {
         },
       },
     },
-    { id: 'wearer', header: 'Who has it', width: '110', show: (p) => wearer.get(p.id) ?? 'spare' },
+    {
+      id: 'wearer',
+      header: 'Who has it',
+      width: '110',
+      show: (p) => wearer.get(p.id) ?? (p.shared === true ? 'spare' : 'left at home'),
+    },
     {
       id: 'shared',
       header: 'Who may have it',

@@ -13,6 +13,7 @@ const base = aTrip(
     food('dinner 3', 3),
     aThing('rope', { fromDay: 2, toDay: 2, joinsAt: 'the hut', leavesAt: 'the shop' }),
     food('box', 2, { fromDay: 2 }),
+    aThing('bag of water', { purpose: 'water', fromDay: 2, toDay: 2 }),
   ],
   [
     own(food('lunch 2', 2, { needed: 'stop', purpose: 'snack' }), 'ada'),

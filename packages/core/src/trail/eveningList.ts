@@ -45,7 +45,8 @@ export interface Evening {
 export function eveningList(trip: Trip, day: number): Evening {
   const next = day + 1;
   if (next > trip.legs.length) return { members: [], joins: [], leaves: [], comes: [] };
-  const things = allThings(trip).filter((t) => !(isPersonal(t) && t.worn));
+  // Water is filled where it is; it is no piece that somebody brings.
+  const things = allThings(trip).filter((t) => !(isPersonal(t) && t.worn) && t.purpose !== 'water');
   const carrierName = (thing: Thing, on: number): { readonly who?: string } => {
     const carrier = trip.members.find((m) => m.id === carrierOf(trip, thing.id, on));
     return carrier === undefined ? {} : { who: carrier.name };

@@ -82,7 +82,7 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
     (w) => Math.ceil((w.needL - SLACK_L - w.capacityL) / perBottleL),
   );
   const stretches = dayStretches(trip);
-  for (const place of trip.waypoints.filter((w) => w.cacheL !== undefined)) {
+  for (const place of trip.waypoints.filter((w) => w.kind === 'water' && w.cacheL !== undefined)) {
     const day = stretches.findIndex((s) => place.atKm <= s.toKm + 1e-9) + 1 || trip.legs.length;
     findings.push({
       id: findingId('water', `cache-${place.id}`),

@@ -51,9 +51,9 @@ const camps = (things: readonly Thing[], need: PartNeed): boolean =>
 const SNACK_DAY_H = 8;
 
 /** A thin sack that rides in the big pack until a side trip, by its name. */
-const DAY_SACK = /\b(day|summit|little|small)[- ]?(sack|pack|bag|rucksack)\b/i;
+const DAY_SACK = /\b(day|summit)[- ]?(sack|pack|bag|rucksack)\b|\b(little|small)[- ]?(pack|rucksack)\b/i;
 /** A big pack is left in camp; one of no more than this is little, litres (Graft's own number). */
-const LITTLE_PACK_L = 30;
+const LITTLE_PACK_L = 35;
 
 export interface SideTripMember {
   readonly member: Member;

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { dayStretches, waterByDay } from '@graft/core/route';
+import { dayOfPlace, dayStretches, waterByDay } from '@graft/core/route';
 import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
@@ -14,10 +14,6 @@ import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
 export function PlacesPanel() {
   const { trip, change } = useTrip();
   const stretches = dayStretches(trip);
-  const dayOf = (km: number): number => {
-    const i = stretches.findIndex((s) => km <= s.toKm + 1e-9);
-    return (i < 0 ? stretches.length - 1 : i) + 1;
-  };
   const lengthKm = stretches[stretches.length - 1]?.toKm ?? 0;
   const common = {
     check: (w: Waypoint) => checkItem('waypoints', w),
@@ -107,7 +103,7 @@ export function PlacesPanel() {
       {trip.waypoints
         .filter((w) => w.kind === 'resupply' || w.kind === 'handIn')
         .map((w) => (
-          <KitAtPlace key={w.id} place={w} day={dayOf(w.atKm)} />
+          <KitAtPlace key={w.id} place={w} day={dayOfPlace(trip, w.atKm)} />
         ))}
     </Box>
   );

@@ -349,13 +349,19 @@ function covers(thing: Thing, entry: ThingEntry): boolean {
 export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readonly Proposal[] {
   const facts = tripFacts(trip);
   const pieces = allPieces(trip);
-  const entryOf = (id: string): ThingEntry | undefined =>
-    [...library, ...STARTER_LIBRARY].find((e): e is ThingEntry => e.kind === 'thing' && e.id === id);
+  const entryOf = (id: string): ThingEntry | undefined => {
+    const entry = [...library, ...STARTER_LIBRARY].find(
+      (e): e is ThingEntry => e.kind === 'thing' && e.id === id,
+    );
+    const isSupplied =
+      entry !== undefined && needNotCome(trip, { ...entry.thing, name: entry.name }, library);
+    return isSupplied ? undefined : entry;
+  };
   const applies = (line: Line): boolean =>
     (line.when?.(facts, trip) ?? true) && (line.styles?.includes(trip.style) ?? true);
   const each = EACH.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
-    if (entry === undefined || needNotCome(trip, { ...entry.thing, name: entry.name }, library)) return [];
+    if (entry === undefined) return [];
     const without = trip.members.filter(
       (m) =>
         (m.ageYears ?? Infinity) >= (line.fromAge ?? 0) &&
@@ -377,7 +383,6 @@ export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readon
   const party = PARTY.filter(applies).flatMap((line): readonly Proposal[] => {
     const entry = entryOf(line.starterId);
     if (entry === undefined || trip.members.length === 0) return [];
-    if (needNotCome(trip, { ...entry.thing, name: entry.name }, library)) return [];
     const wanted = Math.max(1, Math.ceil(trip.members.length / (line.per ?? Infinity)));
     const have = pieces.filter((p) => covers(p, entry)).length;
     if (have >= wanted) return [];

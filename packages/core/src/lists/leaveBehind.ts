@@ -230,11 +230,13 @@ function stayFindings(trip: Trip, facts: TripFacts): readonly KitFinding[] {
   });
 }
 
-function stayFinding(
+/** That things can stay at home, with the cure. */
+export function stayFinding(
   trip: Trip,
   id: string,
   spare: readonly (PersonalThing | Piece)[],
   why: string,
+  weight: KitFinding['weight'] = 'could',
 ): KitFinding {
   const whose = ownersOf(trip, spare);
   const kinds = [...new Set(spare.map((t) => t.name))];
@@ -242,7 +244,7 @@ function stayFinding(
   return {
     id: findingId('leaveBehind', id),
     kind: 'leaveBehind',
-    weight: 'could',
+    weight,
     what: `${words} can stay${whose.length === 0 ? '' : `: ${names(whose)}`}`,
     why,
     memberIds: whose.map((m) => m.id),

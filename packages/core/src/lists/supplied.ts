@@ -7,9 +7,9 @@ import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Purpose, Supply, Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
 import { isSafetyKit } from '../trip/safetyKit.js';
-import { leaveAtHome, names, ownersOf } from './cures.js';
-import { findingId, type KitFinding } from './finding.js';
+import type { KitFinding } from './finding.js';
 import { guessFacts } from './guessFacts.js';
+import { stayFinding } from './leaveBehind.js';
 
 /** What places to stay have, in the words that people use for it. */
 const THERE: readonly (readonly [RegExp, readonly Purpose[]])[] = [
@@ -50,17 +50,27 @@ function staysThere(trip: Trip): boolean {
   return trip.style === 'hut';
 }
 
-/** What does a thing's job at the destination, for sure; undefined when nothing does. */
-function suppliedFor(trip: Trip, thing: Named, library: readonly LibraryEntry[]): Supply | undefined {
-  if (!isForCamp(thing)) return undefined;
-  return trip.supplies.find(
-    (s) => s.state === 'sure' && purposesOf(s, library).some((purpose) => isOfSupply(thing, purpose)),
-  );
+/** A supply that is sure, and what it is for: looked up once, since a party has a thousand things. */
+interface SureSupply {
+  readonly supply: Supply;
+  readonly purposes: readonly Purpose[];
+}
+function sureSupplies(trip: Trip, library: readonly LibraryEntry[]): readonly SureSupply[] {
+  return trip.supplies
+    .filter((s) => s.state === 'sure')
+    .map((supply) => ({ supply, purposes: purposesOf(supply, library) }));
+}
+
+/** What does a thing's job at the destination; undefined when nothing does. */
+function suppliedFor(sure: readonly SureSupply[], thing: Named): SureSupply | undefined {
+  return isForCamp(thing)
+    ? sure.find(({ purposes }) => purposes.some((purpose) => isOfSupply(thing, purpose)))
+    : undefined;
 }
 
 /** Whether a list need not hold a thing, since all nights are spent where it is supplied. */
 export function needNotCome(trip: Trip, thing: Named, library: readonly LibraryEntry[]): boolean {
-  return staysThere(trip) && suppliedFor(trip, thing, library) !== undefined;
+  return staysThere(trip) && suppliedFor(sureSupplies(trip, library), thing) !== undefined;
 }
 
 /** Whether something of a purpose is there every night, without being carried. */
@@ -70,12 +80,11 @@ export function isThere(
   library: readonly LibraryEntry[],
 ): boolean {
   if (!staysThere(trip)) return false;
-  const sure = trip.supplies.filter((s) => s.state === 'sure');
-  return sure.some((s) =>
-    purposesOf(s, library).some((purpose) =>
+  return sureSupplies(trip, library).some(({ supply, purposes }) =>
+    purposes.some((purpose) =>
       is({
         ...AT_DESTINATION,
-        name: s.name,
+        name: supply.name,
         purpose,
         flags: purpose === 'fuel' ? ['gasFuel', 'liquidFuel'] : [],
       }),
@@ -98,30 +107,12 @@ const AT_DESTINATION: Thing = {
 export function suppliedFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
   if (trip.supplies.length === 0) return [];
   const carried = allThings(trip).filter((t) => !(isPersonal(t) && t.worn) && t.madeBy === undefined);
-  return trip.supplies.flatMap((supply): readonly KitFinding[] => {
-    const things = carried.filter((t) => suppliedFor(trip, t, library) === supply);
+  const stays = staysThere(trip);
+  const sure = sureSupplies(trip, library);
+  return sure.flatMap((s): readonly KitFinding[] => {
+    const things = carried.filter((t) => suppliedFor(sure, t) === s);
     if (things.length === 0) return [];
-    const whose = ownersOf(trip, things);
-    const kinds = [...new Set(things.map((t) => t.name))];
-    const what = kinds.length <= 2 ? kinds.join(' and ') : `${kinds[0]} and ${kinds.length - 1} more`;
-    return [
-      {
-        id: findingId('leaveBehind', `supplied-${supply.id}`),
-        kind: 'leaveBehind',
-        weight: staysThere(trip) ? 'should' : 'could',
-        what: `${what} can stay${whose.length === 0 ? '' : `: ${names(whose)}`}`,
-        why: staysThere(trip)
-          ? `the destination has it: ${supply.name}`
-          : `the destination has it: ${supply.name}; keep what is wanted on the way there`,
-        memberIds: whose.map((m) => m.id),
-        thingIds: things.map((t) => t.id),
-        cures: [
-          leaveAtHome(
-            things.length === 1 ? 'Leave it at home' : `Leave the ${things.length} at home`,
-            things,
-          ),
-        ],
-      },
-    ];
+    const why = `the destination has it: ${s.supply.name}${stays ? '' : '; keep what is wanted on the way there'}`;
+    return [stayFinding(trip, `supplied-${s.supply.id}`, things, why, stays ? 'should' : 'could')];
   });
 }

@@ -1,7 +1,7 @@
 /** Water carriers: enough litres for the driest stretch, two independent ones each, bags for cooking water, treatment. */
 import { campWater, CARRIERS_EACH, partyWater, waterByMember } from '../larder/waterPlan.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
-import { dayStretches } from '../route/legSlopes.js';
+import { dayOfPlace } from '../route/legSlopes.js';
 import type { Trip } from '../trip/model.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
@@ -81,14 +81,12 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       : `day ${driest?.day ?? 1} is the driest: water is dealt out by what each can carry`,
     (w) => Math.ceil((w.needL - SLACK_L - w.capacityL) / perBottleL),
   );
-  const stretches = dayStretches(trip);
   for (const place of trip.waypoints.filter((w) => w.kind === 'water' && w.cacheL !== undefined)) {
-    const day = stretches.findIndex((s) => place.atKm <= s.toKm + 1e-9) + 1 || trip.legs.length;
     findings.push({
       id: findingId('water', `cache-${place.id}`),
       kind: 'water',
       weight: 'must',
-      what: `${place.cacheL!.toFixed(1)} L are to be laid at ${place.name} before day ${day}`,
+      what: `${place.cacheL!.toFixed(1)} L are to be laid at ${place.name} before day ${dayOfPlace(trip, place.atKm)}`,
       why: 'the plan drinks of it: laid, marked and hidden from animals before it is met; put this aside once it is',
       memberIds: [],
       thingIds: [],

@@ -22,6 +22,12 @@ export function dayStretches(trip: Pick<Trip, 'legs' | 'track' | 'dayMarksKm'>):
   });
 }
 
+/** The day on whose way a place lies; one at a camp is of the day that ends there, one beyond the end of the last. */
+export function dayOfPlace(trip: Trip, atKm: number): number {
+  const i = dayStretches(trip).findIndex((s) => atKm <= s.toKm + 1e-9);
+  return (i < 0 ? trip.legs.length - 1 : i) + 1;
+}
+
 /** A leg's slopes without a track: up and down equally steep, sharing the distance by their metres. */
 export function evenSlopes(leg: Pick<Leg, 'distanceKm' | 'climbM' | 'descentM'>): readonly Slope[] {
   const { distanceKm, climbM, descentM } = leg;

@@ -5,8 +5,8 @@
  *
  * A handover is one piece, or one set that stays together, that goes from one member to another. Somebody whose load is
  * above what is asked must give some away: at least as many as would do if they were the heaviest of the worst day. The
- * sum of that over the party is a bound. The search often meets it, which proves the number. Otherwise an integer program can prove it:
- * `handoverProgram`.
+ * sum of that over the party is a bound. The search often meets it, which proves the number. Otherwise an integer
+ * program can prove it: `handoverProgram`.
  */
 import { TRIFLE_KG } from '../trip/whoseThings.js';
 import type { Stow } from '../trip/model.js';

@@ -32,6 +32,7 @@ import { addDays } from '../units/isoDate.js';
 import { waterByDay } from '../route/waterStretches.js';
 import { eveningList } from '../trail/eveningList.js';
 import { eveningWords } from './eveningWords.js';
+import { oncePer } from '../trip/oncePer.js';
 import { sheetDrawing, type SheetDrawing } from './sheetDrawing.js';
 
 /** Who hands out what nobody in particular owns. */
@@ -310,8 +311,12 @@ export function emergencyNumbers(trip: Trip): readonly EmergencyNumber[] {
     .map(({ name, relation, phone }) => ({ name, relation, phone }));
 }
 
+/** The same for all members: made once for their sheets. */
+const waterOf = oncePer(waterByDay);
+const eveningsOf = oncePer((trip: Trip) => trip.legs.map((_leg, i) => eveningList(trip, i + 1)));
+
 function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): readonly SheetDay[] {
-  const water = waterByDay(trip);
+  const [water, evenings] = [waterOf(trip), eveningsOf(trip)];
   return trip.legs.map((leg, i): SheetDay => {
     const day = i + 1;
     const load = loads[i]!;
@@ -331,7 +336,7 @@ function sheetDays(trip: Trip, member: Member, loads: readonly DayLoad[]): reado
         .map((m) => ({ kind: m.kind, dish: m.dish.name })),
       isThere: isWithParty(member, day),
       ...(load.waterKg > 0 ? { fillAt: water[i]!.fillAt } : {}),
-      evening: isWithParty(member, day) ? eveningWords(eveningList(trip, day), member) : [],
+      evening: isWithParty(member, day) ? eveningWords(evenings[i]!, member) : [],
     };
   });
 }

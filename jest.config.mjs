@@ -23,6 +23,9 @@ const common = {
   },
 };
 
+/** The components of Ark that stand behind those of theme/chakra.ts. */
+const ARK_PARTS = ['checkbox', 'dialog', 'field', 'portal', 'progress', 'tabs', 'tooltip'];
+
 export default {
   // A guard against what hangs, not a measure of speed: a machine that is shared can be many times slower.
   testTimeout: 120_000,
@@ -34,6 +37,11 @@ export default {
       ...common,
       displayName: 'web',
       rootDir: 'apps/web',
+      moduleNameMapper: {
+        ...common.moduleNameMapper,
+        [`^@ark-ui/react(/(?!(anatomy|factory|${ARK_PARTS.join('|')})$)[a-z-]+)?$`]:
+          '<rootDir>/src/testing/ark.mjs',
+      },
       testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
       setupFiles: ['<rootDir>/src/testing/setup.mjs'],
       // Tests with a document still take the packages' builds for Node: those for browsers are ES modules.

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { LOOK } from './quick';
 
 const CHROMIUM_ARGS = [
   '--no-sandbox',
@@ -24,10 +25,9 @@ export default defineConfig({
   expect: { timeout: 40_000 },
   reporter: [['list'], ['json']],
   use: {
-    viewport: { width: 1280, height: 800 },
-    locale: 'en-GB',
-    // What moves is drawn again and again; the journeys look at it moving.
-    contextOptions: { reducedMotion: 'reduce' },
+    viewport: LOOK.viewport,
+    locale: LOOK.locale,
+    contextOptions: { reducedMotion: LOOK.reducedMotion },
     launchOptions: { executablePath: '/usr/bin/chromium-headless-shell', args: CHROMIUM_ARGS },
     screenshot: 'only-on-failure',
   },

@@ -11,7 +11,12 @@ export const demoText = (id: DemoId): string => readFileSync(join(DEMO, `${id}.g
 
 /** The test leader's account; on the server with the demo trips, the demo account. */
 const LEADER = { email: 'leader@example.org', name: 'Test leader', password: 'a place to pitch the tent' };
-const OWN_PAGE = { 'X-Graft-Request': '1', 'Content-Type': 'application/json' };
+const OWN_PAGE = {
+  'X-Graft-Request': '1',
+  'Content-Type': 'application/json',
+  // Between tests minutes pass: a connection that is kept may just be closed by the server when it is used again.
+  Connection: 'close',
+};
 const cookies = new Map<string, string>();
 
 /** The session cookie of the tests' leader on a server, signed in once. */

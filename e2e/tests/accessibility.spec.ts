@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import axe from 'axe-core';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { atRest, baseUrl, demoText, enter, importTrip, openStation } from '../support';

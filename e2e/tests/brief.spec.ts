@@ -1,6 +1,6 @@
 import { truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import type { Trip } from '@graft/core/trip';
 import { DEMO, newStateDir } from '../graft';
 import {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../quick';
 import { parseTripFile } from '@graft/core/formats';
 import { baseUrl, demoText, tripCount, enter } from '../support';
 

@@ -1,4 +1,4 @@
-import { expect, test } from '../quick';
+import { expect, freshTest as test } from '../quick';
 import { allPieces, thingsInPack } from '@graft/core/trip';
 import {
   baseUrl,

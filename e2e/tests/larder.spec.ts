@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../quick';
 import { demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 
 const choose = (page: Page, group: string, name: string) =>

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../quick';
 import { packVolumeL } from '@graft/core/trip';
 import { cell, typeInCell, demoText, importTrip, openStation, saved, storedTrip } from '../support';
 

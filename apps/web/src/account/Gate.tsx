@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { Outlet } from 'react-router';
 import { useAccountSession } from '../shared/AccountProvider';
 import { ErrorList } from '../shared/ErrorList';

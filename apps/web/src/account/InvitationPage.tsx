@@ -1,4 +1,4 @@
-import { Box, Button, Heading, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Heading, Link, Text } from '../theme/chakra';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { api } from '../shared/api';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, NativeSelect, Text } from '../theme/chakra';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,4 +1,4 @@
-import { Box, Table } from '@chakra-ui/react';
+import { Box, Table } from '../theme/chakra';
 import { PlainDialog } from '../shared/PlainDialog';
 
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [

@@ -1,4 +1,4 @@
-import { Box, Heading, Link, Text } from '@chakra-ui/react';
+import { Box, Heading, Link, Text } from '../theme/chakra';
 import { Link as RouterLink, isRouteErrorResponse, useRouteError } from 'react-router';
 
 /** What is shown where there is no page, or where one broke. */

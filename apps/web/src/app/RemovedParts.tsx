@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { bringBack, isBack, takenAway, type TakenAway } from '@graft/core/schema';

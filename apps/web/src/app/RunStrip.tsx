@@ -1,4 +1,4 @@
-import { Box, Button, Text } from '@chakra-ui/react';
+import { Box, Button, Text } from '../theme/chakra';
 import { useSyncExternalStore } from 'react';
 import { ProgressBar } from '../shared/RunProgress';
 import type { RunEntry } from '../shared/runs';

@@ -1,4 +1,4 @@
-import { Box, Button } from '@chakra-ui/react';
+import { Box, Button } from '../theme/chakra';
 import { exportTrip } from '../shared/download';
 import { useReadOnly, useSaving, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import { memo, useMemo } from 'react';
 import { NavLink } from 'react-router';
 import type { SheetProgress } from '@graft/core/api';

@@ -1,4 +1,4 @@
-import { Flex, type FlexProps } from '@chakra-ui/react';
+import { Flex, type FlexProps } from '../theme/chakra';
 
 /** A line between the stations' line and the station: something to know, with what can be done about it. */
 export const Strip = (props: FlexProps) => (

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '../theme/chakra';
 import {
   ArchiveRestore,
   CircleUserRound,

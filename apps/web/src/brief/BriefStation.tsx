@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Tabs, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Tabs, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWater } from '@graft/core/route';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { readTripCalendar, takeCalendar } from '@graft/core/formats';
 import { dateWords } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';

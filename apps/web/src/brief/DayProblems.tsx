@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import { dayCures, type DayLength } from '@graft/core/route';
 import { useTrip } from '../shared/TripProvider';

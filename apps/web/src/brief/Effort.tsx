@@ -1,4 +1,4 @@
-import { Box, Table, Text } from '@chakra-ui/react';
+import { Box, Table, Text } from '../theme/chakra';
 import { memo, useDeferredValue, useMemo } from 'react';
 import type { PandolfOutcome } from '@graft/core/carriage';
 import { dayEffort, dayTimes, memberTimes, type DayEffort, type MemberTime } from '@graft/core/route';

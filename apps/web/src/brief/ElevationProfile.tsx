@@ -2,7 +2,7 @@
  * The way from the side: height over distance, where each day ends, where there is water. Day marks are dragged or moved
  * by arrow keys; every figure they touch follows before they are let go.
  */
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import type { RefObject } from 'react';
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { dayStretches, elevationAt, waterByDay } from '@graft/core/route';

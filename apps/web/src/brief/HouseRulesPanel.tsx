@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { PACKING_SCHOOLS, topHeavyDays } from '@graft/core/carriage';
 import { PACKING_SCHOOL_IDS } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { dayOfPlace, dayStretches, waterByDay } from '@graft/core/route';
 import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';

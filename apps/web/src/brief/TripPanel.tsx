@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import { LIMIT_POLICIES } from '@graft/core/limits';
 import { clock, dayLength, type DayLength } from '@graft/core/route';

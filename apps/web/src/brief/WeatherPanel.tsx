@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { clock, dateOfDay, dayLengths, putLeg } from '@graft/core/route';

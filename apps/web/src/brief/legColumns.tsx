@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import {
   clock,
   dayTimes,

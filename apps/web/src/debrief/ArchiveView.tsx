@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { plannedActual, type PlannedActualMember } from '@graft/core/debrief';
 import { formatMass, massDigits } from '@graft/core/units';

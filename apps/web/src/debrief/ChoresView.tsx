@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { chores, setChoreDone, type ChoreKind } from '@graft/core/debrief';
 import { dateWords, today } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';

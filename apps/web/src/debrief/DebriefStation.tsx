@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useSearchParams } from 'react-router';
 import { outingEdits } from '@graft/core/debrief';
 import { dateWords, today } from '../shared/dates';

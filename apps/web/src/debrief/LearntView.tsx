@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { refuseSuggestion, type Suggestion, type SuggestionKind } from '@graft/core/debrief';
 import { recordLimitChanges } from '@graft/core/limits';
 import { UNUSED_TRIPS } from '@graft/core/lists';

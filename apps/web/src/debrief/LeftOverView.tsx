@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { provisions, putLeftover } from '@graft/core/debrief';
 import type { Leftover } from '@graft/core/trip';
 import { formatMass, massDigits } from '@graft/core/units';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { putMissed, removeMissed, setFates } from '@graft/core/debrief';
 import {

@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { arrange } from '@graft/core/lists';
 import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';

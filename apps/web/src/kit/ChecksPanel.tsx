@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { memo, useState } from 'react';
 import {
   WANTED_TWICE,

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   CSV_FIELDS,

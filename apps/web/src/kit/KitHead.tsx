@@ -1,5 +1,5 @@
 import { Tabs } from '../shared/Tabs';
-import { Input, Button, HStack, Box, Text } from '@chakra-ui/react';
+import { Input, Button, HStack, Box, Text } from '../theme/chakra';
 import { Select } from '../shared/Select';
 import type { Member } from '@graft/core/trip';
 import { Plus } from 'lucide-react';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { FullStation } from '../shared/FullStation';
 import { SidePanel } from '../shared/SidePanel';

@@ -1,4 +1,4 @@
-import { Button, Flex, Text } from '@chakra-ui/react';
+import { Button, Flex, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import { massRange, type MassRange } from '@graft/core/lists';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitEntry, ThingEntry } from '@graft/core/library';

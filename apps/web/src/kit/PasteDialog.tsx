@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Text, Textarea } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import type { LibraryEntry } from '@graft/core/library';
 import { parseList, rowsOfPasted, takeRows, type Target } from '@graft/core/lists';

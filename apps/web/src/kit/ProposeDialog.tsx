@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import type { LibraryEntry } from '@graft/core/library';
 import { proposeKit, takeProposals, tripFacts, type Proposal } from '@graft/core/lists';

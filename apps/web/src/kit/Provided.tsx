@@ -1,4 +1,4 @@
-import { Flex, Text } from '@chakra-ui/react';
+import { Flex, Text } from '../theme/chakra';
 import { allPieces, type Member } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 

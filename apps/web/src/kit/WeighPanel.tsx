@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useCallback, useEffect, useState } from 'react';
 import { bottleMethodL } from '@graft/core/lists';
 import { putThings, type PersonalThing, type Piece } from '@graft/core/trip';

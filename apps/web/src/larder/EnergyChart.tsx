@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { scaleBand, scaleLinear } from 'd3-scale';
 import { energyByDay } from '@graft/core/larder';
 import type { Member } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import {
   checkedPickups,

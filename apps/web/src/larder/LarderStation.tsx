@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { cookGroups, eaters, fillMeals, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
 import type { DishEntry } from '@graft/core/library';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, NativeSelect, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Button, Flex, NativeSelect, Text, VisuallyHidden } from '../theme/chakra';
 import { useState } from 'react';
 import {
   addMeal,

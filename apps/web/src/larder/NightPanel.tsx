@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { CONTAINER_L_PER_PERSON_DAY, scentedNights } from '@graft/core/larder';
 import { nameAlone } from '@graft/core/trip';

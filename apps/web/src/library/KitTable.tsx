@@ -1,4 +1,4 @@
-import { Button, Flex, Text } from '@chakra-ui/react';
+import { Button, Flex, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo } from 'react';
 import { STOVES } from '@graft/core/larder';

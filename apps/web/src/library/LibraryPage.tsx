@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Heading, Input, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';

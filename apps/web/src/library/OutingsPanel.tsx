@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import type { KitEntry, LibraryEntry, ThingEntry } from '@graft/core/library';
 import { UNUSED_TRIPS, unusedInARow } from '@graft/core/lists';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Table, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Table, Text } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { PACKING_SCHOOLS, roundLeanDeg, topHeavyDays, type BodyLoad } from '@graft/core/carriage';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useEffect, useState } from 'react';
 import { STOW_RULES, type StowAssessment, type StowMove } from '@graft/core/stow';
 import type { Placement, Trip } from '@graft/core/trip';

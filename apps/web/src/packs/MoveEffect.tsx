@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import type { StowMove } from '@graft/core/stow';
 import { packOf, type Trip } from '@graft/core/trip';
 

@@ -1,4 +1,4 @@
-import { Flex, Text, Button, Box } from '@chakra-ui/react';
+import { Flex, Text, Button, Box } from '../theme/chakra';
 import { useTrip } from '../shared/TripProvider';
 import type { PackSession } from './usePackSession';
 import type { PlanPacks } from './usePlanPacks';

@@ -1,4 +1,4 @@
-import { Flex, Box, Button, Text } from '@chakra-ui/react';
+import { Flex, Box, Button, Text } from '../theme/chakra';
 import type { StowAssessment } from '@graft/core/stow';
 import { isNoPack, type Trip, type Member, packOf } from '@graft/core/trip';
 import { formatPercent } from '@graft/core/units';

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { Link, useSearchParams } from 'react-router';
 import { isNoPack, packOf, type Member } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';

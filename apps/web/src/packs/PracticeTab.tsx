@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Table, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Table, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { PRACTICE_PARTS, practiceScore, type PracticePart, type StowAssessment } from '@graft/core/stow';
 import { freshId, type Member, type Trip } from '@graft/core/trip';

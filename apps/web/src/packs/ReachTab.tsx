@@ -1,4 +1,4 @@
-import { Box, Table, Text } from '@chakra-ui/react';
+import { Box, Table, Text } from '../theme/chakra';
 import { REACH_LIMIT, type PlacedThing, type StowAssessment } from '@graft/core/stow';
 import type { Needed } from '@graft/core/trip';
 import { namesIn } from './namesIn';

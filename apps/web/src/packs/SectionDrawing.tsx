@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { mainOf, meets, type Plane, type StowAssessment } from '@graft/core/stow';
 import type { Pack } from '@graft/core/trip';

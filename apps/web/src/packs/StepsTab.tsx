@@ -1,4 +1,4 @@
-import { Box, Flex, IconButton, Text } from '@chakra-ui/react';
+import { Box, Flex, IconButton, Text } from '../theme/chakra';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { LoadingStep } from '@graft/core/stow';
 

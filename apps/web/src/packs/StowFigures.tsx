@@ -1,4 +1,4 @@
-import { Box, Grid, Text } from '@chakra-ui/react';
+import { Box, Grid, Text } from '../theme/chakra';
 import {
   bodyLoad,
   FAIR_OFFSET_CM,

@@ -1,5 +1,5 @@
 import { Tabs } from '../shared/Tabs';
-import { Flex, Box } from '@chakra-ui/react';
+import { Flex, Box } from '../theme/chakra';
 import { assess } from '@graft/core/stow';
 import { CompareTab } from './CompareTab';
 import { FindingsTab } from './FindingsTab';

@@ -1,4 +1,4 @@
-import { Box, Flex, IconButton, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, Flex, IconButton, NativeSelect, Text } from '../theme/chakra';
 import { DndContext, DragOverlay, pointerWithin, useDraggable, useDroppable } from '@dnd-kit/core';
 import { Pin, PinOff } from 'lucide-react';
 import { useState } from 'react';

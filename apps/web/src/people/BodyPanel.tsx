@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { putMember, type Condition, type Member } from '@graft/core/trip';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';

@@ -1,4 +1,4 @@
-import { Box, Button, HStack, Input, Text } from '@chakra-ui/react';
+import { Box, Button, HStack, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { partyNeeds, type GroupNeed } from '@graft/core/party';
 import {

@@ -1,4 +1,4 @@
-import { Box, Flex, Table, Text } from '@chakra-ui/react';
+import { Box, Flex, Table, Text } from '../theme/chakra';
 import { carryLimit, DEFAULT_COMFORT_FLOOR, LIMIT_POLICIES, policyOf } from '@graft/core/limits';
 import { LIMIT_POLICY_IDS, packOf, putMember, type LimitChange, type Member } from '@graft/core/trip';
 import { formatMass, massDigits } from '@graft/core/units';

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { PACKING_SCHOOLS } from '@graft/core/carriage';
 import { PACKING_SCHOOL_IDS, putMember, type HouseRules, type Member } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Box, Flex, Tabs } from '@chakra-ui/react';
+import { Box, Flex, Tabs } from '../theme/chakra';
 import type { MemberFigures } from '@graft/core/share';
 import type { Member } from '@graft/core/trip';
 import { BodyPanel } from './BodyPanel';

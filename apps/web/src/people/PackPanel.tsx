@@ -1,4 +1,4 @@
-import { Box, Button, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Checkbox, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { mainOf, mainVolumeL } from '@graft/core/stow';
 import {

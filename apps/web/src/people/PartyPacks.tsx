@@ -1,4 +1,4 @@
-import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { packProposal, sparePacks, withPacks, type PackChange, type PackProposal } from '@graft/core/share';
 import {

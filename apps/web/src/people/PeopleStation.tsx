@@ -1,4 +1,4 @@
-import { Box, Button, HStack, Text } from '@chakra-ui/react';
+import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { cataloguePack, freshId, newMember, PACK_SIZES, putMember, type Trip } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-import { Box, NativeSelect, Table, Text } from '@chakra-ui/react';
+import { Box, NativeSelect, Table, Text } from '../theme/chakra';
 import { groupMembers, ROLES, setRole, type Role, type Trip } from '@graft/core/trip';
 import { dayDate } from '../shared/dates';
 import { useTrip } from '../shared/TripProvider';

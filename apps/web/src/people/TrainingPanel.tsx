@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { preparationDates, trainingLadder, type TrainingLadder } from '@graft/core/prepare';
 import type { MemberFigures } from '@graft/core/share';

@@ -1,5 +1,5 @@
 /** Comfort and pace against load: the walks as points, the fitted curves, the floors and the limit they give. */
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { PACE_FLOOR, trialSpeed, type CurvePoint, type TrialFit } from '@graft/core/limits';

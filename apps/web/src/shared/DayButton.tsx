@@ -1,4 +1,4 @@
-import { Button } from '@chakra-ui/react';
+import { Button } from '../theme/chakra';
 
 /** One of the days in a row of days, of which one is chosen. */
 export function DayButton({

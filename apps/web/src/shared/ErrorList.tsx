@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import type { FieldError } from '@graft/core/schema';
 
 /** Every error of a refused input, each with its place. */

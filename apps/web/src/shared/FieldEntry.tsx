@@ -1,5 +1,5 @@
 /** A single value with its label, edited where it stands: taken on Enter or on leaving, a wrong entry stays and says why. */
-import { Box, Input, NativeSelect, Textarea } from '@chakra-ui/react';
+import { Box, Input, NativeSelect, Textarea } from '../theme/chakra';
 import { useId, useState, type ReactNode } from 'react';
 import type { Entry } from './table/column';
 import { useReadOnly } from './TripProvider';

@@ -1,4 +1,4 @@
-import { Button, type ButtonProps } from '@chakra-ui/react';
+import { Button, type ButtonProps } from '../theme/chakra';
 import { useRef } from 'react';
 
 interface Props extends Omit<ButtonProps, 'onClick'> {

@@ -1,4 +1,4 @@
-import { Flex } from '@chakra-ui/react';
+import { Flex } from '../theme/chakra';
 import type { ComponentProps } from 'react';
 
 /**

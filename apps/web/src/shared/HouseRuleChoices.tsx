@@ -1,4 +1,4 @@
-import { Box, NativeSelect, Text } from '@chakra-ui/react';
+import { Box, NativeSelect, Text } from '../theme/chakra';
 import { useId } from 'react';
 import {
   HOUSE_RULE_CHOICES,

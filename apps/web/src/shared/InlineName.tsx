@@ -1,4 +1,4 @@
-import { Box, Input, Text } from '@chakra-ui/react';
+import { Box, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { useReadOnly } from './TripProvider';
 

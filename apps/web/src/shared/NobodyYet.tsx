@@ -1,4 +1,4 @@
-import { Link, Text } from '@chakra-ui/react';
+import { Link, Text } from '../theme/chakra';
 import { Link as RouterLink } from 'react-router';
 
 /** What a station about people says while there are none. */

@@ -1,4 +1,4 @@
-import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { CloseButton, Dialog, Portal } from '../theme/chakra';
 import { useState, type ReactNode } from 'react';
 
 interface Props {

@@ -1,4 +1,4 @@
-import { Button, Flex, Progress } from '@chakra-ui/react';
+import { Button, Flex, Progress } from '../theme/chakra';
 import { useProgress, type RunHandle } from './useRun';
 
 interface BarProps {

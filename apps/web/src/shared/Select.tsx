@@ -1,4 +1,4 @@
-import { NativeSelect } from '@chakra-ui/react';
+import { NativeSelect } from '../theme/chakra';
 
 interface Props<T extends string> {
   /** Said by screen readers; what is seen stands beside it. */

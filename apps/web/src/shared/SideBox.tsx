@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import type { ReactNode } from 'react';
 
 /** What stands beside a station's main surface; under it, and as wide, on a narrow screen. */

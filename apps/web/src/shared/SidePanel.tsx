@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import type { ReactNode } from 'react';
 import { Tabs } from './Tabs';
 

@@ -1,4 +1,4 @@
-import { Flex } from '@chakra-ui/react';
+import { Flex } from '../theme/chakra';
 
 interface Props<T extends string> {
   readonly label: string;

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { isLoopback } from '@graft/core/units';
 import { useAccountSession } from './AccountProvider';
 

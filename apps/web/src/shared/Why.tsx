@@ -1,5 +1,5 @@
 /** A figure that answers "why?" on hover and on keyboard focus. One tooltip serves the whole page: tables hold thousands. */
-import { Portal, Tooltip } from '@chakra-ui/react';
+import { Portal, Tooltip } from '../theme/chakra';
 import {
   createContext,
   useCallback,

@@ -1,4 +1,4 @@
-import { Button, Flex } from '@chakra-ui/react';
+import { Button, Flex } from '../theme/chakra';
 import { useState } from 'react';
 import type { Trip, WhatIf } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';

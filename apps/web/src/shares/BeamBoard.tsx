@@ -1,4 +1,4 @@
-import { Box, Flex, Grid } from '@chakra-ui/react';
+import { Box, Flex, Grid } from '../theme/chakra';
 import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { Fragment, useMemo } from 'react';

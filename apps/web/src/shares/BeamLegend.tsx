@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
 
 /** What the parts of a beam are. */

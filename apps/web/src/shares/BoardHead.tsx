@@ -1,6 +1,6 @@
 import { Select } from '../shared/Select';
 import { Tabs } from '../shared/Tabs';
-import { Flex, Box } from '@chakra-ui/react';
+import { Flex, Box } from '../theme/chakra';
 import type { ShareBoard } from './useShareBoard';
 import { ShareCsvTools } from './ShareCsvTools';
 import type { View } from './boardSession';

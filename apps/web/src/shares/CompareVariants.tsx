@@ -1,4 +1,4 @@
-import { Box, Table, Text } from '@chakra-ui/react';
+import { Box, Table, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import {
   asVariant,

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { worstWords, type Misfit, type ShareCure } from '@graft/core/share';
 import { applyEdits, type Trip } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-import { Flex, type FlexProps } from '@chakra-ui/react';
+import { Flex, type FlexProps } from '../theme/chakra';
 import { useDraggable } from '@dnd-kit/core';
 import type { Carried } from '@graft/core/trip';
 import type { MouseEvent } from 'react';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { adoptVariant } from '@graft/core/share';
 import type { Trip, Variant, WhatIf } from '@graft/core/trip';

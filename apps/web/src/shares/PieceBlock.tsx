@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { Lock } from 'lucide-react';
 import type { Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Table, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Table, Text } from '../theme/chakra';
 import { Lock, LockOpen } from 'lucide-react';
 import { useMemo } from 'react';
 import {

@@ -1,4 +1,4 @@
-import { Box, NativeSelect } from '@chakra-ui/react';
+import { Box, NativeSelect } from '../theme/chakra';
 import { carrierOf, movableThings, nameAlone } from '@graft/core/trip';
 import { useTrip } from '../shared/TripProvider';
 

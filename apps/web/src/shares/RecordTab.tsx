@@ -1,4 +1,4 @@
-import { Box, Table, Text } from '@chakra-ui/react';
+import { Box, Table, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { carriedWork, earlierWork } from '@graft/core/share';

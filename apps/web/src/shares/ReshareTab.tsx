@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { afterEvent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core/share';
 import { STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { readShareCsv, shareCsv } from '@graft/core/formats';
 import { InvalidInputError } from '@graft/core/schema';
 import { download } from '../shared/download';

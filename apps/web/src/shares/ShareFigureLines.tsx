@@ -1,4 +1,4 @@
-import { Flex, Text } from '@chakra-ui/react';
+import { Flex, Text } from '../theme/chakra';
 import type { ReactNode } from 'react';
 import {
   fairnessSchool,

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { isOverloaded, type ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { CureList } from './CureList';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { FAIRNESS_SCHOOLS, fairnessSchool } from '@graft/core/share';
 import { allPieces, type FairnessSchoolId, type Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';

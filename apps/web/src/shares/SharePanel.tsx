@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Tabs } from '../shared/Tabs';
-import { Box, Button, Text } from '@chakra-ui/react';
+import { Box, Button, Text } from '../theme/chakra';
 import { PlainDialog } from '../shared/PlainDialog';
 import type { Tab } from './boardSession';
 import { TABS } from './boardSession';

@@ -1,4 +1,4 @@
-import { Box, Table } from '@chakra-ui/react';
+import { Box, Table } from '../theme/chakra';
 import { formatMeasure, type ShareFigures } from '@graft/core/share';
 import { carriedPieces, handoverDays, type Trip } from '@graft/core/trip';
 import { formatPercent, massDigits } from '@graft/core/units';

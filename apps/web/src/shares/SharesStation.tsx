@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useRef } from 'react';
 import { formatMeasure } from '@graft/core/share';

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { useDroppable } from '@dnd-kit/core';
 import { nameAlone, type Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';

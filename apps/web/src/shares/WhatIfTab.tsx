@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { LEVEL_GIVE, supposeAll, whatIfText } from '@graft/core/share';
 import { freshId, type Trip, type WhatIf } from '@graft/core/trip';

@@ -1,4 +1,4 @@
-import { Box, Input, Text } from '@chakra-ui/react';
+import { Box, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import {
   allThings,

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { create } from 'qrcode';
 import { useMemo } from 'react';
 import { UnreachableLinks } from '../shared/UnreachableLinks';

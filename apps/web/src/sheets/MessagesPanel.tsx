@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Link, Text } from '../theme/chakra';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { SheetLink } from '@graft/core/api';

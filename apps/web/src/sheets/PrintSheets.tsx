@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Button, Flex } from '../theme/chakra';
 import { useMemo } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { memberSheet, partySheet } from '@graft/core/sheet';

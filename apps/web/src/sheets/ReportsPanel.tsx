@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import type { MarkKind, MarkValue, MemberProgress, SheetReport } from '@graft/core/sheet';
 import type { Member } from '@graft/core/trip';

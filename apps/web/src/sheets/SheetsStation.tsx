@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { sheetProgress, type MemberProgress, type SheetReport } from '@graft/core/sheet';

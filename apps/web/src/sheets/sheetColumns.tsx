@@ -1,5 +1,5 @@
 import { Link as RouterLink } from 'react-router';
-import { HStack, Button } from '@chakra-ui/react';
+import { HStack, Button } from '../theme/chakra';
 import { shortTime } from './shortTime';
 import type { Column } from '../shared/table/column';
 import type { Member } from '@graft/core/trip';

@@ -1,5 +1,5 @@
 /** A part of the page around an open trip, with all that it stands in, before a server in memory. */
-import { ChakraProvider } from '@chakra-ui/react';
+import { ChakraProvider } from '@chakra-ui/react/styled-system';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { configure } from '@testing-library/dom';

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { defaultConfig } from '@chakra-ui/react';
+import { defaultConfig } from '@chakra-ui/react/preset';
 import { system } from './system';
 
 const SOURCE = join(__dirname, '..');
@@ -9,17 +9,12 @@ const files = readdirSync(SOURCE, { recursive: true, encoding: 'utf8' }).filter(
 );
 const texts = files.map((file) => readFileSync(join(SOURCE, file), 'utf8'));
 
-/** Components of Chakra that sources name, as their recipes are called. */
+/** Chakra's components that are taken, as their recipes are called. */
 function recipesNamed(): Set<string> {
-  const imports = texts.flatMap((text) =>
-    [...text.matchAll(/import \{([^}]*)\} from '@chakra-ui\/react'/g)].flatMap(([, names]) =>
-      names!.split(','),
-    ),
-  );
-  const names = imports
-    .map((name) => name.replace(/\btype\b/, '').trim())
-    .filter((name) => /^[A-Z]/.test(name));
-  return new Set(names.map((name) => name[0]!.toLowerCase() + name.slice(1)));
+  const text = readFileSync(join(__dirname, 'chakra.ts'), 'utf8');
+  const names = [...text.matchAll(/export \{([^}]*)\} from/g)].flatMap(([, list]) => list!.split(','));
+  const components = names.map((name) => name.trim()).filter((name) => /^[A-Z]/.test(name));
+  return new Set(components.map((name) => name[0]!.toLowerCase() + name.slice(1)));
 }
 const tokenNames = new Set(system.tokens.allTokens.map((token) => token.name));
 const { recipes, slotRecipes, tokens } = defaultConfig.theme!;

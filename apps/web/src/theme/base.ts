@@ -2,7 +2,8 @@
  * What Graft takes of Chakra's own look: the recipes of the components it uses and the tokens they name. The whole of it
  * costs a page a tenth of a second of work at every load, and a phone much more.
  */
-import { defaultBaseConfig, defineConfig, mergeConfigs } from '@chakra-ui/react';
+import { defineConfig, mergeConfigs } from '@chakra-ui/react/styled-system';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
 import {
   animationStyles,
   breakpoints,

@@ -1,5 +1,5 @@
 /** The look: stone ground, dark pine ink, one signal colour kept for overload. Everything visible takes its tokens here. */
-import { createSystem, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react/styled-system';
 import { base } from './base';
 
 const config = defineConfig({

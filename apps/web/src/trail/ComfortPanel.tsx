@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { putComfort, removeComfort } from '@graft/core/debrief';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
 import { TextEntry } from '../shared/FieldEntry';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { loadsOverTrip } from '@graft/core/load';
 import { carriedWork } from '@graft/core/share';

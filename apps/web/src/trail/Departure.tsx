@@ -1,4 +1,4 @@
-import { Box, Text, Button, Flex } from '@chakra-ui/react';
+import { Box, Text, Button, Flex } from '../theme/chakra';
 import { localNow } from './localNow';
 import { useTrip } from '../shared/TripProvider';
 import { RemoveButton } from '../shared/RemoveButton';

@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import { eveningList, type ComesOrGoes } from '@graft/core/trail';
 import { useTrip } from '../shared/TripProvider';
 

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Link, Text } from '../theme/chakra';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { withHandovers, type ProposedHandover, type ReshareAim } from '@graft/core/share';

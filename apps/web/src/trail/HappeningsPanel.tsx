@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Input, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState, type ReactNode } from 'react';
 import { addEvent, removeEvent } from '@graft/core/debrief';
 import { isCarriedOn } from '@graft/core/load';

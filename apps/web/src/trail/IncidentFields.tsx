@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { useId } from 'react';
-import { Flex, Input, Textarea, Box, SimpleGrid, NativeSelect } from '@chakra-ui/react';
+import { Flex, Input, Textarea, Box, SimpleGrid, NativeSelect } from '../theme/chakra';
 import { CONSCIOUSNESS } from '@graft/core/trail';
 import { useTrip } from '../shared/TripProvider';
 import type { Draft } from './incidentDraft';

@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Text } from '../theme/chakra';
 import type { Consciousness, KeptIncident } from '@graft/core/trail';
 
 export const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {

@@ -1,4 +1,4 @@
-import { Box, Text, Flex, Button } from '@chakra-ui/react';
+import { Box, Text, Flex, Button } from '../theme/chakra';
 import type { WeighInFigures } from '@graft/core/trail';
 import { CHECK_WORDS } from './words';
 import { usePreferences } from '../shared/preferences';

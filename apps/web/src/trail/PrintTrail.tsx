@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { emergencyNumbers, safetyThings } from '@graft/core/sheet';
 import { scentedRound } from '@graft/core/trail';

@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
 import { ratioLimitKg } from '@graft/core/load';

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Link, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Link, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { putContact, removeContact } from '@graft/core/debrief';

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { sideTrip } from '@graft/core/trail';
 import { isWithParty } from '@graft/core/trip';

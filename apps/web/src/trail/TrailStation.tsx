@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import { useSearchParams } from 'react-router';
 import { DaySelect } from '../shared/DaySelect';
 import { Tabs } from '../shared/Tabs';

@@ -1,4 +1,4 @@
-import { Text, Flex, Box, Button } from '@chakra-ui/react';
+import { Text, Flex, Box, Button } from '../theme/chakra';
 import { waterWay } from '@graft/core/trail';
 import { addEvent } from '@graft/core/debrief';
 import { useState } from 'react';

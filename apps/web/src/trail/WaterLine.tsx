@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box } from '../theme/chakra';
 import { isShort, litres } from './waterText';
 import { paint } from '../theme/system';
 import { useWidth } from '../shared/useWidth';

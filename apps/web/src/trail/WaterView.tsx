@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { dayStretches } from '@graft/core/route';
 import { dayAtKm, waterAhead, type SourceAhead } from '@graft/core/trail';

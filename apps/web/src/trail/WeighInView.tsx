@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '../theme/chakra';
 import { useState } from 'react';
 import { putWeighIn } from '@graft/core/debrief';
 import { waterCarriedL } from '@graft/core/load';

@@ -1,4 +1,4 @@
-import { Flex, Text } from '@chakra-ui/react';
+import { Flex, Text } from '../theme/chakra';
 import { putComfort, removeComfort } from '@graft/core/debrief';
 import { isWithParty, type ComfortMark, type RoleTurn, type Member, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, massDigits, type MassUnit } from '@graft/core/units';

@@ -1,4 +1,4 @@
-import { Text } from '@chakra-ui/react';
+import { Text } from '../theme/chakra';
 import { removeWeighIn } from '@graft/core/debrief';
 import { WEIGH_IN_RANGES } from '@graft/core/schema';
 import { plannedOnScaleKg, TOLERANCE_KG, type WeighInFigures, type WeighInVerdict } from '@graft/core/trail';

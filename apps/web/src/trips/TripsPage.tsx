@@ -10,7 +10,7 @@ import {
   NativeSelect,
   Table,
   Text,
-} from '@chakra-ui/react';
+} from '../theme/chakra';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';

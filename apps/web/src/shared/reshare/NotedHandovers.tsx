@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '../../theme/chakra';
 import { legOfDay, massOnDayKg } from '@graft/core/load';
 import { allPieces, carrierOf, removeHandover } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';

@@ -50,18 +50,18 @@ test('plans a trip file: everything shared and stowed, and a report', () => {
 
 test('without --out the plan goes to standard output, the same for the same seed', () => {
   const file = join(DEMO, 'hut-roof.graft.json');
-  const first = plan(file, '--effort', '0.1');
+  const first = plan(file, '--effort', '0.05');
   const strip = (text: string) => text.replace(/"milliseconds": \{[^}]*\}/, '');
   expect(parseTripFile(first.stdout).name).toBe('Mending the hut roof at Tarn Elling');
-  expect(strip(plan(file, '--effort', '0.1').stdout)).toBe(strip(first.stdout));
+  expect(strip(plan(file, '--effort', '0.05').stdout)).toBe(strip(first.stdout));
 }, 150_000);
 
 test('a party that carries too much is told the ways out, each with whom it helps', () => {
-  const file = join(__dirname, '../../../data/parties/six-newcomers.graft.json');
-  const done = plan(file, '--out', join(folder, 'newcomers.json'), '--effort', '0.02');
+  const file = join(__dirname, '../../../data/parties/two-frameless.graft.json');
+  const done = plan(file, '--out', join(folder, 'frameless.json'), '--effort', '0.02');
   expect(done.status).toBe(0);
   expect(done.stdout).toMatch(
-    /Ways out, best first:\n- Split Tins for two meals into 5.*worst: Gijs \d+ → \d+ %/,
+    /Ways out, best first:\n- Carry 1\.0 L less water each on days 1, 2 \(everything fits then; worst: Kee \d+ → 99 %\)/,
   );
 }, 150_000);
 

@@ -14,7 +14,7 @@ import type { ShareScore } from './shareScore.js';
 import { ShareState } from './shareState.js';
 import { solveShare } from './solveShare.js';
 import { greedyAssignment } from './startingShares.js';
-import { runs } from '../testing/runs.js';
+import { runs, seeds } from '../testing/runs.js';
 
 /** Every assignment there is, with its score. */
 function everyShare(problem: ShareProblem): readonly ShareScore[] {
@@ -115,7 +115,7 @@ describe('proveLevel', () => {
     );
   });
   test('every small class is proven, and HiGHS agrees', async () => {
-    for (const seed of [1, 2, 3]) {
+    for (const seed of seeds(3)) {
       const problem = shareProblem(randomShareTrip(SHARE_CLASSES[0]!, seed));
       const solved = solveShare(problem, { seed: 1 });
       if (solved.kind !== 'solved') throw new Error('expected a share');

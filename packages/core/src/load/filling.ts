@@ -6,7 +6,7 @@
 import type { Thing } from '../trip/model.js';
 import { shapeSizeCm } from '../trip/shapes.js';
 import { isLiner } from '../trip/whoseThings.js';
-import { holdingOf, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
+import { holdingOf, isEatenOn, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
 import { isCarriedOn, volumeOnDayL } from './thingOnDay.js';
 
 export interface Filling {
@@ -146,10 +146,6 @@ class FillingDay {
 /** The last day on which a thing is eaten; what is not eaten stays to the end. */
 function lastEatenDay(thing: Thing): number {
   return thing.consumption?.toDay ?? thing.toDay ?? Infinity;
-}
-
-function isEatenOn({ consumption }: Thing, day: number): boolean {
-  return consumption !== undefined && consumption.fromDay <= day && day <= consumption.toDay;
 }
 
 /** Whether a thing's outer size goes into a holder's outline; soft ones go wherever there is room. */

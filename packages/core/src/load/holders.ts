@@ -54,7 +54,7 @@ export function isMeantFor(holder: Thing, thing: Thing, isToday: boolean): boole
   if (!BY_PURPOSE[meantFor].includes(thing.purpose) || !isSameOwner(holder, thing)) return false;
   switch (meantFor) {
     case 'food':
-      return thing.needed === 'camp' || thing.needed === 'firstInCamp' || !isToday;
+      return isForLater(thing, isToday);
     case 'cooking':
       return !thing.flags.includes('liquidFuel') && isOfSameGroup(holder, thing);
     case 'clothes':
@@ -65,6 +65,19 @@ export function isMeantFor(holder: Thing, thing: Thing, isToday: boolean): boole
     case 'firstAid':
       return true;
   }
+}
+
+function isForLater({ needed }: Thing, isToday: boolean): boolean {
+  return needed === 'camp' || needed === 'firstInCamp' || !isToday;
+}
+
+/** Food that goes into a food container on a day: all but what is eaten on the way. */
+export function goesWithFood(thing: Thing, day: number): boolean {
+  return BY_PURPOSE.food.includes(thing.purpose) && isForLater(thing, isEatenOn(thing, day));
+}
+
+export function isEatenOn({ consumption }: Thing, day: number): boolean {
+  return consumption !== undefined && consumption.fromDay <= day && day <= consumption.toDay;
 }
 
 /** One's own bag is for one's own things; food goes into whatever its carrier has for food. */

@@ -10,6 +10,7 @@
  * Infeasibility: the mass of each day that finds no room under limits, and the volume that finds none in packs, by the
  * same sets.
  */
+import { leastVolumeL, mostRoomL } from './foodRoom.js';
 import type { Bundle, Carrier, ShareProblem } from './problem.js';
 
 export interface ShareBound {
@@ -68,10 +69,11 @@ export function shareBound(problem: ShareProblem): ShareBound {
   const excessKg = days.map(() => 0);
   const excessL = days.map(() => 0);
   const masses = bySet(problem);
+  const roomL = days.map((d) => mostRoomL(problem, d));
   for (const set of restrictedSets(problem)) {
     const within = masses.filter((m) => isWithin(m.allowed, set));
     for (const d of days) {
-      const filled = fillOf(problem, set, within, d);
+      const filled = fillOf(problem, set, within, d, roomL[d]!);
       level.offer(filled.level, () => filled.reason());
       excessKg[d] = Math.max(excessKg[d]!, filled.excessKg);
       excessL[d] = Math.max(excessL[d]!, filled.excessL);
@@ -120,13 +122,14 @@ interface SetMass {
 function bySet({ bundles, dayCount }: ShareProblem): readonly SetMass[] {
   const sets = new Map<string, SetMass>();
   const none = (): number[] => new Array<number>(dayCount).fill(0);
-  for (const { allowed, massKg, volumeL } of bundles) {
+  for (const bundle of bundles) {
+    const { allowed, massKg } = bundle;
     const key = allowed.join();
     const set = sets.get(key) ?? { allowed, massKg: none(), volumeL: none() };
     sets.set(key, set);
     for (let d = 0; d < dayCount; d += 1) {
       set.massKg[d]! += massKg[d]!;
-      set.volumeL[d]! += volumeL[d]!;
+      set.volumeL[d]! += leastVolumeL(bundle, d);
     }
   }
   return [...sets.values()];
@@ -136,14 +139,22 @@ function bySet({ bundles, dayCount }: ShareProblem): readonly SetMass[] {
  * What a set of carriers must carry on a day, poured over them: the level, and what is above limits and packs.
  *
  * @param own what is open to nobody but them
+ * @param mostL the room of each carrier's pack, litres
  */
-function fillOf(problem: ShareProblem, set: readonly number[], own: readonly SetMass[], d: number) {
+function fillOf(
+  problem: ShareProblem,
+  set: readonly number[],
+  own: readonly SetMass[],
+  d: number,
+  mostL: readonly number[],
+) {
   const { carriers } = problem;
-  const here = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity).map((i) => carriers[i]!);
+  const present = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity);
+  const here = present.map((i) => carriers[i]!);
   const massKg = own.reduce((sum, b) => sum + b.massKg[d]!, 0);
   const volumeL = own.reduce((sum, b) => sum + b.volumeL[d]!, 0);
   const roomKg = here.reduce((sum, c) => sum + Math.max(0, c.limitKg[d]! - c.baseKg[d]!), 0);
-  const roomL = here.reduce((sum, c) => sum + Math.max(0, c.freeVolumeL[d]!), 0);
+  const roomL = present.reduce((sum, i) => sum + mostL[i]!, 0);
   const all = set.length === carriers.length;
   return {
     level: waterFillLevel(

@@ -8,8 +8,9 @@ import { diffTrip, type TripEdit } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
 import { cureCandidates } from './cureCandidates.js';
 import { FITS } from './fits.js';
+import { leastVolumeL, mostRoomL } from './foodRoom.js';
 import { worstOf, type Worst } from './overLimit.js';
-import { heldBundles, sharedLoadKg, shareProblem, type ShareProblem } from './problem.js';
+import { sharedLoadKg, sharedVolumeL, shareProblem, type ShareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 
 /** What is too much in the best share there is. */
@@ -222,9 +223,10 @@ function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] 
     const total = (of: (x: (typeof here)[number]) => number): number =>
       here.reduce((sum, c) => sum + of(c), 0);
     const massKg = problem.bundles.reduce((sum, b) => sum + b.massKg[d]!, 0);
-    const volumeL = problem.bundles.reduce((sum, b) => sum + b.volumeL[d]!, 0);
+    const volumeL = problem.bundles.reduce((sum, b) => sum + leastVolumeL(b, d), 0);
+    const roomL = mostRoomL(problem, d);
     const overKg = massKg - total((c) => Math.max(0, c.limitKg[d]! - c.baseKg[d]!));
-    const overL = volumeL - total((c) => Math.max(0, c.freeVolumeL[d]!));
+    const overL = volumeL - total((c) => roomL[problem.carriers.indexOf(c)]!);
     const day = problem.firstDay + d;
     if (overKg > FITS)
       list.push({
@@ -236,12 +238,12 @@ function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] 
       list.push({ what: `Day ${day}: all packs together are too small for the group kit`, overKg: 0, overL });
   }
   for (const carrier of problem.carriers) {
-    const mine = heldBundles(problem, carrier, best.share);
     const loadKg = sharedLoadKg(problem, carrier, best.share);
+    const volumeL = sharedVolumeL(problem, carrier, best.share);
     let [overKg, overL, dayKg, dayL] = [0, 0, 0, 0];
     for (let d = 0; d < problem.dayCount; d += 1) {
       const kg = loadKg[d]! - carrier.limitKg[d]!;
-      const litres = mine.reduce((sum, b) => sum + b.volumeL[d]!, 0) - carrier.freeVolumeL[d]!;
+      const litres = volumeL[d]! - carrier.freeVolumeL[d]!;
       if (kg > overKg) [overKg, dayKg] = [kg, problem.firstDay + d];
       if (litres > overL) [overL, dayL] = [litres, problem.firstDay + d];
     }

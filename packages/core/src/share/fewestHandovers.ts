@@ -3,6 +3,7 @@ import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import { ShareState } from './shareState.js';
 import type { Near } from './reshare.js';
 import { handoversIn, handoversOf, handoverCost } from './reshare.js';
+import { leastVolumeL, mostRoomL } from './foodRoom.js';
 import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 
@@ -197,14 +198,15 @@ export function fewestConceivable(asked: ShareProblem): number {
     if (settled) holds[first]!.push(b);
     else homeless += Math.min(...allowed.map((m) => handoversOf(bundle, m)));
   });
+  const roomL = Array.from({ length: asked.dayCount }, (_v, d) => mostRoomL(asked, d));
   const mustLeave = holds.map((held, m) => {
-    const { limitKg, baseKg, freeVolumeL } = asked.carriers[m]!;
+    const { limitKg, baseKg } = asked.carriers[m]!;
     return limitKg.reduce((most, limit, d) => {
       if (limit === Infinity) return most;
       return Math.max(
         most,
         fewestToGo(held, (b) => asked.bundles[b]!.massKg[d]!, limit - baseKg[d]!),
-        fewestToGo(held, (b) => asked.bundles[b]!.volumeL[d]!, freeVolumeL[d]!),
+        fewestToGo(held, (b) => leastVolumeL(asked.bundles[b]!, d), roomL[d]![m]!),
       );
     }, 0);
   });

@@ -6,7 +6,7 @@ import type { CureCandidate } from './cureCandidate.js';
 import { FITS } from './fits.js';
 import { overloaded } from './overLimit.js';
 import { fitsTorso, withPacks } from './packProposal.js';
-import { heldBundles, type Carrier, type ShareProblem } from './problem.js';
+import { sharedVolumeL, type Carrier, type ShareProblem } from './problem.js';
 import type { SolvedShare } from './solveShare.js';
 
 /** A cure for each pack that could go to somebody for whom it is too much, too small or too weak. */
@@ -40,10 +40,8 @@ export function packSwapCures(
 const MATTERS_KG = 0.25;
 
 function isTooSmall(problem: ShareProblem, carrier: Carrier, best: SolvedShare): boolean {
-  const mine = heldBundles(problem, carrier, best.share);
-  return carrier.freeVolumeL.some(
-    (freeL, d) => mine.reduce((sum, b) => sum + b.volumeL[d]!, 0) > freeL + FITS,
-  );
+  const volumeL = sharedVolumeL(problem, carrier, best.share);
+  return carrier.freeVolumeL.some((freeL, d) => volumeL[d]! > freeL + FITS);
 }
 
 function takesSpare(trip: Trip, member: Member, pack: Pack): CureCandidate {

@@ -21,7 +21,9 @@ import {
   packVolumeL,
   type Carried,
 } from '../trip/queries.js';
+import { holdersOfKit } from '../trip/roleKit.js';
 import { bundlePieces, keptApart } from './bundlePieces.js';
+import { foodRoom, roomTakenL } from './foodRoom.js';
 import { fairnessSchool } from './fairness.js';
 
 export interface Carrier {
@@ -37,6 +39,8 @@ export interface Carrier {
   readonly freeVolumeL: readonly number[];
   /** What the pack holds, litres. */
   readonly packL: number;
+  /** Room for food left in stiff containers of their own by day, litres. */
+  readonly stiffL: readonly number[];
 }
 
 /** Pieces that must ride with one carrier; mostly a single piece. */
@@ -47,6 +51,9 @@ export interface Bundle {
   readonly name: string;
   readonly massKg: readonly number[];
   readonly volumeL: readonly number[];
+  /** Of the volume, food that takes no room where a stiff container has some left; and the room that it brings, litres. */
+  readonly fillsL: readonly number[];
+  readonly stiffL: readonly number[];
   /** Indexes of carriers, ascending. */
   readonly allowed: readonly number[];
   /** Carriers of its pieces in the share that is replaced; none for pieces that nobody carries. */
@@ -94,12 +101,15 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
       baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
       freeVolumeL: loads.map((l) => packL - l.volumeL),
       packL,
+      stiffL: days.map((day) => foodRoom(stays, day).stiffL),
     };
   });
   const contradictions: string[] = [];
+  // On the way it stays where it is: the roles' own handovers move it, and whoever is hurt may give it away.
+  const roleHolders: RoleHolders = firstDay === 1 ? holdersOfKit(trip, 1) : new Map();
   const bundles = bundlePieces(trip).flatMap((pieces) => {
     const left = firstDay === 1 ? pieces : pieces.filter((p) => days.some((day) => isThere(trip, p, day)));
-    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions)];
+    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions, roleHolders)];
   });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
   const apart = keptApart(trip).map((rule) => {
@@ -143,6 +153,7 @@ function makeBundle(
   carriers: readonly Carrier[],
   days: readonly number[],
   contradictions: string[],
+  roleHolders: RoleHolders,
 ): Bundle {
   const name = pieces.map((p) => nameAlone(trip, p)).join(' + ');
   const ids = new Set(pieces.map((p) => p.id));
@@ -156,6 +167,7 @@ function makeBundle(
     pieces.reduce((sum, p) => sum + massOnDayKg(p, day, legOfDay(trip, day)), 0),
   );
   const volumeL = days.map((day) => packedVolumeL(pieces, day));
+  const rooms = days.map((day) => foodRoom(pieces, day));
   const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
   const byRule = trip.members.flatMap((member, i) => {
     const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));
@@ -166,21 +178,13 @@ function makeBundle(
   const here = (withPack.length > 0 ? withPack : byRule).filter((i) =>
     days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
   );
-  // The leader's lock is stronger than a tape measure, and so is that somebody has their own things already.
-  const has = (p: Carried, i: number): boolean => isPersonal(p) && p.memberId === trip.members[i]!.id;
-  const fitting =
-    lockedTo.size > 0
-      ? here
-      : here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packOf(trip, trip.members[i]!))));
-  if (fitting.length === 0) {
-    const why =
-      byRule.length === 0
-        ? 'no member may carry it'
-        : here.length === 0
-          ? 'those who may carry it are not with the party on all its days'
-          : 'too big for the packs of all who may carry it';
-    contradictions.push(`${name}: ${why}`);
-  }
+  const fitting = withRoles(
+    trip,
+    pieces,
+    roleHolders,
+    lockedTo.size > 0 ? here : fittingOf(trip, pieces, here),
+  );
+  if (fitting.length === 0) contradictions.push(`${name}: ${whyNobody(byRule, here)}`);
   const carriedBy = pieces.flatMap((p) => {
     const at = carriers.findIndex((c) => c.memberId === carrierOf(trip, p.id, firstDay));
     return at < 0 ? [] : [at];
@@ -190,11 +194,41 @@ function makeBundle(
     name,
     massKg,
     volumeL,
+    fillsL: rooms.map((r) => r.fillsL),
+    stiffL: rooms.map((r) => r.stiffL),
     allowed: fitting,
     carriedBy,
     isOwn: pieces.every(isPersonal),
     lockedPieceIds: locks.map((a) => a.pieceId),
   };
+}
+
+/** Why nobody may carry something, from those who may by rule and those of them who are there. */
+function whyNobody(byRule: readonly number[], here: readonly number[]): string {
+  if (byRule.length === 0) return 'no member may carry it';
+  return here.length === 0
+    ? 'those who may carry it are not with the party on all its days'
+    : 'too big for the packs of all who may carry it';
+}
+
+/** Those whose packs take all pieces; a tape measure gives way to that somebody has their own things already. */
+function fittingOf(trip: Trip, pieces: readonly Carried[], here: readonly number[]): readonly number[] {
+  const has = (p: Carried, i: number): boolean => isPersonal(p) && p.memberId === trip.members[i]!.id;
+  return here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packOf(trip, trip.members[i]!))));
+}
+
+type RoleHolders = ReturnType<typeof holdersOfKit>;
+
+/** Kit of a role goes to whoever has it on the first day, if they may and can carry it; a lock is stronger. */
+function withRoles(
+  trip: Trip,
+  pieces: readonly Carried[],
+  roleHolders: RoleHolders,
+  fitting: readonly number[],
+): readonly number[] {
+  const holders = pieces.flatMap((p) => roleHolders.get(p.id) ?? []);
+  const among = fitting.filter((i) => holders.includes(trip.members[i]!));
+  return among.length > 0 ? among : fitting;
 }
 
 /** Load of a carrier by day in a share, kg: own things, and the pieces of theirs that the share gives them. */
@@ -207,6 +241,23 @@ export function sharedLoadKg(
     (sum, b) => sum.map((kg, d) => kg + b.massKg[d]!),
     carrier.baseKg,
   );
+}
+
+/** Room that a carrier's pieces take of their pack by day in a share, litres. */
+export function sharedVolumeL(
+  problem: ShareProblem,
+  carrier: Carrier,
+  share: readonly Assignment[],
+): readonly number[] {
+  const mine = heldBundles(problem, carrier, share);
+  return carrier.stiffL.map((stiffL, d) => {
+    const sum = (of: (b: Bundle) => readonly number[]): number => mine.reduce((s, b) => s + of(b)[d]!, 0);
+    return roomTakenL(
+      sum((b) => b.volumeL),
+      sum((b) => b.fillsL),
+      stiffL + sum((b) => b.stiffL),
+    );
+  });
 }
 
 /** The bundles that a share gives a carrier. */

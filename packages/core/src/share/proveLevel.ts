@@ -7,6 +7,7 @@
  * is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days, volumes
  * and restricted sets.
  */
+import { leastVolumeL, mostRoomL } from './foodRoom.js';
 import type { ShareProblem } from './problem.js';
 import { apartFrom } from './keepApart.js';
 import { ShareState } from './shareState.js';
@@ -38,13 +39,17 @@ export function proveLevel(
   let best = assignment;
   let target = level;
   let nodes = 0;
+  const { over } = new ShareState(problem, assignment);
   for (;;) {
     const search = new PackSearch(problem, target * (1 - STRICT), nodesMost - nodes);
     const found = search.run();
     nodes += search.nodes;
     if (found === undefined) return { assignment: best, proven: search.nodes < search.nodesMost, nodes };
+    const state = new ShareState(problem, found);
+    // Containers of others are taken to have room for everybody here: such a find may be none.
+    if (state.over > over + DRIFT) return { assignment: best, proven: false, nodes };
     best = found;
-    target = new ShareState(problem, found).level();
+    target = state.level();
   }
 }
 
@@ -97,13 +102,16 @@ class PackSearch {
   ) {
     const { carriers, bundles, dayCount } = problem;
     this.dims = 2 * dayCount;
-    this.amount = Float64Array.from(bundles.flatMap((b) => [...b.massKg, ...b.volumeL]));
+    this.amount = Float64Array.from(
+      bundles.flatMap((b) => [...b.massKg, ...b.massKg.map((_kg, d) => leastVolumeL(b, d))]),
+    );
+    const roomL = Array.from({ length: dayCount }, (_v, d) => mostRoomL(problem, d));
     this.room = Float64Array.from(
-      carriers.flatMap((c) => [
+      carriers.flatMap((c, m) => [
         ...c.yardKg.map((yard, d) =>
           c.limitKg[d] === Infinity ? 0 : Math.max(0, Math.min(target * yard, c.limitKg[d]!) - c.baseKg[d]!),
         ),
-        ...c.freeVolumeL.map((free) => Math.max(0, free)),
+        ...roomL.map((of) => of[m]!),
       ]),
     );
     const heaviest = bundles.map((b) => Math.max(...b.massKg));

@@ -11,7 +11,7 @@ const { abs, max } = Math;
 /** Differences below this are rounding. */
 export const TINY = 1e-9;
 /** Parts of the iterations that each tier may take. */
-export const PART = { fit: 0.3, level: 1, even: 0.4, tidy: 0.1 };
+export const PART = { fit: 0.3, level: 1, crowd: 0.1, even: 0.4, tidy: 0.1 };
 /** How far below the incumbent the target lies, of the way to the bound: halfway is mostly out of reach. */
 const CHASE = 0.1;
 /** How much one broken keep-apart rule counts while room is sought, kg: more than any piece. */
@@ -71,18 +71,34 @@ export class Incumbent {
 export class Floor {
   readonly over: number;
   readonly apart: number;
+  /** Pieces too many: not looked at before their tier. */
+  private crowding = Infinity;
 
   constructor(score: ShareScore) {
     this.over = overOf(score);
     this.apart = score.apartBroken;
   }
 
-  beyond(over: number, apart: number): number {
-    return max(0, over - this.over - TINY) + max(0, apart - this.apart);
+  /** From now on, no more pieces too many than this either. */
+  holdCrowding(score: ShareScore): void {
+    this.crowding = score.crowding;
+  }
+
+  beyond(over: number, apart: number, crowding: number): number {
+    return max(0, over - this.over - TINY) + max(0, apart - this.apart) + max(0, crowding - this.crowding);
+  }
+
+  /** How far the state is beyond it, and how far it would be after a move that has just been weighed. */
+  beyondIn(s: ShareState): number {
+    return this.beyond(s.over, s.apart, s.crowding);
+  }
+  beyondAfter(s: ShareState): number {
+    const { over, apart, crowding } = s.effect;
+    return this.beyond(s.over + over, s.apart + apart, s.crowding + crowding);
   }
 
   isHeld(s: ShareState): boolean {
-    return s.over <= this.over + HELD && s.apart <= this.apart;
+    return s.over <= this.over + HELD && s.apart <= this.apart && s.crowding <= this.crowding;
   }
 }
 
@@ -112,11 +128,8 @@ export function levelTier(best: Incumbent, floor: Floor, iterations: number): Ti
     hot: 0.03 * unit,
     cold: 1e-4 * unit,
     cycles: 4,
-    energy: (s) => s.excess + HOLD * unit * floor.beyond(s.over, s.apart),
-    energyAfter: (s) =>
-      s.excess +
-      s.effect.excess +
-      HOLD * unit * floor.beyond(s.over + s.effect.over, s.apart + s.effect.apart),
+    energy: (s) => s.excess + HOLD * unit * floor.beyondIn(s),
+    energyAfter: (s) => s.excess + s.effect.excess + HOLD * unit * floor.beyondAfter(s),
     keep: (s) => {
       const { level } = best.score;
       // A sum of excesses within the step down from the incumbent is an improvement without looking at every cell.
@@ -134,6 +147,26 @@ export function isAtBound({ score, bound }: Incumbent): boolean {
   return score.level <= bound.level * (1 + TINY);
 }
 
+/** Fewest pieces above a fair number, while the level stays within a cap. */
+export function crowdTier(best: Incumbent, floor: Floor, levelCap: number, iterations: number): Tier {
+  const { unit } = best;
+  return {
+    iterations: iterations * PART.crowd,
+    hot: 0.5,
+    cold: 0.02,
+    cycles: 2,
+    energy: (s) => s.crowding + TIDY_HOLD * (s.excess / unit + floor.beyondIn(s)),
+    energyAfter: (s) =>
+      s.crowding +
+      s.effect.crowding +
+      TIDY_HOLD * ((s.excess + s.effect.excess) / unit + floor.beyondAfter(s)),
+    keep: (s) =>
+      floor.isHeld(s) && s.excess <= TINY * unit && s.crowding < best.score.crowding && best.take(),
+    enough: () => best.score.crowding === 0,
+    restart: best.restart(() => levelCap),
+  };
+}
+
 /** Evenness, while the level stays within a cap. Two walks: the second starts cooler, from the best of the first. */
 export function evenTiers(
   best: Incumbent,
@@ -146,13 +179,11 @@ export function evenTiers(
   const even: Omit<Tier, 'hot' | 'cycles'> = {
     iterations: (iterations * PART.even) / 2,
     cold: 1e-6 * unit * unit,
-    energy: (s) => s.evenness + HOLD * unit * (s.excess + unit * floor.beyond(s.over, s.apart)),
+    energy: (s) => s.evenness + HOLD * unit * (s.excess + unit * floor.beyondIn(s)),
     energyAfter: (s) =>
       s.evenness +
       s.effect.evenness +
-      HOLD *
-        unit *
-        (s.excess + s.effect.excess + unit * floor.beyond(s.over + s.effect.over, s.apart + s.effect.apart)),
+      HOLD * unit * (s.excess + s.effect.excess + unit * floor.beyondAfter(s)),
     keep: (s) => held(s) && s.evenness < best.score.evenness - TINY * unit * unit && best.take(),
     enough: () => best.score.evenness <= TINY * unit * unit,
     restart: best.restart(() => levelCap),
@@ -175,21 +206,21 @@ export function tidyTier(
   const cells = problem.carriers.length * problem.dayCount;
   const evennessCap =
     best.score.evenness + (evennessGives ? cells * EVENNESS_GIVE_PER_CELL : TINY) * unit * unit;
-  const outside = (excess: number, over: number, apart: number, evenness: number): number =>
-    excess / unit + floor.beyond(over, apart) + max(0, evenness - evennessCap) / (unit * unit);
+  const outside = (excess: number, beyond: number, evenness: number): number =>
+    excess / unit + beyond + max(0, evenness - evennessCap) / (unit * unit);
   return {
     iterations: iterations * PART.tidy,
     hot: 0.5,
     cold: 0.02,
     cycles: 2,
-    energy: (s) => s.untidiness + TIDY_HOLD * outside(s.excess, s.over, s.apart, s.evenness),
+    energy: (s) => s.untidiness + TIDY_HOLD * outside(s.excess, floor.beyondIn(s), s.evenness),
     energyAfter: (s, b, to, back) => {
       s.weighUntidiness(b, to, back);
       const e = s.effect;
       return (
         s.untidiness +
         e.untidiness +
-        TIDY_HOLD * outside(s.excess + e.excess, s.over + e.over, s.apart + e.apart, s.evenness + e.evenness)
+        TIDY_HOLD * outside(s.excess + e.excess, floor.beyondAfter(s), s.evenness + e.evenness)
       );
     },
     keep: (s) =>

@@ -33,7 +33,7 @@ function bruteForce(problem: ShareProblem): ShareScore | undefined {
   return best;
 }
 function compare(a: ShareScore, b: ShareScore): number {
-  for (const tier of ['infeasibility', 'level', 'evenness', 'untidiness'] as const) {
+  for (const tier of ['infeasibility', 'level', 'crowding', 'evenness', 'untidiness'] as const) {
     if (Math.abs(a[tier] - b[tier]) > 1e-9) return a[tier] - b[tier];
   }
   return 0;

@@ -145,7 +145,7 @@ describe('ShareState', () => {
           }
           const anew = new ShareState(problem, state.carrierOf);
           anew.setTarget(0.3);
-          for (const key of ['over', 'apart', 'excess', 'evenness', 'untidiness'] as const) {
+          for (const key of ['over', 'apart', 'excess', 'crowding', 'evenness', 'untidiness'] as const) {
             expect(state[key]).toBeCloseTo(anew[key], 8);
           }
           const score = state.score();

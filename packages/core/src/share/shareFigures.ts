@@ -91,6 +91,7 @@ type BoundFields =
   | 'share'
   | 'handovers'
   | 'carrierRules'
+  | 'roles'
   | 'houseRules'
   | 'limitPolicy'
   | 'fairness';
@@ -113,6 +114,7 @@ export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
     share: entries(locked),
     handovers: entries(trip.handovers.filter((h) => ids.has(h.pieceId))),
     carrierRules: whole(trip.carrierRules),
+    roles: whole(trip.roles),
     houseRules: whole(trip.houseRules),
     limitPolicy: whole(trip.limitPolicy),
     fairness: whole(trip.fairness),

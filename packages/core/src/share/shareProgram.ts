@@ -44,11 +44,30 @@ function eachDay<T>(problem: ShareProblem, make: (m: number, d: number) => reado
   );
 }
 
+/**
+ * Sums of volumes and what each is at most: all without what food may fill, and, where there are stiff containers, all
+ * of it without what those hold.
+ */
+function volumesOn(
+  problem: ShareProblem,
+  m: number,
+  d: number,
+): readonly (readonly [sum: string, room: number])[] {
+  const { freeVolumeL, stiffL } = problem.carriers[m]!;
+  const room = Math.max(0, freeVolumeL[d]!);
+  const { bundles } = problem;
+  const rows = [
+    [carried(problem, m, (b) => bundles[b]!.volumeL[d]! - bundles[b]!.stiffL[d]!), room + stiffL[d]!],
+    [carried(problem, m, (b) => bundles[b]!.volumeL[d]! - bundles[b]!.fillsL[d]!), room],
+  ] as const;
+  const isPlain = stiffL[d] === 0 && bundles.every((b) => b.stiffL[d] === 0);
+  return rows.slice(0, isPlain ? 1 : 2).filter(([sum]) => sum !== '');
+}
+
 /** Packs hold what they are given; one that personal things overfill takes nothing more. */
 function packsHold(problem: ShareProblem): readonly string[] {
   return eachDay(problem, (m, d) => {
-    const sum = carried(problem, m, (b) => problem.bundles[b]!.volumeL[d]!);
-    return sum === '' ? [] : [`${sum} <= ${Math.max(0, problem.carriers[m]!.freeVolumeL[d]!)}`];
+    return volumesOn(problem, m, d).map(([sum, room]) => `${sum} <= ${room}`);
   });
 }
 
@@ -116,18 +135,15 @@ export function overloadProgram(problem: ShareProblem, integer = false): string 
   const excess: string[] = [];
   const rows = [...carriedOnce(problem), ...keptApart(problem)];
   eachDay(problem, (m, d) => {
-    const { limitKg, baseKg, freeVolumeL } = problem.carriers[m]!;
-    const above = (sum: string, room: number, name: string): void => {
-      if (sum === '') return;
+    const { limitKg, baseKg } = problem.carriers[m]!;
+    const above = (name: string, sums: readonly (readonly [sum: string, room: number])[]): void => {
+      if (sums.length === 0) return;
       excess.push(name);
-      rows.push(`${sum} - ${name} <= ${Math.max(0, room)}`);
+      for (const [sum, room] of sums) rows.push(`${sum} - ${name} <= ${room}`);
     };
-    above(massOn(problem, m, d), limitKg[d]! - baseKg[d]!, `kg_${m}_${d}`);
-    above(
-      carried(problem, m, (b) => problem.bundles[b]!.volumeL[d]!),
-      freeVolumeL[d]!,
-      `l_${m}_${d}`,
-    );
+    const mass = massOn(problem, m, d);
+    above(`kg_${m}_${d}`, mass === '' ? [] : [[mass, Math.max(0, limitKg[d]! - baseKg[d]!)]]);
+    above(`l_${m}_${d}`, volumesOn(problem, m, d));
     return [];
   });
   return assembled(problem, excess.join(' + ') || '0 lambda', rows, integer);

@@ -12,6 +12,8 @@ export interface ShareScore {
   /** The largest ratio of members on days on which they carry something of the group's. */
   readonly level: number;
   readonly largestRatio: number;
+  /** Pieces above a fair number, summed over carriers. */
+  readonly crowding: number;
   /** Σ over days of squared deviations from that day's mean ratio. */
   readonly evenness: number;
   /** Uneven numbers of pieces, full packs and changed carriers, weighed into one number; less is tidier. */
@@ -23,6 +25,7 @@ export interface MoveEffect {
   over: number;
   apart: number;
   excess: number;
+  crowding: number;
   evenness: number;
   untidiness: number;
 }
@@ -35,6 +38,7 @@ export interface Loads {
   overVolumeL(m: number, d: number): number;
   level(): number;
   apartBroken(): number;
+  crowdingNow(): number;
   untidinessNow(): number;
 }
 
@@ -71,6 +75,7 @@ export function scoreOf(loads: Loads): ShareScore {
     apartBroken,
     level: loads.level(),
     largestRatio,
+    crowding: loads.crowdingNow(),
     evenness,
     untidiness: loads.untidinessNow(),
   };

@@ -6,6 +6,8 @@
  * A cell is one carrier on one day. The level is the largest r among cells that carry something of the group's: where
  * personal things alone make the largest ratio, it is still what a share can do something about.
  */
+import { Crowd } from './crowd.js';
+import { PackRoom } from './packRoom.js';
 import type { ShareProblem } from './problem.js';
 import { above, scoreOf, type MoveEffect, type ShareScore } from './shareScore.js';
 import { apartBroken, apartChange, apartFrom } from './keepApart.js';
@@ -25,21 +27,21 @@ export class ShareState {
   over = 0;
   apart = 0;
   excess = 0;
+  crowding = 0;
   evenness = 0;
   untidiness = 0;
   /** Excess of each carrier above the cap. */
   readonly excessOf: Float64Array;
-  readonly effect: MoveEffect = { over: 0, apart: 0, excess: 0, evenness: 0, untidiness: 0 };
+  readonly effect: MoveEffect = { over: 0, apart: 0, excess: 0, crowding: 0, evenness: 0, untidiness: 0 };
   private readonly place: Int32Array;
   private readonly load: Float64Array;
-  /** Packed volume above what the pack has free; negative where there is room. */
-  private readonly overL: Float64Array;
+  private readonly room: PackRoom;
+  private readonly crowd: Crowd;
   private readonly limit: Float64Array;
   private readonly perYard: Float64Array;
   private readonly floor: Float64Array;
   private readonly cap: Float64Array;
   private readonly mass: Float64Array;
-  private readonly volume: Float64Array;
   private readonly daySum: Float64Array;
   private readonly dayShare: Float64Array;
   private readonly apartFrom: readonly (readonly number[])[];
@@ -56,14 +58,14 @@ export class ShareState {
     const perCell = (of: (m: number, d: number) => number): Float64Array =>
       Float64Array.from({ length: cells }, (_v, i) => of(Math.floor(i / dayCount), i % dayCount));
     this.load = new Float64Array(cells);
-    this.overL = new Float64Array(cells);
+    this.room = new PackRoom(problem);
+    this.crowd = new Crowd(problem);
     this.limit = perCell((m, d) => carriers[m]!.limitKg[d]!);
     // An absent carrier's limit and yardstick are infinite: ratio 0, never over.
     this.perYard = perCell((m, d) => 1 / carriers[m]!.yardKg[d]!);
     this.floor = perCell((m, d) => carriers[m]!.baseKg[d]! / carriers[m]!.yardKg[d]!);
     this.cap = new Float64Array(cells).fill(Infinity);
     this.mass = Float64Array.from(bundles.flatMap((b) => [...b.massKg]));
-    this.volume = Float64Array.from(bundles.flatMap((b) => [...b.volumeL]));
     this.daySum = new Float64Array(dayCount);
     this.dayShare = Float64Array.from({ length: dayCount }, (_v, d) => {
       const present = carriers.filter((c) => c.limitKg[d] !== Infinity).length;
@@ -81,24 +83,22 @@ export class ShareState {
   restore(assignment: ArrayLike<number>): void {
     const { carriers } = this.problem;
     for (const list of this.held) list.length = 0;
-    for (const [m, carrier] of carriers.entries()) {
-      for (let d = 0; d < this.days; d += 1) {
-        this.load[m * this.days + d] = carrier.baseKg[d]!;
-        this.overL[m * this.days + d] = -carrier.freeVolumeL[d]!;
-      }
-    }
+    this.load.set(carriers.flatMap((c) => [...c.baseKg]));
+    for (const part of [this.room, this.crowd]) part.empty();
     for (let b = 0; b < this.carrierOf.length; b += 1) {
       const m = assignment[b]!;
       this.carrierOf[b] = m;
       this.place[b] = this.held[m]!.length;
       this.held[m]!.push(b);
+      this.crowd.put(b, m, 1);
       for (let d = 0; d < this.days; d += 1) {
         this.load[m * this.days + d]! += this.mass[b * this.days + d]!;
-        this.overL[m * this.days + d]! += this.volume[b * this.days + d]!;
+        this.room.put(b, m, d, 1);
       }
     }
     this.setTarget(this.target);
     this.apart = this.apartBroken();
+    this.crowding = this.crowdingNow();
     this.untidiness = this.untidinessNow();
   }
 
@@ -117,7 +117,7 @@ export class ShareState {
         const i = m * days + d;
         const r = this.load[i]! * this.perYard[i]!;
         this.cap[i] = Math.max(target, this.floor[i]! + FLOOR_SLACK);
-        this.over += above(this.load[i]! - this.limit[i]!) + above(this.overL[i]!);
+        this.over += above(this.load[i]! - this.limit[i]!) + above(this.room.overVolumeL(m, d));
         const excess = above(r - this.cap[i]);
         this.excess += excess;
         this.excessOf[m]! += excess;
@@ -133,19 +133,16 @@ export class ShareState {
    * The answer is the state's own object: read it before the next question.
    */
   weigh(b: number, to: number, back: number): MoveEffect {
-    const { days, load, overL, limit, perYard, cap } = this;
+    const { days, load, limit, perYard, cap } = this;
     const from = this.carrierOf[b]!;
     let over = 0;
     let excess = 0;
     let evenness = 0;
     for (let d = 0; d < days; d += 1) {
       let kg = this.mass[b * days + d]!;
-      let litres = this.volume[b * days + d]!;
-      if (back >= 0) {
-        kg -= this.mass[back * days + d]!;
-        litres -= this.volume[back * days + d]!;
-      }
-      if (kg === 0 && litres === 0) continue;
+      if (back >= 0) kg -= this.mass[back * days + d]!;
+      over += this.room.weigh(b, from, to, back, d);
+      if (kg === 0) continue;
       const i = from * days + d;
       const j = to * days + d;
       const loadI = load[i]!;
@@ -154,11 +151,7 @@ export class ShareState {
         above(loadI - kg - limit[i]!) -
         above(loadI - limit[i]!) +
         above(loadJ + kg - limit[j]!) -
-        above(loadJ - limit[j]!) +
-        above(overL[i]! - litres) -
-        above(overL[i]!) +
-        above(overL[j]! + litres) -
-        above(overL[j]!);
+        above(loadJ - limit[j]!);
       const r1 = loadI * perYard[i]!;
       const r2 = (loadI - kg) * perYard[i]!;
       const q1 = loadJ * perYard[j]!;
@@ -170,6 +163,7 @@ export class ShareState {
     }
     this.effect.over = over;
     this.effect.apart = apartChange(this.apartFrom, this.carrierOf, b, to, back);
+    this.effect.crowding = this.crowd.weigh(b, from, to, back);
     this.effect.untidiness = 0;
     this.effect.excess = excess;
     this.effect.evenness = evenness;
@@ -207,6 +201,7 @@ export class ShareState {
     this.apart += this.effect.apart;
     this.untidiness += this.effect.untidiness;
     this.excess += this.effect.excess;
+    this.crowding += this.effect.crowding;
     this.evenness += this.effect.evenness;
   }
 
@@ -214,17 +209,18 @@ export class ShareState {
     const { days } = this;
     for (let d = 0; d < days; d += 1) {
       const kg = this.mass[b * days + d]!;
-      const litres = this.volume[b * days + d]!;
-      if (kg === 0 && litres === 0) continue;
+      this.room.put(b, from, d, -1);
+      this.room.put(b, to, d, 1);
+      if (kg === 0) continue;
       const i = from * days + d;
       const j = to * days + d;
       const before = this.load[i]! * this.perYard[i]! + this.load[j]! * this.perYard[j]!;
       this.load[i]! -= kg;
       this.load[j]! += kg;
-      this.overL[i]! -= litres;
-      this.overL[j]! += litres;
       this.daySum[d]! += this.load[i]! * this.perYard[i]! + this.load[j]! * this.perYard[j]! - before;
     }
+    this.crowd.put(b, from, -1);
+    this.crowd.put(b, to, 1);
     const list = this.held[from]!;
     const last = list.pop()!;
     if (last !== b) {
@@ -242,11 +238,11 @@ export class ShareState {
 
   /** Volume of group pieces in a pack, litres. */
   volumeL(m: number, d: number): number {
-    return this.overL[m * this.days + d]! + this.problem.carriers[m]!.freeVolumeL[d]!;
+    return this.overVolumeL(m, d) + this.problem.carriers[m]!.freeVolumeL[d]!;
   }
 
   overVolumeL(m: number, d: number): number {
-    return this.overL[m * this.days + d]!;
+    return this.room.overVolumeL(m, d);
   }
 
   /** The carrier furthest above the target, or a negative number when nobody is. */
@@ -275,6 +271,10 @@ export class ShareState {
     return apartBroken(this.apartFrom, this.carrierOf);
   }
 
+  crowdingNow(): number {
+    return this.crowd.sum();
+  }
+
   untidinessNow(): number {
     let sum = 0;
     for (let m = 0; m < this.carrierCount; m += 1) sum += this.untidinessOf(m);
@@ -287,7 +287,7 @@ export class ShareState {
     const { packL } = this.problem.carriers[m]!;
     let fullestL = 0;
     for (let d = 0; d < this.days; d += 1) {
-      const usedL = this.overL[m * this.days + d]! + packL;
+      const usedL = this.overVolumeL(m, d) + packL;
       if (usedL > fullestL) fullestL = usedL;
     }
     return carrierUntidiness(this.problem, this.held[m]!, packL, fullestL);

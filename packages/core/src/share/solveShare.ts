@@ -4,8 +4,9 @@
  * 1. least infeasibility (load above limits, volume above packs, keep-apart rules);
  * 2. lowest level: the largest ratio of members on days on which they carry something of the group's, chasing a
  *    target just below the incumbent; then, where the trip is small enough, a search that proves it the lowest;
- * 3. evenness, while the level stays within the give of the best found;
- * 4. tidiness: even numbers of pieces, bulk in the bigger packs, few changes, while evenness stays within its give.
+ * 3. fewest pieces above a fair number for one carrier, while the level stays within the give of the best found;
+ * 4. evenness, the same;
+ * 5. tidiness: even numbers of pieces, bulk in the bigger packs, few changes, while evenness stays within its give.
  *
  * Tiers are solved one after another, each holding what the earlier reached. Budgets count iterations, not seconds,
  * so that a seed reproduces a share.
@@ -17,6 +18,7 @@ import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';
 import { proveLevel } from './proveLevel.js';
 import type { ShareProblem } from './problem.js';
 import {
+  crowdTier,
   evenTiers,
   fitTier,
   Floor,
@@ -119,7 +121,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     told.spent += moves;
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
-    const planned = iterations * (PART.fit + PART.level + PART.even + PART.tidy);
+    const planned = iterations * (PART.fit + PART.level + PART.crowd + PART.even + PART.tidy);
     options.onProgress({ done: Math.min(1, told.spent / planned), best: answer(best, seed, told) });
   };
   const run = (tier: Tier): void => {
@@ -133,6 +135,8 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   told.proven = isAtBound(best) || isRuledOut(best, floor, options.proofNodes ?? usualNodes(problem));
   told.reachedLevel = best.score.level;
   const levelCap = told.reachedLevel * (1 + levelGive) + TINY * best.unit;
+  run(crowdTier(best, floor, levelCap, iterations));
+  floor.holdCrowding(best.score);
   for (const tier of evenTiers(best, floor, levelCap, iterations)) run(tier);
   run(tidyTier(best, floor, levelCap, options.evennessGives ?? true, iterations));
   return answer(best, seed, told);

@@ -1,24 +1,10 @@
-/** Kit that goes with a role: today's medic carries the first-aid kit, the navigator the map (common practice, no source). */
+/** The handovers of kit that goes with a role, as the roles change from day to day. */
 import { handOver } from '../trip/changes.js';
 import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Member, Piece, Role, Trip } from '../trip/model.js';
 import { ROLES } from '../trip/model.js';
-import {
-  nameAlone,
-  allowedCarriers,
-  allPieces,
-  carrierOf,
-  isWithParty,
-  memberById,
-} from '../trip/queries.js';
-
-const ROLE_KIT: Readonly<Record<Role, (piece: Piece) => boolean>> = {
-  medic: (p) => p.purpose === 'firstAid',
-  navigator: (p) => p.purpose === 'navigation',
-  scribe: (p) => /\b(log|note|field|record)[ -]?books?\b|record sheets?|\bforms\b/i.test(p.name),
-  // A cook's stove goes with the cook group's share, not with whoever cooks tonight.
-  cook: () => false,
-};
+import { nameAlone, allowedCarriers, carrierOf, memberById } from '../trip/queries.js';
+import { kitOfRole, roleHolders } from '../trip/roleKit.js';
 
 /** A role's kit that is in other hands than the one who has the role that day. */
 export interface RoleHandover {
@@ -41,12 +27,9 @@ export function roleHandovers(trip: Trip): readonly RoleHandover[] {
   trip.legs.forEach((_leg, i) => {
     const day = i + 1;
     for (const role of ROLES) {
-      const holders = trip.roles
-        .filter((r) => r.day === day && r.role === role)
-        .map((r) => memberById(trip, r.memberId))
-        .filter((m) => isWithParty(m, day));
+      const holders = roleHolders(trip, role, day);
       if (holders.length === 0) continue;
-      for (const piece of allPieces(trip).filter((p) => ROLE_KIT[role](p) && isCarriedOn(p, day))) {
+      for (const piece of kitOfRole(trip, role).filter((p) => isCarriedOn(p, day))) {
         const fromId = carrierOf(now, piece.id, day);
         if (fromId === undefined || holders.some((m) => m.id === fromId)) continue;
         const allowed = allowedCarriers(trip, piece);

@@ -111,3 +111,21 @@ export async function atRest(page: Page): Promise<void> {
       .every((a) => a.playState !== 'running' || a.effect?.getComputedTiming().iterations === Infinity),
   );
 }
+
+/** Where something is once the page's type is there and it has stood still for a dozen frames. */
+export async function boxAtRest(
+  locator: Locator,
+): Promise<{ x: number; y: number; width: number; height: number }> {
+  return locator.evaluate(async (element) => {
+    await document.fonts.ready;
+    const frame = (): Promise<number> => new Promise((resolve) => requestAnimationFrame(resolve));
+    let box = element.getBoundingClientRect();
+    for (let still = 0; still < 12;) {
+      await frame();
+      const next = element.getBoundingClientRect();
+      still = next.x === box.x && next.y === box.y && next.width === box.width ? still + 1 : 0;
+      box = next;
+    }
+    return { x: box.x, y: box.y, width: box.width, height: box.height };
+  });
+}

@@ -4,6 +4,7 @@ import { expect, test, type Page } from '../quick';
 import type { Trip } from '@graft/core/trip';
 import { DEMO, newStateDir } from '../graft';
 import {
+  boxAtRest,
   cell,
   typeInCell,
   baseUrl,
@@ -52,7 +53,7 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   expect(even.waypoints.length).toBeGreaterThan(10);
 
   const mark = page.getByRole('slider', { name: 'End of day 1' });
-  const box = (await mark.boundingBox())!;
+  const box = await boxAtRest(mark);
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await page.mouse.move(x, y);
   await page.mouse.down();

@@ -1,6 +1,7 @@
 import { expect, freshTest as test } from '../quick';
 import { allPieces, thingsInPack } from '@graft/core/trip';
 import {
+  boxAtRest,
   baseUrl,
   demoText,
   importTrip,
@@ -42,8 +43,8 @@ test('by mouse: demo, share out, drag, undo, plan all, reload', async ({ page })
   const to = 'pia';
   const before = await percentOf(memberRow(page, to).locator('[data-figure="ratio"]'));
   const largestBefore = await percentOf(largestRatio(page));
-  const start = (await piece(page, 'dunlin-body').boundingBox())!;
-  const goal = (await memberRow(page, to).boundingBox())!;
+  const start = await boxAtRest(piece(page, 'dunlin-body'));
+  const goal = await boxAtRest(memberRow(page, to));
   await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);
   await page.mouse.down();
   await page.mouse.move(start.x + 30, start.y + 20, { steps: 4 });
@@ -178,11 +179,11 @@ test('a thing is dragged to another zone', async ({ page }) => {
   await openStation(page, id, 'packs');
   const thing = page.locator('[data-zone="top"] [data-thing]').first();
   const thingId = (await thing.getAttribute('data-thing'))!;
-  const start = (await thing.boundingBox())!;
+  const start = await boxAtRest(thing);
   await page.mouse.move(start.x + 30, start.y + 14);
   await page.mouse.down();
   await page.mouse.move(start.x + 40, start.y + 24, { steps: 3 });
-  const goal = (await page.locator('[data-zone="lid"]').boundingBox())!;
+  const goal = await boxAtRest(page.locator('[data-zone="lid"]'));
   await page.mouse.move(goal.x + 60, goal.y + 14, { steps: 8 });
   await page.mouse.up();
   await expect(page.locator(`[data-zone="lid"] [data-thing="${thingId}"]`)).toBeVisible();

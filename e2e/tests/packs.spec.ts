@@ -1,6 +1,15 @@
 import { assessStow, planningDay } from '@graft/core/stow';
 import { expect, test, type Page } from '../quick';
-import { demoText, importTrip, openStation, saved, shareOut, station, storedTrip } from '../support';
+import {
+  boxAtRest,
+  demoText,
+  importTrip,
+  openStation,
+  saved,
+  shareOut,
+  station,
+  storedTrip,
+} from '../support';
 
 const figures = (page: Page) => page.getByRole('group', { name: 'Centre of gravity' });
 const tab = (page: Page, name: string) =>
@@ -92,7 +101,7 @@ test('dragged in the drawing, every figure moves before it is dropped; Escape ta
   const height = () => figures(page).innerText();
   const was = await height();
   const bag = page.locator('svg[aria-label^="Side cut"] [data-thing="eddy-sleeping-bag"]');
-  const box = (await bag.boundingBox())!;
+  const box = await boxAtRest(bag);
   // Its foot, where it is widest: further up it flows around other things.
   const [x, y] = [box.x + box.width / 2, box.y + box.height - 12];
   await page.mouse.move(x, y);

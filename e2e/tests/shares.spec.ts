@@ -3,6 +3,7 @@ import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { shareFigures } from '@graft/core/share';
 import { allPieces, type Trip } from '@graft/core/trip';
 import {
+  boxAtRest,
   demoText,
   importTrip,
   largestRatio,
@@ -75,7 +76,7 @@ test('dragged to the tray a piece is carried by nobody; dragged back it is carri
     await page.mouse.up();
   };
   const middle = async (locator: ReturnType<typeof piece>) => {
-    const box = (await locator.boundingBox())!;
+    const box = await boxAtRest(locator);
     return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   };
   await drag(await middle(piece(page, 'felt')), await middle(page.getByText('Carried by nobody')));

@@ -10,8 +10,7 @@
  * Infeasibility: the mass of each day that finds no room under limits, and the volume that finds none in packs, by the
  * same sets.
  */
-import { leastVolumeL, mostRoomL } from './foodRoom.js';
-import type { Bundle, Carrier, ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL, type Bundle, type Carrier, type ShareProblem } from './problem.js';
 
 export interface ShareBound {
   /** No share has a smaller largest ratio than this. */

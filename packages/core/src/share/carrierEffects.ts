@@ -1,4 +1,5 @@
 /** Why a piece is where it is: what holds it, and what each member's carrying it would do. */
+import { holdersOfKit } from '../trip/roleKit.js';
 import { cookSetOf } from './bundlePieces.js';
 import { loadsOverTrip } from '../load/memberLoad.js';
 import { assignPiece } from '../trip/changes.js';
@@ -100,6 +101,9 @@ export function whatHolds(trip: Trip, piece: Carried): readonly string[] {
   const group = trip.groups.find((g) => g.id === piece.onlyGroupId);
   if (group !== undefined) holds.push(`Only for ${group.name}.`);
   if (piece.onlyMemberIds !== undefined) holds.push(`Only for ${piece.onlyMemberIds.map(name).join(', ')}.`);
+  const holders = holdersOfKit(trip, 1).get(piece.id);
+  if (holders !== undefined)
+    holds.push(`Goes with a role: on day 1 that of ${holders.map((m) => m.name).join(', ')}.`);
   for (const rule of trip.carrierRules.filter((r) => r.pieceIds.includes(piece.id))) {
     const others = rule.pieceIds
       .filter((id) => id !== piece.id)

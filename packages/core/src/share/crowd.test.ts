@@ -1,5 +1,6 @@
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Trip } from '../trip/model.js';
+import { whatHolds } from './carrierEffects.js';
 import { fairNumber } from './crowd.js';
 import { shareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
@@ -68,6 +69,7 @@ describe('a role keeps its kit', () => {
     expect(carrier(trip, 'aid')).toBe('light');
     expect(carrier(trip, 'aid2')).toBe('light');
     expect(mayHave({ ...trip, roles: [] }, 'aid')).toEqual(['light', 'heavy']);
+    expect(whatHolds(trip, aid)).toEqual(['Goes with a role: on day 1 that of light.']);
   });
   test('of two that are kept apart the larger one; the other is with somebody else', () => {
     const rule = { id: 'r', kind: 'different' as const, pieceIds: ['aid', 'aid2'], reason: 'not both lost' };

@@ -8,9 +8,15 @@ import { diffTrip, type TripEdit } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
 import { cureCandidates } from './cureCandidates.js';
 import { FITS } from './fits.js';
-import { leastVolumeL, mostRoomL } from './foodRoom.js';
 import { worstOf, type Worst } from './overLimit.js';
-import { sharedLoadKg, sharedVolumeL, shareProblem, type ShareProblem } from './problem.js';
+import {
+  leastVolumeL,
+  mostRoomL,
+  sharedLoadKg,
+  sharedVolumeL,
+  shareProblem,
+  type ShareProblem,
+} from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 
 /** What is too much in the best share there is. */

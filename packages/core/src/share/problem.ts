@@ -23,7 +23,7 @@ import {
 } from '../trip/queries.js';
 import { holdersOfKit } from '../trip/roleKit.js';
 import { bundlePieces, keptApart } from './bundlePieces.js';
-import { foodRoom, roomTakenL } from './foodRoom.js';
+import { fillsL, roomTakenL, stiffRoomL } from './foodRoom.js';
 import { fairnessSchool } from './fairness.js';
 
 export interface Carrier {
@@ -101,7 +101,7 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
       baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
       freeVolumeL: loads.map((l) => packL - l.volumeL),
       packL,
-      stiffL: days.map((day) => foodRoom(stays, day).stiffL),
+      stiffL: days.map((day) => stiffRoomL(stays, day)),
     };
   });
   const contradictions: string[] = [];
@@ -167,7 +167,6 @@ function makeBundle(
     pieces.reduce((sum, p) => sum + massOnDayKg(p, day, legOfDay(trip, day)), 0),
   );
   const volumeL = days.map((day) => packedVolumeL(pieces, day));
-  const rooms = days.map((day) => foodRoom(pieces, day));
   const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
   const byRule = trip.members.flatMap((member, i) => {
     const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));
@@ -194,8 +193,8 @@ function makeBundle(
     name,
     massKg,
     volumeL,
-    fillsL: rooms.map((r) => r.fillsL),
-    stiffL: rooms.map((r) => r.stiffL),
+    fillsL: days.map((day) => fillsL(pieces, day)),
+    stiffL: days.map((day) => stiffRoomL(pieces, day)),
     allowed: fitting,
     carriedBy,
     isOwn: pieces.every(isPersonal),
@@ -268,4 +267,18 @@ export function heldBundles(
 ): readonly Bundle[] {
   const mine = new Set(share.filter((a) => a.memberId === carrier.memberId).map((a) => a.pieceId));
   return problem.bundles.filter((b) => mine.has(b.pieceIds[0]!));
+}
+
+/**
+ * For bounds, which look at each bundle by itself: a container takes its room less what it holds, and food all of its
+ * own. No share takes less. What is below zero is room of everybody (`mostRoomL`).
+ */
+export function leastVolumeL({ volumeL, stiffL }: Bundle, d: number): number {
+  return Math.max(0, volumeL[d]! - stiffL[d]!);
+}
+
+/** The most that each carrier's pack can have free beside `leastVolumeL`, litres. */
+export function mostRoomL({ carriers, bundles }: ShareProblem, d: number): readonly number[] {
+  const spareL = bundles.reduce((sum, b) => sum + Math.max(0, b.stiffL[d]! - b.volumeL[d]!), 0);
+  return carriers.map((c) => Math.max(0, c.freeVolumeL[d]!) + c.stiffL[d]! + spareL);
 }

@@ -7,8 +7,7 @@
  * is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days, volumes
  * and restricted sets.
  */
-import { leastVolumeL, mostRoomL } from './foodRoom.js';
-import type { ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL, type ShareProblem } from './problem.js';
 import { apartFrom } from './keepApart.js';
 import { ShareState } from './shareState.js';
 

@@ -26,7 +26,7 @@ interface Report {
 
 test('plans a trip file: everything shared and stowed, and a report', () => {
   const out = join(folder, 'plan.json');
-  const done = plan(join(DEMO, 'corvane-census.graft.json'), '--out', out, '--seed', '7', '--effort', '0.2');
+  const done = plan(join(DEMO, 'hut-roof.graft.json'), '--out', out, '--seed', '7', '--effort', '0.2');
   expect(done.stderr).toBe('');
   expect(done.status).toBe(0);
   expect(done.stdout).toContain('Largest load');

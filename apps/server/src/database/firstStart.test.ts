@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { DataSource } from 'typeorm';
 import { AccountStore } from '../accounts/accountStore.js';
 import { ensureDemo } from '../demo.js';
+import { IS_DEEP } from '../testing/isDeep.js';
 import '../testing/testServer.js';
 import { TripStore } from '../trips/tripStore.js';
 import { bringUpToDate, makeDataSource, openDatabase } from './dataSource.js';
@@ -77,7 +78,7 @@ test('takes some hundred statements', async () => {
 });
 
 /** Statements between two cuts; each one is a start of its own. */
-const [STEP, STEP_OF_ONCE] = process.env['GRAFT_TEST_DEEP'] === '1' ? [1, 10] : [30, 80];
+const [STEP, STEP_OF_ONCE] = IS_DEEP ? [1, 10] : [30, 80];
 
 test('that is cut after many a statement is gone on with at the next start', async () => {
   // One database for all, since each cut goes further than the one before; and some that are cut once only.

@@ -4,6 +4,7 @@
  * of what is in it, a stiff one its own; nothing is counted twice.
  */
 import type { Thing } from '../trip/model.js';
+import { oncePer } from '../trip/oncePer.js';
 import { shapeSizeCm } from '../trip/shapes.js';
 import { isLiner } from '../trip/whoseThings.js';
 import { holdingOf, isEatenOn, isMeantFor, plainHolding, takesAnyForm } from './holders.js';
@@ -29,6 +30,16 @@ const ROUNDING_L = 1e-9;
  * @param day day of the trip, from 1
  */
 export function fillingOf(things: readonly Thing[], day: number): Filling {
+  const byDay = fillings(things);
+  const filling = byDay.get(day) ?? fillingNow(things, day);
+  byDay.set(day, filling);
+  return filling;
+}
+
+/** The fillings of a list by day: a list never changes, and several ask of the same one. */
+const fillings = oncePer((_things: readonly Thing[]) => new Map<number, Filling>());
+
+function fillingNow(things: readonly Thing[], day: number): Filling {
   const here = things.filter((t) => isCarriedOn(t, day));
   if (!here.some((t) => t.nestsIn !== undefined || holdingOf(t) !== undefined)) return unfilled(day);
   return new FillingDay(here, day).filled();

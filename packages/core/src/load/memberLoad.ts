@@ -62,7 +62,7 @@ export function baseLoad(
       volumeL: packedVolumeL(forOthers, day),
     };
   }
-  const all = [...personal, ...forOthers];
+  const all = forOthers.length === 0 ? personal : [...personal, ...forOthers];
   return {
     day,
     packKg: pack.tareKg,

@@ -15,6 +15,7 @@ import {
   sharedLoadKg,
   sharedVolumeL,
   shareProblem,
+  type Carrier,
   type ShareProblem,
 } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
@@ -221,18 +222,21 @@ function quick(problem: ShareProblem, seed: number): SolvedShare | undefined {
   return result.kind === 'solved' ? result : undefined;
 }
 
+function roomKg({ limitKg, baseKg }: Carrier, d: number): number {
+  return Math.max(0, limitKg[d]! - baseKg[d]!);
+}
+
 /** Where the best share is too much, by member; and what no division at all could take, by day. */
 function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] {
   const list: Binding[] = [];
   for (let d = 0; d < problem.dayCount; d += 1) {
-    const here = problem.carriers.filter((c) => c.limitKg[d] !== Infinity);
-    const total = (of: (x: (typeof here)[number]) => number): number =>
-      here.reduce((sum, c) => sum + of(c), 0);
+    const here = problem.carriers.flatMap((c, m) => (c.limitKg[d] === Infinity ? [] : [m]));
+    const total = (of: (m: number) => number): number => here.reduce((sum, m) => sum + of(m), 0);
     const massKg = problem.bundles.reduce((sum, b) => sum + b.massKg[d]!, 0);
     const volumeL = problem.bundles.reduce((sum, b) => sum + leastVolumeL(b, d), 0);
     const roomL = mostRoomL(problem, d);
-    const overKg = massKg - total((c) => Math.max(0, c.limitKg[d]! - c.baseKg[d]!));
-    const overL = volumeL - total((c) => roomL[problem.carriers.indexOf(c)]!);
+    const overKg = massKg - total((m) => roomKg(problem.carriers[m]!, d));
+    const overL = volumeL - total((m) => roomL[m]!);
     const day = problem.firstDay + d;
     if (overKg > FITS)
       list.push({

@@ -106,10 +106,10 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   });
   const contradictions: string[] = [];
   // On the way it stays where it is: the roles' own handovers move it, and whoever is hurt may give it away.
-  const roleHolders: RoleHolders = firstDay === 1 ? holdersOfKit(trip, 1) : new Map();
+  const kitHolders: KitHolders = firstDay === 1 ? holdersOfKit(trip, 1) : new Map();
   const bundles = bundlePieces(trip).flatMap((pieces) => {
     const left = firstDay === 1 ? pieces : pieces.filter((p) => days.some((day) => isThere(trip, p, day)));
-    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions, roleHolders)];
+    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions, kitHolders)];
   });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
   const apart = keptApart(trip).map((rule) => {
@@ -153,7 +153,7 @@ function makeBundle(
   carriers: readonly Carrier[],
   days: readonly number[],
   contradictions: string[],
-  roleHolders: RoleHolders,
+  kitHolders: KitHolders,
 ): Bundle {
   const name = pieces.map((p) => nameAlone(trip, p)).join(' + ');
   const ids = new Set(pieces.map((p) => p.id));
@@ -180,7 +180,7 @@ function makeBundle(
   const fitting = withRoles(
     trip,
     pieces,
-    roleHolders,
+    kitHolders,
     lockedTo.size > 0 ? here : fittingOf(trip, pieces, here),
   );
   if (fitting.length === 0) contradictions.push(`${name}: ${whyNobody(byRule, here)}`);
@@ -216,16 +216,16 @@ function fittingOf(trip: Trip, pieces: readonly Carried[], here: readonly number
   return here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packOf(trip, trip.members[i]!))));
 }
 
-type RoleHolders = ReturnType<typeof holdersOfKit>;
+type KitHolders = ReturnType<typeof holdersOfKit>;
 
 /** Kit of a role goes to whoever has it on the first day, if they may and can carry it; a lock is stronger. */
 function withRoles(
   trip: Trip,
   pieces: readonly Carried[],
-  roleHolders: RoleHolders,
+  kitHolders: KitHolders,
   fitting: readonly number[],
 ): readonly number[] {
-  const holders = pieces.flatMap((p) => roleHolders.get(p.id) ?? []);
+  const holders = pieces.flatMap((p) => kitHolders.get(p.id) ?? []);
   const among = fitting.filter((i) => holders.includes(trip.members[i]!));
   return among.length > 0 ? among : fitting;
 }

@@ -84,7 +84,7 @@ export class Floor {
     this.crowding = score.crowding;
   }
 
-  beyond(over: number, apart: number, crowding: number): number {
+  private beyond(over: number, apart: number, crowding: number): number {
     return max(0, over - this.over - TINY) + max(0, apart - this.apart) + max(0, crowding - this.crowding);
   }
 

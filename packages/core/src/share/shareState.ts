@@ -84,7 +84,8 @@ export class ShareState {
     const { carriers } = this.problem;
     for (const list of this.held) list.length = 0;
     this.load.set(carriers.flatMap((c) => [...c.baseKg]));
-    for (const part of [this.room, this.crowd]) part.empty();
+    this.room.empty();
+    this.crowd.empty();
     for (let b = 0; b < this.carrierOf.length; b += 1) {
       const m = assignment[b]!;
       this.carrierOf[b] = m;
@@ -286,10 +287,7 @@ export class ShareState {
   private untidinessOf(m: number): number {
     const { packL } = this.problem.carriers[m]!;
     let fullestL = 0;
-    for (let d = 0; d < this.days; d += 1) {
-      const usedL = this.overVolumeL(m, d) + packL;
-      if (usedL > fullestL) fullestL = usedL;
-    }
+    for (let d = 0; d < this.days; d += 1) fullestL = Math.max(fullestL, this.overVolumeL(m, d) + packL);
     return carrierUntidiness(this.problem, this.held[m]!, packL, fullestL);
   }
 

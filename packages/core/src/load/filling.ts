@@ -75,7 +75,10 @@ class FillingDay {
   filled(): Filling {
     // What holds something itself is filled before it goes into another: its room is then known.
     for (const t of this.innermostFirst()) this.put(t, this.byId.get(t.nestsIn!)!);
-    for (const holder of this.here) this.fill(holder);
+    const free = this.here.filter(
+      (t) => t.ridesLoose !== true && t.nestsIn === undefined && holdingOf(t) === undefined,
+    );
+    for (const holder of this.here) if (holdingOf(holder) !== undefined) this.fill(holder, free);
     const outerFirst = [...this.inside].sort(([a], [b]) => this.depth(a) - this.depth(b));
     return {
       inside: new Map(outerFirst),
@@ -110,17 +113,8 @@ class FillingDay {
   }
 
   /** Fill a holder with what is meant for it: of food what is eaten last first, as it lies at the bottom. */
-  private fill(holder: Thing): void {
-    if (holdingOf(holder) === undefined) return;
-    const meant = this.here.filter(
-      (t) =>
-        t !== holder &&
-        t.ridesLoose !== true &&
-        t.nestsIn === undefined &&
-        !this.inside.has(t.id) &&
-        holdingOf(t) === undefined &&
-        isMeantFor(holder, t, isEatenOn(t, this.day)),
-    );
+  private fill(holder: Thing, free: readonly Thing[]): void {
+    const meant = free.filter((t) => isMeantFor(holder, t, isEatenOn(t, this.day)) && !this.inside.has(t.id));
     const lastFirst = meant.sort((a, b) => lastEatenDay(b) - lastEatenDay(a));
     for (const t of lastFirst) this.put(t, holder);
   }

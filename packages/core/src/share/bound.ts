@@ -216,16 +216,16 @@ export function ownInfeasibility(problem: ShareProblem): number {
 }
 
 /** The carrier with whom a bundle makes the smallest ratio, over the days on which it is carried. */
-function lightestCarrier(bundle: Bundle, carriers: readonly Carrier[]): { ratio: number; name: string } {
-  return bundle.allowed
-    .map((i) => {
-      const carrier = carriers[i]!;
-      const ratios = carrier.yardKg.map((yard, d) =>
-        bundle.massKg[d]! > 0 ? (carrier.baseKg[d]! + bundle.massKg[d]!) / yard : 0,
-      );
-      return { ratio: Math.max(0, ...ratios), name: carrier.name };
-    })
-    .reduce((a, b) => (b.ratio < a.ratio ? b : a));
+function lightestCarrier({ allowed, massKg }: Bundle, carriers: readonly Carrier[]) {
+  let lightest = { ratio: Infinity, name: '' };
+  for (const i of allowed) {
+    const { baseKg, yardKg, name } = carriers[i]!;
+    let ratio = 0;
+    for (const [d, kg] of massKg.entries())
+      if (kg > 0) ratio = Math.max(ratio, (baseKg[d]! + kg) / yardKg[d]!);
+    if (ratio < lightest.ratio) lightest = { ratio, name };
+  }
+  return lightest;
 }
 
 /** Whether an ascending list is part of another. */

@@ -8,13 +8,13 @@ import { packedVolumeL } from '../load/filling.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { fitsPack } from '../stow/fitsPack.js';
 import { isNoPack } from '../trip/customPack.js';
-import type { Assignment, Trip } from '../trip/model.js';
+import type { Assignment, Pack, Trip } from '../trip/model.js';
 import {
   nameAlone,
-  allowedCarriers,
   carrierOf,
   isPersonal,
   isWithParty,
+  mayCarry,
   movableThings,
   ownThings,
   packOf,
@@ -86,8 +86,9 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   const days = trip.legs.map((_leg, i) => i + 1).slice(firstDay - 1);
   const school = fairnessSchool(trip.fairness);
   const movable = new Set(movableThings(trip).map((t) => t.id));
-  const carriers = trip.members.map((member): Carrier => {
-    const packL = packVolumeL(packOf(trip, member));
+  const packs = trip.members.map((member) => packOf(trip, member));
+  const carriers = trip.members.map((member, i): Carrier => {
+    const packL = packVolumeL(packs[i]!);
     const stays = ownThings(trip, member.id).filter((t) => !t.worn && !movable.has(t.id));
     const loads = days.map((day) => ({
       ...baseLoad(trip, member, day, stays),
@@ -107,9 +108,10 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   const contradictions: string[] = [];
   // On the way it stays where it is: the roles' own handovers move it, and whoever is hurt may give it away.
   const kitHolders: KitHolders = firstDay === 1 ? holdersOfKit(trip, 1) : new Map();
+  const sharing: Sharing = { trip, packs, carriers, days, contradictions, kitHolders };
   const bundles = bundlePieces(trip).flatMap((pieces) => {
     const left = firstDay === 1 ? pieces : pieces.filter((p) => days.some((day) => isThere(trip, p, day)));
-    return left.length === 0 ? [] : [makeBundle(trip, left, carriers, days, contradictions, kitHolders)];
+    return left.length === 0 ? [] : [makeBundle(sharing, left)];
   });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
   const apart = keptApart(trip).map((rule) => {
@@ -147,14 +149,20 @@ function isThere(trip: Trip, piece: Carried, day: number): boolean {
   return massOnDayKg(piece, day, legOfDay(trip, day)) > 0 || packedVolumeL([piece], day) > 0;
 }
 
-function makeBundle(
-  trip: Trip,
-  pieces: readonly Carried[],
-  carriers: readonly Carrier[],
-  days: readonly number[],
-  contradictions: string[],
-  kitHolders: KitHolders,
-): Bundle {
+/** What all bundles are made from. */
+interface Sharing {
+  readonly trip: Trip;
+  /** The pack of each member. */
+  readonly packs: readonly Pack[];
+  readonly carriers: readonly Carrier[];
+  readonly days: readonly number[];
+  /** Added to. */
+  readonly contradictions: string[];
+  readonly kitHolders: KitHolders;
+}
+
+function makeBundle(sharing: Sharing, pieces: readonly Carried[]): Bundle {
+  const { trip, packs, carriers, days, contradictions } = sharing;
   const name = pieces.map((p) => nameAlone(trip, p)).join(' + ');
   const ids = new Set(pieces.map((p) => p.id));
   const firstDay = days[0] ?? 1;
@@ -167,25 +175,20 @@ function makeBundle(
     pieces.reduce((sum, p) => sum + massOnDayKg(p, day, legOfDay(trip, day)), 0),
   );
   const volumeL = days.map((day) => packedVolumeL(pieces, day));
-  const mayCarry = pieces.map((p) => new Set(allowedCarriers(trip, p).map((m) => m.id)));
   const byRule = trip.members.flatMap((member, i) => {
-    const may = lockedTo.size > 0 ? lockedTo.has(member.id) : mayCarry.every((set) => set.has(member.id));
+    const may = lockedTo.size > 0 ? lockedTo.has(member.id) : pieces.every((p) => mayCarry(member, p));
     return may ? [i] : [];
   });
   // Whoever walks without a pack carries nothing, unless it is in their own hands and may not leave them.
-  const withPack = byRule.filter((i) => !isNoPack(packOf(trip, trip.members[i]!)));
+  const withPack = byRule.filter((i) => !isNoPack(packs[i]!));
   const here = (withPack.length > 0 ? withPack : byRule).filter((i) =>
     days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
   );
-  const fitting = withRoles(
-    trip,
-    pieces,
-    kitHolders,
-    lockedTo.size > 0 ? here : fittingOf(trip, pieces, here),
-  );
+  const fitting = withRoles(sharing, pieces, lockedTo.size > 0 ? here : fittingOf(sharing, pieces, here));
   if (fitting.length === 0) contradictions.push(`${name}: ${whyNobody(byRule, here)}`);
   const carriedBy = pieces.flatMap((p) => {
-    const at = carriers.findIndex((c) => c.memberId === carrierOf(trip, p.id, firstDay));
+    const carrierId = carrierOf(trip, p.id, firstDay);
+    const at = carriers.findIndex((c) => c.memberId === carrierId);
     return at < 0 ? [] : [at];
   });
   return {
@@ -211,18 +214,17 @@ function whyNobody(byRule: readonly number[], here: readonly number[]): string {
 }
 
 /** Those whose packs take all pieces; a tape measure gives way to that somebody has their own things already. */
-function fittingOf(trip: Trip, pieces: readonly Carried[], here: readonly number[]): readonly number[] {
+function fittingOf({ trip, packs }: Sharing, pieces: readonly Carried[], here: readonly number[]) {
   const has = (p: Carried, i: number): boolean => isPersonal(p) && p.memberId === trip.members[i]!.id;
-  return here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packOf(trip, trip.members[i]!))));
+  return here.filter((i) => pieces.every((p) => has(p, i) || fitsPack(p, packs[i]!)));
 }
 
 type KitHolders = ReturnType<typeof holdersOfKit>;
 
 /** Kit of a role goes to whoever has it on the first day, if they may and can carry it; a lock is stronger. */
 function withRoles(
-  trip: Trip,
+  { trip, kitHolders }: Sharing,
   pieces: readonly Carried[],
-  kitHolders: KitHolders,
   fitting: readonly number[],
 ): readonly number[] {
   const holders = pieces.flatMap((p) => kitHolders.get(p.id) ?? []);

@@ -5,8 +5,9 @@
 export function oncePer<L extends object, T>(make: (list: L) => T): (list: L) => T {
   const made = new WeakMap<L, T>();
   return (list) => {
+    const known = made.get(list);
     // That there is nothing is an answer too.
-    if (made.has(list)) return made.get(list)!;
+    if (known !== undefined || made.has(list)) return known!;
     const value = make(list);
     made.set(list, value);
     return value;

@@ -101,9 +101,13 @@ function listed<T>(lists: Map<string, T[]>, key: string | undefined, item: T): v
   else list.push(item);
 }
 
+const stretchesOf = oncePer(({ kits, personalThings, share, handovers }: Trip) =>
+  stretches(kits)(personalThings)(share)(handovers),
+);
+
 function stretchOf(trip: Trip, day: number): Stretch {
   // The last one starts on day 1.
-  return stretches(trip.kits)(trip.personalThings)(trip.share)(trip.handovers).find((s) => s.fromDay <= day)!;
+  return stretchesOf(trip).find((s) => s.fromDay <= day)!;
 }
 
 export function memberById(trip: Trip, memberId: string): Member {
@@ -116,8 +120,12 @@ export function groupMembers(trip: Trip, group: PartyGroup): readonly Member[] {
   return trip.members.filter((m) => m[key] === group.id);
 }
 
+const packsById = oncePer((packs: Trip['packs']) => new Map(packs.map((p) => [p.id, p])));
+
 export function packOf(trip: Trip, member: Member): Pack {
-  return found(trip.packs, (p) => p.id === member.packId, `pack ${member.packId}`);
+  const pack = packsById(trip.packs).get(member.packId);
+  if (pack === undefined) throw brokenInvariant(`pack ${member.packId}`);
+  return pack;
 }
 
 /** A member's own things that ride in their own pack on a day: not worn, and taken over by nobody. */
@@ -160,14 +168,17 @@ export function sharedThings(trip: Trip): readonly Carried[] {
   return [...allPieces(trip), ...movableThings(trip)];
 }
 
-/** Members who may carry a piece, by its own rule; what is somebody's own its owner, and whoever needs no help. */
+/** Whether a member may carry a piece, by its own rule; what is somebody's own its owner, and whoever needs no help. */
+export function mayCarry(member: Member, piece: Carried): boolean {
+  if (isPersonal(piece)) return member.id === piece.memberId || !isHelped(member);
+  if (piece.onlyMemberIds !== undefined && !piece.onlyMemberIds.includes(member.id)) return false;
+  if (piece.onlyGroupId === undefined) return true;
+  return member.tentGroupId === piece.onlyGroupId || member.cookGroupId === piece.onlyGroupId;
+}
+
+/** Members who may carry a piece. */
 export function allowedCarriers(trip: Trip, piece: Carried): readonly Member[] {
-  if (isPersonal(piece)) return trip.members.filter((m) => m.id === piece.memberId || !isHelped(m));
-  return trip.members.filter((m) => {
-    if (piece.onlyMemberIds !== undefined && !piece.onlyMemberIds.includes(m.id)) return false;
-    if (piece.onlyGroupId === undefined) return true;
-    return m.tentGroupId === piece.onlyGroupId || m.cookGroupId === piece.onlyGroupId;
-  });
+  return trip.members.filter((m) => mayCarry(m, piece));
 }
 
 const TENT_PARTS: readonly Purpose[] = ['tentBody', 'tentFly', 'tentPoles', 'tentPegs', 'footprint'];
@@ -198,6 +209,10 @@ export function packVolumeL(pack: Pack): number {
 
 export function found<T>(list: readonly T[], test: (item: T) => boolean, what: string): T {
   const item = list.find(test);
-  if (item === undefined) throw new Error(`Broken invariant: ${what} does not exist in this trip`);
+  if (item === undefined) throw brokenInvariant(what);
   return item;
+}
+
+function brokenInvariant(what: string): Error {
+  return new Error(`Broken invariant: ${what} does not exist in this trip`);
 }

@@ -67,6 +67,12 @@ function makers(core) {
 }
 
 const withLegs = (t, of) => ({ ...t, legs: t.legs.map((leg, i) => ({ ...leg, ...of(i + 1) })) });
+/** Each day's way: kilometres, metres up, metres down. */
+const walked = (t, ...ways) =>
+  withLegs(t, (day) => {
+    const [distanceKm, climbM, descentM] = ways[day - 1];
+    return { distanceKm, climbM, descentM };
+  });
 
 const PARTIES = {
   'couple-seven-days': ({ core, trip, withMember, withGroup, listed, entry, fed, shared }) => {
@@ -74,6 +80,16 @@ const PARTIES = {
       ...trip('couple-seven-days', 'Seven days round the Hollin lakes', 'camp', 7),
       foodStorage: 'container',
     };
+    t = walked(
+      t,
+      [9, 280, 120],
+      [14, 420, 390],
+      [16, 510, 560],
+      [12, 350, 300],
+      [17, 480, 520],
+      [15, 300, 340],
+      [10, 90, 200],
+    );
     t = withMember(t, 'Ilse', 64, { litres: 70, experience: 'seasoned' });
     t = withMember(t, 'Bram', 82, { litres: 80, experience: 'seasoned' });
     t = withGroup(t, 'tent', 'Tent', ['Ilse', 'Bram']);
@@ -84,6 +100,7 @@ const PARTIES = {
   },
   'family-two-children': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('family-two-children', 'Two nights at the Fennick tarn', 'camp', 3);
+    t = walked(t, [5, 180, 20], [4, 120, 120], [5, 20, 180]);
     t = { ...t, legs: t.legs.map((leg) => ({ ...leg, waterL: 1 })) };
     t = withMember(t, 'Ada', 66, { litres: 70, experience: 'seasoned' });
     t = withMember(t, 'Jonne', 84, { litres: 80, experience: 'seasoned' });
@@ -103,6 +120,7 @@ const PARTIES = {
   },
   'guide-six-clients': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('guide-six-clients', 'Five days over the Marrow hills', 'camp', 5);
+    t = walked(t, [11, 450, 200], [16, 620, 540], [14, 580, 610], [18, 700, 650], [12, 150, 500]);
     const clients = [
       ['Noor', 58],
       ['Piet', 79],
@@ -122,6 +140,7 @@ const PARTIES = {
   },
   'two-frameless': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('two-frameless', 'Three light days on the Sorrel ridge', 'camp', 3);
+    t = walked(t, [22, 900, 600], [26, 1100, 1150], [19, 500, 750]);
     const pack = { frameless: true, tareKg: 0.6, ratedLoadKg: 11, name: '50 L frameless pack' };
     t = withMember(t, 'Kee', 61, { litres: 50, pack });
     t = withMember(t, 'Tjalf', 77, { litres: 50, pack });
@@ -131,6 +150,7 @@ const PARTIES = {
   },
   'three-on-snow': ({ core, trip, withMember, withGroup, listed, entry, fed, shared }) => {
     let t = trip('three-on-snow', 'Two nights on the Varn glacier', 'winter', 3);
+    t = walked(t, [8, 900, 50], [9, 700, 700], [8, 50, 900]);
     t = withLegs(t, (day) => ({ ground: day === 2 ? 'glacier' : 'snow', campElevationM: 1900 }));
     t = { ...t, larder: { ...t.larder, snow: true } };
     t = withMember(t, 'Runa', 62, { litres: 80, experience: 'seasoned' });
@@ -144,6 +164,7 @@ const PARTIES = {
   },
   'three-in-the-desert': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('three-in-the-desert', 'Five days through the Ochre basin', 'camp', 5);
+    t = walked(t, [13, 120, 90], [18, 80, 140], [12, 60, 60], [17, 150, 110], [11, 90, 100]);
     t = withLegs(t, (day) => ({ waterL: day === 2 || day === 4 ? 5 : 2.5, campWaterL: day === 2 ? 3 : 0 }));
     t = withMember(t, 'Salme', 45, { litres: 70 });
     t = withMember(t, 'Joris', 83, { litres: 80 });
@@ -163,6 +184,7 @@ const PARTIES = {
   },
   'six-newcomers': ({ core, trip, withMember, withGroup, listed, shared }) => {
     let t = trip('six-newcomers', 'One night by the Lowmere', 'training', 2);
+    t = walked(t, [9, 160, 90], [8, 90, 160]);
     const club = { shared: true };
     const people = [
       ['Dirk', 72, 80],

@@ -13,6 +13,7 @@ import {
   shareMisfit,
   shareProblem,
   solveShare,
+  leftOverWords,
   worstWords,
 } from '@graft/core/share';
 import { LEAST_STOW_EFFORT, planWholeStow } from '@graft/core/stow';
@@ -149,9 +150,8 @@ function waysOut(trip: Trip, seed: number): readonly string[] {
     const effect = [cure.fits ? 'everything fits then' : '', worstWords(cure)].filter((t) => t !== '');
     return `- ${cure.label}${effect.length === 0 ? '' : ` (${effect.join('; ')})`}`;
   });
-  return cures.length === 0
-    ? ['Nothing that Graft knows makes it fit.']
-    : ['Ways out, best first:', ...cures];
+  const left = leftOverWords(misfit, 'kg');
+  return [...(cures.length === 0 ? [] : ['Ways out, best first:', ...cures]), ...(left === '' ? [] : [left])];
 }
 const MOST_WAYS = 4;
 

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
-import { worstWords, type Misfit, type ShareCure } from '@graft/core/share';
+import { leftOverWords, worstWords, type Misfit, type ShareCure } from '@graft/core/share';
 import { applyEdits, type Trip } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
@@ -70,12 +70,7 @@ export function CureList() {
       <Text fontWeight="600" mt="2">
         Cures
       </Text>
-      {!misfit.isEnough && (
-        <Text color="fg.muted">
-          {misfit.cures.length === 0 ? 'Nothing that Graft knows helps. ' : 'None of these is enough. '}
-          {decisionText(misfit, massUnit)}
-        </Text>
-      )}
+      {!misfit.isEnough && <Text color="fg.muted">{leftOverWords(misfit, massUnit)}</Text>}
       <Box as="ul" listStyleType="none" aria-label="Cures">
         {misfit.cures.map((cure) => (
           <Flex
@@ -110,21 +105,6 @@ export function CureList() {
       </Box>
     </Box>
   );
-}
-
-/** What is left, and whose decision it is. */
-function decisionText({ cures: [best], overloadKg, overVolumeL }: Misfit, unit: 'kg' | 'lb'): string {
-  const [kg, litres] = best === undefined ? [overloadKg, overVolumeL] : [best.overloadKg, best.overVolumeL];
-  return [
-    ...(kg > 0.005
-      ? [
-          `${formatMass(kg, unit)} are left above limits, over all members and days: shorter days or less kit is the leader’s decision, more than a limit only the carrier’s own.`,
-        ]
-      : []),
-    ...(litres > 0.005
-      ? [`${formatVolume(litres)} are left above packs: what stays at home is the party’s decision.`]
-      : []),
-  ].join(' ');
 }
 
 function effectText(cure: ShareCure, unit: 'kg' | 'lb'): string {

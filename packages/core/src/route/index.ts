@@ -5,5 +5,6 @@ export * from './effort.js';
 export * from './legSlopes.js';
 export * from './profile.js';
 export * from './walkingTime.js';
+export * from './waterCache.js';
 export * from './waterStretches.js';
 export * from './legChanges.js';

@@ -83,7 +83,7 @@ function driestStretch(fills: readonly Fill[], lPerKm: number): Stretch {
 }
 
 /** People who drink on a day, a usual portion counting as one. */
-function drinkers(trip: Trip, day: number): number {
+export function drinkers(trip: Trip, day: number): number {
   return trip.members.reduce((sum, m) => sum + (isWithParty(m, day) ? (m.portion ?? 1) : 0), 0);
 }
 

@@ -9,4 +9,6 @@ export interface CureCandidate {
   readonly rank: number;
   /** What is not done twice when cures are taken together: less water, a limit raised. */
   readonly once?: string;
+  /** It lightens nobody: somebody says that they carry more. Whatever lightens a pack comes before it. */
+  readonly onlyByWord?: boolean;
 }

@@ -4,18 +4,18 @@ import { isUnder18 } from '../trip/age.js';
 import { carryLimit } from '../limits/carryLimit.js';
 import { UPPER_BOUND } from '../limits/shareOfBodyWeight.js';
 import { removePieces } from '../trip/changes.js';
-import type { Kit, Leg, Member, Piece, Purpose, Trip } from '../trip/model.js';
+import type { Kit, Member, Piece, Purpose, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { isSafetyKit } from '../trip/safetyKit.js';
 import { nameAlone, allPieces, packOf, packVolumeL } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
 import type { CureCandidate } from './cureCandidate.js';
 import { ownThingCures } from './ownThingCures.js';
-import { overDaysOf } from './overLimit.js';
 import { packSwapCures } from './packSwapCures.js';
 import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 import { splitCures } from './splitCures.js';
+import { waterCures } from './waterCures.js';
 import type { ShareScore } from './shareScore.js';
 import type { SolvedShare } from './solveShare.js';
 
@@ -150,42 +150,6 @@ function withoutKey<K extends Releasable>(piece: Piece, key: K): Piece {
   return rest as Piece;
 }
 
-/** Days on which somebody is above the limit in the best share. */
-function overDays(problem: ShareProblem, best: SolvedShare | undefined): readonly number[] {
-  if (best === undefined) return [];
-  const over = problem.carriers.flatMap((c) => overDaysOf(problem, c, best));
-  return [...new Set(over)].sort((a, b) => a - b);
-}
-
-/** Less water on the days that are too heavy, where more than half a litre is planned: filled on the way instead. */
-function waterCures(
-  trip: Trip,
-  problem: ShareProblem,
-  best: SolvedShare | undefined,
-): readonly CureCandidate[] {
-  const days = overDays(problem, best).filter((day) => isNearWater(trip.legs[day - 1]!));
-  const less = (some: readonly number[], litres: number): Trip => ({
-    ...trip,
-    legs: trip.legs.map((leg, i) =>
-      some.includes(i + 1) ? { ...leg, waterL: Math.max(0.5, leg.waterL - litres) } : leg,
-    ),
-  });
-  if (days.length === 0) return [];
-  return [0.5, 1].map((litres) => ({
-    label: `Carry ${formatVolume(litres)} less water each on day${days.length > 1 ? 's' : ''} ${days.join(', ')}`,
-    price: 'fill up on the way: be sure that the source runs',
-    rank: 2 + litres,
-    once: 'water',
-    after: less(days, litres),
-  }));
-}
-
-/** Over a dry stretch, or to a dry camp, nobody goes with less (common practice; the litres are Graft's own). */
-function isNearWater({ waterL, campWaterL }: Leg): boolean {
-  return waterL >= 1 && waterL <= MOST_NEAR_WATER_L && campWaterL === 0;
-}
-const MOST_NEAR_WATER_L = 2.5;
-
 /** The next size of pack for whoever's is too small. */
 function packCures(
   trip: Trip,
@@ -232,6 +196,7 @@ function limitCures(
         price: 'only by their own word; a planning number, not medical advice',
         rank: 4,
         once: `limit ${member.id}`,
+        onlyByWord: true,
         after: { ...trip, members: trip.members.map((m) => (m === member ? raised : m)) },
       },
     ];

@@ -5,6 +5,7 @@ import type { Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
 import { raisedLimit } from './cureCandidates.js';
 import { shareMisfit, type ShareCure } from './cures.js';
+import { leftOverWords } from './cureWords.js';
 import { shareFigures } from './shareFigures.js';
 
 /** What a cure promises is what comes out when it is applied. */
@@ -85,6 +86,34 @@ test('too much water: filled at the source instead', () => {
   const water = misfit.cures.find((c) => c.label === 'Carry 0.5 L less water each on day 2')!;
   expect(water.fits).toBe(true);
   expect(applyEdits(trip, water.edits).legs.map((l) => l.waterL)).toEqual([1, 1.5]);
+});
+
+test('over a dry stretch nobody goes with less, unless it is laid there', () => {
+  const base = aTrip([aMember('a')], [aThing('pot', { massKg: 8 })], [], 1);
+  const trip = { ...base, legs: base.legs.map((leg) => ({ ...leg, distanceKm: 16, waterL: 6 })) };
+  // 1.9 + 8 + 6 = 15.9 of 14 kg; 12.9 with three litres laid half-way.
+  const misfit = shareMisfit(trip, 1)!;
+  expect(labels(misfit.cures)).toContain('Lay 3.0 L of water half-way on day 1: 3.0 L less to carry each');
+  expect(labels(misfit.cures).filter((l) => l.includes('less water'))).toEqual([]);
+  const [laid] = misfit.cures;
+  expect(laid).toMatchObject({ fits: true });
+  expectPromiseKept(trip, laid!);
+});
+
+test('what lightens a pack comes before a raised limit; what no cure takes away is said, and whose decision it is', () => {
+  const trip = aTrip([aMember('a')], [aThing('stove', { massKg: 20, purpose: 'stove' }), aThing('stool')]);
+  const misfit = shareMisfit(trip, 1)!;
+  const single = labels(misfit.cures).filter((l) => !l.includes('; then: '));
+  expect(single).toEqual(['Leave Kit: stool at home: 1.0 kg, 1.0 L', 'a carries 1 kg more: up to 15.0 kg']);
+  expect(leftOverWords(misfit, 'kg')).toMatch(
+    /^None of these is enough\. [\d.]+ kg are left above limits, .* the leader’s decision, .* the carrier’s own\.$/,
+  );
+  const fits = { ...misfit, isEnough: true };
+  expect(leftOverWords(fits, 'kg')).toBe('');
+  const full = { ...misfit, cures: [], overloadKg: 0, overVolumeL: 3 };
+  expect(leftOverWords(full, 'kg')).toBe(
+    'Nothing that Graft knows helps. 3.0 L are left above packs: what stays at home is the party’s decision.',
+  );
 });
 
 test('rules that contradict each other are told, and released one by one', () => {

@@ -99,6 +99,7 @@ interface Solved {
 interface Tried extends Solved {
   readonly cure: ShareCure;
   readonly rank: number;
+  readonly onlyByWord: boolean;
   readonly left: number;
   readonly after: Trip;
   readonly once: string | undefined;
@@ -109,10 +110,13 @@ function inSteps({ cure: { worstAfter } }: Tried): number {
   return Math.round((worstAfter?.ratio ?? 0) / (2 * EASED));
 }
 
-/** What cures all first, the gentlest of those first; then by whom is worst off, then by what is left. */
+/**
+ * What cures all first, the gentlest of those first; then what lightens packs, by whom is worst off, then by what is left.
+ */
 function gentlestFirst(a: Tried, b: Tried): number {
   return (
     Number(b.cure.fits) - Number(a.cure.fits) ||
+    (a.cure.fits ? 0 : Number(a.onlyByWord) - Number(b.onlyByWord)) ||
     (a.cure.fits ? a.rank - b.rank : inSteps(a) - inSteps(b) || a.left - b.left) ||
     a.rank - b.rank
   );
@@ -155,9 +159,10 @@ function tryOut(
       onProgress((i + 1) / candidates.length);
       if (!helps(before, { problem, solved })) return [];
       const after = solved === undefined ? candidate.after : replaceShare(candidate.after, solved.share);
-      const { label, price, rank, once } = candidate;
+      const { label, price, rank, once, onlyByWord = false } = candidate;
       const cure = cureOf(trip, { label, price }, before, { problem, solved }, after);
-      return [{ cure, rank, left: solved?.score.infeasibility ?? 1e6, problem, solved, after, once }];
+      const left = solved?.score.infeasibility ?? 1e6;
+      return [{ cure, rank, onlyByWord, left, problem, solved, after, once }];
     })
     .sort(gentlestFirst);
 }
@@ -214,6 +219,7 @@ function together(
     ...last,
     cure: cureOf(trip, words, before, last, last.after),
     rank: Math.max(...steps.map((s) => s.rank)),
+    onlyByWord: steps.every((s) => s.onlyByWord),
   };
 }
 
@@ -264,11 +270,4 @@ function bindings(problem: ShareProblem, best: SolvedShare): readonly Binding[] 
       list.push({ what: `${name}'s pack is too small, most on day ${dayL}`, overKg: 0, overL });
   }
   return list;
-}
-
-/** "worst: Ilse 133 → 112 %", and whoever is worst off then when that is somebody else; empty when not known. */
-export function worstWords({ worstBefore: was, worstAfter: is }: ShareCure): string {
-  if (was === undefined || is === undefined) return '';
-  const then = is.name === was.name ? '' : `, then ${is.name}`;
-  return `worst: ${was.name} ${(100 * was.ratio).toFixed(0)} → ${(100 * is.ratio).toFixed(0)} %${then}`;
 }

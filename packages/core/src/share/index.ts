@@ -6,6 +6,7 @@ export * from './problem.js';
 export * from './fairness.js';
 export * from './carriedWork.js';
 export * from './cures.js';
+export * from './cureWords.js';
 export * from './handovers.js';
 export * from './whatIf.js';
 export * from './planReshare.js';

@@ -84,27 +84,8 @@ export interface ShareProblem {
  */
 export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   const days = trip.legs.map((_leg, i) => i + 1).slice(firstDay - 1);
-  const school = fairnessSchool(trip.fairness);
-  const movable = new Set(movableThings(trip).map((t) => t.id));
   const packs = trip.members.map((member) => packOf(trip, member));
-  const carriers = trip.members.map((member, i): Carrier => {
-    const packL = packVolumeL(packs[i]!);
-    const stays = ownThings(trip, member.id).filter((t) => !t.worn && !movable.has(t.id));
-    const loads = days.map((day) => ({
-      ...baseLoad(trip, member, day, stays),
-      here: isWithParty(member, day),
-    }));
-    return {
-      memberId: member.id,
-      name: member.name,
-      limitKg: loads.map((l) => (l.here ? l.limitKg : Infinity)),
-      yardKg: loads.map((l) => (l.here ? school.yardstick(member, l.limitKg) : Infinity)),
-      baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
-      freeVolumeL: loads.map((l) => packL - l.volumeL),
-      packL,
-      stiffL: days.map((day) => stiffRoomL(stays, day)),
-    };
-  });
+  const carriers = carriersOf(trip, packs, days);
   const contradictions: string[] = [];
   // On the way it stays where it is: the roles' own handovers move it, and whoever is hurt may give it away.
   const kitHolders: KitHolders = firstDay === 1 ? holdersOfKit(trip, 1) : new Map();
@@ -143,6 +124,29 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
     apart,
     contradictions,
   };
+}
+
+function carriersOf(trip: Trip, packs: readonly Pack[], days: readonly number[]): readonly Carrier[] {
+  const school = fairnessSchool(trip.fairness);
+  const movable = new Set(movableThings(trip).map((t) => t.id));
+  return trip.members.map((member, i) => {
+    const packL = packVolumeL(packs[i]!);
+    const stays = ownThings(trip, member.id).filter((t) => !t.worn && !movable.has(t.id));
+    const loads = days.map((day) => ({
+      ...baseLoad(trip, member, day, stays),
+      here: isWithParty(member, day),
+    }));
+    return {
+      memberId: member.id,
+      name: member.name,
+      limitKg: loads.map((l) => (l.here ? l.limitKg : Infinity)),
+      yardKg: loads.map((l) => (l.here ? school.yardstick(member, l.limitKg) : Infinity)),
+      baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
+      freeVolumeL: loads.map((l) => packL - l.volumeL),
+      packL,
+      stiffL: days.map((day) => stiffRoomL(stays, day)),
+    };
+  });
 }
 
 function isThere(trip: Trip, piece: Carried, day: number): boolean {

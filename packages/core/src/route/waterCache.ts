@@ -1,0 +1,53 @@
+/**
+ * Water that the party lays beforehand, where a stretch or a camp is dry. It is met on the way, and so much less is carried
+ * (common practice, no source).
+ */
+import type { Leg, Trip, Waypoint } from '../trip/model.js';
+import { dayStretches } from './legSlopes.js';
+import { drinkers, waterByDay } from './waterStretches.js';
+
+/** A trip whose plan drinks of a cache. */
+export interface LaidCache {
+  readonly trip: Trip;
+  /** What is laid, litres. */
+  readonly litres: number;
+  /** What each carries less for it, litres; portions are of this. */
+  readonly eachL: number;
+}
+
+/** Litres are laid and carried in steps of a half. */
+const STEP_L = 0.5;
+/** At a dry camp so much stays in the packs: the camp stays one without water of its own (Graft's own). */
+const KEPT_L = 0.5;
+
+/** A cache in the middle of a day's driest stretch, with half of its water; undefined where the way has no length. */
+export function cacheOnTheWay(trip: Trip, day: number): LaidCache | undefined {
+  const { fromKm, toKm } = waterByDay(trip)[day - 1]!;
+  const eachL = Math.floor(trip.legs[day - 1]!.waterL / 2 / STEP_L) * STEP_L;
+  if (toKm <= fromKm) return undefined;
+  const place = { id: `cache-day-${day}`, name: `Cache on day ${day}`, atKm: (fromKm + toKm) / 2 };
+  return laid(trip, day, place, eachL, (leg) => ({ ...leg, waterL: leg.waterL - eachL }));
+}
+
+/** A cache at a day's dry camp, with what evening and morning ask for; undefined where the camp has water. */
+export function cacheAtCamp(trip: Trip, day: number): LaidCache | undefined {
+  const { toKm } = dayStretches(trip)[day - 1]!;
+  const eachL = trip.legs[day - 1]!.campWaterL - KEPT_L;
+  const place = { id: `cache-camp-${day}`, name: `Cache at the camp of day ${day}`, atKm: toKm };
+  return laid(trip, day, place, eachL, (leg) => ({ ...leg, campWaterL: KEPT_L }));
+}
+
+function laid(
+  trip: Trip,
+  day: number,
+  place: Pick<Waypoint, 'id' | 'name' | 'atKm'>,
+  eachL: number,
+  less: (leg: Leg) => Leg,
+): LaidCache | undefined {
+  const people = drinkers(trip, day);
+  if (eachL < STEP_L || people === 0 || trip.waypoints.some((w) => w.id === place.id)) return undefined;
+  const litres = Math.ceil((eachL * people) / STEP_L - 1e-9) * STEP_L;
+  const waypoint: Waypoint = { ...place, kind: 'water', reliance: 'sure', cacheL: litres };
+  const legs = trip.legs.map((leg, i) => (i === day - 1 ? less(leg) : leg));
+  return { trip: { ...trip, legs, waypoints: [...trip.waypoints, waypoint] }, litres, eachL };
+}

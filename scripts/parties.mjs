@@ -164,7 +164,7 @@ const PARTIES = {
   },
   'three-in-the-desert': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('three-in-the-desert', 'Five days through the Ochre basin', 'camp', 5);
-    t = walked(t, [13, 120, 90], [18, 80, 140], [12, 60, 60], [17, 150, 110], [11, 90, 100]);
+    t = walked(t, [13, 120, 90], [18, 80, 140], [9, 40, 40], [17, 150, 110], [11, 90, 100]);
     t = withLegs(t, (day) => ({ waterL: day === 2 || day === 4 ? 5 : 2.5, campWaterL: day === 2 ? 3 : 0 }));
     t = withMember(t, 'Salme', 45, { litres: 70 });
     t = withMember(t, 'Joris', 83, { litres: 80 });

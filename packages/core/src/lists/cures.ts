@@ -6,6 +6,7 @@ import type { Member, PersonalThing, Piece, Trip, Want } from '../trip/model.js'
 import { isPersonal } from '../trip/queries.js';
 import type { Cure } from './finding.js';
 import { giveEach, giveGroup } from './takeFromLibrary.js';
+import { inSentence } from '../units/format.js';
 
 /** An entry of a library, or of the starter library where the leader has taken it out. */
 export function entryById(library: readonly LibraryEntry[], id: string): ThingEntry {
@@ -48,7 +49,7 @@ export function leaveAtHome(label: string, things: readonly (Piece | PersonalThi
  */
 export function addFor(entry: ThingEntry, memberIds: readonly string[], whom: string, want?: Want): Cure {
   return {
-    label: `Add ${entry.name.toLowerCase()} for ${whom}`,
+    label: `Add ${inSentence(entry.name)} for ${whom}`,
     changeKg: entry.worn ? 0 : memberIds.length * entry.thing.massKg,
     apply: (trip) => giveEach(trip, entry, memberIds, want),
   };
@@ -57,7 +58,7 @@ export function addFor(entry: ThingEntry, memberIds: readonly string[], whom: st
 /** Add one or several of an entry's thing to the group kit. */
 export function addToGroup(entry: ThingEntry, count = 1): Cure {
   return {
-    label: `Add ${entry.name.toLowerCase()} to the group kit`,
+    label: `Add ${inSentence(entry.name)} to the group kit`,
     changeKg: count * entry.thing.massKg,
     apply: (trip) => giveGroup(trip, entry, count),
   };

@@ -8,6 +8,7 @@ import { allPieces, allThings, isPersonal } from '../trip/queries.js';
 import { leaveAtHome, names, ownersOf } from './cures.js';
 import { isGroupFirstAid } from './essentials.js';
 import { findingId, type KitFinding } from './finding.js';
+import { inSentence } from '../units/format.js';
 
 type Any = Piece | PersonalThing;
 
@@ -239,7 +240,7 @@ function finding(
     cures: [
       leaveAtHome(
         extra.length === 1
-          ? `Leave ${extra[0]!.name.toLowerCase()}${whose[0] === undefined ? '' : ` of ${whose[0].name}`} at home`
+          ? `Leave ${inSentence(extra[0]!.name)}${whose[0] === undefined ? '' : ` of ${whose[0].name}`} at home`
           : `Leave the ${extra.length} spare ones at home${whose.length === 0 ? '' : ` (${names(whose)})`}`,
         extra,
       ),

@@ -4,6 +4,7 @@ import { allPieces, houseRulesOf, ownThings } from '../trip/queries.js';
 import { leaveAtHome } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
+import { inSentence } from '../units/format.js';
 
 interface Pair {
   readonly id: string;
@@ -124,8 +125,8 @@ function leave(
   beside: readonly Thing[],
   why: string,
 ): KitFinding {
-  const words = spare.map((t) => t.name.toLowerCase()).join(', ');
-  const instead = beside[0] === undefined ? '' : ` beside ${beside[0].name.toLowerCase()}`;
+  const words = spare.map((t) => inSentence(t.name)).join(', ');
+  const instead = beside[0] === undefined ? '' : ` beside ${inSentence(beside[0].name)}`;
   return {
     id: findingId(kind, id, member.id),
     kind,

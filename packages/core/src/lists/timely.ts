@@ -5,6 +5,7 @@ import { allThings, isPersonal } from '../trip/queries.js';
 import { leaveAtHome } from './cures.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 import { daysBetween, lastDate } from './tripFacts.js';
+import { inSentence } from '../units/format.js';
 
 type Any = Piece | PersonalThing;
 const ownerOf = (trip: Trip, thing: Any): Member | undefined =>
@@ -64,7 +65,7 @@ export function expiryFindings(trip: Trip): readonly KitFinding[] {
         memberIds: isPersonal(thing) ? [thing.memberId] : [],
         thingIds: [thing.id],
         cures: [
-          noteToBuy(trip, thing, `Replace ${thing.name.toLowerCase()}, out of date on ${expiresOn}`),
+          noteToBuy(trip, thing, `Replace ${inSentence(thing.name)}, out of date on ${expiresOn}`),
           leaveAtHome('Leave it at home', [thing]),
         ],
       },
@@ -95,7 +96,7 @@ export function repairFindings(trip: Trip): readonly KitFinding[] {
                   arrange(t, {
                     kind: 'question',
                     thingId: thing.id,
-                    text: `Repair ${thing.name.toLowerCase()}: who, by when?`,
+                    text: `Repair ${inSentence(thing.name)}: who, by when?`,
                     who: whoAnswers(trip, thing),
                     byDate: trip.startDate,
                     done: false,
@@ -175,7 +176,7 @@ export function airFindings(trip: Trip): readonly KitFinding[] {
   return AIR_RULES.flatMap((rule): readonly KitFinding[] => {
     const things = all.filter((t) => rule.is(t) && !(rule.how === 'never' && arranged.has(t.id)));
     if (things.length === 0) return [];
-    const names = [...new Set(things.map((t) => t.name.toLowerCase()))];
+    const names = [...new Set(things.map((t) => inSentence(t.name)))];
     const list = names.length <= 2 ? names.join(' and ') : `${names[0]} and ${names.length - 1} more kinds`;
     const where = { never: 'does not fly', cabin: 'into the cabin', hold: 'into the hold' }[rule.how];
     const buy: Cure = {
@@ -187,7 +188,7 @@ export function airFindings(trip: Trip): readonly KitFinding[] {
             arrange(next, {
               kind: 'buy',
               thingId: thing.id,
-              text: `Buy ${thing.name.toLowerCase()} after the flight`,
+              text: `Buy ${inSentence(thing.name)} after the flight`,
               who: whoAnswers(trip, thing),
               byDate: trip.startDate,
               done: false,

@@ -5,6 +5,7 @@ import { dayOfPlace } from '../route/legSlopes.js';
 import type { Trip } from '../trip/model.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
+import { inSentence } from '../units/format.js';
 
 const SLACK_L = 0.05;
 
@@ -111,7 +112,7 @@ export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): rea
       cures: [
         {
           ...addToGroup(bag, count),
-          label: `Add ${count === 1 ? '' : `${count} × `}${bag.name.toLowerCase()} to the group kit`,
+          label: `Add ${count === 1 ? '' : `${count} × `}${inSentence(bag.name)} to the group kit`,
         },
       ],
     });

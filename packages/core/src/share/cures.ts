@@ -213,7 +213,7 @@ function together(
   if (steps.length === 1) return undefined;
   const words = {
     label: steps.map((s) => s.cure.label).join('; then: '),
-    price: steps.map((s) => s.cure.price).join('; '),
+    price: [...new Set(steps.map((s) => s.cure.price))].join('; '),
   };
   return {
     ...last,

@@ -71,7 +71,8 @@ function cacheCures(trip: Trip, day: number): readonly CureCandidate[] {
       : [
           {
             label: `Lay ${formatVolume(cache.litres)} of water ${where}: ${formatVolume(cache.eachL)} less to carry each`,
-            price: 'somebody lays and marks it beforehand; have the water to turn back if it is not found',
+            price:
+              'laid and marked beforehand, and sure: who does not find it has no water left to turn back with',
             rank: 3.5,
             after: cache.trip,
           },

@@ -52,3 +52,8 @@ export function formatSignedCm(cm: number): string {
   const rounded = Math.abs(cm) < 0.05 ? 0 : cm;
   return `${rounded < 0 ? '−' : '+'}${Math.abs(rounded).toFixed(1)} cm`;
 }
+
+/** A name within a sentence: its first letter small, unless it is an abbreviation; units and names in it stay. */
+export function inSentence(name: string): string {
+  return /^\p{Lu}(?![\p{Lu}\d])/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+}

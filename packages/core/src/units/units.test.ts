@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { formatMass, formatMassChange, formatPercent, formatSignedCm, massDigits } from './format.js';
+import {
+  formatMass,
+  formatMassChange,
+  formatPercent,
+  formatSignedCm,
+  inSentence,
+  massDigits,
+} from './format.js';
 import { parseQuantity } from './parse.js';
 import { formatShape, parseShape } from '../trip/shapeText.js';
 import { aThing } from '../testing/smallTrip.js';
@@ -123,4 +130,15 @@ describe('shapes as text', () => {
     },
   );
   test('a default thing is a pouch', () => expect(formatShape(aThing('a').shape)).toBe('pouch'));
+});
+
+test('a name within a sentence', () => {
+  expect(['Soft bottle, 1 L', 'GPS', 'T-shirt', 'Élan, 2 L', 'rope', ''].map(inSentence)).toEqual([
+    'soft bottle, 1 L',
+    'GPS',
+    't-shirt',
+    'élan, 2 L',
+    'rope',
+    '',
+  ]);
 });

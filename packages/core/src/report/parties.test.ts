@@ -9,6 +9,14 @@ import { kitChecks } from '../lists/kitChecks.js';
 import { shareMisfit, type Misfit } from '../share/cures.js';
 import { packSwapCures } from '../share/packSwapCures.js';
 import { shareProblem } from '../share/problem.js';
+import {
+  afterEvent,
+  handoverSets,
+  largestRatioFrom,
+  proposedHandovers,
+  withHandovers,
+} from '../share/handovers.js';
+import { planReshare } from '../share/planReshare.js';
 import { solveShare, type SolvedShare } from '../share/solveShare.js';
 import { assessStow } from '../stow/assessStow.js';
 import { applyEdits } from '../trip/edits.js';
@@ -98,6 +106,42 @@ describe.each(IDS)('%s', (id) => {
     const words = cures.map((c) => c.label).join('\n');
     expect(words).not.toMatch(/Leave [^\n]*(tent body|fly|stove|burner|pot|rope|first aid|filter)/i);
   });
+});
+
+// Half of the limit is gone on the second day: whoever is hurt gives, nobody gives to them, wrappers stay where they are,
+// and what they walk with stays with them.
+test.each([
+  ['guide-six-clients', 'piet'],
+  ['three-on-snow', 'sten'],
+  ['family-two-children', 'jonne'],
+] as const)('%s: %s is hurt, and the others take what is dense and not needed at hand', (id, memberId) => {
+  const trip = party(id);
+  const event = { kind: 'weaker', memberId, day: 2, label: 'ankle', factor: 0.5 } as const;
+  const hurt = afterEvent(trip, event);
+  const answer = planReshare(hurt, 2, 'withinLimits', 1);
+  if (answer.kind !== 'solved') throw new Error('expected an answer');
+  const handovers = proposedHandovers(hurt, 2, answer.moves);
+  const sets = handoverSets(handovers);
+  for (const { from, to, handovers: things } of sets) {
+    expect(to.id).not.toBe(memberId);
+    expect([from?.id, Math.max(...things.map((h) => h.massKg)) >= 0.05]).toEqual([from?.id, true]);
+  }
+  expect(
+    named(
+      handovers.map((h) => h.piece),
+      /crampons|axe|harness|jacket|bottle|torch|whistle/i,
+    ),
+  ).toEqual([]);
+  const after = withHandovers(hurt, 2, handovers, 'ankle');
+  const [before, then] = [hurt, after].map((t) =>
+    largestRatioFrom(
+      t,
+      t.members.find((m) => m.id === memberId)!,
+      2,
+    ),
+  );
+  expect(before).toBeGreaterThan(1.4);
+  expect(then).toBeLessThan(before! - 0.4);
 });
 
 test('couple: what is eaten last is in the containers, and they take their own room', () => {

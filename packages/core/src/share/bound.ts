@@ -21,7 +21,7 @@ export interface ShareBound {
   readonly reason: string;
   /** What makes the level so. */
   readonly levelReason: string;
-  /** No share has less overload (kg, over members and days) and volume above packs (L) together. */
+  /** No share has less overload (kg, over members and days, by what it counts) and volume above packs (L) together. */
   readonly infeasibility: number;
 }
 
@@ -204,12 +204,12 @@ function bestDivision(problem: ShareProblem, own: readonly Bundle[], known: numb
   return best;
 }
 
-/** What is above limits (kg) and packs (L) before any group piece. */
+/** What is above limits (kg, by what it counts) and packs (L) before any group piece. */
 export function ownInfeasibility(problem: ShareProblem): number {
   let total = 0;
-  for (const { limitKg, baseKg, freeVolumeL } of problem.carriers) {
+  for (const { limitKg, baseKg, freeVolumeL, overWeight } of problem.carriers) {
     for (let d = 0; d < problem.dayCount; d += 1) {
-      total += Math.max(0, baseKg[d]! - limitKg[d]!) + Math.max(0, -freeVolumeL[d]!);
+      total += overWeight * Math.max(0, baseKg[d]! - limitKg[d]!) + Math.max(0, -freeVolumeL[d]!);
     }
   }
   return total;

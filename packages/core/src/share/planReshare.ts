@@ -34,7 +34,7 @@ const FEWEST_ITERATIONS = 800_000;
  * @param day the first day of the new share
  */
 export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
-  const problem = onTheWay(shareProblem(trip, day), trip.stows);
+  const problem = onTheWay(trip, shareProblem(trip, day));
   const best = solveShare(problem, {
     seed,
     iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
@@ -74,7 +74,7 @@ export function fewestProgram(
   aim: ReshareAim,
   reached: readonly number[],
 ): { readonly problem: ShareProblem; readonly program: string } {
-  const problem = onTheWay(shareProblem(trip, day), trip.stows);
+  const problem = onTheWay(trip, shareProblem(trip, day));
   const asked = askedProblem(problem, aim, reached);
   const near = nearIn(trip, problem);
   return { problem, program: handoverProgram(asked, (b, m) => handoverCost(asked, near, b, m)) };

@@ -22,6 +22,7 @@ import {
   type Carried,
 } from '../trip/queries.js';
 import { holdersOfKit } from '../trip/roleKit.js';
+import { isHelped } from '../trip/whoseThings.js';
 import { bundlePieces, keptApart } from './bundlePieces.js';
 import { fillsL, roomTakenL, stiffRoomL } from './foodRoom.js';
 import { fairnessSchool } from './fairness.js';
@@ -31,6 +32,8 @@ export interface Carrier {
   readonly name: string;
   /** Carry limit by day, kg; infinite on days on which they are not with the party. */
   readonly limitKg: readonly number[];
+  /** How much a kilogram above the limit counts: more for whoever is helped. */
+  readonly overWeight: number;
   /** What the ratio is taken of, by day: the limit, or what the school of fairness says; infinite when absent. */
   readonly yardKg: readonly number[];
   /** Load before anything that is dealt out by day, kg. */
@@ -126,6 +129,9 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   };
 }
 
+/** A child, or somebody hurt, is above the limit last: others carry for them (common practice; the number is Graft's own). */
+const HELPED_WEIGHT = 3;
+
 function carriersOf(trip: Trip, packs: readonly Pack[], days: readonly number[]): readonly Carrier[] {
   const school = fairnessSchool(trip.fairness);
   const movable = new Set(movableThings(trip).map((t) => t.id));
@@ -140,6 +146,7 @@ function carriersOf(trip: Trip, packs: readonly Pack[], days: readonly number[])
       memberId: member.id,
       name: member.name,
       limitKg: loads.map((l) => (l.here ? l.limitKg : Infinity)),
+      overWeight: isHelped(member) ? HELPED_WEIGHT : 1,
       yardKg: loads.map((l) => (l.here ? school.yardstick(member, l.limitKg) : Infinity)),
       baseKg: loads.map((l) => l.packKg + l.personalKg + l.waterKg),
       freeVolumeL: loads.map((l) => packL - l.volumeL),

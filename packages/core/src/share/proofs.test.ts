@@ -63,7 +63,8 @@ describe('bounds are below every share there is', () => {
           (sum, c) =>
             sum +
             c.limitKg.reduce(
-              (s, limit, d) => s + Math.max(0, c.baseKg[d]! - limit) + Math.max(0, -c.freeVolumeL[d]!),
+              (s, limit, d) =>
+                s + c.overWeight * Math.max(0, c.baseKg[d]! - limit) + Math.max(0, -c.freeVolumeL[d]!),
               0,
             ),
           0,

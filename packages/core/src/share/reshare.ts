@@ -8,8 +8,8 @@
  * sum of that over the party is a bound. The search often meets it, which proves the number. Otherwise an integer
  * program can prove it: `handoverProgram`.
  */
-import { TRIFLE_KG } from '../trip/whoseThings.js';
-import type { Stow } from '../trip/model.js';
+import type { Trip } from '../trip/model.js';
+import { isHurtFrom, TRIFLE_KG } from '../trip/whoseThings.js';
 import type { Bundle, ShareProblem } from './problem.js';
 import { ShareState } from './shareState.js';
 
@@ -18,6 +18,8 @@ export const RESHARE_AIMS = ['best', 'withinLimits'] as const;
 export type ReshareAim = (typeof RESHARE_AIMS)[number];
 /** How far above the best reachable level the first aim may stay. */
 export const RESHARE_TOLERANCE = 0.02;
+/** The same for loads that even the best share leaves above a limit (Graft's own number). */
+const OVERLOAD_TOLERANCE = 0.05;
 
 /**
  * The problem with limits and packs lowered to what an aim asks. Whoever is above that before carrying anything of the
@@ -31,7 +33,7 @@ export function askedProblem(
   reached: ArrayLike<number>,
 ): ShareProblem {
   const state = new ShareState(problem, reached);
-  const { level, overloadKg, overVolumeL } = state.score();
+  const { level, overVolumeL } = state.score();
   return {
     ...problem,
     carriers: problem.carriers.map((c, m) => ({
@@ -39,7 +41,10 @@ export function askedProblem(
       limitKg: c.limitKg.map((limit, d) => {
         if (limit === Infinity) return Infinity;
         const most = aim === 'best' ? Math.min(limit, level * (1 + RESHARE_TOLERANCE) * c.yardKg[d]!) : limit;
-        return Math.max(most, c.baseKg[d]!, overloadKg > 0 ? state.loadKg(m, d) : 0);
+        const bestKg = state.loadKg(m, d);
+        // What cannot be kept within limits is not made even to the gram, but for those who are helped.
+        const isEased = bestKg > limit && c.overWeight === 1;
+        return Math.max(most, c.baseKg[d]!, isEased ? (1 + OVERLOAD_TOLERANCE) * bestKg : bestKg);
       }),
       freeVolumeL: c.freeVolumeL.map((free, d) =>
         Math.max(0, free, overVolumeL > 0 ? state.volumeL(m, d) : 0),
@@ -49,12 +54,14 @@ export function askedProblem(
 }
 
 /**
- * The problem as people share on the way: wrappers and trifles stay with whoever has them, if they are still there, and
- * what lies on top is given sooner than what must be dug out (common practice, no source).
+ * The problem as people share on the way: wrappers and trifles stay with whoever has them, if they are still there,
+ * nobody gives anything to somebody who is hurt, and what lies on top is given sooner than what must be dug out (common
+ * practice, no source).
  */
-export function onTheWay(problem: ShareProblem, stows: readonly Stow[]): ShareProblem {
+export function onTheWay(trip: Trip, problem: ShareProblem): ShareProblem {
+  const isHurt = trip.members.map((m) => isHurtFrom(m, problem.firstDay));
   const depths = new Map(
-    stows.flatMap(({ placements }) =>
+    trip.stows.flatMap(({ placements }) =>
       // What is loaded first lies deepest.
       placements.map((p, i) => [p.thingId, 1 - i / Math.max(1, placements.length - 1)] as const),
     ),
@@ -66,7 +73,9 @@ export function onTheWay(problem: ShareProblem, stows: readonly Stow[]): SharePr
       const known = b.pieceIds.flatMap((id) => depths.get(id) ?? []);
       const deep = known.length === 0 ? b : { ...b, depth: Math.max(...known) };
       const isTrifle = Math.max(...b.massKg) < TRIFLE_KG && Math.max(...b.volumeL) < TRIFLE_L;
-      return isTrifle && now !== undefined && b.allowed.includes(now) ? { ...deep, allowed: [now] } : deep;
+      if (isTrifle && now !== undefined && b.allowed.includes(now)) return { ...deep, allowed: [now] };
+      const spared = b.allowed.filter((m) => !isHurt[m] || b.carriedBy.includes(m));
+      return spared.length === 0 ? deep : { ...deep, allowed: spared };
     }),
   };
 }

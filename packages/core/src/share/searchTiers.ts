@@ -75,7 +75,7 @@ export class Floor {
   private crowding = Infinity;
 
   constructor(score: ShareScore) {
-    this.over = overOf(score);
+    this.over = score.over;
     this.apart = score.apartBroken;
   }
 
@@ -113,7 +113,7 @@ export function fitTier(best: Incumbent, iterations: number): Tier {
     energy: (s) => s.over + APART_ENERGY * s.apart,
     energyAfter: (s) => s.over + s.effect.over + APART_ENERGY * (s.apart + s.effect.apart),
     keep: (s) =>
-      energyOf(s.over, s.apart) < energyOf(overOf(best.score), best.score.apartBroken) - TINY && best.take(),
+      energyOf(s.over, s.apart) < energyOf(best.score.over, best.score.apartBroken) - TINY && best.take(),
     enough: () => best.score.infeasibility <= best.bound.infeasibility + TINY,
     restart: best.restart(() => Infinity),
   };
@@ -232,10 +232,6 @@ export function tidyTier(
     enough: () => false,
     restart: best.restart(() => levelCap),
   };
-}
-
-function overOf(score: ShareScore): number {
-  return score.overloadKg + score.overVolumeL;
 }
 
 function isBetter(a: ShareScore, b: ShareScore): boolean {

@@ -130,19 +130,23 @@ export function levelProgram(problem: ShareProblem, below: number, reached: numb
   return assembled(problem, 'lambda', rows, integer, [`lambda >= ${below}`]);
 }
 
-/** Minimise load above limits and volume above packs, beyond what personal things alone make; over all days. */
+/** Minimise load above limits, by what it counts, and volume above packs, beyond what personal things alone make; over all days. */
 export function overloadProgram(problem: ShareProblem, integer = false): string {
   const excess: string[] = [];
   const rows = [...carriedOnce(problem), ...keptApart(problem)];
   eachDay(problem, (m, d) => {
-    const { limitKg, baseKg } = problem.carriers[m]!;
-    const above = (name: string, sums: readonly (readonly [sum: string, room: number])[]): void => {
+    const { limitKg, baseKg, overWeight } = problem.carriers[m]!;
+    const above = (
+      name: string,
+      sums: readonly (readonly [sum: string, room: number])[],
+      weight = 1,
+    ): void => {
       if (sums.length === 0) return;
-      excess.push(name);
+      excess.push(`${weight} ${name}`);
       for (const [sum, room] of sums) rows.push(`${sum} - ${name} <= ${room}`);
     };
     const mass = massOn(problem, m, d);
-    above(`kg_${m}_${d}`, mass === '' ? [] : [[mass, Math.max(0, limitKg[d]! - baseKg[d]!)]]);
+    above(`kg_${m}_${d}`, mass === '' ? [] : [[mass, Math.max(0, limitKg[d]! - baseKg[d]!)]], overWeight);
     above(`l_${m}_${d}`, volumesOn(problem, m, d));
     return [];
   });

@@ -4,8 +4,10 @@ import type { ShareProblem } from './problem.js';
 /** How much one broken keep-apart rule counts in the infeasibility, in kg or litres: more than any real excess. */
 const APART_WEIGHT = 1000;
 export interface ShareScore {
-  /** Σ load above limits (kg, over members and days) + Σ volume above packs (L) + broken keep-apart rules. */
+  /** `over` + broken keep-apart rules. */
   readonly infeasibility: number;
+  /** Σ load above limits (kg, over members and days, by what it counts) + Σ volume above packs (L). */
+  readonly over: number;
   readonly overloadKg: number;
   readonly overVolumeL: number;
   readonly apartBroken: number;
@@ -47,6 +49,7 @@ export function scoreOf(loads: Loads): ShareScore {
   const { carriers, dayCount } = loads.problem;
   let overloadKg = 0;
   let overVolumeL = 0;
+  let strain = 0;
   let largestRatio = 0;
   let evenness = 0;
   for (let d = 0; d < dayCount; d += 1) {
@@ -61,7 +64,9 @@ export function scoreOf(loads: Loads): ShareScore {
       sum += r;
       squares += r * r;
       largestRatio = Math.max(largestRatio, r);
-      overloadKg += above(kg - carrier.limitKg[d]!);
+      const aboveKg = above(kg - carrier.limitKg[d]!);
+      overloadKg += aboveKg;
+      strain += carrier.overWeight * aboveKg;
       // Personal things that alone overfill a pack are nobody's choice: the excess still counts, as a constant.
       overVolumeL += above(loads.overVolumeL(m, d));
     }
@@ -69,7 +74,8 @@ export function scoreOf(loads: Loads): ShareScore {
   }
   const apartBroken = loads.apartBroken();
   return {
-    infeasibility: overloadKg + overVolumeL + APART_WEIGHT * apartBroken,
+    infeasibility: strain + overVolumeL + APART_WEIGHT * apartBroken,
+    over: strain + overVolumeL,
     overloadKg,
     overVolumeL,
     apartBroken,

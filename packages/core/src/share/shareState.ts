@@ -38,6 +38,7 @@ export class ShareState {
   private readonly room: PackRoom;
   private readonly crowd: Crowd;
   private readonly limit: Float64Array;
+  private readonly overWeight: Float64Array;
   private readonly perYard: Float64Array;
   private readonly floor: Float64Array;
   private readonly cap: Float64Array;
@@ -61,6 +62,7 @@ export class ShareState {
     this.room = new PackRoom(problem);
     this.crowd = new Crowd(problem);
     this.limit = perCell((m, d) => carriers[m]!.limitKg[d]!);
+    this.overWeight = Float64Array.from(carriers, (c) => c.overWeight);
     // An absent carrier's limit and yardstick are infinite: ratio 0, never over.
     this.perYard = perCell((m, d) => 1 / carriers[m]!.yardKg[d]!);
     this.floor = perCell((m, d) => carriers[m]!.baseKg[d]! / carriers[m]!.yardKg[d]!);
@@ -118,7 +120,8 @@ export class ShareState {
         const i = m * days + d;
         const r = this.load[i]! * this.perYard[i]!;
         this.cap[i] = Math.max(target, this.floor[i]! + FLOOR_SLACK);
-        this.over += above(this.load[i]! - this.limit[i]!) + above(this.room.overVolumeL(m, d));
+        this.over +=
+          this.overWeight[m]! * above(this.load[i]! - this.limit[i]!) + above(this.room.overVolumeL(m, d));
         const excess = above(r - this.cap[i]);
         this.excess += excess;
         this.excessOf[m]! += excess;
@@ -136,6 +139,7 @@ export class ShareState {
   weigh(b: number, to: number, back: number): MoveEffect {
     const { days, load, limit, perYard, cap } = this;
     const from = this.carrierOf[b]!;
+    const [weightI, weightJ] = [this.overWeight[from]!, this.overWeight[to]!];
     let over = 0;
     let excess = 0;
     let evenness = 0;
@@ -149,10 +153,8 @@ export class ShareState {
       const loadI = load[i]!;
       const loadJ = load[j]!;
       over +=
-        above(loadI - kg - limit[i]!) -
-        above(loadI - limit[i]!) +
-        above(loadJ + kg - limit[j]!) -
-        above(loadJ - limit[j]!);
+        weightI * (above(loadI - kg - limit[i]!) - above(loadI - limit[i]!)) +
+        weightJ * (above(loadJ + kg - limit[j]!) - above(loadJ - limit[j]!));
       const r1 = loadI * perYard[i]!;
       const r2 = (loadI - kg) * perYard[i]!;
       const q1 = loadJ * perYard[j]!;

@@ -45,12 +45,21 @@ const STAYS: ReadonlySet<Purpose> = new Set<Purpose>([
 
 /** Whether others carry for a member on the trip: a child, or somebody whose limit a condition lowers much. */
 export function isHelped(member: Member): boolean {
-  return isChild(member) || member.conditions.some((c) => c.factor <= HELPED_FACTOR);
+  return isChild(member) || isHurtFrom(member, 1);
 }
 
-/** Whether a thing is wanted at hand by its owner. */
+/** Whether a condition lowers a member's limit much on a day or later. */
+export function isHurtFrom(member: Member, day: number): boolean {
+  return member.conditions.some((c) => c.factor <= HELPED_FACTOR && c.toDay >= day);
+}
+
+/**
+ * Whether a thing is wanted at hand by its owner. What is put on or taken out on the way and is nothing else is the gear
+ * that one walks with: crampons, axe, harness, helmet, snow shoes.
+ */
 export function isAtHand({ needed, purpose }: PersonalThing): boolean {
-  return needed === 'walking' || needed === 'hurry' || STAYS.has(purpose);
+  if (needed === 'walking' || needed === 'hurry' || STAYS.has(purpose)) return true;
+  return needed === 'stop' && purpose === 'other';
 }
 
 /**

@@ -149,7 +149,7 @@ describe('ShareState', () => {
             expect(state[key]).toBeCloseTo(anew[key], 8);
           }
           const score = state.score();
-          expect(score.overloadKg + score.overVolumeL).toBeCloseTo(anew.over, 8);
+          expect(score.over).toBeCloseTo(anew.over, 8);
           expect(score.apartBroken).toBe(anew.apart);
           expect(score.evenness).toBeCloseTo(anew.evenness, 8);
           const worst = state.worstCarrier();

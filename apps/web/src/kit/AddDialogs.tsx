@@ -39,7 +39,7 @@ export function AddDialogs({ adding, onClose: close, library, member }: Props) {
       <PlainDialog title="From your kit library" open={adding === 'library'} onClose={close} size="lg">
         <LibraryDialog library={library} member={member} onTake={change} />
       </PlainDialog>
-      <PlainDialog title="Paste a list" open={adding === 'paste'} onClose={close} size="lg">
+      <PlainDialog title="Paste a list" open={adding === 'paste'} onClose={close} size="xl">
         <PasteDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
       </PlainDialog>
       <PlainDialog title="CSV in and out" open={adding === 'csv'} onClose={close} size="xl">

@@ -1,13 +1,19 @@
 import { Box, Button, Flex, Text, Textarea } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import type { LibraryEntry } from '@graft/core/library';
-import { parseList, rowsOfPasted, takeRows, type Target } from '@graft/core/lists';
+import {
+  guessFacts,
+  parseList,
+  rowsOfPasted,
+  takeRows,
+  type GuessedRow,
+  type Target,
+} from '@graft/core/lists';
 import type { Trip } from '@graft/core/trip';
-import { formatMass, formatVolume } from '@graft/core/units';
-import { usePreferences } from '../shared/preferences';
-import { useReadOnly, useTripCommands } from '../shared/TripProvider';
+import { useReadOnly, useTrip, useTripCommands } from '../shared/TripProvider';
 import { useDraft } from '../shared/useDraft';
-import { counted, PURPOSE_WORDS } from '../shared/words';
+import { counted } from '../shared/words';
+import { PastePreview, type RowEdit } from './PastePreview';
 import { Select } from '../shared/Select';
 
 const UNITS = [
@@ -16,6 +22,28 @@ const UNITS = [
   ['kg', 'are kg'],
   ['oz', 'are ounces'],
 ] as const;
+
+/** A row is the same as long as its line says the same thing. */
+function keyOf({ line, thing }: GuessedRow): string {
+  return `${line} ${thing.name}`;
+}
+
+/** A row with what was put right of it: a mass that is said is no estimate any more, and its room goes with it. */
+function edited(row: GuessedRow, edit: RowEdit | undefined, library: readonly LibraryEntry[]): GuessedRow {
+  if (edit === undefined) return row;
+  const { list: _list, ...rest } = row;
+  const list = edit.list === undefined ? row.list : edit.list === '' ? undefined : edit.list;
+  const { massKg } = edit;
+  const guess = massKg === undefined ? row.guess : guessFacts(row.thing.name, library, massKg);
+  return {
+    ...rest,
+    ...(list === undefined ? {} : { list }),
+    thing:
+      massKg === undefined
+        ? row.thing
+        : { ...row.thing, massKg, massEstimated: false, volumeL: guess.facts.volumeL },
+  };
+}
 
 /** A list as people write it, read while it is typed: what each line is taken for, and what cannot be read. */
 export function PasteDialog({
@@ -30,24 +58,38 @@ export function PasteDialog({
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
   const readOnly = useReadOnly();
-  const { massUnit } = usePreferences();
   const { id } = useTripCommands();
+  const { trip } = useTrip();
+  const members = useMemo(() => trip.members.map((m) => m.name), [trip.members]);
   const [text, setText] = useDraft(`list.${id}`);
   const [unit, setUnit] = useState<'' | 'g' | 'kg' | 'oz'>('');
-  const list = useMemo(() => parseList(text, unit === '' ? undefined : unit), [text, unit]);
-  const rows = useMemo(() => rowsOfPasted(list.things, library), [list, library]);
+  const [edits, setEdits] = useState<ReadonlyMap<string, RowEdit>>(new Map());
+  const list = useMemo(
+    () =>
+      parseList(text, {
+        ...(unit === '' ? {} : { bareUnit: unit }),
+        members,
+        isOneMembers: target.kind === 'member',
+      }),
+    [text, unit, members, target],
+  );
+  const rows = useMemo(
+    () => rowsOfPasted(list.things, library).map((row) => edited(row, edits.get(keyOf(row)), library)),
+    [list, library, edits],
+  );
   const count = rows.reduce((sum, r) => sum + r.count, 0);
   return (
     <Box>
       <Text fontSize="sm" pb="2">
-        A thing a line, for {whose}: “tent 1.9 kg”, “2 x socks 80 g”, “rain jacket”. Without a mass it is
-        estimated from your library.
+        A thing a line, for {whose}: “tent 1.9 kg”, “2 x socks 80 g”, “rain jacket”. “GROUP” or “Ilse:” above
+        some lines says whose they are. What has no mass gets the likely one, marked ≈; what nobody knows is
+        asked for.
       </Text>
       <Textarea
         rows={7}
         autoFocus
         aria-label="List"
-        placeholder={'tent 1.9 kg\n2 x socks 80 g\nrain jacket'}
+        placeholder={'GROUP\ntent 1.9 kg\ngas 230\nIlse:\n2 x socks 80 g\nrain jacket'}
         value={text}
         onChange={(e) => setText(e.target.value)}
       />
@@ -61,24 +103,15 @@ export function PasteDialog({
         </Text>
       ))}
       {rows.length > 0 && (
-        <Box as="table" w="100%" fontSize="xs" mt="1" aria-label="What is read">
-          <tbody>
-            {rows.map((r, i) => (
-              <tr key={i}>
-                <td style={{ width: '2.5rem' }}>{r.count} ×</td>
-                <td>{r.thing.name}</td>
-                <td style={{ textAlign: 'end' }}>
-                  {r.thing.massEstimated ? '≈ ' : ''}
-                  {formatMass(r.thing.massKg, massUnit)}
-                </td>
-                <td style={{ textAlign: 'end' }}>{formatVolume(r.thing.volumeL)}</td>
-                <td style={{ paddingInlineStart: '1rem' }} className="muted">
-                  {PURPOSE_WORDS[r.thing.purpose]}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </Box>
+        <PastePreview
+          rows={rows}
+          members={members}
+          whose={whose}
+          readOnly={readOnly}
+          onEdit={(row, edit) =>
+            setEdits((now) => new Map(now).set(keyOf(row), { ...now.get(keyOf(row)), ...edit }))
+          }
+        />
       )}
       <Button
         mt="4"

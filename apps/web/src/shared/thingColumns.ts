@@ -1,6 +1,6 @@
 /** Columns of single fields of a thing that need more than one field or a reading of their own. */
 import type { ReactNode } from 'react';
-import { COMPANION_WORDS } from '@graft/core/lists';
+import { COMPANION_WORDS, isUnweighed } from '@graft/core/lists';
 import { isIsoDate } from '@graft/core/schema';
 import {
   COMPANIONS,
@@ -34,9 +34,10 @@ export function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Th
   const mark = (t: Thing, text: ReactNode): string => `${t.massEstimated ? '≈ ' : ''}${String(text)}`;
   return {
     ...weighed,
-    show: (t) => mark(t, weighed.show(t)),
+    // What nobody has said or guessed is no nought.
+    show: (t) => (isUnweighed(t) ? '?' : mark(t, weighed.show(t))),
     edit: {
-      text: (t) => mark(t, weighed.edit!.text(t)),
+      text: (t) => (isUnweighed(t) ? '' : mark(t, weighed.edit!.text(t))),
       take: (t, entry) => {
         const [, sign, mass] = /^\s*([≈~]?)\s*(.*)$/.exec(entry)!;
         const { measuredOn: _old, ...rest } = t;

@@ -366,7 +366,7 @@ function readFacts(reader: RowReader, known: Guess): Partial<Thing> {
   const marksSaid = cell('flags') !== undefined && cell('flags') !== '';
   return {
     ...(full ? { needed: facts.needed, purpose: facts.purpose } : facts),
-    ...formOf(facts, known.libraryId !== undefined, said),
+    ...formOf(facts, known.as !== undefined, said),
     flags: marksSaid ? (flags ?? []) : full ? [] : facts.flags,
   };
 }

@@ -30,7 +30,8 @@ function facts(text: string): Readonly<Record<string, string>> {
   );
 }
 
-function readThing(
+/** A row of things: name | g | packed litres | shape | needed | purpose | flags | more. */
+export function readThing(
   columns: readonly string[],
   row: string,
 ): { name: string; thing: ThingFacts; more: Readonly<Record<string, string>> } {

@@ -2,6 +2,7 @@
 import type { Trip } from '../trip/model.js';
 
 export const FINDING_KINDS = [
+  'unweighed',
   'essential',
   'incomplete',
   'expired',

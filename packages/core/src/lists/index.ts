@@ -9,6 +9,7 @@ export { unusedInARow, UNUSED_TRIPS } from './leaveBehind.js';
 export * from './massRange.js';
 export * from './moveThing.js';
 export * from './partySplit.js';
+export * from './listHeads.js';
 export * from './pasteList.js';
 export * from './takeFromLibrary.js';
 export * from './takeRows.js';

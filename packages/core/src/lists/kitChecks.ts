@@ -10,6 +10,7 @@ import { leaveBehindFindings } from './leaveBehind.js';
 import { sameJobFindings } from './sameJob.js';
 import { suppliedFindings } from './supplied.js';
 import { airFindings, expiryFindings, repairFindings } from './timely.js';
+import { unweighedFindings } from './unweighed.js';
 import { waterFindings } from './waterChecks.js';
 
 export interface KitChecks {
@@ -27,6 +28,7 @@ export function kitCheckSteps(
   library: readonly LibraryEntry[],
 ): readonly (() => readonly KitFinding[])[] {
   return [
+    () => unweighedFindings(trip),
     () => essentialFindings(trip, library),
     () => completenessFindings(trip, library),
     () => expiryFindings(trip),

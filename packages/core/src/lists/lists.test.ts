@@ -548,7 +548,7 @@ describe('a pasted list', () => {
     ).toEqual([expected]);
   });
   test('bare numbers have the unit that is said', () => {
-    expect(parseList('tent 1900\nmap', 'g').things).toMatchObject([
+    expect(parseList('tent 1900\nmap', { bareUnit: 'g' }).things).toMatchObject([
       { name: 'Tent', massKg: 1.9 },
       { name: 'Map' },
     ]);

@@ -1,9 +1,11 @@
 /**
  * Reading a list as people write it, a thing a line: "tent 1.9 kg", "2 x socks 80 g", "- rain jacket (340g)",
- * "sleeping bag, 8 L, 1,05 kg". A line without a mass is an estimate out of the library.
+ * "sleeping bag, 8 L, 1,05 kg", with heads ("GROUP", "Ilse:") that say whose the lines after them are.
  */
 import { cut } from '../units/repeated.js';
 import { parseQuantity } from '../units/parse.js';
+import { headOfLine, isGroupWord, memberOfHead } from './listHeads.js';
+import { takeMass } from './massInLine.js';
 
 export interface PastedThing {
   /** Line of the text, from 1. */
@@ -12,111 +14,160 @@ export interface PastedThing {
   readonly count: number;
   readonly massKg?: number;
   readonly volumeL?: number;
+  /** Whose it is, by the last head: a member's name, the group's word, or a kit. */
+  readonly list?: string;
 }
 export interface PastedList {
   readonly things: readonly PastedThing[];
   readonly errors: readonly { readonly line: number; readonly message: string }[];
 }
 
-const MASS = /(\d+(?:[.,]\d+)?)\s*(kg|g|lbs?|oz)\b(?:\s*(\d+(?:[.,]\d+)?)\s*(oz)\b)?/gi;
 const VOLUME = /(\d+(?:[.,]\d+)?)\s*(l|ml|cu in)\b(?!\w)/gi;
-const COUNT = /^\s*(\d{1,2})\s*(?:x|×|\*|pcs\.?|of)\s+/i;
-const BULLET = /^\s*(?:[-–•*·☐☑✓]|\d{1,2}[.)]|\[[ x]?\])\s+/i;
+const BULLET = /^\s*(?:[-–•*·☐☑✓✔○●▪◦]|\d{1,2}[.)]|\[[ xX]?\]|\([ xX]?\))\s+/;
 const MOST_COUNT = 50;
 /** Characters: a name, a mass and a remark. What is longer is no line of a list, and patterns are slow on it. */
 const LONGEST_LINE = 1000;
 
-/**
- * @param bareUnit the unit of a mass written as a number alone at the end of a line ("tent 1900"), or none to read it as
- *   part of the name
- */
-export function parseList(text: string, bareUnit?: 'g' | 'kg' | 'oz' | 'lb'): PastedList {
+/** "2 x", "2x", "x2", "2 pairs of" at the beginning. */
+const COUNT_BEFORE =
+  /^\s*(?:(\d{1,2})\s*(?:x|×|\*|pcs\.?|pieces?(?:\s+of)?|pairs?(?:\s+of)?|pr\.?|of|no\.?|off)\s+|(\d{1,2})\s*[x×]\s*(?=\p{L})|[x×]\s*(\d{1,2})\s+)/iu;
+/** "x2", "× 2", "(2)", "(x2)", "(2x)", "qty 2" at the end. */
+const COUNT_AFTER =
+  /\s*(?:[([]\s*(?:[x×]\s*)?(\d{1,2})\s*(?:[x×]|pcs\.?)?\s*[)\]]|(?:\s|^)[x×]\s*(\d{1,2})|\s(?:qty|count|quantity|no)\.?\s*:?\s*(\d{1,2}))\s*$/i;
+/** "3 T-shirts", unless the figure is one of the thing: "2 man tent", "3 season bag". */
+const COUNT_BARE =
+  /^\s*([2-9]|1\d|20)\s+(?=\p{L})(?!(?:p|pers\.?|persons?|people|man|men|berth|seasons?|l|lt|litres?|liters?|ltr|ml|m|metres?|meters?|ft|feet|cm|mm|in|inch|days?|nights?|g|kg|gr|grams?|oz|lbs?|mah|way|burner|flame|piece|ply|layer|litre)\b)/iu;
+
+export interface PasteOptions {
+  /** The unit of a mass written as a number alone at the end of a line ("tent 1900"); without, it is part of the name. */
+  readonly bareUnit?: 'g' | 'kg' | 'oz' | 'lb';
+  /** Names of those on the trip, whose heads are theirs. */
+  readonly members?: readonly string[];
+  /** Other heads are parts of one member's list and name no kit of the group. */
+  readonly isOneMembers?: boolean;
+}
+
+export function parseList(
+  text: string,
+  { bareUnit, members = [], isOneMembers = false }: PasteOptions = {},
+): PastedList {
   const things: PastedThing[] = [];
   const errors: { line: number; message: string }[] = [];
-  text.split(/\r\n|\r|\n/).forEach((raw, i) => {
+  const lines = text.split(/\r\n|\r|\n/);
+  const inCapitals = isInCapitals(lines);
+  let list: string | undefined;
+  lines.forEach((raw, i) => {
     const line = i + 1;
     if (raw.trim() === '') return;
-    const read =
-      raw.length > LONGEST_LINE
-        ? { error: `expected a line of at most ${LONGEST_LINE} characters, got ${raw.length}` }
-        : readLine(raw, bareUnit);
+    if (raw.length > LONGEST_LINE) {
+      errors.push({
+        line,
+        message: `expected a line of at most ${LONGEST_LINE} characters, got ${raw.length}`,
+      });
+      return;
+    }
+    const head = headOfLine(raw, members, inCapitals);
+    if (head !== undefined) {
+      list = headed(head, list, members, isOneMembers);
+      return;
+    }
+    const owned = ownedLine(raw, members);
+    const read = readLine(owned?.rest ?? raw, bareUnit);
+    const whose = owned?.list ?? list;
     if ('error' in read) errors.push({ line, message: read.error });
-    else things.push({ line, ...read });
+    else things.push({ line, ...read, ...(whose === undefined ? {} : { list: whose }) });
   });
   return { things, errors };
 }
 
-type Taken<K extends string> = { readonly rest: string } & { readonly [key in K]?: number };
+function isInCapitals(lines: readonly string[]): boolean {
+  const lettered = lines.filter((l) => l.length <= LONGEST_LINE && /\p{L}/u.test(l));
+  return lettered.filter((l) => l === l.toUpperCase()).length > lettered.length / 2;
+}
 
-/** The one mass of a line; without one, a number alone at its end where such numbers are masses. */
-function takeMass(
-  line: string,
-  bareUnit: string | undefined,
-  raw: string,
-): Taken<'massKg'> | { readonly error: string } {
-  const masses = [...line.matchAll(MASS)];
-  if (masses.length > 1) return { error: `expected one mass, got ${masses.length} in "${cut(raw.trim())}"` };
-  if (masses[0] !== undefined) {
-    const parsed = parseQuantity(masses[0][0], 'mass', 'kg');
-    return parsed.ok
-      ? { massKg: parsed.value, rest: line.replace(masses[0][0], ' ') }
-      : { error: parsed.error };
-  }
-  const bare = bareUnit === undefined ? null : /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)?)\s*$/.exec(line);
-  if (bareUnit === undefined || bare === null) return { rest: line };
-  const parsed = parseQuantity(bare[1]!, 'mass', bareUnit);
-  return parsed.ok ? { massKg: parsed.value, rest: line.slice(0, bare.index) } : { error: parsed.error };
+/** Whose the lines after a head are: a part of somebody's list ("Clothes:") is theirs still. */
+function headed(
+  head: string,
+  before: string | undefined,
+  members: readonly string[],
+  isOneMembers: boolean,
+): string | undefined {
+  const member = memberOfHead(head, members);
+  if (member !== undefined) return member;
+  if (isGroupWord(head)) return head;
+  const isPart = before === undefined ? isOneMembers : members.includes(before);
+  return isPart ? before : head;
+}
+
+/** "Ilse: sleeping bag" is hers, and the lines after it are not. */
+function ownedLine(raw: string, members: readonly string[]): { list: string; rest: string } | undefined {
+  const parts = /^\s*(?:[-–•*·]\s+)?([^:]{1,60}):\s*(\S.*)$/.exec(raw);
+  if (parts === null) return undefined;
+  const list = memberOfHead(parts[1]!, members) ?? (isGroupWord(parts[1]!) ? parts[1]!.trim() : undefined);
+  return list === undefined ? undefined : { list, rest: parts[2]! };
 }
 
 /** "Bottle, 1 L" is its name: a volume counts only where a mass stands beside it and the name goes on without it. */
-function takeVolume(line: string): Taken<'volumeL'> {
+function takeVolume(line: string): { readonly rest: string; readonly volumeL?: number } {
   const volumes = [...line.matchAll(VOLUME)];
   const [volume] = volumes;
   if (
     volume === undefined ||
     volumes.length > 1 ||
     !/[,;\t(]\s*$/.test(line.slice(0, volume.index)) ||
-    /bottle|reservoir|flask|container|pot\b|(water|food|dry) bag/i.test(line)
+    /bottle|reservoir|flask|container|bladder|canister|pot\b|mug|cup|pack\b|rucksack|(water|food|dry) (bag|sack)|drybag/i.test(
+      line,
+    )
   )
     return { rest: line };
   const parsed = parseQuantity(volume[0], 'volume', 'l');
   return parsed.ok ? { volumeL: parsed.value, rest: line.replace(volume[0], ' ') } : { rest: line };
 }
 
+function takeCount(line: string): { readonly count: number; readonly rest: string } {
+  const before = COUNT_BEFORE.exec(line) ?? COUNT_BARE.exec(line);
+  if (before !== null)
+    return { count: Number(before[1] ?? before[2] ?? before[3]), rest: line.slice(before[0].length) };
+  const after = COUNT_AFTER.exec(line);
+  return after === null
+    ? { count: 1, rest: line }
+    : { count: Number(after[1] ?? after[2] ?? after[3]), rest: line.slice(0, after.index) };
+}
+
 /** What is left of a line, without "each", empty brackets and stray separators. */
 function nameOf(rest: string): string {
   return rest
-    .replace(/[[(]\s*(each|per piece|pc\.?)?\s*[\])]/gi, ' ')
-    .replace(/\beach\b\s*$/i, ' ')
-    .replace(/[\s,;:=|\t–-]+$/g, '')
-    .replace(/^[\s,;:=|\t]+/g, '')
+    .replace(/[[(]\s*(each|per piece|pc\.?|ea\.?|total|in total|in all)?\s*[/,;]?\s*[\])]/gi, ' ')
+    .replace(/\b(?:each|ea|in total|in all|total)\b\.?\s*$/i, ' ')
+    .replace(/[\s,;:=|@\t–-]+$/g, '')
+    .replace(/^[\s,;:=|\t/]+/g, '')
+    .replace(/\s+\/\s*$/g, '')
     .replace(/\s+/g, ' ')
     .replace(/[\s,;:]+$/, '');
 }
 
 function readLine(
   raw: string,
-  bareUnit: string | undefined,
-): Omit<PastedThing, 'line'> | { readonly error: string } {
-  let rest = raw.replace(BULLET, '');
-  const counted = COUNT.exec(rest);
-  const count = counted === null ? 1 : Number(counted[1]);
-  if (counted !== null) rest = rest.slice(counted[0].length);
-  if (count < 1 || count > MOST_COUNT)
-    return { error: `expected a count from 1 to ${MOST_COUNT}, got "${cut(raw.trim())}"` };
-  const mass = takeMass(rest, bareUnit, raw);
-  if ('error' in mass) return mass;
+  bareUnit: PasteOptions['bareUnit'],
+): Omit<PastedThing, 'line' | 'list'> | { readonly error: string } {
+  const unbulleted = raw.replace(BULLET, '');
+  const first = takeCount(unbulleted);
+  const mass = takeMass(first.rest, first.count, bareUnit);
+  if (!mass.ok) return { error: mass.error };
   const { massKg } = mass;
-  const volume = takeVolume(mass.rest);
-  const { volumeL } = volume;
-  const name = nameOf(volume.rest);
-  if (name === '') return { error: `expected a name beside the mass, got "${cut(raw.trim())}"` };
+  // A count at the end may stand before the mass.
+  const counted = first.count === 1 ? takeCount(nameOf(mass.rest)) : { ...first, rest: mass.rest };
+  if (counted.count < 1 || counted.count > MOST_COUNT)
+    return { error: `expected a count from 1 to ${MOST_COUNT}, got "${cut(raw.trim())}"` };
+  const { rest, volumeL } = takeVolume(counted.rest);
+  const name = nameOf(rest);
+  if (!/[\p{L}\d]/u.test(name)) return { error: `expected a name beside the mass, got "${cut(raw.trim())}"` };
   if (name.length > 120) return { error: `expected a name of at most 120 characters, got ${name.length}` };
   if (massKg !== undefined && massKg > 60)
     return { error: `expected a mass up to 60 kg, got ${massKg} kg in "${cut(raw.trim())}"` };
   return {
     name: name[0]!.toUpperCase() + name.slice(1),
-    count,
+    count: counted.count,
     ...(massKg === undefined ? {} : { massKg }),
     ...(volumeL === undefined ? {} : { volumeL }),
   };

@@ -29,7 +29,7 @@ function purposesOf({ name }: Supply, library: readonly LibraryEntry[]): readonl
   const said = THERE.flatMap(([words, purposes]) => (words.test(name) ? purposes : []));
   if (said.length > 0) return said;
   const guess = guessFacts(name, library);
-  return guess.libraryId === undefined || guess.facts.purpose === 'other' ? [] : [guess.facts.purpose];
+  return guess.as === undefined || guess.facts.purpose === 'other' ? [] : [guess.facts.purpose];
 }
 
 type Named = Pick<Thing, 'name' | 'needed' | 'purpose'>;

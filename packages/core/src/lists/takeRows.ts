@@ -5,8 +5,9 @@ import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
-import { guessFacts } from './guessFacts.js';
+import { guessFacts, type Guess } from './guessFacts.js';
 import type { PastedThing } from './pasteList.js';
+import { isGroupWord } from './listHeads.js';
 import { looseKit } from './takeFromLibrary.js';
 
 /** A thing as a row of a table tells it. */
@@ -53,9 +54,10 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
   };
   const kitNamed = (name: string): Kit => {
     const made = [...byKit.values()].find(({ kit }) => isSameName(kit.name, name))?.kit;
+    const there = made ?? trip.kits.find((k) => isSameName(k.name, name));
     return (
-      made ??
-      trip.kits.find((k) => isSameName(k.name, name)) ?? {
+      there ??
+      (isGroupWord(name) ? looseKit(trip) : undefined) ?? {
         id: freshId(name, [...trip.kits.map((k) => k.id), ...byKit.keys()]),
         name: name.slice(0, 120),
         pieces: [],
@@ -154,16 +156,24 @@ function updated(trip: Trip, old: Piece | PersonalThing, row: ReadRow): Thing {
   };
 }
 
-/** A pasted list as rows; what a line does not say comes from the library's most alike entry. */
+/** A row of a list that was read, with what is known of how it was understood. */
+export interface GuessedRow extends ReadRow {
+  readonly guess: Guess;
+}
+
+/** A pasted list as rows; what a line does not say comes from the library and the vocabulary. */
 export function rowsOfPasted(
   things: readonly PastedThing[],
   library: readonly LibraryEntry[],
-): readonly ReadRow[] {
-  return things.map(({ line, name, count, massKg, volumeL }) => {
-    const { facts, libraryId } = guessFacts(name, library, massKg);
+): readonly GuessedRow[] {
+  return things.map(({ line, name, count, massKg, volumeL, list }) => {
+    const guess = guessFacts(name, library, massKg);
+    const { facts, libraryId } = guess;
     return {
       line,
       count,
+      guess,
+      ...(list === undefined ? {} : { list }),
       thing: {
         ...facts,
         name,

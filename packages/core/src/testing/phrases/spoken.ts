@@ -54,7 +54,6 @@ inflatable mattress|300-1600
 air mat|300-1200
 roll mat|150-700
 foam pad|150-700
-karrimat|150-700
 sit mat|20-200
 pillow|40-600
 inflatable pillow|40-200
@@ -142,12 +141,9 @@ vacuum flask|250-1100
 flask 1 l|300-1000
 water bottle|20-350
 1l bottle|20-350
-nalgene-type bottle 1 L|100-300
 drinking bottle 0.5 L|15-300
-platypus-style soft bottle|15-120
 water bladder|60-300
 hydration bladder 2 L|80-300
-camel bag 3l|80-350
 collapsible water container 10 l|60-600
 water carrier|50-600
 jerrycan 10l|200-900
@@ -155,7 +151,6 @@ water filter|40-700
 water purifier|40-900
 purification tablets|5-120
 chlorine tablets|5-120
-steripen|60-250
 rucksack|400-3500
 backpack 65L|1000-3500
 65 l rucksack|1000-3500
@@ -172,7 +167,6 @@ compression sack|50-350
 bin liner|5-120
 rubble sack|20-200
 zip-lock bags|2-150
-ziplocs|2-150
 carabiner|10-120
 karabiners|10-120
 bungee cord|10-250
@@ -263,7 +257,6 @@ woolly hat|20-200
 sun hat|30-250
 cap|30-200
 baseball cap|30-200
-buff|20-120
 neck gaiter|20-150
 scarf|40-400
 balaclava|25-200
@@ -278,7 +271,6 @@ trainers|400-1300
 trail runners|350-1200
 sandals|150-1100
 flip flops|100-700
-crocs|150-700
 camp shoes|80-900
 hut shoes|80-900
 wellies|900-2800
@@ -303,11 +295,9 @@ mobile phone|90-350
 smartphone|90-350
 camera|150-2000
 tripod|100-3500
-go pro|50-400
 drone|200-1500
 binoculars|150-1300
 e-reader|120-450
-kindle-type reader|120-450
 book|80-1000
 guide book|80-1000
 journal|50-700
@@ -316,7 +306,6 @@ pen|3-60
 pencil|2-60
 playing cards|40-250
 deck of cards|40-250
-frisbee|50-300
 football|100-600
 guitar|1200-5000
 ukulele|300-1100
@@ -340,7 +329,6 @@ first aid kit|60-1800
 FAK|60-1800
 big first-aid kit|250-3500
 plasters|3-120
-band-aids|3-120
 blister plasters|3-120
 bandages|10-400
 painkillers|3-120
@@ -386,7 +374,6 @@ sunscreen|15-400
 sun cream|15-400
 suncream factor 50|15-400
 lip balm|3-60
-chapstick|3-60
 after sun|15-500
 insect repellent|15-350
 bug spray|15-350

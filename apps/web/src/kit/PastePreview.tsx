@@ -1,0 +1,148 @@
+import { Box, Text } from '../theme/chakra';
+import { isGroupWord, isUnweighed, type GuessedRow } from '@graft/core/lists';
+import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
+import { usePreferences } from '../shared/preferences';
+import { QuantityInput } from '../shared/QuantityInput';
+import { Select } from '../shared/Select';
+import { counted } from '../shared/words';
+
+/** What was changed of a row before it is taken. */
+export interface RowEdit {
+  readonly massKg?: number;
+  /** A member's name, a kit's, or `GROUP`. */
+  readonly list?: string;
+}
+const GROUP = 'group';
+const LEAST_KG = 0.001;
+const MOST_KG = 60;
+
+/** Sorted: what nobody knows the mass of comes first, as it is asked for; else as it was written. */
+function unknownFirst(rows: readonly GuessedRow[]): readonly GuessedRow[] {
+  const isUnknown = (r: GuessedRow): number =>
+    Number(isUnweighed({ ...r.thing, massKg: r.guess.facts.massKg }));
+  return [...rows].sort((a, b) => isUnknown(b) - isUnknown(a));
+}
+
+/** What a pasted list was understood as: masses and whose things can be put right before it is taken. */
+export function PastePreview({
+  rows,
+  members,
+  whose,
+  readOnly,
+  onEdit,
+}: {
+  readonly rows: readonly GuessedRow[];
+  readonly members: readonly string[];
+  /** Whose a row is that says nothing of it. */
+  readonly whose: string;
+  readonly readOnly: boolean;
+  readonly onEdit: (row: GuessedRow, edit: RowEdit) => void;
+}) {
+  const { massUnit } = usePreferences();
+  const heads = [...new Set(rows.flatMap((r) => r.list ?? []))].filter(
+    (list) => !members.includes(list) && !isGroupWord(list),
+  );
+  const lists: readonly (readonly [string, string])[] = [
+    ['', whose],
+    ...(whose === 'the group' ? [] : [[GROUP, 'the group'] as const]),
+    ...members.filter((name) => name !== whose).map((name) => [name, name] as const),
+    ...heads.map((name) => [name, `kit ${name}`] as const),
+  ];
+  const listOf = (r: GuessedRow): string => {
+    if (r.list === undefined || r.list === whose) return '';
+    return isGroupWord(r.list) ? (whose === 'the group' ? '' : GROUP) : r.list;
+  };
+  return (
+    <>
+      <Text fontSize="xs" color="fg.muted" mt="2" aria-label="Of whom">
+        {totals(rows, listOf, whose, massUnit)}
+      </Text>
+      <table className="plain-table" aria-label="What is read" style={{ width: '100%' }}>
+        <thead>
+          <tr>
+            <th>Thing</th>
+            <th>for</th>
+            <th style={{ textAlign: 'end' }}>{massUnit} each</th>
+            <th style={{ textAlign: 'end' }}>usually</th>
+            <th>taken for</th>
+          </tr>
+        </thead>
+        <tbody>
+          {unknownFirst(rows).map((r) => (
+            <tr key={`${r.line} ${r.thing.name}`}>
+              <td>
+                {isUnweighed(r.thing) && (
+                  <Box as="span" color="overload.fg" aria-label="without a mass">
+                    ▲{' '}
+                  </Box>
+                )}
+                {r.count > 1 && `${r.count} × `}
+                {r.thing.name}
+              </td>
+              <td>
+                <Select
+                  label={`Whose is ${r.thing.name}`}
+                  value={listOf(r)}
+                  options={lists}
+                  onChoose={(list) => onEdit(r, { list })}
+                  disabled={readOnly}
+                  w="8rem"
+                />
+              </td>
+              <td style={{ width: '6rem' }}>
+                <QuantityInput
+                  label={`Mass of ${r.thing.name}`}
+                  value={isUnweighed(r.thing) ? undefined : r.thing.massKg}
+                  quantity="mass"
+                  unit={massUnit}
+                  show={(kg) => `${r.thing.massEstimated ? '≈ ' : ''}${massDigits(kg, massUnit)}`}
+                  low={LEAST_KG}
+                  high={MOST_KG}
+                  readOnly={readOnly}
+                  onTake={(massKg) => onEdit(r, massKg === undefined ? {} : { massKg })}
+                />
+              </td>
+              <td style={{ textAlign: 'end', whiteSpace: 'nowrap' }} className="muted">
+                {r.guess.rangeKg === undefined
+                  ? ''
+                  : `${massDigits(r.guess.rangeKg[0], massUnit)}–${formatMass(r.guess.rangeKg[1], massUnit)}`}
+              </td>
+              <td className="muted">
+                {r.guess.as === undefined
+                  ? isUnweighed(r.thing)
+                    ? 'not known: what does it weigh?'
+                    : 'not known'
+                  : `${r.guess.as}${r.guess.likeness < 0.95 ? `, ${Math.round(100 * r.guess.likeness)} % alike` : ''}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+/** "Ilse 7 things 6.2 kg, the group 10 things 14.1 kg". */
+function totals(
+  rows: readonly GuessedRow[],
+  listOf: (row: GuessedRow) => string,
+  whose: string,
+  unit: MassUnit,
+): string {
+  const byList = new Map<string, { count: number; kg: number; unknown: number }>();
+  for (const r of rows) {
+    const name = listOf(r) === '' ? whose : listOf(r) === GROUP ? 'the group' : listOf(r);
+    const sum = byList.get(name) ?? { count: 0, kg: 0, unknown: 0 };
+    byList.set(name, {
+      count: sum.count + r.count,
+      kg: sum.kg + r.count * r.thing.massKg,
+      unknown: sum.unknown + (isUnweighed(r.thing) ? r.count : 0),
+    });
+  }
+  return [...byList]
+    .map(
+      ([name, { count, kg, unknown }]) =>
+        `${name} ${counted(count, 'thing')} ${formatMass(kg, unit)}${unknown === 0 ? '' : `, ${unknown} without a mass`}`,
+    )
+    .join(' · ');
+}

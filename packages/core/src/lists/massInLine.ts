@@ -1,0 +1,164 @@
+/**
+ * The mass in a line of a list, as people write it: "1,05 kg", "12.5 oz / 354 g", "1 kg 200", "2 lb 3 oz", "350 gr".
+ * "2.450 g" can be read two ways: the one that such a thing can weigh is taken.
+ */
+import { KG_PER_LB, KG_PER_OZ } from '../units/convert.js';
+import { cut } from '../units/repeated.js';
+import { recognise } from './vocabulary/recognise.js';
+
+const UNITS: readonly (readonly [pattern: string, kg: number])[] = [
+  ['kg|kgs|kilos?|kilograms?|kilogrammes?', 1],
+  ['g|gr|grs|gm|gms|grm|grams?|grammes?', 0.001],
+  ['lbs?|pounds?', KG_PER_LB],
+  ['oz|ozs|ounces?', KG_PER_OZ],
+];
+const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
+const NUMBER = String.raw`\d{1,3}(?:[ '’\u00a0\u202f]\d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d+)*|[½¼¾]`;
+const UNIT = UNITS.map(([pattern]) => pattern).join('|');
+const MASS = new RegExp(String.raw`(?<![\w.,])(${NUMBER})\s*(${UNIT})\b\.?`, 'giu');
+/** The smaller unit that goes on with a larger one: 1 kg 200 g, 2 lb 3 oz. */
+const GOES_ON: Readonly<Record<string, string>> = { kg: 'g', lb: 'oz' };
+const MOST_KG = 60;
+
+interface Told {
+  readonly from: number;
+  readonly to: number;
+  /** In kg; two where a point or comma may part thousands or decimals. */
+  readonly readings: readonly number[];
+  readonly unit: 'kg' | 'g' | 'lb' | 'oz';
+}
+
+export type MassInLine =
+  | { readonly ok: true; readonly massKg?: number; readonly rest: string }
+  | { readonly ok: false; readonly error: string };
+
+/** The readings of a figure: 2.450 is two and a half, or two and a half thousand. */
+function readingsOf(text: string): readonly number[] {
+  const fraction = FRACTIONS[text];
+  if (fraction !== undefined) return [fraction];
+  const tight = text.replace(/[ '’\u00a0\u202f]/g, '');
+  const marks = [...tight.matchAll(/[.,]/g)];
+  if (marks.length > 1) {
+    // The last mark parts the decimals where it differs from the others.
+    const last = marks.at(-1)![0];
+    const isDecimal = marks.filter((m) => m[0] === last).length === 1;
+    const [whole, part] = [tight.slice(0, marks.at(-1)!.index), tight.slice(marks.at(-1)!.index + 1)];
+    const digits = (s: string): string => s.replace(/[.,]/g, '');
+    return [Number(isDecimal ? `${digits(whole)}.${part}` : digits(tight))];
+  }
+  const decimal = Number(tight.replace(',', '.'));
+  return /^[1-9]\d{0,2}[.,]\d{3}$/.test(tight) ? [decimal, Number(tight.replace(/[.,]/, ''))] : [decimal];
+}
+
+function unitOf(text: string): Told['unit'] {
+  const word = text.toLowerCase();
+  if (word.startsWith('k')) return 'kg';
+  if (word.startsWith('g')) return 'g';
+  return word.startsWith('o') ? 'oz' : 'lb';
+}
+const KG_OF = { kg: 1, g: 0.001, lb: KG_PER_LB, oz: KG_PER_OZ } as const;
+
+/** Net masses of gas that are the thing's name: "450 g canister". */
+const GAS_SIZE = /\b(?:gas|canister|cartridge)/i;
+const GAS_SIZES_G = new Set([100, 110, 190, 220, 225, 227, 230, 240, 250, 440, 445, 450, 500]);
+
+function masses(line: string): readonly Told[] {
+  const told: Told[] = [];
+  for (const found of line.matchAll(MASS)) {
+    const unit = unitOf(found[2]!);
+    const readings = readingsOf(found[1]!);
+    const from = found.index;
+    // "1 kg 200": the grams go without saying.
+    const grams =
+      unit === 'kg'
+        ? /^\s+(\d{3})(?![\w.,]|\s*(?:[x×]|gr?\b|grams?\b))/.exec(line.slice(from + found[0].length))
+        : null;
+    if (grams !== null) {
+      const to = from + found[0].length + grams[0].length;
+      told.push({ from, to, unit, readings: [readings[0]! + Number(grams[1]) / 1000] });
+      continue;
+    }
+    if (unit === 'g' && GAS_SIZE.test(line) && GAS_SIZES_G.has(readings[0]!)) continue;
+    const last = told.at(-1);
+    const goesOn =
+      last !== undefined &&
+      GOES_ON[last.unit] === unit &&
+      /^\s*(?:and\s+)?$/i.test(line.slice(last.to, from));
+    const kg = readings.map((r) => r * KG_OF[unit]);
+    if (goesOn)
+      told[told.length - 1] = { ...last, to: from + found[0].length, readings: [last.readings[0]! + kg[0]!] };
+    else told.push({ from, to: from + found[0].length, readings: kg, unit });
+  }
+  return told;
+}
+
+/** A number alone at the end of a line. */
+function bareMass(line: string, unit: Told['unit']): readonly Told[] {
+  const bare = /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)*)\s*$/.exec(line);
+  if (bare === null) return [];
+  const readings = readingsOf(bare[1]!).map((r) => r * KG_OF[unit]);
+  return [{ from: bare.index, to: line.length, readings, unit }];
+}
+
+/** How far off two tellings of the same mass may be, as a share. */
+const SAME = 0.04;
+const isSame = (a: number, b: number): boolean => Math.abs(a - b) <= SAME * Math.max(a, b);
+
+/** What can be true of one telling: nothing weighs more than a person carries; of two readings what such a thing weighs. */
+function sure(readings: readonly number[], unit: Told['unit'], name: string): number | undefined {
+  const possible = readings.filter((kg) => kg <= MOST_KG);
+  if (possible.length < 2) return possible[0] ?? readings[0];
+  const range = recognise(name, [])?.rangeKg;
+  const likely = possible.filter((kg) => range !== undefined && kg >= 0.5 * range[0] && kg <= 2 * range[1]);
+  if (likely.length === 1) return likely[0];
+  // Nobody tells thousandths of a gram.
+  return range === undefined && unit === 'g' ? Math.max(...possible) : undefined;
+}
+
+/**
+ * @param count how many of it the line says: a mass of all of them is told apart from that of one
+ * @param bareUnit the unit of a number alone at the end of the line, or undefined where it is part of the name
+ */
+export function takeMass(line: string, count: number, bareUnit: Told['unit'] | undefined): MassInLine {
+  const withUnit = masses(line);
+  const told = withUnit.length > 0 || bareUnit === undefined ? withUnit : bareMass(line, bareUnit);
+  if (told.length === 0) return { ok: true, rest: line };
+  const rest = told.reduceRight((text, t) => `${text.slice(0, t.from)} ${text.slice(t.to)}`, line);
+  const kgs = told.map((t) => {
+    const kg = sure(t.readings, t.unit, rest);
+    // Rounding of units, not of scales.
+    return kg === undefined ? undefined : Number(kg.toFixed(6));
+  });
+  const unsure = kgs.indexOf(undefined);
+  if (unsure >= 0) {
+    const [a, b] = told[unsure]!.readings;
+    const words = (kg: number): string => `${Number((kg * 1000).toPrecision(6))} g`;
+    return {
+      ok: false,
+      error: `"${cut(line.slice(told[unsure]!.from, told[unsure]!.to))}" can be read two ways, ${words(a!)} or ${words(b!)}: write it without the mark, or with all its decimals`,
+    };
+  }
+  return agreed(kgs as readonly number[], told, count, line, rest);
+}
+
+function agreed(
+  kgs: readonly number[],
+  told: readonly Told[],
+  count: number,
+  line: string,
+  rest: string,
+): MassInLine {
+  // The metric one is the finer telling.
+  const metric = told.findIndex((t) => t.unit === 'g' || t.unit === 'kg');
+  const massKg = kgs[Math.max(0, metric)]!;
+  const one = kgs.find((kg) => kgs.every((k) => isSame(k, kg) || isSame(k, kg * count)));
+  if (kgs.every((kg) => isSame(kg, massKg))) return { ok: true, massKg, rest };
+  if (one !== undefined) return { ok: true, massKg: one, rest };
+  return {
+    ok: false,
+    error:
+      kgs.length === 2 && told[0]!.unit !== told[1]!.unit
+        ? `the two masses in "${cut(line.trim())}" are not the same: ${kgs.map((kg) => `${Math.round(kg * 1000)} g`).join(' and ')}`
+        : `expected one mass, got ${kgs.length} in "${cut(line.trim())}"`,
+  };
+}

@@ -1,0 +1,32 @@
+/** Words that are nearly spelled right: "sleping", "rucksak". */
+import MiniSearch from 'minisearch';
+import { oncePer } from '../../trip/oncePer.js';
+import { concepts, type Concept } from './vocabulary.js';
+import { wordsOf } from './words.js';
+
+/** Shorter words are one slip from too many others. */
+const LEAST_LETTERS = 5;
+/** Slips for each letter. */
+const SLIPS = 0.2;
+
+const dictionary = oncePer((list: readonly Concept[]) => {
+  const words = new Set(list.flatMap((c) => c.names.flatMap((name) => wordsOf(name))));
+  const search = new MiniSearch<{ id: string }>({
+    fields: ['id'],
+    tokenize: (text) => [text],
+    processTerm: (w) => w,
+  });
+  search.addAll([...words].filter((w) => w.length >= LEAST_LETTERS - 1).map((id) => ({ id })));
+  return { words, search };
+});
+
+/** The vocabulary's word that a word is likely to be; itself where it is one, or where none is near. */
+export function nearestWord(word: string): string {
+  const { words, search } = dictionary(concepts());
+  if (word.length < LEAST_LETTERS || words.has(word)) return word;
+  const [near] = search
+    .search(word, { fuzzy: SLIPS, prefix: false })
+    // People rarely slip on the first letter.
+    .filter((found) => (found.id as string).startsWith(word[0]!));
+  return near === undefined ? word : (near.id as string);
+}

@@ -1,0 +1,273 @@
+/**
+ * What a thing that is only named is: the concept of the vocabulary, or the leader's own thing, that the head of the name
+ * says. In English the head is the last noun before "for", "with" or a comma: a stuff sack for the sleeping bag is a sack.
+ * A head that is not known leaves the name unknown: a spoon holder is no spoon, and nothing is made up for it.
+ */
+import type { LibraryEntry, ThingFacts } from '../../library/libraryModel.js';
+import { oncePer } from '../../trip/oncePer.js';
+import { nearestWord } from './nearestWord.js';
+import { takeSizes, type Sizes } from './sizes.js';
+import { sized, type Eaters } from './sized.js';
+import { concepts, type Concept } from './vocabulary.js';
+import { isAside, joined, QUALITIES, wordsOf } from './words.js';
+
+export interface Recognised {
+  /** What the name was taken for. */
+  readonly as: string;
+  /** With the likely mass, kg. */
+  readonly facts: ThingFacts;
+  /** Between these it usually is, kg. */
+  readonly rangeKg: readonly [low: number, high: number];
+  /** How much of the name was understood, from 0 to 1. */
+  readonly likeness: number;
+  /** The library's thing or kit that it is. */
+  readonly libraryId?: string;
+  readonly isPack: boolean;
+}
+
+/** What words may mean: a concept, a thing of the leader's library, or both. */
+interface Meaning {
+  readonly concept?: Concept;
+  /** By that name of the concept. */
+  readonly name: string;
+  readonly entries: readonly NamedEntry[];
+}
+interface NamedEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly facts: ThingFacts;
+  readonly sizes: Sizes;
+}
+
+const MOST_WORDS = 6;
+/** A measure of what follows it: "a bag of nuts" is nuts. */
+const MEASURES =
+  /^(?:an?\s+|the\s+|\d+\s*[x×]?\s*)?(?:pairs?|sets?|packs?|packets?|bags?|box(?:es)?|tins?|cans?|bottles?|tubes?|rolls?|sachets?|jars?|pieces?|bits?|bunch|loads?|bars?|bundles?|lots|couple|handful|change)\s+of\s+/i;
+/** What follows says for what, with what, in what it is. */
+const BEHIND = /\s+(?:for|with|w\/|in|inside|incl\.?|including|to|from|of|per|on|at|as)\s+.*$/i;
+/** What follows may say how it is. */
+const CUT = /\s*[,;:/()[\]|]\s*|\s+[-–—]\s+/;
+const AND = /\s+(?:and|&|plus|und)\s+|\s*[&+]\s*/i;
+
+const conceptsByWords = oncePer(
+  (list: readonly Concept[]): ReadonlyMap<string, { readonly concept: Concept; readonly name: string }> => {
+    const byWords = new Map<string, { concept: Concept; name: string }>();
+    for (const concept of list)
+      for (const name of concept.names) {
+        const key = joined(wordsOf(name));
+        if (!byWords.has(key)) byWords.set(key, { concept, name });
+      }
+    return byWords;
+  },
+);
+
+/** The leader's own things by the words of their names, without sizes. */
+const entriesByWords = oncePer(
+  (library: readonly LibraryEntry[]): ReadonlyMap<string, readonly NamedEntry[]> => {
+    const byWords = new Map<string, NamedEntry[]>();
+    const add = (id: string, name: string, facts: ThingFacts): void => {
+      const { sizes, rest } = takeSizes(name);
+      const key = joined(wordsOf(rest));
+      byWords.set(key, [...(byWords.get(key) ?? []), { id, name, facts, sizes }]);
+    };
+    for (const e of library) {
+      if (e.kind === 'thing') add(e.id, e.name, e.thing);
+      // A piece is called so within its kit; alone its name may mean something else.
+      if (e.kind === 'kit')
+        for (const p of e.pieces)
+          if (!conceptsByWords(concepts()).has(joined(wordsOf(p.name)))) add(e.id, p.name, p.thing);
+    }
+    return byWords;
+  },
+);
+
+interface Match {
+  readonly meaning: Meaning;
+  /** The words that were understood. */
+  readonly words: readonly string[];
+  readonly aside: readonly string[];
+  readonly unknown: number;
+}
+
+/**
+ * @param name as people write it, without count and mass
+ * @param library the leader's own, whose things come first
+ * @param eaters whose food and fuel it is, where that is known
+ * @returns undefined where nobody could know what it is
+ */
+export function recognise(
+  name: string,
+  library: readonly LibraryEntry[],
+  eaters?: Eaters,
+): Recognised | undefined {
+  const { sizes, rest } = takeSizes(name);
+  const whole = wholeOf(rest, library);
+  const all = whole === undefined ? severalIn(name, library, eaters) : undefined;
+  if (all !== undefined) return all;
+  const found = whole ?? headOf(rest, library);
+  return found === undefined ? undefined : meant(found, sizes, library, eaters);
+}
+
+/** Several known things on one line; undefined where it is one, or where one of them is not known. */
+function severalIn(
+  name: string,
+  library: readonly LibraryEntry[],
+  eaters: Eaters | undefined,
+): Recognised | undefined {
+  const slashed = name.split('/');
+  // Two with a stroke between them are mostly one or the other.
+  const listed = slashed.length > 2 ? slashed : name.split(/[,;]\s+/);
+  const parts = listed.flatMap((part) => part.split(AND)).filter((part) => part.trim() !== '');
+  if (parts.length < 2) return undefined;
+  const heads = parts.map((part) => recognise(part, library, eaters));
+  return heads.every((h) => h !== undefined) ? together(heads) : undefined;
+}
+
+/** Several things on one line: the mass of all, with what the bulkiest of them is. */
+function together(parts: readonly Recognised[]): Recognised {
+  const sum = (of: (p: Recognised) => number): number =>
+    Number(parts.reduce((total, p) => total + of(p), 0).toFixed(3));
+  const main = parts.reduce((a, b) => (b.facts.volumeL > a.facts.volumeL ? b : a));
+  const { libraryId: _libraryId, ...rest } = main;
+  return {
+    ...rest,
+    as: parts.map((p) => p.as).join(' + '),
+    facts: {
+      ...main.facts,
+      massKg: sum((p) => p.facts.massKg),
+      volumeL: sum((p) => p.facts.volumeL),
+      shape: { kind: 'pouch' },
+    },
+    rangeKg: [sum((p) => p.rangeKg[0]), sum((p) => p.rangeKg[1])],
+    likeness: Math.min(...parts.map((p) => p.likeness)),
+  };
+}
+
+/** The words of a name in the orders in which they may be said ("gloves, thin" are thin gloves), and those of its head. */
+function ordersOf(text: string) {
+  const spoken = text.replace(MEASURES, '').replace(/^\s*(?:of|for|with)\s+/i, '');
+  const [first = '', ...rest] = spoken
+    .replace(BEHIND, '')
+    .split(CUT)
+    .filter((part) => /[\p{L}\d]/u.test(part));
+  const turned = wordsOf([...rest, first].join(' '));
+  const isHow = rest.every((part) => wordsOf(part).every(isAside));
+  return {
+    whole: [wordsOf(text), wordsOf(spoken), turned],
+    heads: isHow ? [turned, wordsOf([first, ...rest].join(' '))] : [turned, wordsOf(first)],
+  };
+}
+
+/** The match of a name that is known as a whole. */
+function wholeOf(text: string, library: readonly LibraryEntry[]): Match | undefined {
+  for (const words of ordersOf(text).whole) {
+    const meaning = meaningOf(words, library);
+    if (meaning !== undefined) return { meaning, words, aside: [], unknown: 0 };
+  }
+  return undefined;
+}
+
+/** The match of a name's head; with what is nearly spelled so, where there is none. */
+function headOf(text: string, library: readonly LibraryEntry[]): Match | undefined {
+  const { heads } = ordersOf(text);
+  return (
+    best(heads.map((words) => lastMatch(words, library))) ??
+    best(heads.map((words) => respelled(words, library)))
+  );
+}
+
+function respelled(words: readonly string[], library: readonly LibraryEntry[]): Match | undefined {
+  const near = words.map((w) => (isAside(w) ? w : nearestWord(w)));
+  if (near.every((w, i) => w === words[i])) return undefined;
+  const found = lastMatch(near, library);
+  return found === undefined ? undefined : { ...found, unknown: found.unknown + 1 };
+}
+
+function best(matches: readonly (Match | undefined)[]): Match | undefined {
+  return matches.reduce((a, b) =>
+    b !== undefined && (a === undefined || joined(b.words).length > joined(a.words).length) ? b : a,
+  );
+}
+
+function meaningOf(words: readonly string[], library: readonly LibraryEntry[]): Meaning | undefined {
+  const key = joined(words);
+  const known = conceptsByWords(concepts()).get(key);
+  const entries = entriesByWords(library).get(key) ?? [];
+  if (known === undefined && entries.length === 0) return undefined;
+  return { ...(known ?? { name: entries[0]!.name }), entries };
+}
+
+/** The longest run of known words behind which nothing but asides stands. */
+function lastMatch(words: readonly string[], library: readonly LibraryEntry[]): Match | undefined {
+  for (let end = words.length; end > 0; end -= 1) {
+    for (let from = Math.max(0, end - MOST_WORDS); from < end; from += 1) {
+      const run = words.slice(from, end);
+      const meaning = meaningOf(run, library);
+      if (meaning === undefined) continue;
+      const others = [...words.slice(0, from), ...words.slice(end)];
+      return {
+        meaning,
+        words: run,
+        aside: others.filter(isAside),
+        unknown: others.filter((w) => !isAside(w)).length,
+      };
+    }
+    if (!isAside(words[end - 1]!)) return undefined;
+  }
+  return undefined;
+}
+
+/** What is not understood of a name takes that much of its likeness, a word. */
+const UNKNOWN_COSTS = 0.2;
+
+function meant(
+  { meaning, aside, unknown }: Match,
+  sizes: Sizes,
+  library: readonly LibraryEntry[],
+  eaters: Eaters | undefined,
+): Recognised {
+  const likeness = Math.max(0.3, 1 - UNKNOWN_COSTS * unknown);
+  const { concept } = meaning;
+  const own = ownEntry(meaning, sizes, library);
+  const factor = aside.reduce((product, word) => product * (QUALITIES.get(word) ?? 1), 1);
+  if (concept === undefined) {
+    const { facts, name, id } = own!;
+    return { as: name, facts, rangeKg: around(facts.massKg), likeness, libraryId: id, isPack: false };
+  }
+  const { facts, rangeKg } = sized(concept, sizes, factor, eaters);
+  return {
+    as: meaning.name,
+    facts: own === undefined ? facts : own.facts,
+    // What was weighed is known; an estimate of the library is as good as any.
+    rangeKg: own === undefined || own.facts.massEstimated ? rangeKg : around(own.facts.massKg),
+    likeness,
+    ...(own === undefined ? {} : { libraryId: own.id }),
+    isPack: concept.isPack,
+  };
+}
+
+/** A known thing of the library is as heavy as it says, give or take a fifth. */
+function around(kg: number): readonly [number, number] {
+  return [0.8 * kg, 1.2 * kg];
+}
+
+/** The library's thing of that name and size; what the vocabulary knows it as, where no size says otherwise. */
+function ownEntry(
+  { concept, entries }: Meaning,
+  sizes: Sizes,
+  library: readonly LibraryEntry[],
+): NamedEntry | undefined {
+  const isSaid = Object.keys(sizes).length > 0;
+  const same = entries.find((e) => sameSizes(e.sizes, sizes));
+  if (same !== undefined) return same;
+  if (concept === undefined) return entries[0];
+  const starter = library.find((e) => e.id === concept.starterId);
+  return starter?.kind === 'thing' && !isSaid && concept.sizes.length === 0
+    ? { id: starter.id, name: starter.name, facts: starter.thing, sizes: {} }
+    : undefined;
+}
+
+function sameSizes(a: Sizes, b: Sizes): boolean {
+  const keys = new Set([...Object.keys(a), ...Object.keys(b)]) as Set<keyof Sizes>;
+  return [...keys].every((k) => a[k] === b[k]);
+}

@@ -12,6 +12,7 @@ export const CORE_FLOORS = [
   ['larder'],
   ['lists', 'share'],
   ['trail', 'formats', 'report'],
+  ['workbook'],
   ['debrief'],
   ['sheet'],
   ['api'],
@@ -67,7 +68,8 @@ export default {
       from: { path: '^packages/core/src', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(yup|ics|ical\\.js|saxes|fast-xml-parser|suncalc|papaparse|@types)/',
+        pathNot:
+          'node_modules/(yup|ics|ical\\.js|saxes|fast-xml-parser|suncalc|papaparse|minisearch|@e965/xlsx|@types)/',
       },
     },
     {

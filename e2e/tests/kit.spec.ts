@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { DEMO } from '../graft';
 import { expect, test, type Page } from '../quick';
 import { loadsOverTrip } from '@graft/core/load';
 import type { Trip } from '@graft/core/trip';
@@ -243,6 +246,41 @@ test('CSV: mapped, bad rows told and left out, formulas saved as text', async ({
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);
   expect(Buffer.concat(chunks).toString('utf8')).toContain("'=Seil");
+});
+
+test('a spreadsheet with a column "Owner": each has their own, a name nobody has is asked once, what nobody knows has no mass', async ({
+  page,
+}) => {
+  const party = readFileSync(join(DEMO, '../parties/couple-seven-days.graft.json'), 'utf8');
+  const id = await importTrip(party);
+  await openStation(page, id, 'kit');
+  const before = (await storedTrip(id)).trip.personalThings.length;
+  await page.getByRole('button', { name: 'CSV', exact: true }).click();
+  await page
+    .getByLabel('CSV file')
+    .setInputFiles(join(DEMO, '../../packages/core/src/testing/files/owner.xlsx'));
+  await expect(page.getByText('Left out as sums: 1 line (11)')).toBeVisible();
+  await page.getByLabel('Tom is', { exact: true }).selectOption({ label: 'somebody new on the trip' });
+  await expect(page.getByRole('table', { name: 'Preview' }).getByRole('row').nth(1)).toContainText(
+    'not known',
+  );
+  await page.getByRole('button', { name: 'Take 7 rows' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await saved(page);
+  const { trip } = await storedTrip(id);
+  const nameOf = (memberId: string) => trip.members.find((m) => m.id === memberId)!.name;
+  // The larder feeds whoever is new, too.
+  const added = trip.personalThings.slice(before).filter((t) => t.madeBy === undefined);
+  expect(added.map((t) => `${nameOf(t.memberId)}: ${t.name}`)).toEqual([
+    'Ilse: Sleeping bag',
+    'Bram: Sleeping bag',
+    'Ilse: Rain jacket',
+    'Bram: Zither',
+    'Tom: Socks',
+    'Tom: Socks',
+    'Tom: Socks',
+  ]);
+  await expect(page.getByText('Without a mass: Zither')).toBeVisible();
 });
 
 test('a list by template fills an empty trip; its checks then have little to say', async ({ page }) => {

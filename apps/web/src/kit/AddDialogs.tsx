@@ -42,7 +42,7 @@ export function AddDialogs({ adding, onClose: close, library, member }: Props) {
       <PlainDialog title="Paste a list" open={adding === 'paste'} onClose={close} size="xl">
         <PasteDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
       </PlainDialog>
-      <PlainDialog title="CSV in and out" open={adding === 'csv'} onClose={close} size="xl">
+      <PlainDialog title="Spreadsheets and CSV, in and out" open={adding === 'csv'} onClose={close} size="xl">
         <CsvDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
       </PlainDialog>
     </>

@@ -44,7 +44,7 @@ export function KitStation() {
             <Text py="8" px="2" fontSize="md">
               {trip.members.length === 0
                 ? 'Add members at People first; then a list by template fills in tents, cook sets and everybody’s own things.'
-                : 'Start with a list by template, take things from your library, paste a list, or read a CSV file.'}
+                : 'Start with a list by template, take things from your library, paste a list, or read a spreadsheet.'}
             </Text>
           ) : (
             <KitTable

@@ -1,10 +1,10 @@
 import { Box, Text } from '../theme/chakra';
 import { isGroupWord, isUnweighed, type GuessedRow } from '@graft/core/lists';
-import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
+import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { Select } from '../shared/Select';
-import { counted } from '../shared/words';
+import { listTotals } from './listTotals';
 
 /** What was changed of a row before it is taken. */
 export interface RowEdit {
@@ -21,6 +21,11 @@ function unknownFirst(rows: readonly GuessedRow[]): readonly GuessedRow[] {
   const isUnknown = (r: GuessedRow): number =>
     Number(isUnweighed({ ...r.thing, massKg: r.guess.facts.massKg }));
   return [...rows].sort((a, b) => isUnknown(b) - isUnknown(a));
+}
+
+function ownerName(list: string, whose: string): string {
+  if (list === '') return whose;
+  return list === GROUP ? 'the group' : list;
 }
 
 /** What a pasted list was understood as: masses and whose things can be put right before it is taken. */
@@ -55,7 +60,7 @@ export function PastePreview({
   return (
     <>
       <Text fontSize="xs" color="fg.muted" mt="2" aria-label="Of whom">
-        {totals(rows, listOf, whose, massUnit)}
+        {listTotals(rows, (r) => ownerName(listOf(r), whose), massUnit)}
       </Text>
       <table className="plain-table" aria-label="What is read" style={{ width: '100%' }}>
         <thead>
@@ -120,29 +125,4 @@ export function PastePreview({
       </table>
     </>
   );
-}
-
-/** "Ilse 7 things 6.2 kg, the group 10 things 14.1 kg". */
-function totals(
-  rows: readonly GuessedRow[],
-  listOf: (row: GuessedRow) => string,
-  whose: string,
-  unit: MassUnit,
-): string {
-  const byList = new Map<string, { count: number; kg: number; unknown: number }>();
-  for (const r of rows) {
-    const name = listOf(r) === '' ? whose : listOf(r) === GROUP ? 'the group' : listOf(r);
-    const sum = byList.get(name) ?? { count: 0, kg: 0, unknown: 0 };
-    byList.set(name, {
-      count: sum.count + r.count,
-      kg: sum.kg + r.count * r.thing.massKg,
-      unknown: sum.unknown + (isUnweighed(r.thing) ? r.count : 0),
-    });
-  }
-  return [...byList]
-    .map(
-      ([name, { count, kg, unknown }]) =>
-        `${name} ${counted(count, 'thing')} ${formatMass(kg, unit)}${unknown === 0 ? '' : `, ${unknown} without a mass`}`,
-    )
-    .join(' · ');
 }

@@ -1,7 +1,7 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { cataloguePack, freshId, newMember, PACK_SIZES, putMember, type Trip } from '@graft/core/trip';
+import { addMember } from '@graft/core/lists';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
 import { useLimitChange } from '../shared/useLimitChange';
@@ -47,7 +47,11 @@ export function PeopleStation() {
           />
         )}
         <HStack mt="2" gap="4">
-          <Button size="xs" variant="outline" onClick={() => change('add a member', addMember)}>
+          <Button
+            size="xs"
+            variant="outline"
+            onClick={() => change('add a member', (t) => addMember(t, `Member ${t.members.length + 1}`))}
+          >
             <Plus size={13} /> Add a member
           </Button>
           {limits.length > 0 && (
@@ -65,18 +69,4 @@ export function PeopleStation() {
       <MemberTabs chosen={chosen} figures={chosen && figuresOf.get(chosen.id)} />
     </FullStation>
   );
-}
-
-function addMember(trip: Trip): Trip {
-  const size = PACK_SIZES.find((s) => s.nominalL === 50)!;
-  const id = freshId(
-    `member-${trip.members.length + 1}`,
-    trip.members.map((m) => m.id),
-  );
-  const packId = freshId(
-    `pack-${id}`,
-    trip.packs.map((p) => p.id),
-  );
-  const member = newMember(id, `Member ${trip.members.length + 1}`, packId);
-  return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
 }

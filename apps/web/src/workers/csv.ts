@@ -2,11 +2,13 @@
 import { wrap } from 'comlink';
 import type { CsvMapping, CsvOptions, CsvTrip, ReadThings } from '@graft/core/formats';
 import type { LibraryEntry } from '@graft/core/library';
-import type { CsvHead, CsvReader } from './csvReader';
+import type { CsvChoice, CsvHead, CsvReader } from './csvReader';
 import { failure } from './failure';
 
 export interface CsvWorker {
-  readonly open: (file: File) => Promise<CsvHead>;
+  readonly open: (file: File, members: readonly string[]) => Promise<CsvHead>;
+  /** The file that was opened last, looked at otherwise. */
+  readonly choose: (choice: CsvChoice, members: readonly string[]) => Promise<CsvHead>;
   /** The table that was opened last, as things. */
   readonly read: (
     mapping: CsvMapping,
@@ -24,7 +26,8 @@ export function startCsv(): CsvWorker {
   failed.catch(() => undefined);
   const reader = wrap<CsvReader>(worker);
   return {
-    open: (file) => Promise.race([reader.open(file), failed]),
+    open: (...asked) => Promise.race([reader.open(...asked), failed]),
+    choose: (...asked) => Promise.race([reader.choose(...asked), failed]),
     read: (...asked) => Promise.race([reader.read(...asked), failed]),
     close: () => worker.terminate(),
   };

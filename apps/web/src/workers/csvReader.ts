@@ -4,6 +4,7 @@ import {
   guessOptions,
   readCsvTable,
   readThings,
+  tableOf,
   type CsvMapping,
   type CsvOptions,
   type CsvTable,
@@ -11,6 +12,7 @@ import {
   type ReadThings,
 } from '@graft/core/formats';
 import type { LibraryEntry } from '@graft/core/library';
+import { isWorkbook, readWorkbook, type Sheet } from '@graft/core/workbook';
 
 /** What a table looks like, and what its columns likely are. */
 export interface CsvHead {
@@ -20,22 +22,63 @@ export interface CsvHead {
   readonly example: readonly string[];
   readonly mapping: CsvMapping;
   readonly options: CsvOptions;
+  /** Names of a spreadsheet's sheets that hold something; none for a text. */
+  readonly sheets: readonly string[];
+  readonly sheet: number;
+  /** The line of the file with the headers, from 1. */
+  readonly headerLine: number;
+  /** Lines with sums, which are left out. */
+  readonly sums: readonly number[];
+}
+
+/** Which sheet, and where its headers are, when somebody chose that. */
+export interface CsvChoice {
+  readonly sheet?: number;
+  readonly headerLine?: number;
+}
+
+/** The sheet with most rows: the first of several alike. */
+function fullest(sheets: readonly Sheet[]): number {
+  const most = Math.max(0, ...sheets.map((s) => s.rows.length));
+  return Math.max(
+    0,
+    sheets.findIndex((s) => s.rows.length === most),
+  );
 }
 
 /** Reads tables of things and keeps the one that was opened last. */
 export function csvReader() {
   let table: CsvTable | undefined;
+  let text = '';
+  let sheets: readonly Sheet[] = [];
+  const head = ({ sheet = fullest(sheets), headerLine }: CsvChoice, members: readonly string[]): CsvHead => {
+    const options = { members, ...(headerLine === undefined ? {} : { headerLine }) };
+    const rows = sheets[sheet]?.rows;
+    table = rows === undefined ? readCsvTable(text, options) : tableOf(rows, options);
+    const mapping = guessMapping(table, members);
+    return {
+      headers: table.headers,
+      rows: table.rows.length,
+      example: table.rows[0] ?? [],
+      mapping,
+      options: guessOptions(table, mapping),
+      sheets: sheets.map((s) => s.name),
+      sheet,
+      headerLine: table.headerLine,
+      sums: table.sums,
+    };
+  };
   return {
-    async open(file: File): Promise<CsvHead> {
-      table = readCsvTable(decodeText(new Uint8Array(await file.arrayBuffer())));
-      const mapping = guessMapping(table.headers);
-      return {
-        headers: table.headers,
-        rows: table.rows.length,
-        example: table.rows[0] ?? [],
-        mapping,
-        options: guessOptions(table, mapping),
-      };
+    async open(file: File, members: readonly string[]): Promise<CsvHead> {
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const isBook = isWorkbook(bytes);
+      sheets = isBook ? readWorkbook(bytes).filter((s) => s.rows.length > 0) : [];
+      text = isBook ? '' : decodeText(bytes);
+      return head({}, members);
+    },
+    /** The file that was opened last, looked at otherwise. */
+    choose(choice: CsvChoice, members: readonly string[]): Promise<CsvHead> {
+      return Promise.resolve(head(choice, members));
     },
     read(
       mapping: CsvMapping,

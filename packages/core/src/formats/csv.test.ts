@@ -8,7 +8,8 @@ import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Thing, Trip } from '../trip/model.js';
 import { decodeText, guardCell, readCsvTable, writeCsvTable } from './csvTable.js';
 import { csvTrip, readThings, type ReadThings } from './readThings.js';
-import { CSV_FIELDS, guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
+import { CSV_FIELDS } from './csvFields.js';
+import { guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
 import { tripErrors } from './tripFile.js';
 import { runs } from '../testing/runs.js';
 
@@ -16,8 +17,9 @@ function read(
   text: string,
   trip = aTrip([aMember('ilse')], []),
 ): ReadThings & { readonly mapping: readonly (string | undefined)[]; readonly options: object } {
-  const table = readCsvTable(text);
-  const mapping = guessMapping(table.headers);
+  const members = trip.members.map((m) => m.name);
+  const table = readCsvTable(text, { members });
+  const mapping = guessMapping(table, members);
   const options = guessOptions(table, mapping);
   return { ...readThings(table, mapping, options, STARTER_LIBRARY, csvTrip(trip)), mapping, options };
 }
@@ -39,7 +41,7 @@ describe('files as other programs write them', () => {
   });
   test('a spreadsheet in German: semicolons, decimal commas, a byte-order mark, its own words', () => {
     const text = '\uFEFFGegenstand;Anzahl;Gewicht kg;Wer\r\nZelt;1;1,9;Ilse\r\nKocher;1;0,340;\r\n';
-    expect(read(text).options).toEqual({ massUnit: 'kg', volumeUnit: 'l', decimal: ',' });
+    expect(read(text).options).toEqual({ massUnit: 'kg', volumeUnit: 'l', decimal: ',', massOf: 'each' });
     expect(masses(text)).toEqual([
       ['Zelt', 1.9],
       ['Kocher', 0.34],
@@ -280,7 +282,7 @@ describe('a round trip', () => {
           personalThings: t.personalThings.map(trimmed),
         });
         const table = readCsvTable(thingsCsv(trip));
-        const mapping = guessMapping(table.headers);
+        const mapping = guessMapping(table);
         const { rows, errors } = readThings(
           table,
           mapping,
@@ -303,7 +305,7 @@ describe('a round trip', () => {
       [{ ...aThing('torch'), memberId: 'ilse', worn: false }],
     );
     const table = readCsvTable(thingsCsv(trip).replace('0.5', '0.55'));
-    const mapping = guessMapping(table.headers);
+    const mapping = guessMapping(table);
     const { rows } = readThings(table, mapping, guessOptions(table, mapping), [], csvTrip(trip));
     const { trip: next, added, updated } = takeRows(trip, rows, { kind: 'group' });
     expect([added, updated]).toEqual([0, 3]);
@@ -346,7 +348,7 @@ test('lists that would get longer than a trip holds are told before they are tak
 describe('a point that parts thousands', () => {
   const masses = (...lines: string[]) => {
     const table = readCsvTable(['Thing;Mass g;Packed l', ...lines].join('\n'));
-    const mapping = guessMapping(table.headers);
+    const mapping = guessMapping(table);
     const { rows, errors } = readThings(
       table,
       mapping,

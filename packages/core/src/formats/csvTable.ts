@@ -3,6 +3,7 @@
  * again so that no cell can be run as a formula.
  */
 import Papa from 'papaparse';
+import { layOut, type SheetRow } from './tableLayout.js';
 
 export interface CsvTable {
   readonly headers: readonly string[];
@@ -10,6 +11,13 @@ export interface CsvTable {
   readonly rows: readonly (readonly string[])[];
   /** The line of the file on which each row begins, from 1. */
   readonly lines: readonly number[];
+  /** The line of the file with the headers, from 1; 0 where there is none. */
+  readonly headerLine: number;
+  /** Of each row, the head between the rows that it stands under. */
+  readonly heads: readonly (string | undefined)[];
+  /** Lines with sums, which are no things. */
+  readonly sums: readonly number[];
+  /** Empty for a sheet of a spreadsheet. */
   readonly delimiter: string;
   /** Structural errors, such as a quote that is never closed; the rows before them are there. */
   readonly errors: readonly { readonly line: number; readonly message: string }[];
@@ -31,8 +39,16 @@ export function decodeText(bytes: Uint8Array): string {
 
 const DELIMITERS = [',', ';', '\t', '|'];
 
-/** Read a table; its first row that is not empty holds the headers. */
-export function readCsvTable(text: string): CsvTable {
+/** How a table of things is looked for. */
+export interface TableOptions {
+  /** The line that the headers are on, where somebody said so; the first that is not empty, or looked for. */
+  readonly headerLine?: number | 'first';
+  /** Names of those on the trip, which may stand as heads between the rows. */
+  readonly members?: readonly string[];
+}
+
+/** Read a table of text, with its headers where `options` say. */
+export function readCsvTable(text: string, options: TableOptions = { headerLine: 'first' }): CsvTable {
   const clean = text.replace(/^\uFEFF/, '');
   // Some spreadsheets say their separator in a first line of their own.
   const told = /^sep=(.)\r?\n/i.exec(clean);
@@ -42,30 +58,45 @@ export function readCsvTable(text: string): CsvTable {
     skipEmptyLines: false,
   });
   const offset = told === null ? 1 : 2;
-  const all = parsed.data.map((cells, i) => ({ cells, i }));
   const lineOf = linesOf(body, parsed.data);
-  const filled = all.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
-  const headers = (filled[0]?.cells ?? []).map((h) => unguardCell(h.trim()));
-  const rows = filled.slice(1).map(({ cells }) => headers.map((_header, k) => unguardCell(cells[k] ?? '')));
+  const all = parsed.data.map((cells, i) => ({ cells, line: lineOf[i]! + offset }));
+  const errors = parsed.errors
+    .filter((e) => e.type === 'Quotes')
+    .map((e) => ({ line: (lineOf[e.row ?? 0] ?? 0) + offset, message: 'expected a closing quote' }));
+  return tableOf(all, options, parsed.meta.delimiter, errors);
+}
+
+/** The table that rows of cells hold, as they stand on a sheet. */
+export function tableOf(
+  all: readonly SheetRow[],
+  { headerLine, members = [] }: TableOptions,
+  delimiter = '',
+  errors: CsvTable['errors'] = [],
+): CsvTable {
+  const unguarded = all.map(({ cells, line }) => ({ line, cells: cells.map((c) => unguardCell(c.trim())) }));
+  const first = unguarded.find(({ cells }) => cells.some((c) => c !== ''))?.line;
+  const { headers, rows, heads, sums, ...laid } = layOut(
+    unguarded,
+    headerLine === 'first' ? first : headerLine,
+    members,
+  );
+  const tooWide = rows.filter(
+    ({ cells }) => cells.length > headers.length && cells.slice(headers.length).some((c) => c !== ''),
+  );
   return {
+    ...laid,
     headers,
-    rows,
-    lines: filled.slice(1).map(({ i }) => lineOf[i]! + offset),
-    delimiter: parsed.meta.delimiter,
+    heads,
+    sums,
+    rows: rows.map(({ cells }) => headers.map((_header, k) => cells[k] ?? '')),
+    lines: rows.map((r) => r.line),
+    delimiter,
     errors: [
-      ...parsed.errors
-        .filter((e) => e.type === 'Quotes')
-        .map((e) => ({ line: (lineOf[e.row ?? 0] ?? 0) + offset, message: 'expected a closing quote' })),
-      ...filled.slice(1).flatMap(({ cells, i }) =>
-        cells.length > headers.length && cells.slice(headers.length).some((c) => c.trim() !== '')
-          ? [
-              {
-                line: lineOf[i]! + offset,
-                message: `expected ${headers.length} cells, got ${cells.length}`,
-              },
-            ]
-          : [],
-      ),
+      ...errors,
+      ...tooWide.map(({ cells, line }) => ({
+        line,
+        message: `expected ${headers.length} cells, got ${cells.length}`,
+      })),
     ],
   };
 }

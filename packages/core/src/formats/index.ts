@@ -4,15 +4,8 @@ export * from './tripFile.js';
 export * from './tripJsonSchema.js';
 export * from './calendar.js';
 export * from './csvTable.js';
-export {
-  CSV_FIELDS,
-  guessMapping,
-  guessOptions,
-  thingsCsv,
-  type CsvField,
-  type CsvMapping,
-  type CsvOptions,
-} from './thingsCsv.js';
+export { CSV_FIELDS, type CsvField } from './csvFields.js';
+export { guessMapping, guessOptions, thingsCsv, type CsvMapping, type CsvOptions } from './thingsCsv.js';
 export * from './readThings.js';
 export * from './gpx.js';
 export * from './readCalendar.js';

@@ -24,7 +24,8 @@ import { parseQuantity } from '../units/parse.js';
 import { parseShape } from '../trip/shapeText.js';
 import type { CsvTable } from './csvTable.js';
 import { ID_PATTERN, isIsoDate, LONGEST_NAME, LONGEST_TOGETHER, MAX_DAYS } from '../schema/schemaParts.js';
-import { defined, plain, spaced, type CsvField, type CsvMapping, type CsvOptions } from './thingsCsv.js';
+import { plain, type CsvField } from './csvFields.js';
+import { defined, spaced, type CsvMapping, type CsvOptions } from './thingsCsv.js';
 import { thingErrors } from '../schema/fieldReferences.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
 import { isSameName } from '../trip/names.js';
@@ -84,6 +85,7 @@ export function readThings(
     const row = readRow(
       {
         line,
+        head: table.heads[r],
         cell: (field) => {
           const at = mapping.indexOf(field);
           return at < 0 ? undefined : cells[at]!.trim();
@@ -110,6 +112,8 @@ export function readThings(
 
 interface RowReader {
   readonly line: number;
+  /** The head between the rows that it stands under. */
+  readonly head: string | undefined;
   readonly cell: (field: CsvField) => string | undefined;
   readonly fail: (field: CsvField, message: string) => void;
   readonly options: CsvOptions;
@@ -291,7 +295,8 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
   const { cell, fail, trip } = reader;
   const name = words(reader, 'name', LONGEST_NAME) ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');
-  const mass = readMass(reader);
+  const count = number(reader, 'count', 1, 99, true) ?? 1;
+  const mass = readMass(reader, count);
   const guessed = guess(name);
   const known = mass.massKg === undefined ? guessed : ofMass(guessed, mass.massKg);
   const thing = {
@@ -301,7 +306,6 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
     massEstimated: yes(reader, 'estimated') ?? (mass.massKg === undefined || mass.approximate),
     ...defined(saidFields(reader)),
   } as Omit<Thing, 'id'>;
-  const count = number(reader, 'count', 1, 99, true) ?? 1;
   const id = cell('id');
   const onlyFor = words(reader, 'onlyFor', LONGEST_NAME);
   if (onlyFor !== undefined && !trip.groups.some((g) => isSameName(g, onlyFor)))
@@ -318,7 +322,7 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
     line: reader.line,
     ...defined({
       id: id === undefined || !ID_PATTERN.test(id) ? undefined : id,
-      list: words(reader, 'list', LONGEST_NAME),
+      list: words(reader, 'list', LONGEST_NAME) ?? reader.head,
       onlyFor,
       together: words(reader, 'together', LONGEST_TOGETHER),
     }),
@@ -334,17 +338,26 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
   };
 }
 
-/** A row's mass; "≈ 300 g" is one that somebody guessed. */
-function readMass(reader: RowReader): { readonly massKg: number | undefined; readonly approximate: boolean } {
-  const text = reader.cell('mass') ?? '';
-  const massKg = quantity(
-    { ...reader, cell: (f) => (f === 'mass' ? text.replace(/^\s*[≈~]\s*/, '') : reader.cell(f)) },
-    'mass',
-    'mass',
-    massUnit(reader),
-    THING_RANGES.massKg,
-  );
-  return { massKg, approximate: /^\s*[≈~]/.test(text) };
+/** The mass of one of a row; "≈ 300 g" is one that somebody guessed. */
+function readMass(
+  reader: RowReader,
+  count: number,
+): { readonly massKg: number | undefined; readonly approximate: boolean } {
+  const said = (field: CsvField) => {
+    const text = reader.cell(field) ?? '';
+    const bare = text.replace(/^\s*[≈~]\s*/, '');
+    const cell = (f: CsvField): string | undefined => (f === field ? bare : reader.cell(f));
+    const kg = quantity({ ...reader, cell }, field, 'mass', massUnit(reader), THING_RANGES.massKg);
+    return { kg, approximate: bare !== text };
+  };
+  const each = said('mass');
+  const all = said('massTotal');
+  const { massOf } = reader.options;
+  // To the milligram: a division leaves no more than a scale knows.
+  const divided = (kg: number): number => Number((kg / count).toFixed(6));
+  if (each.kg !== undefined)
+    return { massKg: massOf === 'all' ? divided(each.kg) : each.kg, approximate: each.approximate };
+  return { massKg: all.kg === undefined ? undefined : divided(all.kg), approximate: all.approximate };
 }
 
 /**

@@ -2,84 +2,12 @@
 import type { Piece, Thing, Trip } from '../trip/model.js';
 import { formatHolding } from '../trip/holdingText.js';
 import { formatShape } from '../trip/shapeText.js';
+import { CSV_FIELDS, headerWords, plain, UNIT_AT_END, type CsvField } from './csvFields.js';
 import { writeCsvTable, type CsvTable } from './csvTable.js';
-
-interface Field {
-  readonly id: string;
-  readonly header: string;
-  /** Other words for it, lower case without marks; matched whole first, then as parts. */
-  readonly words: readonly string[];
-}
-
-export const CSV_FIELDS = [
-  { id: 'id', header: 'Id', words: ['key'] },
-  {
-    id: 'list',
-    header: 'List',
-    words: ['whose', 'kit', 'member', 'owner list', 'person', 'category', 'group', 'set', 'liste', 'wer'],
-  },
-  {
-    id: 'name',
-    header: 'Thing',
-    words: [
-      'name',
-      'item',
-      'article',
-      'gear',
-      'piece',
-      'what',
-      'description',
-      'gegenstand',
-      'objet',
-      'nom',
-      'bezeichnung',
-    ],
-  },
-  {
-    id: 'count',
-    header: 'Count',
-    words: ['qty', 'quantity', 'number', 'amount', 'anzahl', 'menge', 'nombre', 'pieces'],
-  },
-  {
-    id: 'mass',
-    header: 'Mass, kg',
-    words: ['mass', 'weight', 'wt', 'gewicht', 'masse', 'poids', 'peso', 'grams', 'weight each'],
-  },
-  { id: 'massUnit', header: 'Unit', words: ['unit', 'weight unit', 'einheit', 'unite'] },
-  { id: 'estimated', header: 'Estimated', words: ['estimate', 'guess', 'geschaetzt'] },
-  { id: 'measuredOn', header: 'Weighed on', words: ['measured on', 'weighed'] },
-  {
-    id: 'volume',
-    header: 'Packed, L',
-    words: ['packed', 'volume', 'litres', 'liters', 'packed volume', 'volumen'],
-  },
-  { id: 'shape', header: 'Shape', words: ['form', 'dimensions', 'size'] },
-  { id: 'flags', header: 'Marks', words: ['flags', 'tags'] },
-  { id: 'needed', header: 'Needed', words: ['when needed', 'when'] },
-  { id: 'purpose', header: 'What for', words: ['purpose', 'kind', 'type'] },
-  { id: 'fromDay', header: 'From day', words: ['joins'] },
-  { id: 'toDay', header: 'To day', words: ['leaves'] },
-  { id: 'joinsAt', header: 'Fetched at', words: ['hired at', 'joins at', 'from where'] },
-  { id: 'leavesAt', header: 'Left at', words: ['leaves at', 'given back at'] },
-  { id: 'useFrom', header: 'Used up from day', words: ['used from'] },
-  { id: 'useTo', header: 'Used up to day', words: ['used to'] },
-  { id: 'residue', header: 'Left, kg', words: ['residue', 'left'] },
-  { id: 'wetFactor', header: 'Wet factor', words: ['wet'] },
-  { id: 'waterCapacity', header: 'Water, L', words: ['water', 'water capacity'] },
-  { id: 'foodCapacity', header: 'Food, L', words: ['food capacity'] },
-  { id: 'holds', header: 'Holds', words: ['holder', 'capacity', 'container'] },
-  { id: 'ridesLoose', header: 'Rides loose', words: ['loose'] },
-  { id: 'owner', header: 'Owner', words: ['belongs to', 'lent by', 'besitzer'] },
-  { id: 'wear', header: 'Condition', words: ['state', 'wear', 'zustand'] },
-  { id: 'expiresOn', header: 'Best before', words: ['expires', 'expiry', 'use by'] },
-  { id: 'needs', header: 'Needs', words: ['requires'] },
-  { id: 'worn', header: 'Worn', words: ['worn or in hand', 'on body'] },
-  { id: 'want', header: 'Wanted', words: ['required', 'want', 'priority'] },
-  { id: 'othersMayCarry', header: 'Others may carry it', words: ['others', 'may be taken over'] },
-  { id: 'onlyFor', header: 'Only for', words: ['only'] },
-  { id: 'together', header: 'Stays with', words: ['together', 'bundle'] },
-] as const satisfies readonly Field[];
-export type CsvField = (typeof CSV_FIELDS)[number]['id'];
+import { isGroupWord } from '../lists/listHeads.js';
+import { recognise } from '../lists/vocabulary/recognise.js';
+import { KG_PER_LB, KG_PER_OZ } from '../units/convert.js';
+import { isSameName } from '../trip/names.js';
 
 /** What each column of a table is; `undefined` leaves it out. */
 export type CsvMapping = readonly (CsvField | undefined)[];
@@ -88,6 +16,8 @@ export interface CsvOptions {
   readonly massUnit: 'kg' | 'g' | 'lb' | 'oz';
   readonly volumeUnit: 'l' | 'ml' | 'cu in';
   readonly decimal: '.' | ',';
+  /** A mass is of each thing of a row, or of all of them. */
+  readonly massOf: 'each' | 'all';
 }
 
 /** "mustStayDry" as "must stay dry". */
@@ -99,28 +29,76 @@ export function spaced(id: string): string {
 export const defined = <T extends object>(fields: T): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
 
-/** Lower case, without marks and signs: how words are compared. */
-export const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .normalize('NFKD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .replace(/ß/g, 'ss')
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim();
-const UNIT_AT_END = / (kg|g|grams?|lbs?|oz|l|litres?|liters?|ml|cu in)$/;
+/** Of the cells of a column so many are names of members, or words for the group, when it says whose things are. */
+const WHOSE_SHARE = 0.6;
 
-/** What the columns are likely to be, by their headers; each field once. */
-export function guessMapping(headers: readonly string[]): CsvMapping {
+/** The column whose values say whose each thing is, whatever it is called. */
+function whoseColumn(
+  { headers, rows }: Pick<CsvTable, 'headers' | 'rows'>,
+  members: readonly string[],
+): number {
+  const shares = headers.map((_header, i) => {
+    const cells = rows.map((row) => row[i]!.trim()).filter((cell) => cell !== '');
+    const isWhose = (cell: string): boolean =>
+      isGroupWord(cell) || members.some((name) => isSameName(name, cell));
+    const named = cells.filter((cell) => members.some((name) => isSameName(name, cell))).length;
+    // One who is named is enough: a column of "yes" and "all" says nothing.
+    return named === 0 ? 0 : cells.filter(isWhose).length / cells.length;
+  });
+  const most = Math.max(0, ...shares);
+  return most >= WHOSE_SHARE ? shares.indexOf(most) : -1;
+}
+
+/** What tells a column where its header does not: masses with their units, and names of things. */
+const BY_VALUES: readonly (readonly [field: CsvField, fits: (cell: string) => boolean])[] = [
+  ['mass', (cell) => /^[≈~]?\s*\d[\d.,' ]*\s*(?:kg|g|gr|lbs?|oz)\.?$/i.test(cell)],
+  ['name', (cell) => /\p{L}/u.test(cell) && recognise(cell, []) !== undefined],
+];
+/** Of the cells of a column so many fit, when it is taken for that; the first cells are enough. */
+const FITTING_SHARE = 0.5;
+const MOST_LOOKED_AT = 60;
+
+/** The column without a meaning of which most cells fit. */
+function mostFitting(
+  { headers, rows }: Pick<CsvTable, 'headers' | 'rows'>,
+  mapping: CsvMapping,
+  fits: (cell: string) => boolean,
+): number {
+  const shares = headers.map((_header, i) => {
+    if (mapping[i] !== undefined) return 0;
+    const cells = rows
+      .slice(0, MOST_LOOKED_AT)
+      .map((row) => row[i]!.trim())
+      .filter((cell) => cell !== '');
+    return cells.length === 0 ? 0 : cells.filter(fits).length / cells.length;
+  });
+  const most = Math.max(0, ...shares);
+  return most >= FITTING_SHARE ? shares.indexOf(most) : -1;
+}
+
+/**
+ * What the columns are likely to be, by what stands in them and by their headers; each field once.
+ *
+ * @param members names of those on the trip
+ */
+export function guessMapping(
+  table: Pick<CsvTable, 'headers' | 'rows'>,
+  members: readonly string[] = [],
+): CsvMapping {
+  const { headers } = table;
   const bare = headers.map((h) => plain(h).replace(UNIT_AT_END, ''));
   const taken = new Set<CsvField>();
   const mapping: (CsvField | undefined)[] = headers.map(() => undefined);
+  const whose = whoseColumn(table, members);
+  if (whose >= 0) {
+    mapping[whose] = 'list';
+    taken.add('list');
+  }
   const pass = (fits: (header: string, words: readonly string[]) => boolean): void => {
     for (const field of CSV_FIELDS) {
       if (taken.has(field.id)) continue;
-      const words = [plain(field.header).replace(UNIT_AT_END, ''), ...field.words];
       const at = bare.findIndex(
-        (header, i) => mapping[i] === undefined && header !== '' && fits(header, words),
+        (header, i) => mapping[i] === undefined && header !== '' && fits(header, headerWords(field)),
       );
       if (at < 0) continue;
       mapping[at] = field.id;
@@ -129,6 +107,11 @@ export function guessMapping(headers: readonly string[]): CsvMapping {
   };
   pass((header, words) => words.includes(header));
   pass((header, words) => words.some((word) => word.length > 3 && header.split(' ').includes(word)));
+  for (const [field, fits] of BY_VALUES) {
+    if (mapping.includes(field)) continue;
+    const at = mostFitting(table, mapping, fits);
+    if (at >= 0) mapping[at] = field;
+  }
   return mapping;
 }
 
@@ -148,12 +131,14 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
     const at = column(field);
     return at < 0 ? [] : table.rows.map((row) => row[at]!.trim()).filter((cell) => /^[\d.,\s']+$/.test(cell));
   };
-  const cells = [...numbers('mass'), ...numbers('volume')];
+  const cells = [...numbers('mass'), ...numbers('massTotal'), ...numbers('volume')];
   const comma = cells.filter((cell) => /^\d+,\d+$/.test(cell) && !/^\d{1,3},\d{3}$/.test(cell)).length;
   const point = cells.filter((cell) => /^\d*\.\d+$/.test(cell)).length;
   const undecided = cells.some((cell) => /^\d+,\d{3}$/.test(cell));
-  const masses = numbers('mass').map((cell) => Number(cell.replace(/[\s']/g, '').replace(',', '.')));
-  const said = unitOf('mass');
+  const masses = [...numbers('mass'), ...numbers('massTotal')].map((cell) =>
+    Number(cell.replace(/[\s']/g, '').replace(',', '.')),
+  );
+  const said = unitOf('mass') ?? unitOf('massTotal');
   // Without a word on it: single things mostly weigh less than 30 kg and more than 30 of anything is grams.
   const massUnit =
     said === undefined
@@ -170,13 +155,44 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
   const grouped =
     massUnit === 'g' && point > 0 && cells.every((cell) => !cell.includes('.') || GROUPED.test(cell));
   const decimal =
-    grouped || comma > point || (comma === point && undecided && table.delimiter !== ',') ? ',' : '.';
+    // Numbers of a spreadsheet's cells are no texts: they have a point.
+    table.delimiter !== '' &&
+    (grouped || comma > point || (comma === point && undecided && table.delimiter !== ','))
+      ? ','
+      : '.';
   return {
     massUnit,
     volumeUnit: volume === 'ml' ? 'ml' : volume === 'cu in' ? 'cu in' : 'l',
     decimal,
+    massOf: massOf(table, mapping, massUnit),
   };
 }
+
+const KG_OF = { kg: 1, g: 0.001, lb: KG_PER_LB, oz: KG_PER_OZ } as const;
+
+/** Whether masses of several are those of each, by what such things weigh. */
+function massOf(
+  table: CsvTable,
+  mapping: CsvMapping,
+  massUnit: CsvOptions['massUnit'],
+): CsvOptions['massOf'] {
+  const cell = (row: readonly string[], field: CsvField): string => row[mapping.indexOf(field)] ?? '';
+  let [each, all] = [0, 0];
+  for (const row of table.rows) {
+    const count = Number(cell(row, 'count'));
+    const kg = Number(cell(row, 'mass').replace(',', '.')) * KG_OF[massUnit];
+    if (!(count > 1) || !(kg > 0)) continue;
+    const range = recognise(cell(row, 'name'), [])?.rangeKg;
+    if (range === undefined) continue;
+    const isUsual = (x: number): boolean => x >= range[0] && x <= range[1];
+    each += Number(isUsual(kg) && !isUsual(kg / count));
+    all += Number(isUsual(kg / count) && !isUsual(kg));
+  }
+  return all > each ? 'all' : 'each';
+}
+
+/** One row is one thing: the mass of all is that of each. */
+const WRITTEN = CSV_FIELDS.filter((f) => f.id !== 'massTotal');
 
 /** A trip's things as CSV: every group piece and personal thing that was entered by hand, numbers exact, kg and L. */
 export function thingsCsv(trip: Trip): string {
@@ -225,7 +241,7 @@ export function thingsCsv(trip: Trip): string {
             : thing.needs.map(spaced).join(', '),
       ...more,
     };
-    return CSV_FIELDS.map((f) => values[f.id] ?? '');
+    return WRITTEN.map((f) => values[f.id] ?? '');
   };
   const pieces = trip.kits.flatMap((kit) =>
     kit.pieces
@@ -249,7 +265,7 @@ export function thingsCsv(trip: Trip): string {
       }),
     );
   return writeCsvTable(
-    CSV_FIELDS.map((f) => f.header),
+    WRITTEN.map((f) => f.header),
     [...pieces, ...personal],
   );
 }

@@ -12,6 +12,7 @@ export * from './partySplit.js';
 export * from './listHeads.js';
 export * from './pasteList.js';
 export * from './takeFromLibrary.js';
+export * from './takeLists.js';
 export * from './takeRows.js';
 export { arrange } from './timely.js';
 export * from './tripFacts.js';

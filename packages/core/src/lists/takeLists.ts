@@ -1,0 +1,66 @@
+/** Names in a list that nobody on the trip has: what each is, said once and for all of its rows. */
+import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
+import { freshId, putMember } from '../trip/changes.js';
+import { newMember } from '../trip/emptyTrip.js';
+import type { Trip } from '../trip/model.js';
+import { isSameName } from '../trip/names.js';
+import { isGroupWord } from './listHeads.js';
+import type { ReadRow } from './takeRows.js';
+
+/** What an unknown name is: somebody new, a kit of that name, the group, or somebody who is on the trip, by id. */
+export type ListMeaning =
+  | { readonly kind: 'newMember' }
+  | { readonly kind: 'kit' }
+  | { readonly kind: 'group' }
+  | { readonly kind: 'member'; readonly memberId: string };
+
+/** The pack of somebody of whom nothing is known. */
+const USUAL_PACK_L = 50;
+
+/** Names of lists that are no member's, no kit's and no word for the group, each once. */
+export function unknownLists(trip: Trip, rows: readonly ReadRow[]): readonly string[] {
+  const names = [...new Set(rows.flatMap((r) => r.list ?? []))];
+  return names.filter(
+    (name, i) =>
+      !isGroupWord(name) &&
+      names.findIndex((other) => isSameName(other, name)) === i &&
+      ![...trip.members, ...trip.kits].some((known) => isSameName(known.name, name)),
+  );
+}
+
+/** Rows with their lists as was said of them, on a trip with those who are new. */
+export function settleLists<R extends ReadRow>(
+  trip: Trip,
+  rows: readonly R[],
+  meanings: ReadonlyMap<string, ListMeaning>,
+): { readonly trip: Trip; readonly rows: readonly R[] } {
+  const of = (name: string | undefined): ListMeaning | undefined =>
+    name === undefined ? undefined : [...meanings].find(([known]) => isSameName(known, name))?.[1];
+  const withNew = [...meanings].reduce(
+    (t, [name, meaning]) => (meaning.kind === 'newMember' ? addMember(t, name) : t),
+    trip,
+  );
+  const settled = rows.map((row): R => {
+    const meaning = of(row.list);
+    if (meaning?.kind === 'group') return { ...row, list: 'group' };
+    if (meaning?.kind !== 'member') return row;
+    const member = trip.members.find((m) => m.id === meaning.memberId);
+    return member === undefined ? row : { ...row, list: member.name };
+  });
+  return { trip: withNew, rows: settled };
+}
+
+/** Somebody new, with a pack of a usual size. */
+export function addMember(trip: Trip, name: string): Trip {
+  const size = PACK_SIZES.find((s) => s.nominalL === USUAL_PACK_L)!;
+  const id = freshId(
+    `member-${trip.members.length + 1}`,
+    trip.members.map((m) => m.id),
+  );
+  const packId = freshId(
+    `pack-${id}`,
+    trip.packs.map((p) => p.id),
+  );
+  const member = newMember(id, name.slice(0, 60), packId);
+  return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
+}

@@ -74,8 +74,11 @@ export function PasteDialog({
     [text, unit, members, target],
   );
   const rows = useMemo(
-    () => rowsOfPasted(list.things, library).map((row) => edited(row, edits.get(keyOf(row)), library)),
-    [list, library, edits],
+    () =>
+      rowsOfPasted(list.things, library, trip, target).map((row) =>
+        edited(row, edits.get(keyOf(row)), library),
+      ),
+    [list, library, edits, trip, target],
   );
   const count = rows.reduce((sum, r) => sum + r.count, 0);
   return (

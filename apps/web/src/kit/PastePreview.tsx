@@ -117,7 +117,7 @@ export function PastePreview({
                   ? isUnweighed(r.thing)
                     ? 'not known: what does it weigh?'
                     : 'not known'
-                  : `${r.guess.as}${r.guess.likeness < 0.95 ? `, ${Math.round(100 * r.guess.likeness)} % alike` : ''}`}
+                  : `${r.guess.as}${r.kitId === undefined || members.includes(r.list ?? whose) ? '' : ', in its pieces'}${r.guess.likeness < 0.95 ? `, ${Math.round(100 * r.guess.likeness)} % alike` : ''}`}
               </td>
             </tr>
           ))}

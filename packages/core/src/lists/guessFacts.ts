@@ -33,6 +33,10 @@ export interface Guess {
   readonly likeness: number;
   /** Such a thing usually weighs, kg. */
   readonly rangeKg?: readonly [low: number, high: number];
+  /** It is as much as people need over the days of the trip. */
+  readonly isNeed: boolean;
+  /** The starter library's kit that it is, in its pieces. */
+  readonly kitId?: string;
 }
 
 /**
@@ -50,12 +54,14 @@ export function guessFacts(
   const known = recognise(name, library, eaters);
   const guess: Guess =
     known === undefined
-      ? { facts: UNKNOWN_FACTS, likeness: 0 }
+      ? { facts: UNKNOWN_FACTS, likeness: 0, isNeed: false }
       : {
           facts: known.facts,
           likeness: known.likeness,
           as: known.as,
           rangeKg: known.rangeKg,
+          isNeed: known.isNeed,
+          ...(known.kitId === undefined ? {} : { kitId: known.kitId }),
           ...(known.libraryId === undefined ? {} : { libraryId: known.libraryId }),
         };
   return massKg === undefined ? guess : ofMass(guess, massKg);

@@ -10,6 +10,7 @@ export * from './massRange.js';
 export * from './moveThing.js';
 export * from './partySplit.js';
 export * from './listHeads.js';
+export * from './guessedRows.js';
 export * from './pasteList.js';
 export * from './takeFromLibrary.js';
 export * from './takeLists.js';

@@ -20,7 +20,8 @@ import { massRange } from './massRange.js';
 import { parseList } from './pasteList.js';
 import { sameJobFindings } from './sameJob.js';
 import { entryOfKit, entryOfThing, giveEach, giveKit } from './takeFromLibrary.js';
-import { rowsOfPasted, takeRows } from './takeRows.js';
+import { rowsOfPasted } from './guessedRows.js';
+import { takeRows } from './takeRows.js';
 import { airFindings, expiryFindings, repairFindings } from './timely.js';
 import { tripFacts } from './tripFacts.js';
 import { waterFindings } from './waterChecks.js';
@@ -568,7 +569,8 @@ describe('a pasted list', () => {
   });
   test('what is not said comes from the most alike entry, the room with the mass; a missing mass stays an estimate', () => {
     const { things } = parseList('Down jacket 570 g\nhead torch\nthingamajig 1 kg');
-    const trip = takeRows(party(), rowsOfPasted(things, LIB), { kind: 'member', memberId: 'a' }).trip;
+    const target = { kind: 'member', memberId: 'a' } as const;
+    const trip = takeRows(party(), rowsOfPasted(things, LIB, party(), target), target).trip;
     expect(trip.personalThings).toMatchObject([
       {
         name: 'Down jacket',

@@ -1,8 +1,11 @@
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { tripErrors } from '../formats/tripFile.js';
+import type { Trip } from '../trip/model.js';
 import { kitChecks } from './kitChecks.js';
 import { parseList } from './pasteList.js';
-import { rowsOfPasted, takeRows } from './takeRows.js';
+import { rowsOfPasted } from './guessedRows.js';
+import { takeRows, type Target } from './takeRows.js';
 
 const read = (text: string, members: readonly string[] = []) => {
   const { things, errors } = parseList(text, { members });
@@ -104,10 +107,8 @@ test('parts of one member’s list stay theirs', () => {
 test('whose they are is where they go; what nobody knows has no mass and is asked for', () => {
   const trip = aTrip([aMember('Ilse'), aMember('Bram')], [aThing('pot')]);
   const { things } = parseList('GROUP\nrope 30 m\nzither\nILSE:\nsocks', { members: ['Ilse', 'Bram'] });
-  const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY), {
-    kind: 'member',
-    memberId: 'Bram',
-  });
+  const target = { kind: 'member', memberId: 'Bram' } as const;
+  const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY, trip, target), target);
   expect(after.personalThings).toMatchObject([{ name: 'Socks', memberId: 'Ilse', massEstimated: true }]);
   const group = after.kits.flatMap((k) => k.pieces).filter((p) => p.id !== 'pot');
   expect(group).toMatchObject([
@@ -116,4 +117,34 @@ test('whose they are is where they go; what nobody knows has no mass and is aske
   ]);
   const found = kitChecks(after, STARTER_LIBRARY).open.find((f) => f.kind === 'unweighed');
   expect(found).toMatchObject({ weight: 'must', what: 'Without a mass: Zither', thingIds: [group[1]!.id] });
+});
+
+describe('what the trip knows', () => {
+  const trip = aTrip([aMember('Ilse'), aMember('Bram')], [], [], 3);
+  const taken = (text: string, target: Target = { kind: 'group' }): Trip => {
+    const { things } = parseList(text, { members: ['Ilse', 'Bram'] });
+    const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY, trip, target), target);
+    return { ...after, kits: after.kits.filter((k) => k.pieces.length > 0) };
+  };
+  test('food is as much as those eat whose list it is on, over the days, and is eaten', () => {
+    const [food] = taken('food').kits.flatMap((k) => k.pieces);
+    // 650 g a person and day, two people, three days.
+    expect(food).toMatchObject({ massKg: 3.9, consumption: { fromDay: 1, toDay: 3, residueKg: 0.156 } });
+    const [own] = taken('food', { kind: 'member', memberId: 'Ilse' }).personalThings;
+    expect(own!.massKg).toBeCloseTo(1.95, 9);
+    expect(taken('Ilse: food').personalThings[0]!.massKg).toBeCloseTo(1.95, 9);
+  });
+  test('a tent of the group comes in its pieces, which weigh what it does', () => {
+    const [kit] = taken('3 person tent 2.8 kg').kits;
+    expect(kit!.name).toBe('3 person tent');
+    expect(kit!.pieces.map((p) => p.purpose)).toEqual(['tentBody', 'tentFly', 'tentPoles', 'tentPegs']);
+    expect(kit!.pieces.reduce((sum, p) => sum + p.massKg, 0)).toBeCloseTo(2.8, 3);
+    expect(tripErrors(taken('tent\n2p tent'))).toEqual([]);
+    expect(taken('tent\n2p tent').kits).toHaveLength(2);
+  });
+  test('not where its parts stand beside it, nor on one member’s list', () => {
+    const [kit] = taken('tent\nfly\ntent poles\npegs').kits;
+    expect(kit!.pieces.map((p) => p.name)).toEqual(['Tent', 'Fly', 'Tent poles', 'Pegs']);
+    expect(taken('tent', { kind: 'member', memberId: 'Ilse' }).personalThings).toHaveLength(1);
+  });
 });

@@ -1,5 +1,6 @@
 /** Taking entries of a kit library onto a trip's lists: copies with ids of their own, in the trip's form. */
 import type { KitEntry, LibraryEntry, ThingEntry, ThingFacts } from '../library/libraryModel.js';
+import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import { freshId, putKit } from '../trip/changes.js';
 import type { Kit, PartyGroup, PersonalThing, Piece, Thing, Trip, Want } from '../trip/model.js';
 import { allPieces, isPersonal } from '../trip/queries.js';
@@ -97,6 +98,21 @@ export function giveKit(trip: Trip, entry: KitEntry, groupId?: string): Trip {
         : g,
     ),
   };
+}
+
+/**
+ * A kit of the starter library in its pieces, which weigh together what the whole does.
+ *
+ * @param whole the kit as one thing, with its name and mass
+ */
+export function giveWholeKit(trip: Trip, kitId: string, whole: Pick<Thing, 'name' | 'massKg'>): Trip {
+  const entry = STARTER_LIBRARY.find((e): e is KitEntry => e.kind === 'kit' && e.id === kitId)!;
+  const factor = whole.massKg / entry.pieces.reduce((sum, p) => sum + p.thing.massKg, 0);
+  const pieces = entry.pieces.map((p) => ({
+    ...p,
+    thing: { ...p.thing, massKg: Number((p.thing.massKg * factor).toFixed(4)), massEstimated: true },
+  }));
+  return giveKit(trip, { ...entry, name: whole.name, pieces });
 }
 
 const TRIP_ONLY = [

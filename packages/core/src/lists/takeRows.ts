@@ -1,14 +1,11 @@
 /** Rows of a table or a pasted list put onto a trip's lists. */
 import { isSameName } from '../trip/names.js';
 import { LIST_SIZES, MOST_PIECES } from '../schema/tripSchema.js';
-import type { LibraryEntry } from '../library/libraryModel.js';
 import { freshId, putKit, putThings } from '../trip/changes.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
-import { guessFacts, type Guess } from './guessFacts.js';
-import type { PastedThing } from './pasteList.js';
 import { isGroupWord } from './listHeads.js';
-import { looseKit } from './takeFromLibrary.js';
+import { giveWholeKit, looseKit } from './takeFromLibrary.js';
 
 /** A thing as a row of a table tells it. */
 export interface ReadRow {
@@ -21,6 +18,8 @@ export interface ReadRow {
   readonly personal: Pick<PersonalThing, 'worn' | 'want' | 'othersMayCarry'>;
   readonly onlyFor?: string;
   readonly together?: string;
+  /** A whole kit of the starter library: where it goes to the group it goes in its pieces. */
+  readonly kitId?: string;
 }
 
 /** Where things go whose row does not say: to a member, or into a kit of the group (the loose one when undefined). */
@@ -43,6 +42,7 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
   const taken = new Set(there.keys());
   const updates: Thing[] = [];
   const personal: PersonalThing[] = [];
+  const whole: ReadRow[] = [];
   const byKit = new Map<string, { kit: Kit; pieces: Piece[] }>();
   let added = 0;
   const bucket = (kit: Kit): Piece[] => {
@@ -83,6 +83,10 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
         personal.push({ ...row.thing, id, memberId, ...row.personal });
         continue;
       }
+      if (row.kitId !== undefined) {
+        whole.push(row);
+        continue;
+      }
       bucket(row.list === undefined ? targetKit(trip, target) : kitNamed(row.list)).push({
         ...row.thing,
         id,
@@ -95,11 +99,12 @@ export function takeRows(trip: Trip, rows: readonly ReadRow[], target: Target): 
     const now = t.kits.find((k) => k.id === kit.id) ?? kit;
     return putKit(t, { ...now, pieces: [...now.pieces, ...pieces] });
   }, withUpdates);
+  const withWhole = whole.reduce((t, { kitId, thing }) => giveWholeKit(t, kitId!, thing), withKits);
   return {
     trip:
       personal.length === 0
-        ? withKits
-        : { ...withKits, personalThings: [...withKits.personalThings, ...personal] },
+        ? withWhole
+        : { ...withWhole, personalThings: [...withWhole.personalThings, ...personal] },
     added,
     updated: updates.length,
   };
@@ -154,34 +159,4 @@ function updated(trip: Trip, old: Piece | PersonalThing, row: ReadRow): Thing {
     ...(onlyMemberIds === undefined ? {} : { onlyMemberIds }),
     ...pieceRules(trip, row),
   };
-}
-
-/** A row of a list that was read, with what is known of how it was understood. */
-export interface GuessedRow extends ReadRow {
-  readonly guess: Guess;
-}
-
-/** A pasted list as rows; what a line does not say comes from the library and the vocabulary. */
-export function rowsOfPasted(
-  things: readonly PastedThing[],
-  library: readonly LibraryEntry[],
-): readonly GuessedRow[] {
-  return things.map(({ line, name, count, massKg, volumeL, list }) => {
-    const guess = guessFacts(name, library, massKg);
-    const { facts, libraryId } = guess;
-    return {
-      line,
-      count,
-      guess,
-      ...(list === undefined ? {} : { list }),
-      thing: {
-        ...facts,
-        name,
-        massEstimated: massKg === undefined,
-        volumeL: volumeL === undefined || facts.shape.kind !== 'pouch' ? facts.volumeL : volumeL,
-        ...(libraryId === undefined ? {} : { libraryId }),
-      },
-      personal: { worn: false },
-    };
-  });
 }

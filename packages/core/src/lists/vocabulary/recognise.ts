@@ -23,6 +23,10 @@ export interface Recognised {
   /** The library's thing or kit that it is. */
   readonly libraryId?: string;
   readonly isPack: boolean;
+  /** It is as much as people need over the days of the trip. */
+  readonly isNeed: boolean;
+  /** The starter library's kit that it is, in its pieces. */
+  readonly kitId?: string;
 }
 
 /** What words may mean: a concept, a thing of the leader's library, or both. */
@@ -128,7 +132,7 @@ function together(parts: readonly Recognised[]): Recognised {
   const sum = (of: (p: Recognised) => number): number =>
     Number(parts.reduce((total, p) => total + of(p), 0).toFixed(3));
   const main = parts.reduce((a, b) => (b.facts.volumeL > a.facts.volumeL ? b : a));
-  const { libraryId: _libraryId, ...rest } = main;
+  const { libraryId: _libraryId, kitId: _kitId, ...rest } = main;
   return {
     ...rest,
     as: parts.map((p) => p.as).join(' + '),
@@ -232,9 +236,18 @@ function meant(
   const factor = aside.reduce((product, word) => product * (QUALITIES.get(word) ?? 1), 1);
   if (concept === undefined) {
     const { facts, name, id } = own!;
-    return { as: name, facts, rangeKg: around(facts.massKg), likeness, libraryId: id, isPack: false };
+    return {
+      as: name,
+      facts,
+      rangeKg: around(facts.massKg),
+      likeness,
+      libraryId: id,
+      isPack: false,
+      isNeed: false,
+    };
   }
-  const { facts, rangeKg } = sized(concept, sizes, factor, eaters);
+  const { facts, rangeKg, isNeed } = sized(concept, sizes, factor, eaters);
+  const kitId = kitOf(concept, sizes);
   return {
     as: meaning.name,
     facts: own === undefined ? facts : own.facts,
@@ -243,7 +256,18 @@ function meant(
     likeness,
     ...(own === undefined ? {} : { libraryId: own.id }),
     isPack: concept.isPack,
+    isNeed,
+    ...(kitId === undefined ? {} : { kitId }),
   };
+}
+
+/** The starter library's tents, by how many sleep in them. */
+const TENTS = ['kit-tent-for-one', 'kit-tent-for-two', 'kit-tent-for-three', 'kit-tent-for-four'] as const;
+
+/** The kit that a concept is, of the size that is said. */
+function kitOf({ starterId }: Concept, { person }: Sizes): string | undefined {
+  if (starterId?.startsWith('kit-') !== true) return undefined;
+  return person === undefined ? starterId : TENTS[Math.min(TENTS.length, Math.max(1, person)) - 1];
 }
 
 /** A known thing of the library is as heavy as it says, give or take a fifth. */

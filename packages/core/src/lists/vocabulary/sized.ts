@@ -12,6 +12,13 @@ export interface Eaters {
   readonly nights: number;
 }
 
+export interface Sized {
+  readonly facts: ThingFacts;
+  readonly rangeKg: readonly [low: number, high: number];
+  /** It is as much as so many people need over the days, and is eaten over them. */
+  readonly isNeed: boolean;
+}
+
 /** With its size known a thing is off by less: from so much to so much of what is likely (Graft's own). */
 const SIZED_RANGE = [0.65, 1.5] as const;
 /** A size makes a thing no lighter than this part of the lightest, and no heavier than this much of the heaviest. */
@@ -21,18 +28,13 @@ const WITHIN = [0.4, 2] as const;
  * @param factor what the name's qualities make of the mass: small, heavy, ultralight
  * @param eaters people and days, for what goes by them; one person's day where not known
  */
-export function sized(
-  concept: Concept,
-  sizes: Sizes,
-  factor: number,
-  eaters: Eaters | undefined,
-): { readonly facts: ThingFacts; readonly rangeKg: readonly [number, number] } {
+export function sized(concept: Concept, sizes: Sizes, factor: number, eaters: Eaters | undefined): Sized {
   const { facts, lowKg, usualKg, highKg } = concept;
   const size = concept.sizes.find((s) => figureOf(s.kind, sizes, eaters) !== undefined);
   const byNeed = size?.kind === 'personDay' || size?.kind === 'personNight';
   if (size === undefined) {
     const kg = Math.min(highKg, Math.max(lowKg, usualKg * factor));
-    return { facts: grown(facts, kg / usualKg), rangeKg: [lowKg, highKg] };
+    return { facts: grown(facts, kg / usualKg), rangeKg: [lowKg, highKg], isNeed: false };
   }
   const figure = figureOf(size.kind, sizes, eaters)!;
   const grows = (figure / size.base) ** size.power;
@@ -40,7 +42,11 @@ export function sized(
   const kg = Math.min(most, Math.max(byNeed ? 0 : WITHIN[0] * lowKg, usualKg * grows * factor));
   const [least, mostRange] = SIZED_RANGE;
   const capacity = size.kind === 'l' ? figure : undefined;
-  return { facts: grown(facts, kg / usualKg, capacity), rangeKg: [least * kg, mostRange * kg] };
+  return {
+    facts: grown(facts, kg / usualKg, capacity),
+    rangeKg: [least * kg, mostRange * kg],
+    isNeed: byNeed,
+  };
 }
 
 function figureOf(

@@ -120,7 +120,7 @@ test('whose they are is where they go; what nobody knows has no mass and is aske
 });
 
 describe('what the trip knows', () => {
-  const trip = aTrip([aMember('Ilse'), aMember('Bram')], [], [], 3);
+  const trip = aTrip([aMember('ilse', { name: 'Ilse' }), aMember('bram', { name: 'Bram' })], [], [], 3);
   const taken = (text: string, target: Target = { kind: 'group' }): Trip => {
     const { things } = parseList(text, { members: ['Ilse', 'Bram'] });
     const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY, trip, target), target);
@@ -130,7 +130,7 @@ describe('what the trip knows', () => {
     const [food] = taken('food').kits.flatMap((k) => k.pieces);
     // 650 g a person and day, two people, three days.
     expect(food).toMatchObject({ massKg: 3.9, consumption: { fromDay: 1, toDay: 3, residueKg: 0.156 } });
-    const [own] = taken('food', { kind: 'member', memberId: 'Ilse' }).personalThings;
+    const [own] = taken('food', { kind: 'member', memberId: 'ilse' }).personalThings;
     expect(own!.massKg).toBeCloseTo(1.95, 9);
     expect(taken('Ilse: food').personalThings[0]!.massKg).toBeCloseTo(1.95, 9);
   });
@@ -145,6 +145,6 @@ describe('what the trip knows', () => {
   test('not where its parts stand beside it, nor on one member’s list', () => {
     const [kit] = taken('tent\nfly\ntent poles\npegs').kits;
     expect(kit!.pieces.map((p) => p.name)).toEqual(['Tent', 'Fly', 'Tent poles', 'Pegs']);
-    expect(taken('tent', { kind: 'member', memberId: 'Ilse' }).personalThings).toHaveLength(1);
+    expect(taken('tent', { kind: 'member', memberId: 'ilse' }).personalThings).toHaveLength(1);
   });
 });

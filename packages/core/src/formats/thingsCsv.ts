@@ -29,6 +29,8 @@ export function spaced(id: string): string {
 export const defined = <T extends object>(fields: T): Partial<T> =>
   Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
 
+/** The first rows say what columns are. */
+const MOST_LOOKED_AT = 200;
 /** Of the cells of a column so many are names of members, or words for the group, when it says whose things are. */
 const WHOSE_SHARE = 0.6;
 
@@ -38,7 +40,10 @@ function whoseColumn(
   members: readonly string[],
 ): number {
   const shares = headers.map((_header, i) => {
-    const cells = rows.map((row) => row[i]!.trim()).filter((cell) => cell !== '');
+    const cells = rows
+      .slice(0, MOST_LOOKED_AT)
+      .map((row) => row[i]!.trim())
+      .filter((cell) => cell !== '');
     const isWhose = (cell: string): boolean =>
       isGroupWord(cell) || members.some((name) => isSameName(name, cell));
     const named = cells.filter((cell) => members.some((name) => isSameName(name, cell))).length;
@@ -54,9 +59,8 @@ const BY_VALUES: readonly (readonly [field: CsvField, fits: (cell: string) => bo
   ['mass', (cell) => /^[≈~]?\s*\d[\d.,' ]*\s*(?:kg|g|gr|lbs?|oz)\.?$/i.test(cell)],
   ['name', (cell) => /\p{L}/u.test(cell) && recognise(cell, []) !== undefined],
 ];
-/** Of the cells of a column so many fit, when it is taken for that; the first cells are enough. */
+/** Of the cells of a column so many fit, when it is taken for that. */
 const FITTING_SHARE = 0.5;
-const MOST_LOOKED_AT = 60;
 
 /** The column without a meaning of which most cells fit. */
 function mostFitting(
@@ -178,7 +182,7 @@ function massOf(
 ): CsvOptions['massOf'] {
   const cell = (row: readonly string[], field: CsvField): string => row[mapping.indexOf(field)] ?? '';
   let [each, all] = [0, 0];
-  for (const row of table.rows) {
+  for (const row of table.rows.slice(0, MOST_LOOKED_AT)) {
     const count = Number(cell(row, 'count'));
     const kg = Number(cell(row, 'mass').replace(',', '.')) * KG_OF[massUnit];
     if (!(count > 1) || !(kg > 0)) continue;

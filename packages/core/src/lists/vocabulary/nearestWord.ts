@@ -8,6 +8,8 @@ import { wordsOf } from './words.js';
 const LEAST_LETTERS = 5;
 /** Slips for each letter. */
 const SLIPS = 0.2;
+/** Words that are kept with what they were taken for. */
+const MOST_KNOWN = 5000;
 
 const dictionary = oncePer((list: readonly Concept[]) => {
   const words = new Set(list.flatMap((c) => c.names.flatMap((name) => wordsOf(name))));
@@ -17,16 +19,21 @@ const dictionary = oncePer((list: readonly Concept[]) => {
     processTerm: (w) => w,
   });
   search.addAll([...words].filter((w) => w.length >= LEAST_LETTERS - 1).map((id) => ({ id })));
-  return { words, search };
+  return { words, search, known: new Map<string, string>() };
 });
 
 /** The vocabulary's word that a word is likely to be; itself where it is one, or where none is near. */
 export function nearestWord(word: string): string {
-  const { words, search } = dictionary(concepts());
+  const { words, search, known } = dictionary(concepts());
   if (word.length < LEAST_LETTERS || words.has(word)) return word;
+  const before = known.get(word);
+  if (before !== undefined) return before;
   const [near] = search
     .search(word, { fuzzy: SLIPS, prefix: false })
     // People rarely slip on the first letter.
     .filter((found) => (found.id as string).startsWith(word[0]!));
-  return near === undefined ? word : (near.id as string);
+  const is = near === undefined ? word : (near.id as string);
+  // A list of other words than ours says each of them often.
+  if (known.size < MOST_KNOWN) known.set(word, is);
+  return is;
 }

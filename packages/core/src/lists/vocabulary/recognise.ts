@@ -105,10 +105,11 @@ export function recognise(
   eaters?: Eaters,
 ): Recognised | undefined {
   const { sizes, rest } = takeSizes(name);
-  const whole = wholeOf(rest, library);
+  const orders = ordersOf(rest);
+  const whole = wholeOf(orders, library);
   const all = whole === undefined ? severalIn(name, library, eaters) : undefined;
   if (all !== undefined) return all;
-  const found = whole ?? headOf(rest, library);
+  const found = whole ?? headOf(orders, library);
   return found === undefined ? undefined : meant(found, sizes, library, eaters);
 }
 
@@ -147,24 +148,35 @@ function together(parts: readonly Recognised[]): Recognised {
   };
 }
 
+/** The words of a name, as a whole and of its head, each in the orders in which they may be said. */
+interface Orders {
+  readonly whole: readonly (readonly string[])[];
+  readonly heads: readonly (readonly string[])[];
+}
+
 /** The words of a name in the orders in which they may be said ("gloves, thin" are thin gloves), and those of its head. */
-function ordersOf(text: string) {
+function ordersOf(text: string): Orders {
   const spoken = text.replace(MEASURES, '').replace(/^\s*(?:of|for|with)\s+/i, '');
   const [first = '', ...rest] = spoken
     .replace(BEHIND, '')
     .split(CUT)
     .filter((part) => /[\p{L}\d]/u.test(part));
+  const all = wordsOf(text);
+  if (rest.length === 0 && spoken === text) {
+    const head = wordsOf(first);
+    return { whole: head.length === all.length ? [all] : [all, head], heads: [head] };
+  }
   const turned = wordsOf([...rest, first].join(' '));
   const isHow = rest.every((part) => wordsOf(part).every(isAside));
   return {
-    whole: [wordsOf(text), wordsOf(spoken), turned],
+    whole: [all, wordsOf(spoken), turned],
     heads: isHow ? [turned, wordsOf([first, ...rest].join(' '))] : [turned, wordsOf(first)],
   };
 }
 
 /** The match of a name that is known as a whole. */
-function wholeOf(text: string, library: readonly LibraryEntry[]): Match | undefined {
-  for (const words of ordersOf(text).whole) {
+function wholeOf({ whole }: Orders, library: readonly LibraryEntry[]): Match | undefined {
+  for (const words of whole) {
     const meaning = meaningOf(words, library);
     if (meaning !== undefined) return { meaning, words, aside: [], unknown: 0 };
   }
@@ -172,8 +184,7 @@ function wholeOf(text: string, library: readonly LibraryEntry[]): Match | undefi
 }
 
 /** The match of a name's head; with what is nearly spelled so, where there is none. */
-function headOf(text: string, library: readonly LibraryEntry[]): Match | undefined {
-  const { heads } = ordersOf(text);
+function headOf({ heads }: Orders, library: readonly LibraryEntry[]): Match | undefined {
   return (
     best(heads.map((words) => lastMatch(words, library))) ??
     best(heads.map((words) => respelled(words, library)))

@@ -123,3 +123,24 @@ test('a list that is being pasted outlasts Escape; what was taken is gone from i
   await user.click(screen.getByRole('button', { name: 'Paste a list' }));
   await waitFor(() => expect(field().value).toBe('2 kg 3 kg lute'));
 });
+
+test('cells copied from a spreadsheet are read; what nobody knows comes first, and its mass is asked for and taken', async () => {
+  const { server, user } = open();
+  await user.click(screen.getByRole('button', { name: 'Paste a list' }));
+  await user.click(await screen.findByRole('textbox', { name: 'List' }));
+  await user.paste('Thing\tWeight g\nRain jacket\t\nZither\t\nMug\t95');
+  const preview = await screen.findByRole('table', { name: 'What is read' });
+  const [, first, second] = within(preview).getAllByRole('row');
+  expect(first!.textContent).toMatch(/^▲ Zither.*not known: what does it weigh\?$/);
+  expect(second!.textContent).toMatch(/^Rain jacket.*kgrain jacket$/);
+  await user.type(within(first!).getByRole('textbox', { name: 'Mass of Zither' }), '1200 g{Enter}');
+  expect(first!.textContent).not.toContain('▲');
+  await user.click(screen.getByRole('button', { name: /^Add 3 things/ }));
+  await waitFor(() => expect(JSON.stringify(server.trip)).toContain('Zither'));
+  const pieces = server.trip.kits.flatMap((k) => k.pieces);
+  expect(pieces.filter((p) => ['Rain jacket', 'Zither', 'Mug'].includes(p.name))).toMatchObject([
+    { name: 'Rain jacket', massEstimated: true },
+    { name: 'Zither', massKg: 1.2, massEstimated: false },
+    { name: 'Mug', massKg: 0.095, massEstimated: false },
+  ]);
+});

@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Text, Textarea } from '../theme/chakra';
 import { useMemo, useState } from 'react';
+import { isCells, readCells, type PastedCells } from '@graft/core/formats';
 import type { LibraryEntry } from '@graft/core/library';
 import {
   guessFacts,
@@ -64,21 +65,19 @@ export function PasteDialog({
   const [text, setText] = useDraft(`list.${id}`);
   const [unit, setUnit] = useState<'' | 'g' | 'kg' | 'oz'>('');
   const [edits, setEdits] = useState<ReadonlyMap<string, RowEdit>>(new Map());
-  const list = useMemo(
-    () =>
-      parseList(text, {
-        ...(unit === '' ? {} : { bareUnit: unit }),
-        members,
-        isOneMembers: target.kind === 'member',
-      }),
-    [text, unit, members, target],
-  );
+  const { rows: read, errors } = useMemo((): PastedCells => {
+    // Cells of a spreadsheet go the way of its file.
+    if (isCells(text)) return readCells(text, library, trip);
+    const list = parseList(text, {
+      ...(unit === '' ? {} : { bareUnit: unit }),
+      members,
+      isOneMembers: target.kind === 'member',
+    });
+    return { rows: rowsOfPasted(list.things, library, trip, target), errors: list.errors };
+  }, [text, unit, members, library, trip, target]);
   const rows = useMemo(
-    () =>
-      rowsOfPasted(list.things, library, trip, target).map((row) =>
-        edited(row, edits.get(keyOf(row)), library),
-      ),
-    [list, library, edits, trip, target],
+    () => read.map((row) => edited(row, edits.get(keyOf(row)), library)),
+    [read, edits, library],
   );
   const count = rows.reduce((sum, r) => sum + r.count, 0);
   return (
@@ -86,7 +85,7 @@ export function PasteDialog({
       <Text fontSize="sm" pb="2">
         A thing a line, for {whose}: “tent 1.9 kg”, “2 x socks 80 g”, “rain jacket”. “GROUP” or “Ilse:” above
         some lines says whose they are. What has no mass gets the likely one, marked ≈; what nobody knows is
-        asked for.
+        asked for. Cells copied from a spreadsheet are read too.
       </Text>
       <Textarea
         rows={7}
@@ -100,7 +99,7 @@ export function PasteDialog({
         Numbers without a unit
         <Select label="Numbers without a unit" w="11rem" value={unit} options={UNITS} onChoose={setUnit} />
       </Flex>
-      {list.errors.map((e) => (
+      {errors.map((e) => (
         <Text key={e.line} role="alert" fontSize="xs" color="overload.fg">
           Line {e.line}: {e.message}
         </Text>
@@ -123,7 +122,7 @@ export function PasteDialog({
         onClick={() => {
           onTake(`paste ${counted(count, 'thing')}`, (t) => takeRows(t, rows, target).trip);
           // What could not be read stays, to be mended.
-          const unread = new Set(list.errors.map((e) => e.line));
+          const unread = new Set(errors.map((e) => e.line));
           setText(
             text
               .split(/\r\n|\r|\n/)
@@ -133,7 +132,7 @@ export function PasteDialog({
         }}
       >
         Add {counted(count, 'thing')} for {whose}
-        {list.errors.length > 0 && ` without ${counted(list.errors.length, 'line')}`}
+        {errors.length > 0 && ` without ${counted(errors.length, 'line')}`}
       </Button>
     </Box>
   );

@@ -13,6 +13,8 @@ export interface RowEdit {
   readonly list?: string;
 }
 const GROUP = 'group';
+/** Longer lists are taken whole, and shown in part. */
+const MOST_SHOWN = 200;
 const LEAST_KG = 0.001;
 const MOST_KG = 60;
 
@@ -73,54 +75,61 @@ export function PastePreview({
           </tr>
         </thead>
         <tbody>
-          {unknownFirst(rows).map((r) => (
-            <tr key={`${r.line} ${r.thing.name}`}>
-              <td>
-                {isUnweighed(r.thing) && (
-                  <Box as="span" color="overload.fg" aria-label="without a mass">
-                    ▲{' '}
-                  </Box>
-                )}
-                {r.count > 1 && `${r.count} × `}
-                {r.thing.name}
-              </td>
-              <td>
-                <Select
-                  label={`Whose is ${r.thing.name}`}
-                  value={listOf(r)}
-                  options={lists}
-                  onChoose={(list) => onEdit(r, { list })}
-                  disabled={readOnly}
-                  w="8rem"
-                />
-              </td>
-              <td style={{ width: '6rem' }}>
-                <QuantityInput
-                  label={`Mass of ${r.thing.name}`}
-                  value={isUnweighed(r.thing) ? undefined : r.thing.massKg}
-                  quantity="mass"
-                  unit={massUnit}
-                  show={(kg) => `${r.thing.massEstimated ? '≈ ' : ''}${massDigits(kg, massUnit)}`}
-                  low={LEAST_KG}
-                  high={MOST_KG}
-                  readOnly={readOnly}
-                  onTake={(massKg) => onEdit(r, massKg === undefined ? {} : { massKg })}
-                />
-              </td>
-              <td style={{ textAlign: 'end', whiteSpace: 'nowrap' }} className="muted">
-                {r.guess.rangeKg === undefined
-                  ? ''
-                  : `${massDigits(r.guess.rangeKg[0], massUnit)}–${formatMass(r.guess.rangeKg[1], massUnit)}`}
-              </td>
-              <td className="muted">
-                {r.guess.as === undefined
-                  ? isUnweighed(r.thing)
-                    ? 'not known: what does it weigh?'
-                    : 'not known'
-                  : `${r.guess.as}${r.kitId === undefined || members.includes(r.list ?? whose) ? '' : ', in its pieces'}${r.guess.likeness < 0.95 ? `, ${Math.round(100 * r.guess.likeness)} % alike` : ''}`}
-              </td>
+          {unknownFirst(rows)
+            .slice(0, MOST_SHOWN)
+            .map((r) => (
+              <tr key={`${r.line} ${r.thing.name}`}>
+                <td>
+                  {isUnweighed(r.thing) && (
+                    <Box as="span" color="overload.fg" aria-label="without a mass">
+                      ▲{' '}
+                    </Box>
+                  )}
+                  {r.count > 1 && `${r.count} × `}
+                  {r.thing.name}
+                </td>
+                <td>
+                  <Select
+                    label={`Whose is ${r.thing.name}`}
+                    value={listOf(r)}
+                    options={lists}
+                    onChoose={(list) => onEdit(r, { list })}
+                    disabled={readOnly}
+                    w="8rem"
+                  />
+                </td>
+                <td style={{ width: '6rem' }}>
+                  <QuantityInput
+                    label={`Mass of ${r.thing.name}`}
+                    value={isUnweighed(r.thing) ? undefined : r.thing.massKg}
+                    quantity="mass"
+                    unit={massUnit}
+                    show={(kg) => `${r.thing.massEstimated ? '≈ ' : ''}${massDigits(kg, massUnit)}`}
+                    low={LEAST_KG}
+                    high={MOST_KG}
+                    readOnly={readOnly}
+                    onTake={(massKg) => onEdit(r, massKg === undefined ? {} : { massKg })}
+                  />
+                </td>
+                <td style={{ textAlign: 'end', whiteSpace: 'nowrap' }} className="muted">
+                  {r.guess.rangeKg === undefined
+                    ? ''
+                    : `${massDigits(r.guess.rangeKg[0], massUnit)}–${formatMass(r.guess.rangeKg[1], massUnit)}`}
+                </td>
+                <td className="muted">
+                  {r.guess.as === undefined
+                    ? isUnweighed(r.thing)
+                      ? 'not known: what does it weigh?'
+                      : 'not known'
+                    : `${r.guess.as}${r.kitId === undefined || members.includes(r.list ?? whose) ? '' : ', in its pieces'}${r.guess.likeness < 0.95 ? `, ${Math.round(100 * r.guess.likeness)} % alike` : ''}`}
+                </td>
+              </tr>
+            ))}
+          {rows.length > MOST_SHOWN && (
+            <tr className="muted">
+              <td colSpan={5}>and {rows.length - MOST_SHOWN} more</td>
             </tr>
-          ))}
+          )}
         </tbody>
       </table>
     </>

@@ -6,6 +6,7 @@ export * from './calendar.js';
 export * from './csvTable.js';
 export { CSV_FIELDS, type CsvField } from './csvFields.js';
 export { guessMapping, guessOptions, thingsCsv, type CsvMapping, type CsvOptions } from './thingsCsv.js';
+export * from './pastedTable.js';
 export * from './readThings.js';
 export * from './gpx.js';
 export * from './readCalendar.js';

@@ -80,6 +80,26 @@ function mostFitting(
   return most >= FITTING_SHARE ? shares.indexOf(most) : -1;
 }
 
+/** The column of bare numbers that are grams or kilograms of what stands beside them. */
+function bareMassColumn({ headers, rows }: Pick<CsvTable, 'headers' | 'rows'>, mapping: CsvMapping): number {
+  const names = mapping.indexOf('name');
+  if (names < 0) return -1;
+  const looked = rows.slice(0, MOST_LOOKED_AT).flatMap((row) => {
+    const range = recognise(row[names]!, [])?.rangeKg;
+    return range === undefined ? [] : [{ row, range }];
+  });
+  const shares = headers.map((_header, i) => {
+    if (mapping[i] !== undefined || looked.length === 0) return 0;
+    const fitting = looked.filter(({ row, range }) => {
+      const value = Number(row[i]!.trim().replace(',', '.'));
+      return value > 0 && [value, value / 1000].some((kg) => kg >= 0.5 * range[0] && kg <= 2 * range[1]);
+    });
+    return fitting.length / looked.length;
+  });
+  const most = Math.max(0, ...shares);
+  return most >= FITTING_SHARE ? shares.indexOf(most) : -1;
+}
+
 /**
  * What the columns are likely to be, by what stands in them and by their headers; each field once.
  *
@@ -115,6 +135,15 @@ export function guessMapping(
     if (mapping.includes(field)) continue;
     const at = mostFitting(table, mapping, fits);
     if (at >= 0) mapping[at] = field;
+  }
+  if (!mapping.includes('mass') && !mapping.includes('massTotal')) {
+    const at = bareMassColumn(table, mapping);
+    if (at >= 0) mapping[at] = 'mass';
+  }
+  // A column without a header that holds small numbers says how many.
+  if (!mapping.includes('count')) {
+    const at = mostFitting(table, mapping, (cell) => /^\d{1,2}$/.test(cell));
+    if (at >= 0 && headers[at] === '') mapping[at] = 'count';
   }
   return mapping;
 }

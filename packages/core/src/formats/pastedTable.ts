@@ -1,0 +1,54 @@
+/** Cells copied out of a spreadsheet: lines with tabs, with or without headers. */
+import type { LibraryEntry } from '../library/libraryModel.js';
+import { guessFacts } from '../lists/guessFacts.js';
+import type { GuessedRow } from '../lists/guessedRows.js';
+import type { Trip } from '../trip/model.js';
+import { headersIn } from './csvFields.js';
+import { readCsvTable, tableOf, type CsvTable } from './csvTable.js';
+import { csvTrip, readThings } from './readThings.js';
+import { guessMapping, guessOptions } from './thingsCsv.js';
+
+/** So many of its lines have a tab within, when a text is cells and no list. */
+const TABBED_SHARE = 0.6;
+
+/** Whether a text is cells of a spreadsheet. */
+export function isCells(text: string): boolean {
+  const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  const tabbed = lines.filter((line) => /\S\t/.test(line)).length;
+  return tabbed > 0 && tabbed >= TABBED_SHARE * lines.length;
+}
+
+function tableIn(text: string, members: readonly string[]): CsvTable {
+  const table = readCsvTable(text, { members });
+  if (headersIn(table.headers) > 0) return table;
+  // Cells are mostly copied without their headers.
+  const width = Math.max(...text.split(/\r\n|\r|\n/).map((line) => line.split('\t').length));
+  const rows = text.split(/\r\n|\r|\n/).map((line, i) => ({ line: i + 1, cells: line.split('\t') }));
+  const blank = { line: 0, cells: new Array<string>(width).fill(' ') };
+  const { headers: _headers, ...bare } = tableOf(
+    [{ ...blank, cells: blank.cells.map((_c, i) => `column ${i + 1}`) }, ...rows],
+    { headerLine: 0, members },
+    '\t',
+  );
+  return { ...bare, headers: blank.cells.map(() => '') };
+}
+
+export interface PastedCells {
+  readonly rows: readonly GuessedRow[];
+  readonly errors: readonly { readonly line: number; readonly message: string }[];
+}
+
+/** Cells as rows for the trip's lists. */
+export function readCells(text: string, library: readonly LibraryEntry[], trip: Trip): PastedCells {
+  const members = trip.members.map((m) => m.name);
+  const table = tableIn(text, members);
+  const mapping = guessMapping(table, members);
+  const { rows, errors } = readThings(table, mapping, guessOptions(table, mapping), library, csvTrip(trip));
+  return {
+    rows: rows.map((row) => ({ ...row, guess: guessFacts(row.thing.name, library) })),
+    errors: errors.map(({ line, column, message }) => ({
+      line,
+      message: column === '' ? message : `${column}: ${message}`,
+    })),
+  };
+}

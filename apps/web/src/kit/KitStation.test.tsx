@@ -144,3 +144,17 @@ test('cells copied from a spreadsheet are read; what nobody knows comes first, a
     { name: 'Mug', massKg: 0.095, massEstimated: false },
   ]);
 });
+
+test('350 in a column of kilograms is refused, and 350 g offered and taken', async () => {
+  const { server, user } = open();
+  const [piece] = demo.kits[0]!.pieces;
+  const cell = document.querySelector<HTMLElement>(`[data-cell="${piece!.id}/massKg"]`)!;
+  await user.dblClick(cell);
+  const editor = within(cell).getByRole('textbox');
+  await user.clear(editor);
+  await user.type(editor, '350{Enter}');
+  await user.click(within(cell).getByRole('button', { name: '350 g?' }));
+  await waitFor(() =>
+    expect(server.trip.kits[0]!.pieces[0]).toMatchObject({ massKg: 0.35, massEstimated: false }),
+  );
+});

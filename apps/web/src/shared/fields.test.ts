@@ -351,3 +351,17 @@ describe('a plain number', () => {
     expect(rain.edit!.take({ id: 'a', rainChance: 0.1 }, '')).toBe('expected a number in %, got ""');
   });
 });
+
+test('a bare number that is too much is offered in the smaller unit, where that would be taken', () => {
+  const limited = (row: Member): string | undefined =>
+    (row.ownCapKg ?? 0) > 60 ? 'expected at most 60' : checkItem('members', row);
+  const spec = { ...common, check: limited, id: 'ownCapKg', header: 'Cap', quantity: 'mass' } as const;
+  const kg = quantityColumn<Member, 'ownCapKg'>({ ...spec, massUnit: 'kg' });
+  const lb = quantityColumn<Member, 'ownCapKg'>({ ...spec, massUnit: 'lb' });
+  expect(take(kg, member, '3500')).toMatch(/60/);
+  expect(kg.edit!.instead!(member, '3500')).toBe('3500 g');
+  expect(lb.edit!.instead!(member, ' 350 ')).toBe('350 oz');
+  expect(kg.edit!.instead!(member, '350000')).toBeUndefined();
+  expect(kg.edit!.instead!(member, '350 kg')).toBeUndefined();
+  expect(kg.edit!.instead!(member, 'heavy')).toBeUndefined();
+});

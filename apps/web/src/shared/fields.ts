@@ -137,9 +137,19 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
         const parsed = parseQuantity(entry, quantity, shown.bare);
         return parsed.ok ? store(spec, row, parsed.value) : parsed.error;
       },
+      instead: (row, entry) => {
+        const smaller = quantity === 'mass' ? SMALLER[massUnit] : undefined;
+        if (smaller === undefined || !/^\s*\d+(?:[.,]\d+)?\s*$/.test(entry)) return undefined;
+        const text = `${entry.trim()} ${smaller}`;
+        const parsed = parseQuantity(text, quantity, shown.bare);
+        return parsed.ok && spec.check({ ...row, [spec.id]: parsed.value }) === undefined ? text : undefined;
+      },
     },
   };
 }
+
+/** A bare number that is too much in one unit may be meant in the smaller one. */
+const SMALLER: Readonly<Record<MassUnit, string>> = { kg: 'g', lb: 'oz' };
 
 /** A plain number, a percentage (kept as a share of 1) or a temperature; a minus sign of either kind is read. */
 export function numberColumn<Row extends object, K extends keyof Row & string>(

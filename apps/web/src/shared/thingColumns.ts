@@ -44,6 +44,7 @@ export function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Th
         // A typed mass is a new one: when the old one was weighed says nothing of it.
         return weighed.edit!.take({ ...rest, massEstimated: sign !== '' }, mass!);
       },
+      instead: (t, entry) => weighed.edit!.instead!(t, entry),
     },
   };
 }

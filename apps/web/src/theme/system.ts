@@ -81,6 +81,13 @@ const config = defineConfig({
       '&[data-numeric]': { textAlign: 'end' },
       '&[aria-invalid=true]': { borderColor: 'overload' },
     },
+    '.cell-instead': {
+      display: 'block',
+      minHeight: '24px',
+      fontWeight: '600',
+      textDecoration: 'underline',
+      cursor: 'pointer',
+    },
     '.cell-error': {
       position: 'absolute',
       top: '100%',

@@ -14,6 +14,7 @@ interface Props {
 export function CellEditor({ row, column, name, editing, calls }: Props) {
   const call = (): RowCalls<unknown> => calls.current!;
   const options = column.edit?.options;
+  const instead = editing.error === undefined ? undefined : column.edit?.instead?.(row, editing.text);
   return (
     <>
       {options === undefined ? (
@@ -50,6 +51,17 @@ export function CellEditor({ row, column, name, editing, calls }: Props) {
       {editing.error !== undefined && (
         <div role="alert" className="cell-error">
           {editing.error}
+          {instead !== undefined && (
+            <button
+              type="button"
+              className="cell-instead"
+              onClick={() => {
+                if (call().commit(row, column, instead)) call().focus(row, column);
+              }}
+            >
+              {instead}?
+            </button>
+          )}
         </div>
       )}
     </>

@@ -25,6 +25,8 @@ export interface Column<Row> {
     readonly options?: readonly (readonly [value: string, label: string])[];
     /** Take the entry; an error leaves the editor open with what was typed. */
     readonly take: (row: Row, text: string) => Entry;
+    /** What may be meant by an entry that was refused, and would be taken: "350 g" for 350 in a column of kg. */
+    readonly instead?: (row: Row, text: string) => string | undefined;
   };
 }
 

@@ -1,6 +1,7 @@
 /**
  * npm run foreign: files as other programs write them, for the tests that read them. LibreOffice (Debian's
- * libreoffice-calc, which must be there) makes them out of tables that are written here; all names are invented.
+ * libreoffice-calc) and python-icalendar (python3-icalendar), which must be there, make them out of what is written
+ * here; all names are invented.
  */
 import { mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -22,6 +23,28 @@ const OWNER = [
   ['Socks', 'Tom', '3', '80', ''],
   ['Total', '', '', '5670.5', ''],
 ];
+/** Two calendars in one file: whole days, hours over days, midnight to midnight, cancelled, without title, an evening. */
+const CALENDARS = `
+from datetime import date, datetime, timezone
+from icalendar import Calendar, Event
+import sys
+def calendar(*events):
+    c = Calendar(); c.add('prodid', '-//club//'); c.add('version', '2.0')
+    for start, end, more in events:
+        e = Event(); e.add('dtstart', start); e.add('dtend', end)
+        for key, value in more.items(): e.add(key, value)
+        c.add_component(e)
+    return c.to_ical()
+one = calendar(
+    (date(2027, 6, 4), date(2027, 6, 7), {'summary': 'Whitsun on the moor', 'uid': 'a@club'}),
+    (datetime(2027, 7, 2, 17, 30), datetime(2027, 7, 4, 15, 0), {'summary': 'Lake weekend', 'uid': 'b@club'}),
+    (datetime(2027, 8, 1), datetime(2027, 8, 4), {'summary': 'Midnights', 'uid': 'c@club'}))
+two = calendar(
+    (date(2027, 9, 10), date(2027, 9, 20), {'summary': 'Called off', 'uid': 'd@club', 'status': 'CANCELLED'}),
+    (date(2027, 10, 1), date(2027, 10, 3), {}),
+    (datetime(2027, 5, 5, 19, tzinfo=timezone.utc), datetime(2027, 5, 5, 21, tzinfo=timezone.utc), {'summary': 'Evening talk', 'uid': 'e@club'}))
+open(sys.argv[1], 'wb').write(one + two)
+`;
 const csv = (rows) => rows.map((row) => row.map((c) => `"${c}"`).join(',')).join('\n');
 
 await main(async () => {
@@ -35,6 +58,11 @@ await main(async () => {
       await step(`LibreOffice: owner.${kind}`, 'soffice', args);
       renameSync(join(folder, `owner.${kind}`), join(ROOT, `packages/core/src/testing/files/owner.${kind}`));
     }
+    await step('python-icalendar: club.ics', '/usr/bin/python3', [
+      '-c',
+      CALENDARS,
+      join(ROOT, 'packages/core/src/testing/files/club.ics'),
+    ]);
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -48,3 +48,21 @@ test('the trip’s own fields: a name, a first day, a style; nonsense is refused
   await user.selectOptions(screen.getByRole('combobox', { name: 'Food at night' }), 'container');
   await waitFor(() => expect(server.trip.foodStorage).toBe('container'));
 });
+
+test('of several events in a calendar the trip is chosen; cancelled ones are left out', async () => {
+  const { server, user } = open();
+  const event = (name: string, from: string, to: string, more = ''): string =>
+    `BEGIN:VEVENT\r\nSUMMARY:${name}\r\nDTSTART;VALUE=DATE:${from}\r\nDTEND;VALUE=DATE:${to}\r\n${more}END:VEVENT\r\n`;
+  const text = `BEGIN:VCALENDAR\r\nVERSION:2.0\r\n${event('Long one', '20280601', '20280606')}${event('The hut', '20280710', '20280713')}${event('Off', '20280801', '20280809', 'STATUS:CANCELLED\r\n')}END:VCALENDAR\r\n`;
+  await user.upload(screen.getByLabelText('Calendar file'), new File([text], 'club.ics'));
+  const events = within(await screen.findByRole('list', { name: 'Events' }));
+  expect(events.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
+    expect.stringMatching(/^Long one.*5 days$/) as string,
+    expect.stringMatching(/^The hut.*3 days$/) as string,
+  ]);
+  expect(screen.getByText('1 cancelled event left out.')).toBeDefined();
+  expect(server.trip.startDate).toBe(hut.startDate);
+  await user.click(events.getByRole('button', { name: /^The hut/ }));
+  await waitFor(() => expect(server.trip.startDate).toBe('2028-07-10'));
+  expect(screen.getByText(/“The hut”: 3 days from/)).toBeDefined();
+});

@@ -1,25 +1,47 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { readTripCalendar, takeCalendar } from '@graft/core/formats';
+import { useState } from 'react';
+import {
+  readCalendarEvents,
+  takeCalendar,
+  type CalendarEvents,
+  type CalendarTrip,
+} from '@graft/core/formats';
 import { dateWords } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
+import { PlainDialog } from '../shared/PlainDialog';
 import { saveCalendar } from '../shared/saveCalendar';
 import { useFileReading } from '../shared/useFileReading';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 
+interface Found extends CalendarEvents {
+  readonly fileName: string;
+}
+
+const nameOf = ({ name }: CalendarTrip): string => (name === '' ? 'an event without a title' : `“${name}”`);
+
 /** The trip as a calendar file; and the first day, and days at the end, out of one. */
 export function CalendarTools() {
   const { trip, change, readOnly } = useTrip();
-  const { told, errors, read } = useFileReading((text, fileName) => {
-    const calendar = readTripCalendar(text);
+  const [found, setFound] = useState<Found | undefined>();
+  const [taken, setTaken] = useState('');
+  const take = (calendar: CalendarTrip, fileName: string): string => {
     change(`dates from ${fileName}`, (t) => takeCalendar(t, calendar));
     const more = trip.legs.length - calendar.days;
     return (
-      `“${calendar.name}”: ${counted(calendar.days, 'day')} from ${dateWords(calendar.startDate)}.` +
+      `${nameOf(calendar)}: ${counted(calendar.days, 'day')} from ${dateWords(calendar.startDate)}.` +
       (more > 0 ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.` : '')
     );
+  };
+  const { told, errors, read } = useFileReading((text, fileName) => {
+    setTaken('');
+    const events = readCalendarEvents(text);
+    if (events.isSure) return take(events.events[0]!, fileName);
+    setFound({ ...events, fileName });
+    return '';
   });
+  const words = told === '' ? taken : told;
   return (
     <Box>
       <Flex gap="2">
@@ -42,9 +64,9 @@ export function CalendarTools() {
           Save as a calendar
         </Button>
       </Flex>
-      {told !== '' && (
+      {words !== '' && (
         <Text fontSize="xs" role="status" mt="1">
-          {told}
+          {words}
         </Text>
       )}
       {errors.length > 0 && (
@@ -52,6 +74,62 @@ export function CalendarTools() {
           <ErrorList title="The calendar was not taken; nothing has changed." errors={errors} />
         </Box>
       )}
+      <PlainDialog
+        title="Which of these is the trip?"
+        open={found !== undefined}
+        onClose={() => setFound(undefined)}
+      >
+        {found !== undefined && (
+          <EventList
+            found={found}
+            onChoose={(event) => {
+              setTaken(take(event, found.fileName));
+              setFound(undefined);
+            }}
+          />
+        )}
+      </PlainDialog>
+    </Box>
+  );
+}
+
+/** Longer calendars are shown in part: the trip is likely among the first. */
+const MOST_SHOWN = 40;
+
+function EventList({
+  found: { events, cancelled, unreadable },
+  onChoose,
+}: {
+  found: Found;
+  onChoose: (event: CalendarTrip) => void;
+}) {
+  return (
+    <Box>
+      <Box as="ul" listStyleType="none" aria-label="Events">
+        {events.slice(0, MOST_SHOWN).map((event, i) => (
+          <Box as="li" key={i} borderBottomWidth="1px" borderColor="border.muted">
+            <Button
+              variant="ghost"
+              size="sm"
+              w="100%"
+              justifyContent="space-between"
+              onClick={() => onChoose(event)}
+            >
+              <Text as="span" truncate>
+                {event.name === '' ? 'an event without a title' : event.name}
+              </Text>
+              <Text as="span" color="fg.muted" flexShrink={0}>
+                {dateWords(event.startDate)}, {counted(event.days, 'day')}
+              </Text>
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      <Text fontSize="xs" color="fg.muted" mt="2">
+        {events.length > MOST_SHOWN && `and ${events.length - MOST_SHOWN} more. `}
+        {cancelled > 0 && `${counted(cancelled, 'cancelled event')} left out. `}
+        {unreadable > 0 && `${counted(unreadable, 'event')} without dates left out.`}
+      </Text>
     </Box>
   );
 }

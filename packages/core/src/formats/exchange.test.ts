@@ -13,7 +13,8 @@ import type { Trip } from '../trip/model.js';
 import { carrierOf } from '../trip/queries.js';
 import { tripCalendar } from './calendar.js';
 import { parseGpx } from './gpx.js';
-import { readTripCalendar, takeCalendar } from './readCalendar.js';
+import { InvalidInputError } from '../schema/fieldError.js';
+import { readCalendarEvents, takeCalendar, type CalendarTrip } from './readCalendar.js';
 import { readShareCsv, shareCsv } from './shareCsv.js';
 import { parseTripFile } from './tripFile.js';
 import { tripGpx } from './writeGpx.js';
@@ -143,6 +144,9 @@ describe('the way as GPX', () => {
   });
 });
 
+/** What is likely the trip. */
+const readTripCalendar = (text: string): CalendarTrip => readCalendarEvents(text).events[0]!;
+
 describe('dates out of a calendar', () => {
   const written = (trip: Trip): string =>
     tripCalendar({ trip, preparation: preparationDates(trip), writtenAt: new Date('2027-01-01T00:00:00Z') });
@@ -170,12 +174,49 @@ describe('dates out of a calendar', () => {
     ['', /expected an iCalendar file/],
     ['Name,Weight', /expected an iCalendar file/],
     ['BEGIN:VCARD\r\nEND:VCARD\r\n', /expected an iCalendar file \(BEGIN:VCALENDAR\)/],
-    ['BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n', /an event of whole days, got none/],
+    ['BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n', /an event of one day or more, got none/],
     [
       'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART;VALUE=DATE:20270101\r\nDTEND;VALUE=DATE:20280101\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n',
       /expected a trip of 1 to 60 days, got 365/,
     ],
   ])('%j is refused', (text, message) => expect(() => readTripCalendar(text)).toThrow(message));
+});
+
+describe('what other programs write', () => {
+  // Two calendars in one file, by python-icalendar (Debian); scripts/foreign.mjs says what is in them.
+  const club = readFileSync(join(__dirname, '../testing/files/club.ics'), 'utf8');
+  test('all events of two calendars in one file, whole days first; hours are the days they touch, midnight is none', () => {
+    const { events, isSure, cancelled, unreadable } = readCalendarEvents(club);
+    expect(events.map((e) => [e.name, e.startDate, e.days])).toEqual([
+      ['Whitsun on the moor', '2027-06-04', 3],
+      ['', '2027-10-01', 2],
+      ['Lake weekend', '2027-07-02', 3],
+      ['Midnights', '2027-08-01', 3],
+      ['Evening talk', '2027-05-05', 1],
+    ]);
+    expect([isSure, cancelled, unreadable]).toEqual([false, 1, 0]);
+  });
+  test('one broken event takes nothing from the others', () => {
+    const broken = club.replace('DTSTART;VALUE=DATE:20270604', 'DTSTART;VALUE=DATE:soon');
+    for (const odd of ['', 'x', '2027', '20271399', '99999999', '2027-06-04T25:99'])
+      expect(readCalendarEvents(club.replace('20270604', odd)).events.length).toBeGreaterThanOrEqual(4);
+    const { events, unreadable } = readCalendarEvents(broken);
+    expect([events.length + unreadable, unreadable]).toEqual([5, 1]);
+    expect(readCalendarEvents(club.replaceAll(/^DTEND.*\r\n/gm, '')).events.every((e) => e.days === 1)).toBe(
+      true,
+    );
+    expect(readCalendarEvents(club.replaceAll(/^UID.*\r\n/gm, '')).events).toHaveLength(5);
+  });
+  test('cut anywhere, a calendar is read or refused in words', () => {
+    for (let at = 0; at < club.length; at += 37) {
+      const told = (): unknown => readCalendarEvents(club.slice(0, at));
+      try {
+        told();
+      } catch (error) {
+        expect(error).toBeInstanceOf(InvalidInputError);
+      }
+    }
+  });
 });
 
 describe('what other programs leave out', () => {

@@ -13,45 +13,102 @@ export interface CalendarTrip {
   readonly days: number;
 }
 
-/**
- * The event that is the trip: the one that Graft wrote as such, or the longest of whole days.
- *
- * @throws InvalidInputError for a text that is no calendar, or one without events of whole days
- */
-export function readTripCalendar(text: string): CalendarTrip {
-  const calendar = parsed(text);
-  const events = calendar.getAllSubcomponents('vevent').flatMap((component) => {
-    const event = new ICAL.Event(component);
-    const { startDate } = event;
-    // An event may have no start at all, whatever the types say.
-    if ((startDate as ICAL.Time | null) === null || !startDate.isDate) return [];
-    const from = startDate.toString();
-    const days = dayNumber(event.endDate.toString().slice(0, 10)) - dayNumber(from);
-    // Nor need it have a name of its own or a title.
-    const { uid, summary } = event as { uid: string | null; summary: string | null };
-    return [{ isTrip: uid?.endsWith('-trip@graft') === true, name: summary ?? '', startDate: from, days }];
-  });
-  const trip =
-    events.find((e) => e.isTrip) ??
-    events.reduce<(typeof events)[number] | undefined>(
-      (longest, e) => (longest === undefined || e.days > longest.days ? e : longest),
-      undefined,
-    );
-  if (trip === undefined)
-    throw new InvalidInputError([
-      { path: '', message: 'expected a calendar with an event of whole days, got none' },
-    ]);
-  if (trip.days < 1 || trip.days > MAX_DAYS)
-    throw new InvalidInputError([
-      { path: 'DTEND', message: `expected a trip of 1 to ${MAX_DAYS} days, got ${trip.days}` },
-    ]);
-  return { name: trip.name, startDate: trip.startDate, days: trip.days };
+/** Events of a calendar that can be a trip. */
+export interface CalendarEvents {
+  /** What is likely the trip comes first: what Graft wrote, then whole days before hours, longer before shorter. */
+  readonly events: readonly CalendarTrip[];
+  /** The first is surely the trip: Graft wrote it as such, or there is no other. */
+  readonly isSure: boolean;
+  /** Cancelled ones, which are not among them. */
+  readonly cancelled: number;
+  /** Those whose dates nobody can read, which are not either. */
+  readonly unreadable: number;
 }
 
-function parsed(text: string): ICAL.Component {
+interface Found extends CalendarTrip {
+  readonly isTrip: boolean;
+  readonly isWhole: boolean;
+  readonly isCancelled: boolean;
+}
+
+/**
+ * The events that can be the trip. Hours count as the days they touch; midnight ends a day and begins none.
+ *
+ * @throws InvalidInputError for a text that is no calendar, or one without an event of 1 to 60 days
+ */
+export function readCalendarEvents(text: string): CalendarEvents {
+  const read = parsed(text).flatMap((calendar) => calendar.getAllSubcomponents('vevent').map(eventOf));
+  const all = read.filter((e) => e !== undefined);
+  const there = all.filter((e) => !e.isCancelled);
+  const events = there.filter((e) => e.days >= 1 && e.days <= MAX_DAYS);
+  if (events.length === 0) {
+    const [long] = there;
+    throw new InvalidInputError([
+      long === undefined
+        ? { path: '', message: 'expected a calendar with an event of one day or more, got none' }
+        : { path: 'DTEND', message: `expected a trip of 1 to ${MAX_DAYS} days, got ${long.days}` },
+    ]);
+  }
+  const sorted = [...events].sort(
+    (a, b) =>
+      Number(b.isTrip) - Number(a.isTrip) ||
+      Number(b.isWhole) - Number(a.isWhole) ||
+      b.days - a.days ||
+      (a.startDate < b.startDate ? -1 : 1),
+  );
+  return {
+    events: sorted.map(({ name, startDate, days }) => ({ name, startDate, days })),
+    isSure: sorted.length === 1 || sorted[0]!.isTrip,
+    cancelled: all.length - there.length,
+    unreadable: read.length - all.length,
+  };
+}
+
+const isoOf = ({ year, month, day }: ICAL.Time): string =>
+  `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+
+const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/;
+
+/** A time of an event; a date that the library cannot read is none, and its event is told as unreadable. */
+function timeOf(component: ICAL.Component, name: 'dtstart' | 'dtend'): ICAL.Time | undefined {
   try {
-    const root = new ICAL.Component(ICAL.parse(text) as unknown[]);
-    if (root.name === 'vcalendar') return root;
+    const time: unknown = component.getFirstPropertyValue(name);
+    return time instanceof ICAL.Time ? time : undefined;
+  } catch (error) {
+    if (error instanceof Error && error.message.startsWith('Could not extract integer')) return undefined;
+    throw error;
+  }
+}
+
+/** An event, or nothing where it has no day that can be read. */
+function eventOf(component: ICAL.Component): Found | undefined {
+  const start = timeOf(component, 'dtstart');
+  if (start === undefined) return undefined;
+  const end = timeOf(component, 'dtend') ?? start;
+  const [from, to] = [isoOf(start), isoOf(end)];
+  if (!ISO_DATE.test(from) || !ISO_DATE.test(to)) return undefined;
+  const isMidnight = !end.isDate && end.hour === 0 && end.minute === 0 && end.second === 0;
+  const touched = dayNumber(to) - dayNumber(from);
+  const days = start.isDate || isMidnight ? touched : touched + 1;
+  const said = (name: string): string => String(component.getFirstPropertyValue(name) ?? '');
+  return {
+    isTrip: said('uid').endsWith('-trip@graft'),
+    isWhole: start.isDate,
+    isCancelled: said('status').toUpperCase() === 'CANCELLED',
+    name: said('summary'),
+    startDate: from,
+    // An event without a length is of its day.
+    days: Math.max(1, days),
+  };
+}
+
+/** The calendars of a file: some programs write several into one. */
+function parsed(text: string): readonly ICAL.Component[] {
+  try {
+    const root = ICAL.parse(text) as unknown[];
+    const roots = Array.isArray(root[0]) ? (root as unknown[][]) : [root];
+    const calendars = roots.map((r) => new ICAL.Component(r)).filter((c) => c.name === 'vcalendar');
+    if (calendars.length > 0) return calendars;
   } catch (error) {
     // What the library says of a broken line helps whoever wrote the file; its class is not exported.
     const message = error instanceof Error ? error.message : String(error);

@@ -22,15 +22,11 @@ function tableIn(text: string, members: readonly string[]): CsvTable {
   const table = readCsvTable(text, { members });
   if (headersIn(table.headers) > 0) return table;
   // Cells are mostly copied without their headers.
-  const width = Math.max(...text.split(/\r\n|\r|\n/).map((line) => line.split('\t').length));
   const rows = text.split(/\r\n|\r|\n/).map((line, i) => ({ line: i + 1, cells: line.split('\t') }));
-  const blank = { line: 0, cells: new Array<string>(width).fill(' ') };
-  const { headers: _headers, ...bare } = tableOf(
-    [{ ...blank, cells: blank.cells.map((_c, i) => `column ${i + 1}`) }, ...rows],
-    { headerLine: 0, members },
-    '\t',
-  );
-  return { ...bare, headers: blank.cells.map(() => '') };
+  const width = Math.max(...rows.map((row) => row.cells.length));
+  const named = { line: 0, cells: Array.from({ length: width }, (_v, i) => `column ${i + 1}`) };
+  const bare = tableOf([named, ...rows], { headerLine: 0, members }, '\t');
+  return { ...bare, headers: named.cells.map(() => '') };
 }
 
 export interface PastedCells {

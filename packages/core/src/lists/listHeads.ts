@@ -47,11 +47,6 @@ export function headOfLine(
     letters === letters.toUpperCase() &&
     letters !== letters.toLowerCase();
   if (!isCapitals || inCapitals) return undefined;
-  // A word in capitals that names one thing exactly may be that thing; a line of several words is a head.
-  return recognise(text, []) === undefined ||
-    text.includes(' ') ||
-    text.endsWith('S') ||
-    text.length > SHORTEST_CAPITALS
-    ? text
-    : undefined;
+  // A short one that names a thing is that thing: TENT, ROPE.
+  return letters.length > SHORTEST_CAPITALS || recognise(text, []) === undefined ? text : undefined;
 }

@@ -19,7 +19,8 @@ interface Found extends CalendarEvents {
   readonly fileName: string;
 }
 
-const nameOf = ({ name }: CalendarTrip): string => (name === '' ? 'an event without a title' : `“${name}”`);
+const UNTITLED = 'an event without a title';
+const nameOf = ({ name }: CalendarTrip): string => (name === '' ? UNTITLED : `“${name}”`);
 
 /** The trip as a calendar file; and the first day, and days at the end, out of one. */
 export function CalendarTools() {
@@ -116,7 +117,7 @@ function EventList({
               onClick={() => onChoose(event)}
             >
               <Text as="span" truncate>
-                {event.name === '' ? 'an event without a title' : event.name}
+                {event.name === '' ? UNTITLED : event.name}
               </Text>
               <Text as="span" color="fg.muted" flexShrink={0}>
                 {dateWords(event.startDate)}, {counted(event.days, 'day')}

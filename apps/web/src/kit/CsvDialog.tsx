@@ -110,14 +110,10 @@ export function CsvDialog({
     show(name, await worker.current!.choose(choice, members));
   };
   const unknown = useMemo(() => (read === undefined ? [] : unknownLists(trip, read.rows)), [trip, read]);
-  const take = (t: Trip) => {
-    const settled = settleLists(t, read?.rows ?? [], meanings);
-    return takeRows(settled.trip, settled.rows, target);
-  };
-  const taken = useMemo(() => {
-    const settled = settleLists(trip, read?.rows ?? [], meanings);
-    return read && takeRows(settled.trip, settled.rows, target);
-  }, [trip, read, target, meanings]);
+  const taken = useMemo(
+    () => read && takeSettled(trip, read.rows, meanings, target),
+    [trip, read, target, meanings],
+  );
   const full = taken && tooLong(taken.trip);
   const badLines = new Set(read?.errors.map((e) => e.line)).size;
 
@@ -172,7 +168,9 @@ export function CsvDialog({
             <Button
               size="sm"
               disabled={read.rows.length === 0 || full !== undefined || readOnly}
-              onClick={() => onTake(`read ${loaded.name}`, (t) => take(t).trip)}
+              onClick={() =>
+                onTake(`read ${loaded.name}`, (t) => takeSettled(t, read.rows, meanings, target).trip)
+              }
             >
               Take {counted(read.rows.length, 'row')}
               {badLines > 0 && ` without the ${counted(badLines, 'line')} above`}
@@ -186,6 +184,17 @@ export function CsvDialog({
       )}
     </Box>
   );
+}
+
+/** Rows put onto the lists that their names mean. */
+function takeSettled(
+  trip: Trip,
+  rows: ReadThings['rows'],
+  meanings: ReadonlyMap<string, ListMeaning>,
+  target: Target,
+) {
+  const settled = settleLists(trip, rows, meanings);
+  return takeRows(settled.trip, settled.rows, target);
 }
 
 function CsvErrors({ errors }: { errors: ReadThings['errors'] }) {

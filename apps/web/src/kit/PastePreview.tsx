@@ -18,10 +18,9 @@ const MOST_SHOWN = 200;
 const LEAST_KG = 0.001;
 const MOST_KG = 60;
 
-/** Sorted: what nobody knows the mass of comes first, as it is asked for; else as it was written. */
+/** What nobody knows the mass of comes first, as it is asked for, and stays there once it is said; else as it was written. */
 function unknownFirst(rows: readonly GuessedRow[]): readonly GuessedRow[] {
-  const isUnknown = (r: GuessedRow): number =>
-    Number(isUnweighed({ ...r.thing, massKg: r.guess.facts.massKg }));
+  const isUnknown = (r: GuessedRow): number => Number(isUnweighed(r.guess.facts));
   return [...rows].sort((a, b) => isUnknown(b) - isUnknown(a));
 }
 

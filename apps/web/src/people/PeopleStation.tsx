@@ -1,7 +1,7 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { addMember } from '@graft/core/lists';
+import { addMember } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
 import { useLimitChange } from '../shared/useLimitChange';

@@ -9,7 +9,8 @@ import type { Thing, Trip } from '../trip/model.js';
 import { decodeText, guardCell, readCsvTable, writeCsvTable } from './csvTable.js';
 import { csvTrip, readThings, type ReadThings } from './readThings.js';
 import { CSV_FIELDS } from './csvFields.js';
-import { guessMapping, guessOptions, thingsCsv } from './thingsCsv.js';
+import { guessMapping, guessOptions } from './guessTable.js';
+import { thingsCsv } from './thingsCsv.js';
 import { tripErrors } from './tripFile.js';
 import { runs } from '../testing/runs.js';
 

@@ -109,8 +109,10 @@ export function headerWords(field: (typeof CSV_FIELDS)[number]): readonly string
   return [plain(field.header).replace(UNIT_AT_END, ''), ...field.words];
 }
 
+const KNOWN_HEADERS: ReadonlySet<string> = new Set(CSV_FIELDS.flatMap((f) => headerWords(f)));
+
 /** How many cells of a row are headers of known columns. */
 export function headersIn(cells: readonly string[]): number {
-  const known = new Set(CSV_FIELDS.flatMap((f) => headerWords(f)));
-  return cells.filter((cell) => cell !== '' && known.has(plain(cell).replace(UNIT_AT_END, ''))).length;
+  return cells.filter((cell) => cell !== '' && KNOWN_HEADERS.has(plain(cell).replace(UNIT_AT_END, '')))
+    .length;
 }

@@ -3,7 +3,7 @@
  * again so that no cell can be run as a formula.
  */
 import Papa from 'papaparse';
-import { layOut, type SheetRow } from './tableLayout.js';
+import { asItStands, layOut, type SheetRow } from './tableLayout.js';
 
 export interface CsvTable {
   readonly headers: readonly string[];
@@ -39,16 +39,20 @@ export function decodeText(bytes: Uint8Array): string {
 
 const DELIMITERS = [',', ';', '\t', '|'];
 
-/** How a table of things is looked for. */
+/** How a table is looked for on a sheet as people make it. */
 export interface TableOptions {
-  /** The line that the headers are on, where somebody said so; the first that is not empty, or looked for. */
-  readonly headerLine?: number | 'first';
+  /** The line that the headers are on, where somebody said so; else it is looked for. */
+  readonly headerLine?: number;
   /** Names of those on the trip, which may stand as heads between the rows. */
   readonly members?: readonly string[];
 }
 
-/** Read a table of text, with its headers where `options` say. */
-export function readCsvTable(text: string, options: TableOptions = { headerLine: 'first' }): CsvTable {
+/**
+ * Read a table of text.
+ *
+ * @param options without them the table is as it stands: the first row that is not empty holds the headers
+ */
+export function readCsvTable(text: string, options?: TableOptions): CsvTable {
   const clean = text.replace(/^\uFEFF/, '');
   // Some spreadsheets say their separator in a first line of their own.
   const told = /^sep=(.)\r?\n/i.exec(clean);
@@ -69,25 +73,21 @@ export function readCsvTable(text: string, options: TableOptions = { headerLine:
 /** The table that rows of cells hold, as they stand on a sheet. */
 export function tableOf(
   all: readonly SheetRow[],
-  { headerLine, members = [] }: TableOptions,
+  options: TableOptions | undefined,
   delimiter = '',
   errors: CsvTable['errors'] = [],
 ): CsvTable {
-  const unguarded = all.map(({ cells, line }) => ({ line, cells: cells.map((c) => unguardCell(c.trim())) }));
-  const first = unguarded.find(({ cells }) => cells.some((c) => c !== ''))?.line;
-  const { headers, rows, heads, sums, ...laid } = layOut(
-    unguarded,
-    headerLine === 'first' ? first : headerLine,
-    members,
-  );
+  const unguarded = all.map(({ cells, line }) => ({ line, cells: cells.map(unguardCell) }));
+  const { headers, rows, ...laid } =
+    options === undefined
+      ? asItStands(unguarded)
+      : layOut(unguarded, options.headerLine, options.members ?? []);
   const tooWide = rows.filter(
-    ({ cells }) => cells.length > headers.length && cells.slice(headers.length).some((c) => c !== ''),
+    ({ cells }) => cells.length > headers.length && cells.slice(headers.length).some((c) => c.trim() !== ''),
   );
   return {
     ...laid,
     headers,
-    heads,
-    sums,
     rows: rows.map(({ cells }) => headers.map((_header, k) => cells[k] ?? '')),
     lines: rows.map((r) => r.line),
     delimiter,

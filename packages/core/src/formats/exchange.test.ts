@@ -100,6 +100,15 @@ describe('the share as a table', () => {
       ],
     });
   });
+  test('a line that looks like a sum or a head is a line like any other: it is named', () => {
+    for (const line of ['Total', 'GROUP', hut.members[0]!.name]) {
+      const read = readShareCsv(`Piece id;Carrier\r\n${line};\r\n`, hut);
+      if (read.kind !== 'errors') throw new Error('expected errors');
+      expect(read.errors).toEqual([
+        { line: 2, message: `Piece id: expected the id of a piece of this trip, got "${line}"` },
+      ]);
+    }
+  });
 });
 
 describe('the way as GPX', () => {

@@ -6,7 +6,7 @@ import type { Trip } from '../trip/model.js';
 import { headersIn } from './csvFields.js';
 import { readCsvTable, tableOf, type CsvTable } from './csvTable.js';
 import { csvTrip, readThings } from './readThings.js';
-import { guessMapping, guessOptions } from './thingsCsv.js';
+import { guessMapping, guessOptions } from './guessTable.js';
 
 /** So many of its lines have a tab within, when a text is cells and no list. */
 const TABBED_SHARE = 0.6;

@@ -2,7 +2,7 @@ import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import { readCsvTable } from './csvTable.js';
 import { csvTrip, readThings } from './readThings.js';
-import { guessMapping, guessOptions } from './thingsCsv.js';
+import { guessMapping, guessOptions } from './guessTable.js';
 
 const MEMBERS = ['Ilse', 'Bram'];
 const trip = aTrip(

@@ -44,6 +44,18 @@ function headerAt(filled: readonly SheetRow[]): number {
   );
 }
 
+/** A table that a program wrote: headers in its first row, all others under it. */
+export function asItStands(all: readonly SheetRow[]): LaidOut {
+  const [header, ...rows] = all.filter(({ cells }) => filledIn(cells) > 0);
+  return {
+    headers: (header?.cells ?? []).map((c) => c.trim()),
+    headerLine: header?.line ?? 0,
+    rows,
+    heads: rows.map(() => undefined),
+    sums: [],
+  };
+}
+
 /**
  * @param headerLine the line that the headers are on, where somebody said so
  * @param members names of those on the trip, which may head rows

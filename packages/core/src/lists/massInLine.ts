@@ -2,30 +2,27 @@
  * The mass in a line of a list, as people write it: "1,05 kg", "12.5 oz / 354 g", "1 kg 200", "2 lb 3 oz", "350 gr".
  * "2.450 g" can be read two ways: the one that such a thing can weigh is taken.
  */
-import { KG_PER_LB, KG_PER_OZ } from '../units/convert.js';
+import { THING_RANGES } from '../trip/thingRanges.js';
+import { KG_PER_UNIT } from '../units/convert.js';
 import { cut } from '../units/repeated.js';
 import { recognise } from './vocabulary/recognise.js';
 
-const UNITS: readonly (readonly [pattern: string, kg: number])[] = [
-  ['kg|kgs|kilos?|kilograms?|kilogrammes?', 1],
-  ['g|gr|grs|gm|gms|grm|grams?|grammes?', 0.001],
-  ['lbs?|pounds?', KG_PER_LB],
-  ['oz|ozs|ounces?', KG_PER_OZ],
-];
+type Unit = keyof typeof KG_PER_UNIT;
+const UNIT =
+  'kg|kgs|kilos?|kilograms?|kilogrammes?|g|gr|grs|gm|gms|grm|grams?|grammes?|lbs?|pounds?|oz|ozs|ounces?';
 const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 const NUMBER = String.raw`\d{1,3}(?:[ '’\u00a0\u202f]\d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d+)*|[½¼¾]`;
-const UNIT = UNITS.map(([pattern]) => pattern).join('|');
 const MASS = new RegExp(String.raw`(?<![\w.,])(${NUMBER})\s*(${UNIT})\b\.?`, 'giu');
 /** The smaller unit that goes on with a larger one: 1 kg 200 g, 2 lb 3 oz. */
 const GOES_ON: Readonly<Record<string, string>> = { kg: 'g', lb: 'oz' };
-const MOST_KG = 60;
+const [, MOST_KG] = THING_RANGES.massKg;
 
 interface Told {
   readonly from: number;
   readonly to: number;
   /** In kg; two where a point or comma may part thousands or decimals. */
   readonly readings: readonly number[];
-  readonly unit: 'kg' | 'g' | 'lb' | 'oz';
+  readonly unit: Unit;
 }
 
 export type MassInLine =
@@ -50,13 +47,12 @@ function readingsOf(text: string): readonly number[] {
   return /^[1-9]\d{0,2}[.,]\d{3}$/.test(tight) ? [decimal, Number(tight.replace(/[.,]/, ''))] : [decimal];
 }
 
-function unitOf(text: string): Told['unit'] {
+function unitOf(text: string): Unit {
   const word = text.toLowerCase();
   if (word.startsWith('k')) return 'kg';
   if (word.startsWith('g')) return 'g';
   return word.startsWith('o') ? 'oz' : 'lb';
 }
-const KG_OF = { kg: 1, g: 0.001, lb: KG_PER_LB, oz: KG_PER_OZ } as const;
 
 /** Net masses of gas that are the thing's name: "450 g canister". */
 const GAS_SIZE = /\b(?:gas|canister|cartridge)/i;
@@ -84,7 +80,7 @@ function masses(line: string): readonly Told[] {
       last !== undefined &&
       GOES_ON[last.unit] === unit &&
       /^\s*(?:and\s+)?$/i.test(line.slice(last.to, from));
-    const kg = readings.map((r) => r * KG_OF[unit]);
+    const kg = readings.map((r) => r * KG_PER_UNIT[unit]);
     if (goesOn)
       told[told.length - 1] = { ...last, to: from + found[0].length, readings: [last.readings[0]! + kg[0]!] };
     else told.push({ from, to: from + found[0].length, readings: kg, unit });
@@ -93,10 +89,10 @@ function masses(line: string): readonly Told[] {
 }
 
 /** A number alone at the end of a line. */
-function bareMass(line: string, unit: Told['unit']): readonly Told[] {
+function bareMass(line: string, unit: Unit): readonly Told[] {
   const bare = /(?:^|[\s,;:\t])(\d+(?:[.,]\d+)*)\s*$/.exec(line);
   if (bare === null) return [];
-  const readings = readingsOf(bare[1]!).map((r) => r * KG_OF[unit]);
+  const readings = readingsOf(bare[1]!).map((r) => r * KG_PER_UNIT[unit]);
   return [{ from: bare.index, to: line.length, readings, unit }];
 }
 
@@ -105,7 +101,7 @@ const SAME = 0.04;
 const isSame = (a: number, b: number): boolean => Math.abs(a - b) <= SAME * Math.max(a, b);
 
 /** What can be true of one telling: nothing weighs more than a person carries; of two readings what such a thing weighs. */
-function sure(readings: readonly number[], unit: Told['unit'], name: string): number | undefined {
+function sure(readings: readonly number[], unit: Unit, name: string): number | undefined {
   const possible = readings.filter((kg) => kg <= MOST_KG);
   if (possible.length < 2) return possible[0] ?? readings[0];
   const range = recognise(name, [])?.rangeKg;
@@ -119,7 +115,7 @@ function sure(readings: readonly number[], unit: Told['unit'], name: string): nu
  * @param count how many of it the line says: a mass of all of them is told apart from that of one
  * @param bareUnit the unit of a number alone at the end of the line, or undefined where it is part of the name
  */
-export function takeMass(line: string, count: number, bareUnit: Told['unit'] | undefined): MassInLine {
+export function takeMass(line: string, count: number, bareUnit: Unit | undefined): MassInLine {
   const withUnit = masses(line);
   const told = withUnit.length > 0 || bareUnit === undefined ? withUnit : bareMass(line, bareUnit);
   if (told.length === 0) return { ok: true, rest: line };

@@ -1,7 +1,5 @@
 /** Names in a list that nobody on the trip has: what each is, said once and for all of its rows. */
-import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { freshId, putMember } from '../trip/changes.js';
-import { newMember } from '../trip/emptyTrip.js';
+import { addMember } from '../trip/partyChanges.js';
 import type { Trip } from '../trip/model.js';
 import { isSameName } from '../trip/names.js';
 import { isGroupWord } from './listHeads.js';
@@ -13,9 +11,6 @@ export type ListMeaning =
   | { readonly kind: 'kit' }
   | { readonly kind: 'group' }
   | { readonly kind: 'member'; readonly memberId: string };
-
-/** The pack of somebody of whom nothing is known. */
-const USUAL_PACK_L = 50;
 
 /** Names of lists that are no member's, no kit's and no word for the group, each once. */
 export function unknownLists(trip: Trip, rows: readonly ReadRow[]): readonly string[] {
@@ -48,19 +43,4 @@ export function settleLists<R extends ReadRow>(
     return member === undefined ? row : { ...row, list: member.name };
   });
   return { trip: withNew, rows: settled };
-}
-
-/** Somebody new, with a pack of a usual size. */
-export function addMember(trip: Trip, name: string): Trip {
-  const size = PACK_SIZES.find((s) => s.nominalL === USUAL_PACK_L)!;
-  const id = freshId(
-    `member-${trip.members.length + 1}`,
-    trip.members.map((m) => m.id),
-  );
-  const packId = freshId(
-    `pack-${id}`,
-    trip.packs.map((p) => p.id),
-  );
-  const member = newMember(id, name.slice(0, 60), packId);
-  return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
 }

@@ -3,8 +3,9 @@
  * (common practice, no source).
  */
 import type { Leg, Trip, Waypoint } from '../trip/model.js';
+import { putWaypoint } from '../trip/partyChanges.js';
 import { dayStretches } from './legSlopes.js';
-import { drinkers, waterByDay } from './waterStretches.js';
+import { drinkers, inSteps, STEP_L, waterByDay } from './waterStretches.js';
 
 /** A trip whose plan drinks of a cache. */
 export interface LaidCache {
@@ -15,8 +16,6 @@ export interface LaidCache {
   readonly eachL: number;
 }
 
-/** Litres are laid and carried in steps of a half. */
-const STEP_L = 0.5;
 /** At a dry camp so much stays in the packs: the camp stays one without water of its own (Graft's own). */
 const KEPT_L = 0.5;
 
@@ -46,8 +45,8 @@ function laid(
 ): LaidCache | undefined {
   const people = drinkers(trip, day);
   if (eachL < STEP_L || people === 0 || trip.waypoints.some((w) => w.id === place.id)) return undefined;
-  const litres = Math.ceil((eachL * people) / STEP_L - 1e-9) * STEP_L;
+  const litres = inSteps(eachL * people);
   const waypoint: Waypoint = { ...place, kind: 'water', reliance: 'sure', cacheL: litres };
   const legs = trip.legs.map((leg, i) => (i === day - 1 ? less(leg) : leg));
-  return { trip: { ...trip, legs, waypoints: [...trip.waypoints, waypoint] }, litres, eachL };
+  return { trip: putWaypoint({ ...trip, legs }, waypoint), litres, eachL };
 }

@@ -16,7 +16,7 @@ export const DRY_EVENING_L = 0.5;
 const WARM_C = 20;
 const MORE_PER_C = 0.05;
 /** Litres are suggested in steps of a half. */
-const STEP_L = 0.5;
+export const STEP_L = 0.5;
 
 export interface DayWater {
   readonly day: number;
@@ -168,6 +168,7 @@ export function takeSuggestedWater(trip: Trip): Trip {
   };
 }
 
-function inSteps(litres: number): number {
+/** As many whole steps as it takes. */
+export function inSteps(litres: number): number {
   return Math.ceil(litres / STEP_L - 1e-9) * STEP_L;
 }

@@ -1,5 +1,7 @@
 /** Changes of groups, roles, packs and places that keep the trip's references whole. */
-import { freshId } from './changes.js';
+import { freshId, putMember } from './changes.js';
+import { newMember } from './emptyTrip.js';
+import { cataloguePack, PACK_SIZES } from './packCatalogue.js';
 import type { Member, Pack, PartyGroup, Role, Trip, Waypoint } from './model.js';
 
 export function putGroup(trip: Trip, group: PartyGroup): Trip {
@@ -87,4 +89,22 @@ export function addWaypoints(trip: Trip, places: readonly Waypoint[]): Trip {
     );
     return putWaypoint(t, { ...place, id });
   }, trip);
+}
+
+/** The pack of somebody of whom nothing is known. */
+const USUAL_PACK_L = 50;
+
+/** Somebody new, with a pack of a usual size. */
+export function addMember(trip: Trip, name: string): Trip {
+  const size = PACK_SIZES.find((s) => s.nominalL === USUAL_PACK_L)!;
+  const id = freshId(
+    `member-${trip.members.length + 1}`,
+    trip.members.map((m) => m.id),
+  );
+  const packId = freshId(
+    `pack-${id}`,
+    trip.packs.map((p) => p.id),
+  );
+  const member = newMember(id, name.slice(0, 60), packId);
+  return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
 }

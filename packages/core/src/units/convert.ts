@@ -1,6 +1,8 @@
 /** Exact conversion factors to SI-based units (NIST Special Publication 811, appendix B). */
 export const KG_PER_LB = 0.45359237;
 export const KG_PER_OZ = 0.028349523125;
+/** Of the units in which things are weighed. */
+export const KG_PER_UNIT = { kg: 1, g: 0.001, lb: KG_PER_LB, oz: KG_PER_OZ } as const;
 export const CM_PER_IN = 2.54;
 export const L_PER_CU_IN = 0.016387064;
 export const L_PER_US_FL_OZ = 0.0295735295625;

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { tableOf } from '../formats/csvTable.js';
 import { csvTrip, readThings } from '../formats/readThings.js';
-import { guessMapping, guessOptions } from '../formats/thingsCsv.js';
+import { guessMapping, guessOptions } from '../formats/guessTable.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import { settleLists, unknownLists, type ListMeaning } from '../lists/takeLists.js';
 import { takeRows } from '../lists/takeRows.js';

@@ -1,6 +1,6 @@
 /** Everyday names of packs and bags, tools, light, power, navigation and safety; columns as in `shelterSleepKitchen.ts`. */
 export const PACKS_TOOLS = `
-rucksack, backpack, pack, hiking backpack, hiking pack, trekking backpack, trekking rucksack, backpacking pack, big rucksack, main pack, main bag, hiking rucksack, travel backpack, framed pack, frame pack, frameless pack|500 1800 3500|2|pouch|walking|other|isPack|l:60^0.7
+rucksack, backpack, pack, hiking backpack, hiking pack, trekking backpack, trekking rucksack, backpacking pack, big rucksack, main pack, main bag, hiking rucksack, travel backpack, framed pack, frame pack, frameless pack|500 1800 3500|2|pouch|walking|other||l:60^0.7
 day pack, daypack, day sack, daysack, summit pack, day bag, small backpack, small rucksack, day rucksack, running pack, day backpack, packable daypack, summit bag, running vest|120 400 1400|=own-day-sack
 bum bag, bumbag, fanny pack, hip pack, hip bag, waist pack, waist bag, belt bag, belt pouch, shoulder bag, handbag, sling bag|50 150 500|0.4|pouch|walking|other
 child carrier, kid carrier, baby carrier, child carrier backpack|600 2600 3800|20|block 70 x 35 x 25|walking|other|ridesOutside

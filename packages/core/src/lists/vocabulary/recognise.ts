@@ -9,6 +9,7 @@ import { nearestWord } from './nearestWord.js';
 import { takeSizes, type Sizes } from './sizes.js';
 import { sized, type Eaters } from './sized.js';
 import { concepts, type Concept } from './vocabulary.js';
+import { ordersOf, type Orders } from './orders.js';
 import { isAside, joined, QUALITIES, wordsOf } from './words.js';
 
 export interface Recognised {
@@ -22,7 +23,6 @@ export interface Recognised {
   readonly likeness: number;
   /** The library's thing or kit that it is. */
   readonly libraryId?: string;
-  readonly isPack: boolean;
   /** It is as much as people need over the days of the trip. */
   readonly isNeed: boolean;
   /** The starter library's kit that it is, in its pieces. */
@@ -44,13 +44,6 @@ interface NamedEntry {
 }
 
 const MOST_WORDS = 6;
-/** A measure of what follows it: "a bag of nuts" is nuts. */
-const MEASURES =
-  /^(?:an?\s+|the\s+|\d+\s*[x×]?\s*)?(?:pairs?|sets?|packs?|packets?|bags?|box(?:es)?|tins?|cans?|bottles?|tubes?|rolls?|sachets?|jars?|pieces?|bits?|bunch|loads?|bars?|bundles?|lots|couple|handful|change)\s+of\s+/i;
-/** What follows says for what, with what, in what it is. */
-const BEHIND = /\s+(?:for|with|w\/|in|inside|incl\.?|including|to|from|of|per|on|at|as)\s+.*$/i;
-/** What follows may say how it is. */
-const CUT = /\s*[,;:/()[\]|]\s*|\s+[-–—]\s+/;
 const AND = /\s+(?:and|&|plus|und)\s+|\s*[&+]\s*/i;
 
 const conceptsByWords = oncePer(
@@ -148,32 +141,6 @@ function together(parts: readonly Recognised[]): Recognised {
   };
 }
 
-/** The words of a name, as a whole and of its head, each in the orders in which they may be said. */
-interface Orders {
-  readonly whole: readonly (readonly string[])[];
-  readonly heads: readonly (readonly string[])[];
-}
-
-/** The words of a name in the orders in which they may be said ("gloves, thin" are thin gloves), and those of its head. */
-function ordersOf(text: string): Orders {
-  const spoken = text.replace(MEASURES, '').replace(/^\s*(?:of|for|with)\s+/i, '');
-  const [first = '', ...rest] = spoken
-    .replace(BEHIND, '')
-    .split(CUT)
-    .filter((part) => /[\p{L}\d]/u.test(part));
-  const all = wordsOf(text);
-  if (rest.length === 0 && spoken === text) {
-    const head = wordsOf(first);
-    return { whole: head.length === all.length ? [all] : [all, head], heads: [head] };
-  }
-  const turned = wordsOf([...rest, first].join(' '));
-  const isHow = rest.every((part) => wordsOf(part).every(isAside));
-  return {
-    whole: [all, wordsOf(spoken), turned],
-    heads: isHow ? [turned, wordsOf([first, ...rest].join(' '))] : [turned, wordsOf(first)],
-  };
-}
-
 /** The match of a name that is known as a whole. */
 function wholeOf({ whole }: Orders, library: readonly LibraryEntry[]): Match | undefined {
   for (const words of whole) {
@@ -253,7 +220,6 @@ function meant(
       rangeKg: around(facts.massKg),
       likeness,
       libraryId: id,
-      isPack: false,
       isNeed: false,
     };
   }
@@ -266,7 +232,6 @@ function meant(
     rangeKg: own === undefined || own.facts.massEstimated ? rangeKg : around(own.facts.massKg),
     likeness,
     ...(own === undefined ? {} : { libraryId: own.id }),
-    isPack: concept.isPack,
     isNeed,
     ...(kitId === undefined ? {} : { kitId }),
   };

@@ -32,8 +32,6 @@ export interface Concept {
   readonly starterId?: string;
   /** The first whose figure is known counts. */
   readonly sizes: readonly SizeRule[];
-  /** A pack to carry things in: it is no thing of a list. */
-  readonly isPack: boolean;
 }
 
 function readSize(text: string, row: string): SizeRule {
@@ -62,13 +60,12 @@ function readConcept(row: string): Concept {
     number,
     number,
   ];
-  const isPack = flags === 'isPack';
   const starterId = litres!.startsWith('=') ? litres!.slice(1) : undefined;
   const entry = STARTER_LIBRARY.find((e) => e.id === starterId);
   const own = entry === undefined ? undefined : kitFacts(entry);
   if (starterId !== undefined && own === undefined)
     throw new Error(`Vocabulary: no ${starterId} in "${row}"`);
-  const columns = ['', String(usualKg * 1000), litres!, shape!, needed!, purpose!, isPack ? '' : flags, ''];
+  const columns = ['', String(usualKg * 1000), litres!, shape!, needed!, purpose!, flags, ''];
   const facts = own === undefined ? readThing(columns, row).thing : { ...own, massKg: usualKg };
   return {
     names: names!.split(', '),
@@ -82,7 +79,6 @@ function readConcept(row: string): Concept {
     },
     ...(starterId === undefined ? {} : { starterId }),
     sizes: size === '' ? [] : size.split(' ').map((text) => readSize(text, row)),
-    isPack,
   };
 }
 

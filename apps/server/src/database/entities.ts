@@ -22,6 +22,7 @@ import type {
   CarryTrial,
   Companion,
   Holding,
+  Maker,
   Condition,
   Consumption,
   Dish,
@@ -434,6 +435,10 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'age_years' }) ageYears: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;
+  @Column({ ...OPTIONAL_NUMBER, name: 'own_things_kg' }) ownThingsKg: number | null;
+  @Column({ type: 'boolean', nullable: true, name: 'own_things_estimated' }) ownThingsEstimated:
+    | boolean
+    | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'portion' }) portion: number | null;
   @Column({ type: 'int', name: 'first_day', nullable: true }) firstDay: number | null;
   @Column({ ...NAME, nullable: true, name: 'joins_at' }) joinsAt: string | null;
@@ -488,7 +493,7 @@ export class ThingRow extends TripPart {
   @Column({ ...OPTIONAL_ID, name: 'nests_in' }) nestsIn: string | null;
   @Column({ type: 'boolean', nullable: true, name: 'rides_loose' }) ridesLoose: boolean | null;
   @Column({ ...OPTIONAL_ID, name: 'library_id' }) libraryId: string | null;
-  @Column({ ...WORD, nullable: true, name: 'made_by' }) madeBy: 'larder' | null;
+  @Column({ ...WORD, nullable: true, name: 'made_by' }) madeBy: Maker | null;
   @Column({ ...NAME, nullable: true }) together: string | null;
   @Column({ ...OPTIONAL_ID, name: 'part_of' }) partOf: string | null;
   @Column({ ...WORD, nullable: true }) want: Want | null;

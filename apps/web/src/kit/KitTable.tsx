@@ -85,7 +85,15 @@ export const KitTable = memo(function KitTable({
         width: '36',
         show: (row) =>
           keptElsewhere(row) ? (
-            <Why reason="Made at Larder: it changes there.">L</Why>
+            <Why
+              reason={
+                row.madeBy === 'larder'
+                  ? 'Made at Larder: it changes there.'
+                  : 'From the figure for own things at People: it changes there, and gets less with every thing on this list.'
+              }
+            >
+              {row.madeBy === 'larder' ? 'L' : 'P'}
+            </Why>
           ) : (
             <RemoveButton
               name={row.name}

@@ -1,6 +1,7 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { isOwnUnknown, suggestOwn, takeSuggestedOwn } from '@graft/core/lists';
 import { addMember } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
@@ -27,6 +28,7 @@ export function PeopleStation() {
     () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf }),
     [trip, change, massUnit, hideWeights, figuresOf],
   );
+  const unknown = trip.members.filter((m) => isOwnUnknown(trip, m));
   const limits = figures.members.map((m) => m.heaviest.limitKg);
   return (
     <FullStation>
@@ -54,6 +56,20 @@ export function PeopleStation() {
           >
             <Plus size={13} /> Add a member
           </Button>
+          {unknown.length > 0 && (
+            <Button
+              size="xs"
+              variant="outline"
+              onClick={() => change('own things as usual', takeSuggestedOwn)}
+            >
+              Count own things of {counted(unknown.length, 'member')} as ≈{' '}
+              {formatMass(
+                unknown.reduce((sum, m) => sum + suggestOwn(trip, m).kg, 0) / unknown.length,
+                massUnit,
+              )}
+              {unknown.length > 1 && ' each'}
+            </Button>
+          )}
           {limits.length > 0 && (
             <Text fontSize="xs" color="fg.muted">
               {counted(limits.length, 'member')} can carry{' '}

@@ -9,6 +9,7 @@ import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
 import type { Column } from '../shared/table/column';
 import { hereColumn } from './hereColumn';
+import { ownColumn } from './ownColumn';
 import { packColumn } from './packColumn';
 import { optionsOf, AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS } from '../shared/words';
 import { Why } from '../shared/Why';
@@ -46,6 +47,7 @@ export function memberColumns({
       hidden: hideWeights,
       width: '70',
     }),
+    ownColumn(common, trip, massUnit),
     quantityColumn({
       ...common,
       id: 'statureCm',

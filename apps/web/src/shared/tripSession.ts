@@ -1,5 +1,6 @@
 /** The open trip: what is shown, what the server has acknowledged, and the history that undo walks. */
 import { settleLarder } from '@graft/core/larder';
+import { settleOwnThings } from '@graft/core/lists';
 import type { FieldError } from '@graft/core/schema';
 import type { Trip } from '@graft/core/trip';
 
@@ -48,8 +49,9 @@ export function isUnsaved(state: SessionState): boolean {
 export function sessionReducer(state: SessionState, action: SessionAction): SessionState {
   switch (action.type) {
     case 'change': {
-      // The larder's parcels follow every change that touches them, in the same step of history.
-      const trip = settleLarder(state.trip, action.change(state.trip));
+      // The larder's parcels and what is not listed follow every change that touches them, in the same step of history.
+      const changed = settleOwnThings(state.trip, action.change(state.trip));
+      const trip = settleLarder(state.trip, changed);
       if (trip === state.trip) return state;
       const past = [...state.past, { label: action.label, trip: state.trip }].slice(-HISTORY_LENGTH);
       return { ...state, trip, past, future: [] };

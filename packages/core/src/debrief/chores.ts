@@ -73,13 +73,13 @@ function thingChores(
     ...(byDate === undefined ? {} : { byDate }),
   });
   if (isLost)
-    return thing.madeBy === 'larder' ? [] : [one('replace', owner, noted('lost on the way', use?.note))];
+    return thing.madeBy !== undefined ? [] : [one('replace', owner, noted('lost on the way', use?.note))];
   const list: Made[] = [];
   const loan = trip.arrangements.find((a) => a.kind === 'loan' && a.thingId === thing.id);
   if (loan !== undefined) list.push(one('return', loan.who, `lent: ${loan.text}`, loan.byDate));
   else if (thing.owner !== undefined && thing.owner !== carrier)
     list.push(one('return', thing.owner, `${thing.owner}’s own`));
-  if (thing.madeBy === 'larder') return list;
+  if (thing.madeBy !== undefined) return list;
   const broke = trip.events.some((e) => e.kind === 'broken' && e.thingId === thing.id);
   if (use?.fate === 'broke' || broke || thing.wear === 'needsRepair')
     list.push(one('mend', owner, noted('broke, or was to be mended', use?.note)));
@@ -110,7 +110,7 @@ function washDay(
   ];
   return wants.flatMap(([kind, wanted, why]) =>
     lists.flatMap(({ id, name, who, things }): readonly Made[] => {
-      const own = things.filter((t) => t.madeBy !== 'larder' && !isLost(t) && wanted(t));
+      const own = things.filter((t) => t.madeBy === undefined && !isLost(t) && wanted(t));
       if (own.length === 0) return [];
       const what = `${name}: ${own.map((t) => t.name.replace(`${name}: `, '')).join(', ')}`;
       return [{ id: `${kind}/${id}`, kind, things: own, what, who, why }];

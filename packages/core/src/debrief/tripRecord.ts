@@ -62,7 +62,7 @@ export function tripRecord(id: string, trip: Trip): TripRecord {
     startDate: trip.startDate,
     things: allThings(trip).flatMap((thing): RecordedThing[] => {
       const fate = fates.get(thing.id);
-      return fate === undefined || thing.madeBy === 'larder' ? [] : [recordedThing(trip, thing, fate)];
+      return fate === undefined || thing.madeBy !== undefined ? [] : [recordedThing(trip, thing, fate)];
     }),
     missed: trip.missed.map((m) => ({
       name: m.name,
@@ -126,6 +126,6 @@ export function recordFor(record: TripRecord, names: readonly string[]): TripRec
 
 /** Whether a thing can ever be suggested to stay at home. */
 export function mayStay(thing: Thing): boolean {
-  if (isSafetyKit(thing) || thing.madeBy === 'larder') return false;
+  if (isSafetyKit(thing) || thing.madeBy !== undefined) return false;
   return !(isPersonal(thing) && thing.want === 'required');
 }

@@ -171,15 +171,25 @@ export function isGroupFirstAid(thing: Thing): boolean {
 }
 const GROUP_FIRST_AID_KG = 0.35;
 
-/** What is missing of the essentials, with a cure out of the library. */
-export function essentialFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+/**
+ * What is missing of the essentials, with a cure out of the library.
+ *
+ * @param listed members whose own things are on a list: of others nobody can say what they lack
+ */
+export function essentialFindings(
+  trip: Trip,
+  library: readonly LibraryEntry[],
+  listed: readonly Member[] = trip.members,
+): readonly KitFinding[] {
   if (trip.members.length === 0) return [];
   const facts = tripFacts(trip);
   const pieces = allPieces(trip);
   const byMember = new Map<string, PersonalThing[]>(trip.members.map((m) => [m.id, []]));
   for (const thing of trip.personalThings) byMember.get(thing.memberId)?.push(thing);
   return [
-    ...ESSENTIALS.filter((e) => e.when(facts)).flatMap((e) => essentialFinding(trip, e, library, byMember)),
+    ...ESSENTIALS.filter((e) => e.when(facts)).flatMap((e) =>
+      essentialFinding(trip, e, library, byMember, listed),
+    ),
     ...(isThere(trip, purpose('food'), library) ? [] : foodFindings(trip, pieces, byMember)),
     ...sleeperFindings(trip, facts, pieces),
   ];
@@ -190,10 +200,11 @@ function essentialFinding(
   e: Essential,
   library: readonly LibraryEntry[],
   byMember: ReadonlyMap<string, readonly PersonalThing[]>,
+  listed: readonly Member[],
 ): readonly KitFinding[] {
   const entry = entryById(library, e.starterId);
   if (e.each) {
-    const without = trip.members.filter((m) => !byMember.get(m.id)!.some(e.is));
+    const without = listed.filter((m) => !byMember.get(m.id)!.some(e.is));
     if (without.length === 0) return [];
     const whom = without.length === 1 ? without[0]!.name : `${without.length} members`;
     const cure = addFor(
@@ -204,6 +215,8 @@ function essentialFinding(
     );
     return [finding(e, `${names(without)} without ${e.name}`, without, [cure])];
   }
+  // What somebody may have among things that no list names is not called missing.
+  if (entry.use === 'each' && listed.length < trip.members.length) return [];
   const wanted = e.party(trip.members.length);
   const have = allThings(trip).filter(e.is).length;
   if (have >= wanted) return [];

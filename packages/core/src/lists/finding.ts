@@ -3,6 +3,7 @@ import type { Trip } from '../trip/model.js';
 
 export const FINDING_KINDS = [
   'unweighed',
+  'ownThings',
   'essential',
   'incomplete',
   'expired',

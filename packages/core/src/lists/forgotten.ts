@@ -1,6 +1,6 @@
 /** What is often left on the table at home (common practice, no source): even after a hundred trips people forget the spoon. */
 import type { LibraryEntry } from '../library/libraryModel.js';
-import type { Purpose, Thing, Trip } from '../trip/model.js';
+import type { Member, Purpose, Thing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
@@ -108,18 +108,27 @@ const OFTEN: readonly Often[] = [
   },
 ];
 
-/** What nobody has, or some members have not, of the things that are often forgotten. */
-export function forgottenFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
-  if (trip.members.length === 0) return [];
+/**
+ * What nobody has, or some members have not, of the things that are often forgotten.
+ *
+ * @param listed members whose own things are on a list
+ */
+export function forgottenFindings(
+  trip: Trip,
+  library: readonly LibraryEntry[],
+  listed: readonly Member[] = trip.members,
+): readonly KitFinding[] {
+  if (listed.length === 0) return [];
+  const areAllListed = listed.length === trip.members.length;
   const facts = tripFacts(trip);
   return OFTEN.filter((o) => o.when?.(facts) ?? true).flatMap((o): readonly KitFinding[] => {
     const without = o.each
-      ? trip.members.filter((m) => !ownThings(trip, m.id).some((t) => o.is(t)))
+      ? listed.filter((m) => !ownThings(trip, m.id).some((t) => o.is(t)))
       : allThings(trip).some(o.is)
         ? []
         : trip.members.slice(0, 1);
-    if (without.length === 0) return [];
     const entry = entryById(library, o.starterId);
+    if (without.length === 0 || (!o.each && !areAllListed && entry.use === 'each')) return [];
     return [
       {
         id: findingId('forgotten', o.id),

@@ -8,6 +8,7 @@ export * from './kitTemplates.js';
 export { unusedInARow, UNUSED_TRIPS } from './leaveBehind.js';
 export * from './massRange.js';
 export * from './moveThing.js';
+export * from './ownFigure.js';
 export * from './partySplit.js';
 export * from './listHeads.js';
 export * from './guessedRows.js';

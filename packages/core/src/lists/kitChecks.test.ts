@@ -79,7 +79,8 @@ describe('all checks together', () => {
           for (const cure of finding.cures) {
             const next = cure.apply(trip);
             expect(tripErrors(next)).toEqual([]);
-            expect(next.members).toEqual(trip.members);
+            // Who brings what is the only thing that a cure says of a member.
+            if (finding.kind !== 'ownThings') expect(next.members).toEqual(trip.members);
             expect(Number.isFinite(cure.changeKg)).toBe(true);
           }
         }

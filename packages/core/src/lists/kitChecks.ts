@@ -1,12 +1,15 @@
 /** All checks of a trip's kit together, without what the leader has put aside. */
 import type { LibraryEntry } from '../library/libraryModel.js';
 import type { Trip } from '../trip/model.js';
+import { allThings } from '../trip/queries.js';
 import { completenessFindings } from './completeness.js';
 import { doubleFindings } from './doubles.js';
 import { essentialFindings } from './essentials.js';
 import type { KitFinding } from './finding.js';
 import { forgottenFindings } from './forgotten.js';
 import { leaveBehindFindings } from './leaveBehind.js';
+import { isListed } from './ownFigure.js';
+import { ownThingsFindings } from './ownThingsChecks.js';
 import { sameJobFindings } from './sameJob.js';
 import { suppliedFindings } from './supplied.js';
 import { airFindings, expiryFindings, repairFindings } from './timely.js';
@@ -27,19 +30,23 @@ export function kitCheckSteps(
   trip: Trip,
   library: readonly LibraryEntry[],
 ): readonly (() => readonly KitFinding[])[] {
+  // Before there is a list there is nothing to check.
+  if (!allThings(trip).some((t) => t.madeBy !== 'larder')) return [];
+  const listed = trip.members.filter((m) => isListed(trip, m));
   return [
     () => unweighedFindings(trip),
-    () => essentialFindings(trip, library),
+    () => ownThingsFindings(trip),
+    () => essentialFindings(trip, library, listed),
     () => completenessFindings(trip, library),
     () => expiryFindings(trip),
     () => repairFindings(trip),
-    () => waterFindings(trip, library),
+    () => waterFindings(trip, library, listed),
     () => doubleFindings(trip),
     () => sameJobFindings(trip),
     () => airFindings(trip),
     () => leaveBehindFindings(trip, library),
     () => suppliedFindings(trip, library),
-    () => forgottenFindings(trip, library),
+    () => forgottenFindings(trip, library, listed),
   ];
 }
 

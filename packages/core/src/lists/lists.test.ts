@@ -433,7 +433,13 @@ describe('all checks', () => {
   });
   test('every cure of every finding of a bare party is honest', () => {
     const trip: Trip = {
-      ...weather(party(), { nightC: -6, dayC: 16, rainChance: 0.6 }),
+      ...weather(
+        party(
+          [],
+          ['a', 'b', 'c'].map((id) => own(id, `${id}-shorts`)),
+        ),
+        { nightC: -6, dayC: 16, rainChance: 0.6 },
+      ),
       insects: 'many',
       byAir: true,
     };

@@ -2,17 +2,22 @@
 import { campWater, CARRIERS_EACH, partyWater, waterByMember } from '../larder/waterPlan.js';
 import type { LibraryEntry } from '../library/libraryModel.js';
 import { dayOfPlace } from '../route/legSlopes.js';
-import type { Trip } from '../trip/model.js';
+import type { Member, Trip } from '../trip/model.js';
 import { addFor, addToGroup, entryById, names } from './cures.js';
 import { findingId, type KitFinding } from './finding.js';
 import { inSentence } from '../units/format.js';
 
 const SLACK_L = 0.05;
 
-export function waterFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+/** @param listed members whose own things are on a list: the bottles of others nobody knows */
+export function waterFindings(
+  trip: Trip,
+  library: readonly LibraryEntry[],
+  listed: readonly Member[] = trip.members,
+): readonly KitFinding[] {
   const soft = entryById(library, 'own-soft-bottle-1-l');
   const perBottleL = soft.thing.waterCapacityL ?? 1;
-  const water = waterByMember(trip);
+  const water = waterByMember(trip).filter((w) => listed.includes(w.member));
   const few = water.filter((w) => w.containers.length < CARRIERS_EACH);
   // Whoever lacks a second carrier gets one; what is still short after that is short of litres.
   const isShort = new Map(

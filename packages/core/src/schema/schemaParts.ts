@@ -10,6 +10,7 @@ import {
   COMPANIONS,
   FLAGS,
   HOLDER_TRAITS,
+  MAKERS,
   MEANT_FOR,
   NEEDED,
   PURPOSES,
@@ -189,7 +190,7 @@ export const thingFields = () => ({
   nestsIn: id(),
   ridesLoose: flag(),
   libraryId: id(),
-  madeBy: oneOf(['larder']),
+  madeBy: oneOf(MAKERS),
 });
 
 export const dish = () =>

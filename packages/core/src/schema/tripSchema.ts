@@ -242,6 +242,8 @@ export const ITEM_SCHEMAS = {
     packingSchool: oneOf(PACKING_SCHOOL_IDS),
     houseRules: record(houseRuleFields(oneOf)),
     limitPolicy: oneOf(LIMIT_POLICY_IDS),
+    ownThingsKg: quantity(0, 60, 'kg'),
+    ownThingsEstimated: flag(),
     trainedKg: quantity(0.5, 60, 'kg'),
     carryTrials: list(
       requiredRecord({

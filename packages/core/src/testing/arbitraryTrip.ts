@@ -647,6 +647,8 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('snackGPerDay', fine(0, 400)),
         maybe('ageYears', fc.integer({ min: 0, max: 90 })),
         maybe('trainedKg', tenths(5, 25)),
+        maybe('ownThingsKg', tenths(0, 12)),
+        maybe('ownThingsEstimated', fc.boolean()),
         maybe('portion', tenths(0.5, 2)),
         maybe(
           'houseRules',

@@ -222,6 +222,10 @@ export interface Member {
   readonly lastDay?: number;
   /** Who carries this member's bottle within reach and helps lift the pack. */
   readonly buddyId?: string;
+  /** What they bring for themselves in the pack, kg, without food of the larder: see `lists/ownFigure.ts`. */
+  readonly ownThingsKg?: number;
+  /** The figure is a guess, not weighed. */
+  readonly ownThingsEstimated?: boolean;
   /** Private: shown to leaders only, hidden with the body weights. */
   readonly healthNotes?: string;
   /** Own snacks a day, grams, when they differ from the larder's. */
@@ -462,6 +466,10 @@ export interface Holding {
 export const WEARS = ['good', 'worn', 'needsRepair'] as const;
 export type Wear = (typeof WEARS)[number];
 
+/** What makes things: the larder its parcels and snacks, a figure of own things what is not on the list yet. */
+export const MAKERS = ['larder', 'ownFigure'] as const;
+export type Maker = (typeof MAKERS)[number];
+
 export interface Thing {
   /** Unique among all pieces and personal things of the trip. */
   readonly id: string;
@@ -506,8 +514,8 @@ export interface Thing {
   readonly ridesLoose?: boolean;
   /** The entry of the leader's kit library that it was taken from. */
   readonly libraryId?: string;
-  /** Made and kept in step by a station: the larder's parcels and snacks change there. */
-  readonly madeBy?: 'larder';
+  /** Made and kept in step with what it comes from: it changes there. */
+  readonly madeBy?: Maker;
 }
 
 /** The smallest part of the group kit that one person carries. */

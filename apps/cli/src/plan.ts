@@ -10,9 +10,13 @@ import { InvalidInputError } from '@graft/core/schema';
 import {
   fairnessSchool,
   formatMeasure,
+  shareFigures,
   shareMisfit,
   shareProblem,
   solveShare,
+  standsOn,
+  standsOnLines,
+  weighFirstWords,
   leftOverWords,
   worstWords,
 } from '@graft/core/share';
@@ -84,6 +88,7 @@ function readTrip(file: string): ReturnType<typeof parseTripFile> {
 function summary(
   report: PlanReport & { milliseconds: { share: number; stow: number } },
   ways: readonly string[],
+  facts: readonly string[],
 ): string {
   const { verdict } = report;
   const rows = report.members.map((m) => {
@@ -102,11 +107,23 @@ function summary(
     ...rows,
     `Largest load ${formatMeasure(report.fairness, report.largestRatio, 'kg', 2)} ${fairnessSchool(report.fairness).of} (${verdict.peak}); ${verdict.distance}.`,
     ...(verdict.spread === '' ? [] : [`${verdict.spread}.`]),
+    ...facts,
     `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
     ...ways,
     '',
   ].join('\n');
+}
+
+/** What the share stands on: what is missing or guessed, and what is worth weighing first. */
+function factsOf(trip: Trip): readonly string[] {
+  const figures = shareFigures(trip);
+  const stands = standsOn(trip, figures);
+  const first = weighFirstWords(stands);
+  return [
+    ...standsOnLines(trip, figures, stands).map(({ text, isGap }) => `${isGap ? '! ' : ''}${text}.`),
+    ...(first.length === 0 ? [] : [`Worth weighing first: ${first.join('; ')}.`]),
+  ];
 }
 
 function main(): void {
@@ -139,7 +156,7 @@ function main(): void {
     throw new Refused(`--out: cannot write "${out}": ${(error as Error).message}`, 2);
   }
   const isAbove = report.members.some((m) => m.days.some((d) => d.ratio > 1));
-  process.stdout.write(summary(report, isAbove ? waysOut(trip, seed) : []));
+  process.stdout.write(summary(report, isAbove ? waysOut(trip, seed) : [], factsOf(planned)));
 }
 
 /** What would make it fit, best first, as each was tried out. */

@@ -54,7 +54,7 @@ export function memberColumns({
       header: 'Stature',
       quantity: 'length',
       massUnit,
-      width: '78',
+      width: '70',
     }),
     quantityColumn({
       ...common,
@@ -87,7 +87,7 @@ export function memberColumns({
       id: 'limit',
       header: `Carry limit, ${massUnit}`,
       numeric: true,
-      width: '82',
+      width: '78',
       show: (member) => <LimitCell figures={figuresOf.get(member.id)} hideWeights={hideWeights} />,
     },
     packColumn(trip, change),
@@ -97,7 +97,7 @@ export function memberColumns({
       header: 'Sleeps in',
       options: groups('tent'),
       none: '—',
-      width: '94',
+      width: '84',
     }),
     choiceColumn({
       ...common,
@@ -105,7 +105,7 @@ export function memberColumns({
       header: 'Cooks with',
       options: groups('cook'),
       none: '—',
-      width: '134',
+      width: '100',
     }),
     hereColumn(common, trip.legs.length),
     {
@@ -153,7 +153,7 @@ function ageColumn(common: Common): Column<Member> {
   return {
     id: 'age',
     header: 'Age, years',
-    width: '78',
+    width: '64',
     numeric: true,
     show: text,
     edit: {

@@ -23,7 +23,7 @@ export function ownColumn(common: Common, trip: Trip, massUnit: MassUnit): Colum
     quantity: 'mass',
     massUnit,
     optional: true,
-    width: '86',
+    width: '78',
   });
   return {
     ...figure,

@@ -4,9 +4,11 @@ import {
   fairnessSchool,
   isOverloaded,
   LEVEL_GIVE,
+  provenWords,
   shareVerdict,
   type ShareBound,
   type ShareFigures,
+  type StandsOn,
 } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { formatPercent } from '@graft/core/units';
@@ -22,16 +24,19 @@ interface Props {
   readonly shown: Trip;
   readonly previewing: boolean;
   readonly proof: ShareOut['proof'];
+  /** What the facts are worth; undefined until that is known. */
+  readonly stands: StandsOn | undefined;
 }
 
 /** The largest and the smallest load, and how far the largest is from the best possible. */
-export function ShareFigureLines({ figures, shown, previewing, proof }: Props) {
+export function ShareFigureLines({ figures, shown, previewing, proof, stands }: Props) {
   const say = useSayRatio(shown);
   const { bound, gap, failed } = useProvenBound(shown, figures);
   const complete = figures.unshared.length === 0;
   // What was proven holds as long as there is the same to share.
   const proven =
     complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
+  const isBest = shown.handovers.length === 0 && (proven || gap < 1e-6);
   const school = fairnessSchool(shown.fairness);
   return (
     <>
@@ -56,23 +61,22 @@ export function ShareFigureLines({ figures, shown, previewing, proof }: Props) {
         <Text>{say(figures.smallestRatio)}</Text>
       </Flex>
       <Flex justify="space-between">
-        <Text color="fg.muted">Best possible, at least</Text>
-        <Why reason={`No share can have a smaller largest load. What binds: ${bound.reason}.`}>
+        <Text color="fg.muted">No share gets below</Text>
+        <Why
+          reason={`With these people and things every share has a largest load of this or more. What keeps it there: ${bound.reason}.`}
+        >
           {say(bound.ratio, 'down')}
         </Why>
       </Flex>
       <Flex justify="space-between">
-        <Text color="fg.muted">Distance from it</Text>
+        <Text color="fg.muted">This share is above that by</Text>
         <Text data-testid="gap">
-          {!complete
-            ? 'once all is shared'
-            : shown.handovers.length === 0 && (proven || gap < 1e-6)
-              ? 'none: no share has a lower peak'
-              : `within ${formatPercent(gap, 1, 'up')}`}
+          {!complete ? 'once all is shared' : isBest ? 'nothing' : `${formatPercent(gap, 1, 'up')} at most`}
         </Text>
       </Flex>
-      {shown.handovers.length > 0 && <Aside>the bound is of shares without handovers</Aside>}
-      {failed !== '' && <Aside>a sharper bound could not be computed: {failed}</Aside>}
+      {complete && isBest && stands !== undefined && <Aside>{provenWords(stands)}</Aside>}
+      {shown.handovers.length > 0 && <Aside>that is said of shares without handovers</Aside>}
+      {failed !== '' && <Aside>how low a share can get could not be worked out any better: {failed}</Aside>}
       {proven && gap > 0.0005 && <Aside>every other division was ruled out</Aside>}
       {complete && <Verdict figures={figures} shown={shown} bound={bound} />}
     </>

@@ -5,7 +5,9 @@ import { CureList } from './CureList';
 import { ShareFigureLines } from './ShareFigureLines';
 import { ShareOutPanel } from './ShareOutPanel';
 import { useSayRatio } from './useSayRatio';
+import { StandsOnLines } from './StandsOnLines';
 import { useShareOut } from './useShareOut';
+import { useStandsOn } from './useStandsOn';
 
 interface Props {
   readonly figures: ShareFigures;
@@ -16,6 +18,7 @@ interface Props {
 
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
 export function ShareFigurePanel({ figures, shown, previewing }: Props) {
+  const stands = useStandsOn(shown, previewing);
   const shareOut = useShareOut(figures, useSayRatio(shown));
   const overfull = figures.members.some((m) => m.fullestL > m.packVolumeL + 0.005);
   const fits =
@@ -25,8 +28,17 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
     !figures.members.some(isOverloaded);
   return (
     <Box p="4" borderBottomWidth="1px">
-      <ShareFigureLines figures={figures} shown={shown} previewing={previewing} proof={shareOut.proof} />
+      <ShareFigureLines
+        figures={figures}
+        shown={shown}
+        previewing={previewing}
+        proof={shareOut.proof}
+        stands={stands}
+      />
       <ShareOutPanel shareOut={shareOut} />
+      {!previewing && stands !== undefined && (
+        <StandsOnLines trip={shown} figures={figures} stands={stands} />
+      )}
       {figures.warnings.length > 0 && (
         <Box as="ul" mt="3" listStyleType="none" fontSize="xs" aria-label="Warnings">
           {figures.warnings.map((warning) => (

@@ -1,12 +1,15 @@
 /** The engines of the workers, run where they are asked: tests have no workers. */
 import {
   planReshare,
+  shareFigures,
   shareMisfit,
   shareProblem,
   solveShare,
+  standsOn,
   type Misfit,
   type ReshareAim,
   type ReshareResult,
+  type StandsOn,
 } from '@graft/core/share';
 import {
   assess,
@@ -49,6 +52,7 @@ export const engineHere = {
   runReshare: (trip: Trip, day: number, aim: ReshareAim, seed: number): Run<ReshareResult> =>
     here(() => planReshare(trip, day, aim, seed)),
   runMisfit: (trip: Trip, seed: number): Run<Misfit | undefined> => here(() => shareMisfit(trip, seed)),
+  runStandsOn: (trip: Trip): Run<StandsOn | undefined> => here(() => standsOn(trip, shareFigures(trip))),
   runStows: (
     trip: Trip,
     memberIds: readonly string[],

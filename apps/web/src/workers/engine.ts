@@ -7,6 +7,7 @@ import type {
   ShareProgress,
   ShareResult,
   SolvedShare,
+  StandsOn,
 } from '@graft/core/share';
 import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';
@@ -61,6 +62,12 @@ export function runReshare(
   const worker = startWorker();
   const work = wrap<Engine>(worker).reshare(trip, day, aim, seed);
   return raced<ReshareResult | undefined>(worker, WHAT, work, () => undefined);
+}
+
+/** What the facts of a share are worth; nothing after `stop`. */
+export function runStandsOn(trip: Trip): Run<StandsOn | undefined> {
+  const worker = startWorker();
+  return raced<StandsOn | undefined>(worker, WHAT, wrap<Engine>(worker).standsOn(trip), () => undefined);
 }
 
 /** Find what keeps the pieces from fitting, and cures; nothing when they fit, or after `stop`. */

@@ -1,14 +1,17 @@
 import { expose } from 'comlink';
 import {
   planReshare,
+  shareFigures,
   shareMisfit,
   shareProblem,
   solveShare,
+  standsOn,
   type Misfit,
   type ReshareAim,
   type ReshareResult,
   type ShareProgress,
   type ShareResult,
+  type StandsOn,
 } from '@graft/core/share';
 import {
   assess,
@@ -39,6 +42,9 @@ const engine = {
   },
   reshare(trip: Trip, day: number, aim: ReshareAim, seed: number): ReshareResult {
     return planReshare(trip, day, aim, seed);
+  },
+  standsOn(trip: Trip): StandsOn {
+    return standsOn(trip, shareFigures(trip));
   },
   misfit(trip: Trip, seed: number, onProgress: (done: number) => void): Misfit | undefined {
     return shareMisfit(trip, seed, (done) => void onProgress(done));

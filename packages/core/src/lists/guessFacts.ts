@@ -67,6 +67,18 @@ export function guessFacts(
   return massKg === undefined ? guess : ofMass(guess, massKg);
 }
 
+const ranges = new Map<string, readonly [low: number, high: number] | undefined>();
+const MOST_RANGES = 5000;
+
+/** Between which masses a thing of such a name usually is, kg, by the vocabulary alone; kept by name. */
+export function vocabularyRangeKg(name: string): readonly [low: number, high: number] | undefined {
+  if (!ranges.has(name)) {
+    if (ranges.size >= MOST_RANGES) ranges.clear();
+    ranges.set(name, recognise(name, [])?.rangeKg);
+  }
+  return ranges.get(name);
+}
+
 /** A kg of something unknown takes about so much room, L (Graft's own). */
 const UNKNOWN_L_PER_KG = 1 / 0.3;
 

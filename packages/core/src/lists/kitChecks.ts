@@ -44,7 +44,7 @@ export function kitCheckSteps(
     () => doubleFindings(trip),
     () => sameJobFindings(trip),
     () => airFindings(trip),
-    () => leaveBehindFindings(trip, library),
+    () => leaveBehindFindings(trip, library, listed),
     () => suppliedFindings(trip, library),
     () => forgottenFindings(trip, library, listed),
   ];

@@ -3,6 +3,7 @@ import type { KitEntry, LibraryEntry, ThingEntry } from '../library/libraryModel
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { Member, PartyGroup, Purpose, Thing, Trip, Want } from '../trip/model.js';
 import { allPieces, ownThings } from '../trip/queries.js';
+import { groupParty } from './groupParty.js';
 import { giveEach, giveGroup, giveKit } from './takeFromLibrary.js';
 import { tripFacts, type TripFacts } from './tripFacts.js';
 import { needNotCome } from './supplied.js';
@@ -59,7 +60,9 @@ function covers(thing: Thing, entry: ThingEntry): boolean {
 }
 
 /** What a list by the trip's style and weather would add to what is there. */
-export function proposeKit(trip: Trip, library: readonly LibraryEntry[]): readonly Proposal[] {
+export function proposeKit(given: Trip, library: readonly LibraryEntry[]): readonly Proposal[] {
+  // Shelter and stoves are of groups: those that would be made where there are none.
+  const trip = groupsOf(given);
   const facts = tripFacts(trip);
   const pieces = allPieces(trip);
   const entryOf = (id: string): ThingEntry | undefined => {
@@ -138,7 +141,9 @@ function kitProposals(trip: Trip, facts: TripFacts, library: readonly LibraryEnt
           (group.stove === undefined || group.kind === 'tent' || k.stove === group.stove),
       )
       .sort((a, b) => size(a) - size(b));
-    const kit = fit.find((k) => size(k) >= people - 1e-9) ?? fit[fit.length - 1];
+    // A group that said how many its tent sleeps gets such a tent.
+    const wants = group.kind === 'tent' ? Math.max(people, group.sleeps ?? 0) : people;
+    const kit = fit.find((k) => size(k) >= wants - 1e-9) ?? fit[fit.length - 1];
     if (kit === undefined) return [];
     return [
       {
@@ -155,10 +160,15 @@ function kitProposals(trip: Trip, facts: TripFacts, library: readonly LibraryEnt
   });
 }
 
-/** Put proposals onto the lists. */
+function groupsOf(trip: Trip): Trip {
+  return trip.groups.length === 0 ? groupParty(trip) : trip;
+}
+
+/** Put proposals onto the lists; groups that they are for are made where there are none. */
 export function takeProposals(trip: Trip, proposals: readonly Proposal[]): Trip {
+  const start = proposals.some((p) => p.groupId !== undefined) ? groupsOf(trip) : trip;
   return proposals.reduce((next, { entry, memberIds, groupId, want, count }) => {
     if (entry.kind === 'kit') return giveKit(next, entry, groupId);
     return memberIds.length > 0 ? giveEach(next, entry, memberIds, want) : giveGroup(next, entry, count);
-  }, trip);
+  }, start);
 }

@@ -4,7 +4,7 @@
  * (common practice, no source).
  */
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
-import type { PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
+import type { Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
 import { isSafetyKit } from '../trip/safetyKit.js';
 import { addFor, entryById, leaveAtHome, names, ownersOf } from './cures.js';
@@ -183,12 +183,16 @@ export function unusedInARow(outings: readonly Outing[], style: Trip['style']): 
 }
 
 /** What the forecast lets stay, what it asks for, and what three trips of this style never used. */
-export function leaveBehindFindings(trip: Trip, library: readonly LibraryEntry[]): readonly KitFinding[] {
+export function leaveBehindFindings(
+  trip: Trip,
+  library: readonly LibraryEntry[],
+  listed: readonly Member[] = trip.members,
+): readonly KitFinding[] {
   const facts = tripFacts(trip);
   return [
     ...askFindings(trip, facts),
     ...stayFindings(trip, facts),
-    ...bringFindings(trip, facts, library),
+    ...bringFindings(trip, facts, library, listed),
     ...historyFindings(trip, library),
   ];
 }
@@ -259,11 +263,12 @@ function bringFindings(
   trip: Trip,
   facts: TripFacts,
   library: readonly LibraryEntry[],
+  listed: readonly Member[],
 ): readonly KitFinding[] {
   return BRING_RULES.flatMap((rule): readonly KitFinding[] => {
     const why = rule.must(facts);
     if (why === undefined) return [];
-    const without = trip.members.filter((m) => !ownThings(trip, m.id).some((t) => rule.is(t)));
+    const without = listed.filter((m) => !ownThings(trip, m.id).some((t) => rule.is(t)));
     if (without.length === 0) return [];
     const entry = entryById(library, rule.starterId);
     return [

@@ -435,6 +435,7 @@ export class MemberRow extends TripPart {
   @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'age_years' }) ageYears: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;
+  @Column({ type: 'boolean', nullable: true, name: 'body_estimated' }) bodyEstimated: boolean | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'own_things_kg' }) ownThingsKg: number | null;
   @Column({ type: 'boolean', nullable: true, name: 'own_things_estimated' }) ownThingsEstimated:
     | boolean

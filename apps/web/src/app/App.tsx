@@ -37,6 +37,7 @@ const router = createBrowserRouter([
         errorElement: <Lost />,
         children: [
           { index: true, element: <FirstStation /> },
+          { path: 'start', lazy: () => import('./StartPage').then((m) => ({ Component: m.StartPage })) },
           {
             path: 'brief',
             lazy: () => import('../brief/BriefStation').then((m) => ({ Component: m.BriefStation })),

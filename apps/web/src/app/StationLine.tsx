@@ -48,7 +48,7 @@ export function StationLine() {
         figure:
           tooLong > 0
             ? `${counted(tooLong, 'day')} too long`
-            : `${counted(trip.legs.length, 'day')}, ${wayKm.toFixed(0)} km`,
+            : `${counted(trip.legs.length, 'day')}, ${wayKm === 0 ? 'way not said' : `${wayKm.toFixed(0)} km`}`,
         alarm: tooLong > 0,
       },
       {

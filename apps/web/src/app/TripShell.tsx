@@ -2,10 +2,12 @@ import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
+import { isBlank } from '@graft/core/lists';
 import { api, ApiProblem } from '../shared/api';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
+import { MissingStrip } from './MissingStrip';
 import { RemovedNotice } from './RemovedParts';
 import { RunStrip } from './RunStrip';
 import { SaveBanner } from './SaveBanner';
@@ -52,10 +54,10 @@ export function TripShell() {
   );
 }
 
-/** Where a trip opens: at its brief while there is nobody in it, else at the shares. */
+/** Where a trip opens: at the ways to begin while there is nothing in it, at People while nobody is, else at the shares. */
 export function FirstStation() {
   const { trip } = useTrip();
-  return <Navigate to={trip.members.length === 0 ? 'brief' : 'shares'} replace />;
+  return <Navigate to={isBlank(trip) ? 'start' : trip.members.length === 0 ? 'people' : 'shares'} replace />;
 }
 
 function TripFrame() {
@@ -70,6 +72,7 @@ function TripFrame() {
     <Flex data-shell direction="column" minH="100dvh">
       <TopBar />
       <StationLine />
+      <MissingStrip />
       <SaveBanner />
       <RunStrip />
       <RemovedNotice />

@@ -65,9 +65,15 @@ export function legColumns(
       show: (leg) => `${dayOf(leg)} ${shortDay(trip.startDate, dayOf(leg))}`,
     },
     textColumn({ ...common, id: 'name', header: 'Leg' }),
-    quantityColumn({ ...quantity, id: 'distanceKm', header: 'Way', quantity: 'distance', width: '56' }),
-    quantityColumn({ ...quantity, id: 'climbM', header: 'Up', quantity: 'height', width: '54' }),
-    quantityColumn({ ...quantity, id: 'descentM', header: 'Down', quantity: 'height', width: '60' }),
+    unlessUnsaid(
+      quantityColumn({ ...quantity, id: 'distanceKm', header: 'Way', quantity: 'distance', width: '56' }),
+    ),
+    unlessUnsaid(
+      quantityColumn({ ...quantity, id: 'climbM', header: 'Up', quantity: 'height', width: '54' }),
+    ),
+    unlessUnsaid(
+      quantityColumn({ ...quantity, id: 'descentM', header: 'Down', quantity: 'height', width: '60' }),
+    ),
     choiceColumn({
       ...common,
       id: 'ground',
@@ -78,7 +84,9 @@ export function legColumns(
     {
       ...quantityColumn({ ...quantity, id: 'hours', header: 'Hours', quantity: 'duration', width: '58' }),
       show: (leg) =>
-        leg.hours === 0 ? (
+        isUnsaid(leg) && leg.hours === 0 ? (
+          '?'
+        ) : leg.hours === 0 ? (
           <Box color="fg.muted">{dayTimes(trip, dayOf(leg)).plannedH.toFixed(1)}</Box>
         ) : (
           leg.hours.toFixed(1)
@@ -106,7 +114,8 @@ export function legColumns(
       header: 'Slowest, h · there at',
       numeric: true,
       width: '104',
-      show: (leg) => <SlowestCell trip={trip} length={lengths[dayOf(leg) - 1]} />,
+      show: (leg) =>
+        isUnsaid(leg) && leg.hours === 0 ? '?' : <SlowestCell trip={trip} length={lengths[dayOf(leg) - 1]} />,
     },
     litres('waterL', 'Water'),
     litres('campWaterL', 'Dry camp'),
@@ -126,6 +135,19 @@ export function legColumns(
       ),
     },
   ];
+}
+
+/** A distance of nothing is one that nobody has said. */
+function isUnsaid(leg: Leg): boolean {
+  return leg.distanceKm === 0;
+}
+
+/** A column of the way: a question as long as nobody has said how far the day goes, unless a climb is known. */
+function unlessUnsaid(column: Column<Leg>): Column<Leg> {
+  return {
+    ...column,
+    show: (leg) => (isUnsaid(leg) && leg.climbM === 0 && leg.descentM === 0 ? '?' : column.show(leg)),
+  };
 }
 
 function SlowestCell({ trip, length }: { trip: Trip; length: DayLength | undefined }) {

@@ -16,10 +16,12 @@ interface Props {
   readonly library: LeaderLibrary;
   /** Whose things the table shows, when it is one member's: things are added to theirs. */
   readonly member: Member | undefined;
+  /** What was pasted into the table. */
+  readonly pasted: string;
 }
 
 /** The dialogs by which things come into the lists. */
-export function AddDialogs({ adding, onClose: close, library, member }: Props) {
+export function AddDialogs({ adding, onClose: close, library, member, pasted }: Props) {
   const { change } = useTrip();
   const { entries } = library;
   const memberId = member?.id;
@@ -40,7 +42,14 @@ export function AddDialogs({ adding, onClose: close, library, member }: Props) {
         <LibraryDialog library={library} member={member} onTake={change} />
       </PlainDialog>
       <PlainDialog title="Paste a list" open={adding === 'paste'} onClose={close} size="xl">
-        <PasteDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />
+        <PasteDialog
+          key={pasted}
+          pasted={pasted}
+          library={entries}
+          target={target}
+          whose={member?.name ?? 'the group'}
+          onTake={put}
+        />
       </PlainDialog>
       <PlainDialog title="Spreadsheets and CSV, in and out" open={adding === 'csv'} onClose={close} size="xl">
         <CsvDialog library={entries} target={target} whose={member?.name ?? 'the group'} onTake={put} />

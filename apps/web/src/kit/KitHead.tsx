@@ -8,7 +8,7 @@ import { useTripCommands } from '../shared/TripProvider';
 import type { View } from './kitColumns';
 import { VIEWS } from './kitColumns';
 import { ADDING, SCOPES, type Adding } from './kitScopes';
-import { addKit, addPersonal } from './newThings';
+import type { NewPlace } from './newThings';
 import type { KitSession } from './useKitSession';
 
 interface LookingProps {
@@ -61,11 +61,13 @@ const Looking = memo(function Looking({
 const Adders = memo(function Adders({
   member,
   onAdding,
+  onAdd,
 }: {
   member: Member | undefined;
   onAdding: (way: Adding) => void;
+  onAdd: (place: NewPlace) => void;
 }) {
-  const { change, readOnly } = useTripCommands();
+  const { readOnly } = useTripCommands();
   return (
     <>
       {(Object.entries(ADDING) as [Adding, string][]).map(([way, label]) => (
@@ -79,7 +81,7 @@ const Adders = memo(function Adders({
           variant="outline"
           aria-label="Add a kit"
           disabled={readOnly}
-          onClick={() => change('add a kit', addKit)}
+          onClick={() => onAdd({ kind: 'newKit' })}
         >
           <Plus size={13} /> Kit
         </Button>
@@ -89,7 +91,7 @@ const Adders = memo(function Adders({
           variant="outline"
           aria-label="Add a thing"
           disabled={readOnly}
-          onClick={() => change(`add a thing of ${member.name}`, (t) => addPersonal(t, member.id))}
+          onClick={() => onAdd({ kind: 'member', memberId: member.id })}
         >
           <Plus size={13} /> Thing
         </Button>
@@ -132,7 +134,7 @@ export function KitHead({ session }: { session: KitSession }) {
           </Button>
         </>
       ) : (
-        <Adders member={member} onAdding={session.setAdding} />
+        <Adders member={member} onAdding={session.setAdding} onAdd={session.newRows.add} />
       )}
     </HStack>
   );

@@ -15,7 +15,7 @@ import { useKitSession } from './useKitSession';
 /** The group's kits in pieces and everybody's personal things, with the checks beside them. */
 export function KitStation() {
   const session = useKitSession();
-  const { trip, library, member, rows, kits, filtered, said, setSaid, adding, setAdding } = session;
+  const { trip, library, member, rows, kits, filtered, said, setSaid, adding } = session;
   const [scroller, setScroller] = useState<HTMLDivElement | null>(null);
   return (
     <FullStation>
@@ -59,13 +59,22 @@ export function KitStation() {
               chosen={session.panel === 'scale' ? session.reached : undefined}
               onReach={session.onReach}
               onSaveKit={session.onSaveKit}
+              newRows={session.newRows}
+              onPasted={session.onPasted}
+              library={library.entries}
               filtered={filtered}
             />
           )}
         </Box>
         <KitSide session={session} />
       </Flex>
-      <AddDialogs adding={adding} onClose={() => setAdding(undefined)} library={library} member={member} />
+      <AddDialogs
+        adding={adding}
+        onClose={session.closeAdding}
+        library={library}
+        member={member}
+        pasted={session.pasted}
+      />
     </FullStation>
   );
 }

@@ -1,6 +1,6 @@
 import { Button, Flex, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
-import { memo, useMemo } from 'react';
+import { memo, useCallback, useLayoutEffect, useMemo, useRef } from 'react';
 import { massRange, type MassRange } from '@graft/core/lists';
 import {
   isPersonal,
@@ -27,7 +27,9 @@ import { Why } from '../shared/Why';
 import { SplitSelect } from '../shared/SplitSelect';
 import { kitColumns, type View } from './kitColumns';
 import { placesOf } from './kitPlaces';
-import { addPiece } from './newThings';
+import type { NewPlace } from './newThings';
+import type { Adding } from '../shared/table/naming';
+import type { LibraryEntry } from '@graft/core/library';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
 
 interface Props {
@@ -43,6 +45,9 @@ interface Props {
   readonly chosen: string | undefined;
   readonly onReach: (row: KitRow) => void;
   readonly onSaveKit: (kit: Kit) => void;
+  readonly newRows: Adding<NewPlace>;
+  readonly onPasted: (text: string) => boolean;
+  readonly library: readonly LibraryEntry[];
   readonly filtered: boolean;
 }
 
@@ -59,6 +64,9 @@ export const KitTable = memo(function KitTable({
   chosen,
   onReach,
   onSaveKit,
+  newRows,
+  onPasted,
+  library,
   filtered,
 }: Props) {
   const { trip, change } = useTrip();
@@ -73,6 +81,7 @@ export const KitTable = memo(function KitTable({
       places,
       groups,
       massUnit,
+      library,
       check: (row) => checkRow(row, days),
       save,
       act,
@@ -102,8 +111,14 @@ export const KitTable = memo(function KitTable({
           ),
       },
     ];
-  }, [places, groups, view, massUnit, days, act, save, change]);
+  }, [places, groups, view, massUnit, library, days, act, save, change]);
 
+  const addNow = useRef(newRows.add);
+  useLayoutEffect(() => {
+    addNow.current = newRows.add;
+  });
+  // What adds rows is new with every change; heads must not be drawn anew for that.
+  const add = useCallback((place: NewPlace) => addNow.current(place), []);
   const sections = useMemo(() => {
     const there = new Set(rows.map((r) => r.id));
     const byMember = new Map<string, KitRow[]>();
@@ -117,18 +132,22 @@ export const KitTable = memo(function KitTable({
       ...kits
         .map((kit) => ({
           key: `kit ${kit.id}`,
-          head: <KitHead kit={kit} onSaveKit={onSaveKit} />,
+          head: <KitHead kit={kit} onSaveKit={onSaveKit} onAdd={add} />,
           rows: kit.pieces.filter((p) => there.has(p.id)),
         }))
         .filter((section) => !filtered || section.rows.length > 0),
       ...members
         .map((member) => {
           const own = byMember.get(member.id) ?? [];
-          return { key: `member ${member.id}`, head: <MemberHead member={member} rows={own} />, rows: own };
+          return {
+            key: `member ${member.id}`,
+            head: <MemberHead member={member} rows={own} onAdd={add} />,
+            rows: own,
+          };
         })
         .filter((section) => !filtered || section.rows.length > 0),
     ];
-  }, [rows, kits, members, onSaveKit, filtered]);
+  }, [rows, kits, members, onSaveKit, add, filtered]);
 
   const ticks = useMemo(
     (): Ticks => ({
@@ -143,6 +162,8 @@ export const KitTable = memo(function KitTable({
   const packedL = rows.reduce((sum, r) => sum + r.volumeL, 0);
   return (
     <EditableTable
+      naming={newRows.naming}
+      onPasted={onPasted}
       label="Kit"
       columns={columns}
       rowKey={rowKey}
@@ -220,7 +241,15 @@ function LikelyRange({ range, of }: { range: MassRange; of: number }) {
   );
 }
 
-const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit: (kit: Kit) => void }) {
+const KitHead = memo(function KitHead({
+  kit,
+  onSaveKit,
+  onAdd,
+}: {
+  kit: Kit;
+  onSaveKit: (kit: Kit) => void;
+  onAdd: (place: NewPlace) => void;
+}) {
   const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const kg = kit.pieces.reduce((sum, p) => sum + p.massKg, 0);
@@ -265,7 +294,7 @@ const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit:
             size="2xs"
             variant="ghost"
             disabled={readOnly}
-            onClick={() => change(`add a piece to ${kit.name}`, (t) => addPiece(t, kit.id))}
+            onClick={() => onAdd({ kind: 'kit', kitId: kit.id })}
           >
             <Plus size={12} /> Piece
           </Button>
@@ -292,7 +321,16 @@ const KitHead = memo(function KitHead({ kit, onSaveKit }: { kit: Kit; onSaveKit:
   );
 });
 
-function MemberHead({ member, rows }: { member: Member; rows: readonly KitRow[] }) {
+function MemberHead({
+  member,
+  rows,
+  onAdd,
+}: {
+  member: Member;
+  rows: readonly KitRow[];
+  onAdd: (place: NewPlace) => void;
+}) {
+  const { readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const stowed = rows.filter((r) => isPersonal(r) && !r.worn);
   const sum = (list: readonly KitRow[], of: (r: KitRow) => number): number =>
@@ -310,6 +348,15 @@ function MemberHead({ member, rows }: { member: Member; rows: readonly KitRow[] 
         and {formatVolume(sum(stowed, (r) => r.volumeL))} in the pack, {formatMass(wornKg, massUnit)} worn or
         in hand
       </Text>
+      <Button
+        size="2xs"
+        variant="ghost"
+        disabled={readOnly}
+        aria-label={`Add a thing of ${member.name}`}
+        onClick={() => onAdd({ kind: 'member', memberId: member.id })}
+      >
+        <Plus size={12} /> Thing
+      </Button>
     </Flex>
   );
 }

@@ -51,18 +51,21 @@ export function PasteDialog({
   library,
   target,
   whose,
+  pasted,
   onTake,
 }: {
   library: readonly LibraryEntry[];
   target: Target;
   whose: string;
+  /** To begin with; empty for what was last typed here. */
+  pasted: string;
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
   const readOnly = useReadOnly();
   const { id } = useTripCommands();
   const { trip } = useTrip();
   const members = useMemo(() => trip.members.map((m) => m.name), [trip.members]);
-  const [text, setText] = useDraft(`list.${id}`);
+  const [text, setText] = useDraft(`list.${id}`, pasted);
   const [unit, setUnit] = useState<'' | 'g' | 'kg' | 'oz'>('');
   const [edits, setEdits] = useState<ReadonlyMap<string, RowEdit>>(new Map());
   const { rows: read, errors } = useMemo((): PastedCells => {

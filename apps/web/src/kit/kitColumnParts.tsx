@@ -1,6 +1,7 @@
 /** What the kit table's columns are made from. */
 import type { Check } from '../shared/fields';
 import type { MassUnit } from '@graft/core/units';
+import type { LibraryEntry } from '@graft/core/library';
 import type { Trip, Thing } from '@graft/core/trip';
 import { isPersonal } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
@@ -13,6 +14,7 @@ export interface KitColumnParts {
   readonly massUnit: MassUnit;
   readonly places: Places;
   readonly groups: Trip['groups'];
+  readonly library: readonly LibraryEntry[];
   readonly check: Check<KitRow>;
   readonly save: (row: KitRow, field: string) => void;
   /** A change that is more than a row's own. */

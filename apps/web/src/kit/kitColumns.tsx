@@ -1,7 +1,7 @@
 /** The kit table's columns: a thing's name and list, and the set of columns that is looked at. */
 import { textColumn } from '../shared/fields';
 import type { Thing } from '@graft/core/trip';
-import { moveThing } from '@graft/core/lists';
+import { isUnweighed, moveThing, nameThing } from '@graft/core/lists';
 import type { Column } from '../shared/table/column';
 import type { KitRow } from './kitRows';
 import { keptElsewhere } from './kitRows';
@@ -21,8 +21,20 @@ export type View = keyof typeof VIEWS;
 export function kitColumns(view: View, parts: KitColumnParts): readonly Column<KitRow>[] {
   const listOf = (row: KitRow): string => parts.places.things[row.id]?.list ?? '';
   const common = { check: parts.check, save: parts.save };
+  const plain = wide(textColumn<Thing, 'name'>({ ...common, id: 'name', header: 'Thing', width: '224' }));
   const name: Column<KitRow> = {
-    ...wide(textColumn<Thing, 'name'>({ ...common, id: 'name', header: 'Thing', width: '224' })),
+    ...plain,
+    edit: {
+      ...plain.edit!,
+      // The name of a new thing says what it is, and may say what it weighs.
+      take: (row, entry) => {
+        if (!isUnweighed(row) || entry.trim() === '') return plain.edit!.take(row, entry);
+        const named = nameThing(row, entry, parts.library);
+        const error = parts.check(named);
+        if (error === undefined) parts.save(named, 'name');
+        return error;
+      },
+    },
     order: (row) => row.name.toLowerCase(),
   };
   const list: Column<KitRow> = {

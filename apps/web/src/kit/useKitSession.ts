@@ -1,10 +1,13 @@
-import { allThings } from '@graft/core/trip';
+import { allThings, type Trip } from '@graft/core/trip';
+import { useLocation } from 'react-router';
 import { useState, useMemo, useCallback, startTransition } from 'react';
 import { useTickedRows } from './useTickedRows';
 import { useKitRows } from './useKitRows';
 import { useKitFindings } from './useKitFindings';
 import type { KitRow } from './kitRows';
 import type { Adding } from './kitScopes';
+import { addAt, addedId, withoutNew, type NewPlace } from './newThings';
+import { useAdding } from '../shared/table/naming';
 import type { View } from './kitColumns';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
@@ -14,13 +17,13 @@ export type KitSession = ReturnType<typeof useKitSession>;
 
 /** Kit as it is open: whose things, which of them, what of each, what is ticked, and what stands beside the table. */
 export function useKitSession() {
-  const { trip } = useTrip();
+  const { trip, change } = useTrip();
   const library = useLibrary();
   const [scope, setScope] = useState('all');
   const [view, setView] = useState<View>('weights');
   const [filter, setFilter] = useState('');
   const [only, setOnly] = useState<ReadonlySet<string> | undefined>();
-  const [adding, setAdding] = useState<Adding | undefined>();
+  const [adding, setAdding] = useState<Adding | undefined>(useAskedFor());
   const [panel, setPanel] = useState<Panel>('checks');
   const [reached, setReached] = useState<string | undefined>();
   const [said, setSaid] = useState('');
@@ -31,6 +34,17 @@ export function useKitSession() {
 
   // Where the table is matters to the scale and to loans only: it follows when there is time.
   const onReach = useCallback((row: KitRow) => startTransition(() => setReached(row.id)), []);
+  const newRows = useAdding<NewPlace>(
+    (place) => {
+      const add = (t: Trip): Trip => addAt(t, place);
+      setFilter('');
+      setOnly(undefined);
+      change(place.kind === 'newKit' ? 'add a kit' : 'add a thing', add);
+      return addedId(trip, add(trip));
+    },
+    (id) => change('no further thing', (t) => withoutNew(t, id)),
+  );
+  const [pasted, setPasted] = useState('');
   const ticks = useTickedRows(shown.rows, library, setSaid);
   return {
     trip,
@@ -47,6 +61,19 @@ export function useKitSession() {
     setOnly,
     adding,
     setAdding,
+    newRows,
+    pasted,
+    closeAdding: (): void => {
+      setAdding(undefined);
+      setPasted('');
+    },
+    /** Several lines or cells that are pasted into the table are looked at first. */
+    onPasted: (text: string): boolean => {
+      if (text.trim() === '') return false;
+      setPasted(text);
+      setAdding('paste');
+      return true;
+    },
     panel,
     setPanel,
     reached,
@@ -55,4 +82,11 @@ export function useKitSession() {
     said,
     setSaid,
   };
+}
+
+/** The way of adding that another page has sent here for, once. */
+function useAskedFor(): Adding | undefined {
+  const { state } = useLocation() as { readonly state: { readonly adding?: unknown } | null };
+  const asked = state?.adding;
+  return asked === 'paste' || asked === 'csv' ? asked : undefined;
 }

@@ -1,6 +1,7 @@
 import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
-import { cookGroups, eaters, fillMeals, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
+import { cookGroups, eaters, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
+import { groupParty, planFood } from '@graft/core/lists';
 import type { DishEntry } from '@graft/core/library';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
@@ -70,22 +71,19 @@ export function LarderStation() {
           )}
         </Text>
         <Box flex="1" />
-        {groups.length > 0 && (
+        {trip.members.length > 0 && (
           <Button
             size="xs"
             variant="outline"
-            disabled={readOnly || dishes.length === 0}
+            disabled={readOnly}
             onClick={() =>
               change('plan all empty meals', (t) =>
-                fillMeals(
-                  t,
-                  dishes.filter((d) => d.dish.form === 'dried' || d.meals.includes('lunch')),
-                ),
+                planFood(groups.length > 0 ? t : groupParty(t), library.entries),
               )
             }
-            title="Dried breakfasts and dinners, any lunch; each cook group begins with another"
+            title="Dried breakfasts and dinners, any lunch, snacks; fuel where a group has none. Each cook group begins with another dish."
           >
-            Plan all empty meals
+            {groups.length > 0 ? 'Plan all empty meals' : 'Make cook groups and plan all meals'}
           </Button>
         )}
       </HStack>

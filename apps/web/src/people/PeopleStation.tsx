@@ -1,11 +1,21 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
-import { useMemo, useState } from 'react';
-import { isOwnUnknown, suggestOwn, takeSuggestedOwn } from '@graft/core/lists';
-import { addMember } from '@graft/core/trip';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useLocation } from 'react-router';
+import {
+  canGroup,
+  groupParty,
+  isOwnUnknown,
+  readPeople,
+  suggestOwn,
+  takePeople,
+  takeSuggestedOwn,
+} from '@graft/core/lists';
+import { addMember, removeMember, type Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
 import { useLimitChange } from '../shared/useLimitChange';
+import { useAdding } from '../shared/table/naming';
 import { EditableTable } from '../shared/table/EditableTable';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
@@ -28,6 +38,31 @@ export function PeopleStation() {
     () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf }),
     [trip, change, massUnit, hideWeights, figuresOf],
   );
+  const adding = useAdding<'party'>(
+    () => {
+      const add = (t: Trip): Trip => addMember(t, `Member ${t.members.length + 1}`);
+      change('add a member', add);
+      return add(trip).members.at(-1)!.id;
+    },
+    (id) => change('no further member', (t) => removeMember(t, id)),
+  );
+  // Whoever was sent here to add people begins with the first.
+  const { state } = useLocation() as { readonly state: { readonly adding?: unknown } | null };
+  const asked = useRef(state?.adding === true && trip.members.length === 0);
+  useEffect(() => {
+    if (!asked.current) return;
+    asked.current = false;
+    adding.add('party');
+  });
+  const paste = (text: string): boolean => {
+    const people = readPeople(text, massUnit);
+    if (people.length === 0) return false;
+    const nameless = adding.naming?.key;
+    const isWaiting = trip.members.some((m) => m.id === nameless && /^Member \d+$/.test(m.name));
+    change('paste people', (t) => takePeople(t, people, isWaiting ? nameless : undefined));
+    return true;
+  };
+  const isGroupable = useMemo(() => trip.members.length > 0 && canGroup(trip), [trip]);
   const unknown = trip.members.filter((m) => isOwnUnknown(trip, m));
   const limits = figures.members.map((m) => m.heaviest.limitKg);
   return (
@@ -46,14 +81,12 @@ export function PeopleStation() {
             rowName={(m) => m.name}
             chosen={chosen?.id}
             onReach={(m) => setChosenId(m.id)}
+            naming={adding.naming}
+            onPasted={paste}
           />
         )}
         <HStack mt="2" gap="4">
-          <Button
-            size="xs"
-            variant="outline"
-            onClick={() => change('add a member', (t) => addMember(t, `Member ${t.members.length + 1}`))}
-          >
+          <Button size="xs" variant="outline" onClick={() => adding.add('party')}>
             <Plus size={13} /> Add a member
           </Button>
           {unknown.length > 0 && (
@@ -68,6 +101,11 @@ export function PeopleStation() {
                 massUnit,
               )}
               {unknown.length > 1 && ' each'}
+            </Button>
+          )}
+          {isGroupable && (
+            <Button size="xs" variant="outline" onClick={() => change('tents and kitchens', groupParty)}>
+              Put all into tents and kitchens
             </Button>
           )}
           {limits.length > 0 && (

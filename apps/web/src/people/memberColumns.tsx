@@ -7,9 +7,10 @@ import type { Trip, Member, GroupKind } from '@graft/core/trip';
 import { AGE_BANDS, putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '@graft/core/trip';
 import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
+import { readPeople, withSaid } from '@graft/core/lists';
 import type { Column } from '../shared/table/column';
 import { hereColumn } from './hereColumn';
-import { ownColumn } from './ownColumn';
+import { bodyColumn, ownColumn } from './ownColumn';
 import { packColumn } from './packColumn';
 import { optionsOf, AGE_WORDS, EXPERIENCE_WORDS, LIMIT_POLICY_WORDS } from '../shared/words';
 import { Why } from '../shared/Why';
@@ -37,16 +38,8 @@ export function memberColumns({
   const groups = (kind: GroupKind) =>
     trip.groups.filter((g) => g.kind === kind).map((g) => [g.id, g.name] as const);
   return [
-    textColumn({ ...common, id: 'name', header: 'Name', width: '84' }),
-    quantityColumn({
-      ...common,
-      id: 'bodyMassKg',
-      header: 'Body',
-      quantity: 'mass',
-      massUnit,
-      hidden: hideWeights,
-      width: '70',
-    }),
+    nameColumn(common, massUnit),
+    bodyColumn(common, massUnit, hideWeights),
     ownColumn(common, trip, massUnit),
     quantityColumn({
       ...common,
@@ -139,6 +132,25 @@ export function memberColumns({
       ),
     },
   ];
+}
+
+/** A name; "Ilse 62" says the body weight as well. */
+function nameColumn(common: Common, massUnit: MassUnit): Column<Member> {
+  const name = textColumn<Member, 'name'>({ ...common, id: 'name', header: 'Name', width: '84' });
+  return {
+    ...name,
+    edit: {
+      ...name.edit!,
+      take: (m, entry) => {
+        const [person] = readPeople(entry, massUnit);
+        if (person?.bodyMassKg === undefined) return name.edit!.take(m, entry);
+        const next = withSaid(m, person);
+        const error = common.check(next);
+        if (error === undefined) common.save(next, 'name and body weight');
+        return error;
+      },
+    },
+  };
 }
 
 type Common = {

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { isOwnUnknown, ownTotal, suggestOwn } from '@graft/core/lists';
 import { ownThings, type Member, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
@@ -25,17 +26,52 @@ export function ownColumn(common: Common, trip: Trip, massUnit: MassUnit): Colum
     optional: true,
     width: '78',
   });
-  return {
-    ...figure,
+  return guessed(figure, {
+    isGuess: (m) => m.ownThingsEstimated === true,
+    withGuess: ({ ownThingsEstimated: _old, ...m }, isGuess) =>
+      isGuess ? { ...m, ownThingsEstimated: true } : m,
     show: (m) => <OwnCell trip={trip} member={m} massUnit={massUnit} />,
+  });
+}
+
+/** A body weight; an average that nobody has confirmed is a guess. */
+export function bodyColumn(common: Common, massUnit: MassUnit, hidden: boolean): Column<Member> {
+  const body = quantityColumn<Member, 'bodyMassKg'>({
+    ...common,
+    id: 'bodyMassKg',
+    header: 'Body',
+    quantity: 'mass',
+    massUnit,
+    hidden,
+    width: '70',
+  });
+  return guessed(body, {
+    isGuess: (m) => m.bodyEstimated === true,
+    withGuess: ({ bodyEstimated: _old, ...m }, isGuess) => (isGuess ? { ...m, bodyEstimated: true } : m),
+    show: (m) => (m.bodyEstimated === true ? `≈ ${String(body.show(m))}` : body.show(m)),
+  });
+}
+
+/** A figure of a member that may be a guess: an entry that begins with ≈ or ~ is one. */
+function guessed(
+  column: Column<Member>,
+  of: {
+    readonly isGuess: (m: Member) => boolean;
+    readonly withGuess: (m: Member, isGuess: boolean) => Member;
+    readonly show: (m: Member) => ReactNode;
+  },
+): Column<Member> {
+  const { edit } = column;
+  return {
+    ...column,
+    show: of.show,
     edit: {
-      text: (m) => `${m.ownThingsEstimated === true ? '≈ ' : ''}${figure.edit!.text(m)}`,
+      ...edit!,
+      text: (m) => `${of.isGuess(m) ? '≈ ' : ''}${edit!.text(m)}`,
       take: (m, entry) => {
-        const [, sign, mass] = /^\s*([≈~]?)\s*(.*)$/.exec(entry)!;
-        const { ownThingsEstimated: _old, ...rest } = m;
-        return figure.edit!.take(sign === '' ? rest : { ...rest, ownThingsEstimated: true }, mass!);
+        const [, sign, figure] = /^\s*([≈~]?)\s*(.*)$/.exec(entry)!;
+        return edit!.take(of.withGuess(m, sign !== ''), figure!);
       },
-      instead: (m, entry) => figure.edit!.instead!(m, entry),
     },
   };
 }

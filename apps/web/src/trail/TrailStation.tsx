@@ -1,4 +1,6 @@
 import { Box, Flex } from '../theme/chakra';
+import type { Leg } from '@graft/core/trip';
+import { formatWay } from '@graft/core/units';
 import { useSearchParams } from 'react-router';
 import { DaySelect } from '../shared/DaySelect';
 import { Tabs } from '../shared/Tabs';
@@ -56,8 +58,7 @@ export function TrailStation() {
         )}
         {view === 'days' && (
           <Box fontSize="sm" color="fg.muted">
-            {trip.legs[day - 1]!.name}: {trip.legs[day - 1]!.distanceKm.toFixed(1)} km,{' '}
-            {Math.round(trip.legs[day - 1]!.climbM)} m up
+            {trip.legs[day - 1]!.name}: {wayOf(trip.legs[day - 1]!)}
           </Box>
         )}
       </Flex>
@@ -68,4 +69,9 @@ export function TrailStation() {
       {view === 'safety' && <SafetyView day={day} />}
     </Flex>
   );
+}
+
+/** What lies ahead; the way down matters less to loads. */
+function wayOf({ distanceKm, climbM }: Leg): string {
+  return formatWay({ distanceKm, climbM });
 }

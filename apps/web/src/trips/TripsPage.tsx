@@ -277,7 +277,7 @@ function NewTrip() {
   const [days, setDays] = useState(String(TEMPLATES.camp.days));
   const creating = useMutation({
     mutationFn: api.create,
-    onSuccess: ({ id }) => navigate(`/trips/${id}/brief`),
+    onSuccess: ({ id }) => navigate(`/trips/${id}`),
   });
   const errors = creating.error instanceof ApiProblem ? creating.error.errors : [];
   const submit = (event: FormEvent): void => {

@@ -3,6 +3,7 @@ import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { PreparationDate } from '../prepare/preparation.js';
 import type { TrainingWalk } from '../prepare/trainingLadder.js';
 import type { Trip } from '../trip/model.js';
+import { formatWay } from '../units/format.js';
 import { addDays } from '../units/isoDate.js';
 
 export interface CalendarParts {
@@ -60,7 +61,7 @@ export function tripCalendar({ trip, preparation, training, writtenAt }: Calenda
         addDays(trip.startDate, i),
         1,
         `${trip.name}, day ${i + 1}: ${leg.name}`,
-        `${leg.distanceKm.toFixed(1)} km, ${Math.round(leg.climbM)} m up, ${Math.round(leg.descentM)} m down`,
+        formatWay(leg),
       ),
     ),
   ];

@@ -5,7 +5,7 @@
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { KitEntry } from '../library/libraryModel.js';
 import { freshId } from '../trip/changes.js';
-import type { Kit, Member, PartyGroup, Purpose, Trip } from '../trip/model.js';
+import type { Kit, Member, PartyGroup, Piece, Purpose, Trip } from '../trip/model.js';
 import { takeSizes } from './vocabulary/sizes.js';
 import { tripFacts } from './tripFacts.js';
 
@@ -38,11 +38,16 @@ export function tentSizes(people: number, spare = 0): readonly number[] {
   return [...best[people]!.sizes].sort((a, b) => b - a);
 }
 
-/** Whether a kit is a tent or a cook set, and of no group yet. */
-function isFree(kit: Kit, purposes: readonly Purpose[]): boolean {
+const PARTS: Readonly<Record<PartyGroup['kind'], readonly Purpose[]>> = {
+  tent: ['tentBody', 'tentFly', 'tentPoles', 'tentPegs', 'footprint', 'repair', 'other'],
+  cook: ['stove', 'pot', 'fuel', 'fire', 'tableware', 'foodContainer', 'other'],
+};
+
+/** Whether a kit is a tent or a cook set, of no group yet, and nothing else is in it. */
+function isFree(kit: Kit, kind: PartyGroup['kind'], purposes: readonly Purpose[]): boolean {
   return (
     kit.pieces.some((p) => purposes.includes(p.purpose)) &&
-    kit.pieces.every((p) => p.onlyGroupId === undefined)
+    kit.pieces.every((p) => p.onlyGroupId === undefined && PARTS[kind].includes(p.purpose))
   );
 }
 
@@ -56,17 +61,14 @@ function sleepsOf(kit: Kit): number | undefined {
 /** A group for each kit of its kind that has none: its parts are for that group from then on. */
 function withGroups(trip: Trip, kind: PartyGroup['kind'], purposes: readonly Purpose[]): Trip {
   return trip.kits
-    .filter((kit) => isFree(kit, purposes) && (kind === 'tent' ? kit.pieces.length > 1 : true))
+    .filter((kit) => isFree(kit, kind, purposes) && (kind === 'tent' ? kit.pieces.length > 1 : true))
     .reduce((next, kit) => {
       const id = freshId(
         `${kind}-${kit.name}`,
         next.groups.map((g) => g.id),
       );
       const sleeps = kind === 'tent' ? sleepsOf(kit) : undefined;
-      const litres = kit.pieces
-        .filter((p) => p.purpose === 'pot')
-        .map((p) => takeSizes(p.name).sizes.l)
-        .reduce<number>((sum, l) => sum + (l ?? 0), 0);
+      const litres = potsL(kit.pieces);
       const group: PartyGroup = {
         id,
         kind,
@@ -82,6 +84,17 @@ function withGroups(trip: Trip, kind: PartyGroup['kind'], purposes: readonly Pur
         ),
       };
     }, trip);
+}
+
+/** What pots hold that are of no group, L. */
+function openPotsL(trip: Trip): number {
+  return potsL(trip.kits.flatMap((kit) => kit.pieces).filter((p) => p.onlyGroupId === undefined));
+}
+
+function potsL(pieces: readonly Piece[]): number {
+  return pieces
+    .filter((p) => p.purpose === 'pot')
+    .reduce((sum, p) => sum + (takeSizes(p.name).sizes.l ?? 0), 0);
 }
 
 function freshName(name: string, trip: Trip): string {
@@ -181,6 +194,8 @@ export function groupParty(trip: Trip, stoves?: number): Trip {
           kind: 'cook',
           name: count === 1 ? 'Kitchen' : `Kitchen ${i + 1}`,
           stove: 'gasBurner',
+          // Pots that are for all stand with the only kitchen there is.
+          ...(count === 1 && openPotsL(next) > 0 ? { potL: openPotsL(next) } : {}),
         })),
       );
     next = intoKitchens(next);

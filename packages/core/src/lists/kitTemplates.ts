@@ -123,7 +123,7 @@ function kitProposals(trip: Trip, facts: TripFacts, library: readonly LibraryEnt
   ];
   const pieces = allPieces(trip);
   const lacks = (group: PartyGroup, purposes: readonly Purpose[]): boolean =>
-    !pieces.some((p) => p.onlyGroupId === group.id && purposes.includes(p.purpose));
+    !pieces.some((p) => (p.onlyGroupId ?? group.id) === group.id && purposes.includes(p.purpose));
   const membersOf = (group: PartyGroup): readonly Member[] =>
     trip.members.filter((m) => (group.kind === 'tent' ? m.tentGroupId : m.cookGroupId) === group.id);
   return trip.groups.flatMap((group): readonly Proposal[] => {

@@ -74,10 +74,15 @@ describe('own things as one figure', () => {
   test('the rest is soft bulk in bundles that a pack takes, without a bundle more than needed', () => {
     const trip = figured(7, [], { ownThingsEstimated: true });
     const usual = suggestOwn(trip, memberById(trip, 'a'));
-    const litres = rest(trip).reduce((sum, t) => sum + t.volumeL, 0);
-    expect(litres).toBeCloseTo((7 * usual.volumeL) / usual.kg, 1);
-    expect(rest(trip).length).toBe(Math.ceil(litres / 8));
-    for (const bundle of rest(trip)) {
+    const bottles = rest(trip).filter((t) => t.waterCapacityL !== undefined);
+    expect(bottles.map((t) => t.name)).toEqual(['Bottle, 1 L, not listed', 'Soft bottle, 1 L, not listed']);
+    const soft = rest(trip).filter((t) => t.waterCapacityL === undefined);
+    const litres = soft.reduce((sum, t) => sum + t.volumeL, 0);
+    // As such things usually take, and 2.5 L for each kilogram beyond.
+    const bottlesKg = bottles.reduce((sum, t) => sum + t.massKg, 0);
+    expect(litres).toBeCloseTo(usual.volumeL + (7 - bottlesKg - usual.kg) * 2.5, 1);
+    expect(soft.length).toBe(Math.ceil(litres / 8));
+    for (const bundle of soft) {
       expect(bundle.shape.kind).toBe('stuff');
       expect(bundle.massEstimated).toBe(true);
     }
@@ -85,7 +90,7 @@ describe('own things as one figure', () => {
   });
   test('places in the share and in stows are kept while a bundle stays', () => {
     const trip = figured(3);
-    const [first] = rest(trip);
+    const first = rest(trip).find((t) => t.shape.kind === 'stuff');
     const stowed: Trip = {
       ...trip,
       stows: [

@@ -97,7 +97,7 @@ export function landOwnThings(trip: Trip): Trip {
   const old = new Map<string, PersonalThing[]>();
   for (const thing of trip.personalThings.filter(isUnlisted))
     old.set(thing.memberId, [...(old.get(thing.memberId) ?? []), thing]);
-  const made = trip.members.flatMap((m) => bundlesOf(trip, m, old.get(m.id) ?? [], taken));
+  const made = trip.members.flatMap((m) => unlistedOf(trip, m, old.get(m.id) ?? [], taken));
   const kept = new Set(made.map((t) => t.id));
   const gone = [...old.values()].flat().filter((t) => !kept.has(t.id));
   const next = removePersonalThings(trip, new Set(gone.map((t) => t.id)));
@@ -118,8 +118,13 @@ export function landOwnThings(trip: Trip): Trip {
   };
 }
 
-/** What is not listed of a member's things, as soft bundles; those that were there keep their ids and what was said of them. */
-function bundlesOf(
+/** What is over what such trips usually take is denser than clothes and sleeping bags, L/kg (Graft's own). */
+const MORE_L_PER_KG = 2.5;
+/** Two independent water carriers each, whatever else nobody has listed. */
+const BOTTLES = ['own-bottle-1-l', 'own-soft-bottle-1-l'] as const;
+
+/** What is not listed of a member's things; what was there keeps its id and what was said of it. */
+function unlistedOf(
   trip: Trip,
   member: Member,
   old: readonly PersonalThing[],
@@ -127,30 +132,55 @@ function bundlesOf(
 ): readonly PersonalThing[] {
   const { restKg } = ownTotal(trip, member);
   if (member.ownThingsKg === undefined || restKg < LEAST_REST_KG) return [];
-  const usual = suggestOwn(trip, member);
-  const volumeL = (restKg * usual.volumeL) / usual.kg;
-  const count = Math.max(1, Math.ceil(volumeL / BUNDLE_L - 1e-9));
-  const bundleKg = round(restKg / count);
-  return Array.from({ length: count }, (_v, i): PersonalThing => {
-    const was = old[i];
+  const listed = ownThings(trip, member.id).filter((t) => !isUnlisted(t) && t.waterCapacityL !== undefined);
+  const bottles = BOTTLES.slice(listed.length).map((id) => starters.get(id)!);
+  const bottlesKg = bottles.reduce((sum, b) => sum + b.thing.massKg, 0);
+  const has = bottlesKg < restKg ? bottles : [];
+  const softKg = restKg - (has.length === 0 ? 0 : bottlesKg);
+  const things = [
+    ...has.map((b) => ({ ...b.thing, name: `${b.name}, not listed` })),
+    ...bundles(trip, member, softKg),
+  ];
+  const free = [...old];
+  return things.map((thing): PersonalThing => {
+    const isBottle = thing.waterCapacityL !== undefined;
+    const at = free.findIndex((t) => (t.waterCapacityL !== undefined) === isBottle);
+    const [was] = at < 0 ? [] : free.splice(at, 1);
     const id = was?.id ?? freshId(`${member.id.slice(0, 30)}-own-things`, taken);
     taken.add(id);
     return {
       ...was,
+      ...thing,
       id,
       memberId: member.id,
-      name: count === 1 ? 'Own things, not listed' : `Own things, not listed, ${i + 1} of ${count}`,
-      massKg: i < count - 1 ? bundleKg : round(restKg - bundleKg * (count - 1)),
       massEstimated: member.ownThingsEstimated === true,
-      volumeL: round(volumeL / count),
-      shape: { kind: 'stuff', looseVolumeL: round((1.3 * volumeL) / count) },
-      flags: [],
-      needed: 'camp',
-      purpose: 'spareClothing',
       worn: false,
       madeBy: 'ownFigure',
     };
   });
+}
+
+/** So much of a member's things as soft bundles of one size. */
+function bundles(
+  trip: Trip,
+  member: Member,
+  kg: number,
+): readonly (ThingEntry['thing'] & { name: string })[] {
+  const usual = suggestOwn(trip, member);
+  const usualKg = Math.min(kg, usual.kg);
+  const volumeL = (usualKg * usual.volumeL) / usual.kg + (kg - usualKg) * MORE_L_PER_KG;
+  const count = Math.max(1, Math.ceil(volumeL / BUNDLE_L - 1e-9));
+  const bundleKg = round(kg / count);
+  return Array.from({ length: count }, (_v, i) => ({
+    name: count === 1 ? 'Own things, not listed' : `Own things, not listed, ${i + 1} of ${count}`,
+    massKg: i < count - 1 ? bundleKg : round(kg - bundleKg * (count - 1)),
+    massEstimated: true,
+    volumeL: round(volumeL / count),
+    shape: { kind: 'stuff', looseVolumeL: round((1.3 * volumeL) / count) },
+    flags: [],
+    needed: 'camp',
+    purpose: 'spareClothing',
+  }));
 }
 
 const round = (value: number): number => Math.round(value * 1000) / 1000;

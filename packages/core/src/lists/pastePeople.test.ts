@@ -20,6 +20,9 @@ describe('people that are pasted', () => {
     ['Name\tWeight\r\nÅse-Marie van Dijk\t58.4\r\n', [{ name: 'Åse-Marie van Dijk', bodyMassKg: 58.4 }]],
     ['Member 3', [{ name: 'Member 3' }]],
     ['Guide 2, 80 kg', [{ name: 'Guide 2', bodyMassKg: 80 }]],
+    ['Ilse\t172\t62', [{ name: 'Ilse', bodyMassKg: 62, statureCm: 172 }]],
+    ['Ilse 62 kg 1,72 m', [{ name: 'Ilse', bodyMassKg: 62, statureCm: 172 }]],
+    ['Big Tam 140', [{ name: 'Big Tam', bodyMassKg: 140 }]],
     ['62', []],
     ['', []],
   ])('%j', (text, people) => expect(readPeople(text, 'kg')).toEqual(people));

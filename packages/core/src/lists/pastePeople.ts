@@ -7,6 +7,7 @@ import { isSameName } from '../trip/names.js';
 export interface PastedPerson {
   readonly name: string;
   readonly bodyMassKg?: number;
+  readonly statureCm?: number;
   readonly ageYears?: number;
 }
 
@@ -14,7 +15,7 @@ export interface PastedPerson {
 const BODY_KG = [20, 200] as const;
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
 const FIGURE = new RegExp(
-  String.raw`(?<![\p{L}\d.,])${NUMBER}\s*(kg|kgs|kilos?|lbs?|pounds?|st|years?|yrs?|y\/?o)?(?![\p{L}\d])\.?`,
+  String.raw`(?<![\p{L}\d.,])${NUMBER}\s*(kg|kgs|kilos?|lbs?|pounds?|st|cm|m|years?|yrs?|y\/?o)?(?![\p{L}\d])\.?`,
   'giu',
 );
 /** Headers of a table, and what lists of people begin with. */
@@ -43,15 +44,18 @@ function readLine(line: string, massUnit: 'kg' | 'lb'): PastedPerson {
     unit: unit?.toLowerCase() ?? '',
   }));
   const isYears = (unit: string): boolean => unit.startsWith('y');
+  const tall = figures.find((f, i) => isStature(f, figures.slice(i + 1), figures.slice(0, i)));
   const body = figures
-    .filter((f) => !isYears(f.unit))
+    .filter((f) => f !== tall && !isYears(f.unit) && f.unit !== 'cm' && f.unit !== 'm')
     .map((f) => ({ ...f, kg: inKg(f.value, f.unit === '' ? massUnit : f.unit) }))
     .find((f) => f.kg >= BODY_KG[0] && f.kg <= BODY_KG[1]);
   // A bare figure is an age behind a body weight; before it, it is part of a name: "Guide 2".
   const age = figures.find(
-    (f) => isYears(f.unit) || (body !== undefined && f.unit === '' && f.index > body.index && f.value <= 110),
+    (f) =>
+      isYears(f.unit) ||
+      (body !== undefined && f.unit === '' && f !== tall && f.index > body.index && f.value <= 110),
   );
-  const end = Math.min(body?.index ?? Infinity, age?.index ?? Infinity);
+  const end = Math.min(...[body, age, tall].map((f) => f?.index ?? Infinity));
   const name = line
     .slice(0, end)
     .replace(/[\s(,;:|=\-–—]+$/u, '')
@@ -60,8 +64,31 @@ function readLine(line: string, massUnit: 'kg' | 'lb'): PastedPerson {
   return {
     name: /\p{L}/u.test(name) ? name : '',
     ...(body === undefined ? {} : { bodyMassKg: Math.round(body.kg * 10) / 10 }),
+    ...(tall === undefined
+      ? {}
+      : { statureCm: Math.round(tall.unit === 'm' ? tall.value * 100 : tall.value) }),
     ...(age === undefined ? {} : { ageYears: Math.round(age.value) }),
   };
+}
+
+interface Figure {
+  readonly value: number;
+  readonly unit: string;
+}
+
+/** A stature by its unit; or bare, where it stands beside a bare figure that is a body weight and it is none itself. */
+function isStature({ value, unit }: Figure, ...others: readonly (readonly Figure[])[]): boolean {
+  if (unit === 'cm') return value >= 80 && value <= 230;
+  if (unit === 'm') return value >= 0.8 && value <= 2.3;
+  const [least, most] = [130, 215];
+  return (
+    unit === '' &&
+    value >= least &&
+    value <= most &&
+    others
+      .flat()
+      .some((o) => (o.unit === '' || o.unit === 'kg' ? o.value >= BODY_KG[0] && o.value < least : false))
+  );
 }
 
 const KG_PER_STONE = 14 * KG_PER_LB;
@@ -71,11 +98,12 @@ function inKg(value: number, unit: string): number {
 }
 
 /** What is said of a person, on a member. */
-export function withSaid(member: Member, { name, bodyMassKg, ageYears }: PastedPerson): Member {
+export function withSaid(member: Member, { name, bodyMassKg, statureCm, ageYears }: PastedPerson): Member {
+  const { bodyEstimated: _guess, ...known } = member;
   return {
-    ...member,
+    ...(bodyMassKg === undefined ? member : { ...known, bodyMassKg }),
     name,
-    ...(bodyMassKg === undefined ? {} : { bodyMassKg }),
+    ...(statureCm === undefined ? {} : { statureCm }),
     ...(ageYears === undefined ? {} : { ageYears, ageBand: ageYears < 18 ? 'under18' : 'adult' }),
   };
 }

@@ -10,6 +10,7 @@ import { kitChecks } from './kitChecks.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
 import { landOwnThings } from './ownFigure.js';
 import { planFood, startParty } from './startParty.js';
+import { isBlank, stillMissing } from './stillMissing.js';
 
 const start = (people: number, stoves: number, style: TripStyle, days: number): Trip =>
   landLarder(
@@ -127,5 +128,23 @@ describe('a party to start from', () => {
     const again = planFood(without, []);
     expect(again.meals).toHaveLength(trip.meals.length);
     expect(again.canisters).toEqual(trip.canisters);
+  });
+});
+
+describe('what is still missing', () => {
+  const what = (trip: Trip): readonly string[] => stillMissing(trip).map((m) => `${m.what} ${m.count}`);
+  test('goes away piece by piece', () => {
+    const blank = tripFromTemplate('t', 'T', '2027-06-10', 'camp', 3);
+    expect(isBlank(blank)).toBe(true);
+    expect(what(blank)).toEqual(['people 0', 'kit 0', 'food 0']);
+    const trip = start(3, 1, 'camp', 3);
+    expect(what(trip)).toEqual(['bodies 3']);
+    const said = {
+      ...trip,
+      members: trip.members.map((m) => ({ ...m, bodyMassKg: 64, bodyEstimated: false })),
+    };
+    expect(what(said)).toEqual([]);
+    expect(what({ ...said, meals: [], kits: [], personalThings: [] })).toEqual(['kit 0', 'food 0']);
+    expect(what(tripFromTemplate('t', 'T', '2027-06-10', 'hut', 3))).toEqual(['people 0', 'kit 0']);
   });
 });

@@ -6,7 +6,7 @@ import { cookGroups } from '../larder/mealPlan.js';
 import { POT_L_PER_PERSON } from '../party/groupNeeds.js';
 import { freshId, putKit } from '../trip/changes.js';
 import type { PartyGroup, Piece, Trip } from '../trip/model.js';
-import { groupMembers } from '../trip/queries.js';
+import { allPieces, groupMembers } from '../trip/queries.js';
 import { addMember } from '../trip/partyChanges.js';
 import { groupParty } from './groupParty.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
@@ -45,7 +45,9 @@ export function startParty(
 /** Meals on every day that has none, snacks, and fuel for cook groups that have none. */
 export function planFood(trip: Trip, library: readonly LibraryEntry[]): Trip {
   const own = library.flatMap((e) => (e.kind === 'dish' ? [e] : []));
-  const dishes = own.length > 0 ? own : STARTER_LIBRARY.flatMap((e) => (e.kind === 'dish' ? [e] : []));
+  const all = own.length > 0 ? own : STARTER_LIBRARY.flatMap((e) => (e.kind === 'dish' ? [e] : []));
+  // What is carried for days is dried; lunch is what people eat out of the hand.
+  const dishes = all.filter((d) => d.dish.form === 'dried' || d.meals.includes('lunch'));
   const fed = fillMeals(trip, dishes);
   const isNew = trip.meals.length === 0 && fed.meals.length > 0;
   const snacked: Trip =
@@ -53,9 +55,18 @@ export function planFood(trip: Trip, library: readonly LibraryEntry[]): Trip {
       ? { ...fed, larder: { ...fed.larder, snackGPerDay: USUAL_SNACKS_G } }
       : fed;
   return cookGroups(snacked).reduce(
-    (next, group) =>
-      next.canisters.some((c) => c.groupId === group.id) ? next : takeLightestCanisters(next, group),
+    (next, group) => (hasFuel(next, group) ? next : takeLightestCanisters(next, group)),
     snacked,
+  );
+}
+
+/** Whether fuel is planned for a group, or on the list of the party. */
+function hasFuel(trip: Trip, group: PartyGroup): boolean {
+  return (
+    trip.canisters.some((c) => c.groupId === group.id) ||
+    allPieces(trip).some(
+      (p) => p.purpose === 'fuel' && p.madeBy === undefined && (p.onlyGroupId ?? group.id) === group.id,
+    )
   );
 }
 

@@ -41,6 +41,14 @@ const listOf = (trip: Trip, collection: Collection): readonly Item[] =>
   trip[collection] as unknown as readonly Item[];
 const isByHand = (item: unknown): boolean => (item as { madeBy?: string }).madeBy === undefined;
 
+/** A row that was added and never named: nobody misses it. */
+function isUntouched(item: unknown): boolean {
+  const { name, bodyEstimated, massKg, pieces } = item as Partial<Member & Piece & Kit>;
+  if (pieces !== undefined) return /^Kit \d+$/.test(name ?? '') && pieces.every(isUntouched);
+  if (bodyEstimated === true) return /^Member \d+$/.test(name ?? '');
+  return massKg === 0 && /^New (?:piece|thing)$/.test(name ?? '');
+}
+
 /** What the change from one state of a trip to another takes away; undefined when that is nothing anybody made. */
 export function takenAway(before: Trip, after: Trip): TakenAway | undefined {
   const items: Partial<Record<Collection, readonly unknown[]>> = {};
@@ -58,7 +66,7 @@ export function takenAway(before: Trip, after: Trip): TakenAway | undefined {
   }
   const kits = kitsGone(before, after);
   if (kits.length > 0) items.kits = kits;
-  if (!MADE_BY_HAND.some((collection) => items[collection] !== undefined)) return undefined;
+  if (!MADE_BY_HAND.some((c) => items[c]?.some((item) => !isUntouched(item)) === true)) return undefined;
   const now = new Map(after.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, p] as const)));
   const membersGone = new Set((items.members ?? []).map((m) => (m as Member).id));
   const carriers = before.kits.flatMap((kit) =>

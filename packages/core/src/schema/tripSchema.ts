@@ -219,6 +219,7 @@ export const ITEM_SCHEMAS = {
     id: requiredId(),
     name: requiredText(80),
     bodyMassKg: requiredQuantity(10, 250, 'kg'),
+    bodyEstimated: flag(),
     statureCm: requiredQuantity(80, 230, 'cm'),
     torsoCm: requiredQuantity(20, 70, 'cm'),
     ageBand: requiredOneOf(AGE_BANDS),

@@ -98,7 +98,7 @@ describe('what a share stands on', () => {
     expect(stands.masses).toBe(0);
   });
   test('a body of which nobody has said anything: by limits it counts, by plain kilograms it does not', () => {
-    const members = [aMember('a', { name: 'Ada', statureCm: 172 }), ben];
+    const members = [aMember('a', { name: 'Ada', bodyEstimated: true }), ben];
     const t = trip([own('a', 'xa', 9), own('b', 'xb', 2)], [], members);
     expect(of(t).bodiesUnsaid.map((m) => m.name)).toEqual(['Ada']);
     expect(of(t).weighFirst).toEqual([]);

@@ -7,7 +7,6 @@ import { ESTIMATE_ERROR } from '../lists/massRange.js';
 import { isOwnUnknown, isUnlisted, ownTotal, suggestOwn } from '../lists/ownFigure.js';
 import { legOfDay } from '../load/memberLoad.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
-import { isBodyUnsaid } from '../trip/emptyTrip.js';
 import type { Member, Trip } from '../trip/model.js';
 import {
   allowedCarriers,
@@ -95,7 +94,7 @@ export function standsOn(trip: Trip, figures: ShareFigures): StandsOn {
     unweighed: named.filter(isUnweighed).map((t) => nameAlone(trip, t)),
     ownUnknown,
     ownFigures: trip.members.filter((m) => ownTotal(trip, m).restKg > 0),
-    bodiesUnsaid: trip.members.filter(isBodyUnsaid),
+    bodiesUnsaid: trip.members.filter((m) => m.bodyEstimated === true),
     alone: piecesAlone(trip, figures),
     ...range,
   };
@@ -202,12 +201,14 @@ function unknownsOf(trip: Trip, loads: readonly Load[]): readonly Unknown[] {
       loads: among,
     })),
     ...trip.members.flatMap((m): readonly Unknown[] => ownUnknowns(trip, m, ofMember(m))),
-    ...trip.members.filter(isBodyUnsaid).map((m): Unknown => ({
-      weighing: { what: `${m.name}’s body weight`, kind: 'body', memberId: m.id },
-      meanKg: 0,
-      spreadKg: 0,
-      loads: ofMember(m),
-    })),
+    ...trip.members
+      .filter((m) => m.bodyEstimated === true)
+      .map((m): Unknown => ({
+        weighing: { what: `${m.name}’s body weight`, kind: 'body', memberId: m.id },
+        meanKg: 0,
+        spreadKg: 0,
+        loads: ofMember(m),
+      })),
   ];
 }
 

@@ -92,7 +92,7 @@ function dayChanges(before: readonly SheetDay[], after: readonly SheetDay[]): re
       return [
         ...(old.leg === day.leg && old.distanceKm === day.distanceKm
           ? []
-          : [`Day ${day.day}: ${day.leg}, ${day.distanceKm.toFixed(1)} km`]),
+          : [`Day ${day.day}: ${day.leg}${day.distanceKm === 0 ? '' : `, ${day.distanceKm.toFixed(1)} km`}`]),
         ...(old.waterL === day.waterL
           ? []
           : [

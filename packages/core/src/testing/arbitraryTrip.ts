@@ -649,6 +649,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('trainedKg', tenths(5, 25)),
         maybe('ownThingsKg', tenths(0, 12)),
         maybe('ownThingsEstimated', fc.boolean()),
+        maybe('bodyEstimated', fc.boolean()),
         maybe('portion', tenths(0.5, 2)),
         maybe(
           'houseRules',

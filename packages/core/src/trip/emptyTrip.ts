@@ -34,12 +34,6 @@ export function newMember(id: string, name: string, packId: string): Member {
   };
 }
 
-/** Whether nobody has said anything of a member's body: it is the average that a new member starts with. */
-export function isBodyUnsaid({ bodyMassKg, statureCm, torsoCm }: Member): boolean {
-  const { bodyMassKg: kg, statureCm: cm, torsoCm: torso } = newMember('', '', '');
-  return bodyMassKg === kg && statureCm === cm && torsoCm === torso;
-}
-
 /** What a trip file of version 1 did not say, as it is taken to mean; also what a new trip starts with. */
 export const NEW_IN_VERSION_2 = {
   style: 'camp',

@@ -188,6 +188,8 @@ export interface Member {
   readonly id: string;
   readonly name: string;
   readonly bodyMassKg: number;
+  /** The body weight is a guess: an average, or a band. */
+  readonly bodyEstimated?: boolean;
   readonly statureCm: number;
   /** Hip belt's centre line to the bony point at the base of the neck. */
   readonly torsoCm: number;

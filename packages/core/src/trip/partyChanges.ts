@@ -105,6 +105,6 @@ export function addMember(trip: Trip, name: string): Trip {
     `pack-${id}`,
     trip.packs.map((p) => p.id),
   );
-  const member = newMember(id, name.slice(0, 60), packId);
+  const member: Member = { ...newMember(id, name.slice(0, 60), packId), bodyEstimated: true };
   return putMember({ ...trip, packs: [...trip.packs, cataloguePack(packId, size)] }, member);
 }

@@ -57,3 +57,15 @@ export function formatSignedCm(cm: number): string {
 export function inSentence(name: string): string {
   return /^\p{Lu}(?![\p{Lu}\d])/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 }
+
+/** A day's way in words: "12.3 km, 400 m up, 300 m down"; a distance of nothing is one that nobody has said. */
+export function formatWay(way: {
+  readonly distanceKm: number;
+  readonly climbM: number;
+  readonly descentM?: number;
+}): string {
+  const { distanceKm, climbM, descentM } = way;
+  if (distanceKm === 0) return 'way not said yet';
+  const down = descentM === undefined ? '' : `, ${Math.round(descentM)} m down`;
+  return `${distanceKm.toFixed(1)} km, ${Math.round(climbM)} m up${down}`;
+}

@@ -11,7 +11,7 @@ import {
 } from '@graft/core/sheet';
 import type { LoadingStep } from '@graft/core/stow';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
-import { formatMass, formatPercent } from '@graft/core/units';
+import { formatMass, formatPercent, formatWay } from '@graft/core/units';
 import { dayDate, tripDates } from '../dates';
 import { BODY_WORDS, counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
 import { paperSizePt } from './paperSize';
@@ -341,8 +341,7 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
             </p>
             {d.isThere && (
               <p className="muted">
-                {d.distanceKm.toFixed(1)} km, {d.climbM.toFixed(0)} m up, {d.descentM.toFixed(0)} m down · set
-                off with {d.waterL.toFixed(1)} L water
+                {formatWay(d)} · set off with {d.waterL.toFixed(1)} L water
                 {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {formatMass(d.loadKg)},{' '}
                 {formatPercent(d.ratio, 0)} of your limit
                 {d.roles.length > 0 && (

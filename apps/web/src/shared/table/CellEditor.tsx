@@ -23,6 +23,7 @@ export function CellEditor({ row, column, name, editing, calls }: Props) {
           autoFocus
           value={editing.text}
           aria-label={name}
+          onFocus={(e) => editing.isMarked === true && e.target.select()}
           aria-invalid={editing.error !== undefined}
           data-numeric={column.numeric === true ? '' : undefined}
           onChange={(e) => call().type(row, column, e.target.value)}

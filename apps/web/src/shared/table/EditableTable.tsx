@@ -5,6 +5,7 @@ import { useReadOnly } from '../TripProvider';
 import type { Column, Line, Section, Ticks } from './column';
 import { GridHead } from './GridHead';
 import { GridRow } from './GridRow';
+import type { Naming } from './naming';
 import { useCells, type RowCalls } from './useCells';
 import { useLines } from './useLines';
 import { useTicking } from './useTicking';
@@ -25,6 +26,10 @@ interface Props<Row> {
   /** Wider than its room: the first column stays in sight while the others scroll. */
   readonly wide?: boolean;
   readonly ticks?: Ticks;
+  /** A new row, whose first cell is open with its text marked. */
+  readonly naming?: Naming | undefined;
+  /** What is pasted into a cell, or several lines into an editor; whether it was taken. */
+  readonly onPasted?: (text: string) => boolean;
 }
 
 /** Heights in pixels: of a row as the theme sets it, of a head before it has been measured. */
@@ -35,7 +40,8 @@ const OVERSCAN = 8;
 
 export function EditableTable<Row>(props: Props<Row>) {
   const { label, sections, rowKey, rowName, foot, chosen, scroller, ticks, wide = false } = props;
-  const columns = useColumns(props.columns);
+  const readOnly = useReadOnly();
+  const columns = useColumns(props.columns, readOnly);
   const element = useRef<HTMLTableElement>(null);
   const { table, lines, rows } = useLines(sections, columns, rowKey);
   const scrolls = scroller !== undefined;
@@ -58,6 +64,7 @@ export function EditableTable<Row>(props: Props<Row>) {
     rowKey,
     ticking: useTicking(ticks, rows, rowKey, rowName),
     onReach: props.onReach,
+    naming: props.naming,
     reveal: (cell) => {
       if (scrolls)
         virtual.scrollToIndex(
@@ -78,6 +85,12 @@ export function EditableTable<Row>(props: Props<Row>) {
       aria-label={label}
       aria-rowcount={scrolls ? lines.length + 1 : undefined}
       aria-multiselectable={ticks === undefined ? undefined : true}
+      onPaste={(event) => {
+        const text = event.clipboardData.getData('text/plain');
+        // One line in an open editor is an entry like any other.
+        if (event.target instanceof HTMLInputElement && !/[\t\n\r]/.test(text.trim())) return;
+        if (!readOnly && props.onPasted?.(text) === true) event.preventDefault();
+      }}
     >
       <colgroup>
         {ticks !== undefined && <col width="26" />}
@@ -133,8 +146,7 @@ export function EditableTable<Row>(props: Props<Row>) {
 }
 
 /** The columns as given; where nothing may be changed, without their editors. */
-function useColumns<Row>(given: readonly Column<Row>[]): readonly Column<Row>[] {
-  const readOnly = useReadOnly();
+function useColumns<Row>(given: readonly Column<Row>[], readOnly: boolean): readonly Column<Row>[] {
   return useMemo(
     () => (readOnly ? given.map(({ edit: _edit, ...shown }): Column<Row> => shown) : given),
     [readOnly, given],

@@ -1,11 +1,14 @@
-import { useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { canEdit, type Column, type Entry } from './column';
+import type { Naming } from './naming';
 import type { useTicking } from './useTicking';
 
 export interface Editing {
   readonly cell: string;
   readonly text: string;
   readonly error: Entry;
+  /** The text is marked when it opens: the first key replaces it. */
+  readonly isMarked?: boolean;
 }
 
 /** What a row asks of its table. */
@@ -28,6 +31,7 @@ interface Given<Row> {
   readonly rowKey: (row: Row) => string;
   readonly ticking: ReturnType<typeof useTicking<Row>>;
   readonly onReach: ((row: Row) => void) | undefined;
+  readonly naming: Naming | undefined;
   /** Scroll to the row of a cell that is not drawn. */
   readonly reveal: (cell: string) => void;
 }
@@ -51,7 +55,7 @@ interface Cells<Row> {
 
 /** The keyboard of cells: arrows go from one to the next, typing or Enter opens an editor, Escape leaves it. */
 export function useCells<Row>(given: Given<Row>): Cells<Row> {
-  const { rows, columns, rowKey, ticking, onReach } = given;
+  const { rows, columns, rowKey, ticking, onReach, naming } = given;
   const [editing, setEditing] = useState<Editing | undefined>();
   const [active, setActive] = useState<string | undefined>();
   const cellId = (row: Row, column: Column<Row>): string => `${rowKey(row)}/${column.id}`;
@@ -91,6 +95,21 @@ export function useCells<Row>(given: Given<Row>): Cells<Row> {
     return true;
   };
 
+  /** Whether a new row is left as it came. */
+  const isUnnamed = (row: Row, column: Column<Row>, text: string): boolean =>
+    naming?.key === rowKey(row) && column === columns[0] && text === column.edit?.text(row);
+
+  const opened = useRef<string>(undefined);
+  useEffect(() => {
+    const [first] = columns;
+    const row = naming === undefined ? undefined : rows.find((r) => rowKey(r) === naming.key);
+    if (row === undefined || first?.edit === undefined || opened.current === naming!.key) return;
+    opened.current = naming!.key;
+    const cell = `${naming!.key}/${first.id}`;
+    given.reveal(cell);
+    setEditing({ cell, text: first.edit.text(row), error: undefined, isMarked: true });
+  });
+
   const calls: RowCalls<Row> = {
     onFocus: (row, column) => {
       setActive(cellId(row, column));
@@ -104,10 +123,16 @@ export function useCells<Row>(given: Given<Row>): Cells<Row> {
       switch (event.key) {
         case 'Escape':
           setEditing(undefined);
-          focusCell(here);
+          if (isUnnamed(row, column, column.edit?.text(row) ?? '')) naming?.onDrop();
+          else focusCell(here);
           break;
         case 'Enter':
-          if (commit(row, column, text)) focusCell(neighbour(row, column, 0, 1) ?? here);
+          if (naming?.key === rowKey(row)) {
+            if (isUnnamed(row, column, text)) {
+              setEditing(undefined);
+              naming.onDrop();
+            } else if (commit(row, column, text)) naming.onNext();
+          } else if (commit(row, column, text)) focusCell(neighbour(row, column, 0, 1) ?? here);
           break;
         case 'Tab':
           if (commit(row, column, text))

@@ -70,7 +70,7 @@ await main(async () => {
   if (wants('track')) {
     const text = longGpx(50_000, seed);
     const parsed = timed(() => core.parseGpx(text));
-    const track = timed(() => core.trackFromPoints(parsed.result.name, parsed.result.points));
+    const track = timed(() => core.trackFromParts(parsed.result.name, parsed.result.lines[0].segments));
     const scan = timed(() => text.split('<trkpt').length);
     process.stdout.write(
       `\ntrack: ${parsed.result.points.length} points, ${(text.length / 1e6).toFixed(1)} MB of GPX\n`,

@@ -1,7 +1,7 @@
 /**
  * npm run foreign: files as other programs write them, for the tests that read them. LibreOffice (Debian's
- * libreoffice-calc) and python-icalendar (python3-icalendar), which must be there, make them out of what is written
- * here; all names are invented.
+ * libreoffice-calc), python-icalendar (python3-icalendar), gpxpy (python3-gpxpy), gpsbabel and GDAL (gdal-bin), which
+ * must be there, make them out of what is written here; all names are invented.
  */
 import { mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -45,6 +45,29 @@ two = calendar(
     (datetime(2027, 5, 5, 19, tzinfo=timezone.utc), datetime(2027, 5, 5, 21, tzinfo=timezone.utc), {'summary': 'Evening talk', 'uid': 'e@club'}))
 open(sys.argv[1], 'wb').write(one + two)
 `;
+/** Three days of a made-up walk: a gap in the second, heights, a route and places, as a program's own table. */
+const WALK = `
+import math, sys, gpxpy, gpxpy.gpx as g
+def day(gpx, name, parts, height):
+    track = g.GPXTrack(name=name); gpx.tracks.append(track)
+    for a, b in parts:
+        segment = g.GPXTrackSegment(); track.segments.append(segment)
+        n = int((b - a) * 10)
+        for i in range(n + 1):
+            km = a + (b - a) * i / n
+            segment.points.append(g.GPXTrackPoint(57 + km / 111.195, -17 + math.sin(km) / 200, elevation=height(km)))
+gpx = g.GPX(); gpx.name = 'Three days'
+hills = lambda km: 300 - 150 * math.cos(2 * math.pi * km / 6)
+day(gpx, 'Day 1', [(0, 6)], hills); day(gpx, 'Day 2', [(6, 9), (10, 12)], hills); day(gpx, 'Day 3', [(12, 18)], hills)
+for name, km, off, sym in [('Spring', 4, 0, 'Drinking Water'), ('B\u00e4ckhut', 12, 0, 'Lodge'), ('Far Tower', 9, 0.02, 'Tower')]:
+    gpx.waypoints.append(g.GPXWaypoint(57 + km / 111.195, -17 + math.sin(km) / 200 + off, name=name, symbol=sym))
+open(sys.argv[1], 'w', encoding='utf-8').write(gpx.to_xml())
+`;
+/** As gpsbabel writes a file of that: one format there and back, and the places alone. */
+const BABEL = [
+  ['walk-gpsbabel.gpx', ['-t', '-r', '-w']],
+  ['places-gpsbabel.gpx', ['-w']],
+];
 const csv = (rows) => rows.map((row) => row.map((c) => `"${c}"`).join(',')).join('\n');
 
 await main(async () => {
@@ -63,6 +86,24 @@ await main(async () => {
       CALENDARS,
       join(ROOT, 'packages/core/src/testing/files/club.ics'),
     ]);
+    const files = join(ROOT, 'packages/core/src/testing/files');
+    const walk = join(files, 'walk-gpxpy.gpx');
+    await step('gpxpy: walk-gpxpy.gpx', '/usr/bin/python3', ['-c', WALK, walk]);
+    for (const [name, kinds] of BABEL) {
+      const args = [...kinds, '-i', 'gpx', '-f', walk];
+      const filters = ['-x', name.startsWith('places') ? 'nuketypes,tracks,routes' : 'simplify,count=120'];
+      await step(`gpsbabel: ${name}`, 'gpsbabel', [
+        ...args,
+        ...filters,
+        '-o',
+        'gpx',
+        '-F',
+        join(files, name),
+      ]);
+    }
+    const gdal = join(files, 'walk-gdal.gpx');
+    rmSync(gdal, { force: true });
+    await step('GDAL: walk-gdal.gpx', 'ogr2ogr', ['-f', 'GPX', gdal, walk, 'waypoints', 'tracks']);
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

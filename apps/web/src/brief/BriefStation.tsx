@@ -11,6 +11,7 @@ import { Effort } from './Effort';
 import { ElevationProfile } from './ElevationProfile';
 import { HouseRulesPanel } from './HouseRulesPanel';
 import { legColumns } from './legColumns';
+import { PlanView } from './PlanView';
 import { PlacesPanel } from './PlacesPanel';
 import { TrackImport } from './TrackImport';
 import { TripPanel } from './TripPanel';
@@ -35,18 +36,25 @@ export function BriefStation() {
   const [panel, setPanel] = useState<string>('trip');
   return (
     <FullStation>
-      <ElevationProfile
-        trip={trip}
-        onPreview={(day, km) =>
-          setPreview(
-            km === undefined || readOnly ? undefined : { of: current, trip: moveDayMark(current, day, km) },
-          )
-        }
-        onMove={(day, km) => {
-          setPreview(undefined);
-          change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
-        }}
-      />
+      <Flex
+        bg="bg.panel"
+        borderBottomWidth={trip.track === undefined ? '0' : '1px'}
+        direction={{ base: 'column', lg: 'row' }}
+      >
+        <ElevationProfile
+          trip={trip}
+          onPreview={(day, km) =>
+            setPreview(
+              km === undefined || readOnly ? undefined : { of: current, trip: moveDayMark(current, day, km) },
+            )
+          }
+          onMove={(day, km) => {
+            setPreview(undefined);
+            change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
+          }}
+        />
+        <PlanView trip={trip} />
+      </Flex>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflow="auto" px="4" pt="2" pb="4">
           <EditableTable

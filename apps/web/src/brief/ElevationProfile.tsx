@@ -39,7 +39,7 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
   const dry = waterByDay(trip).filter((w) => w.hours > DRY_H);
 
   return (
-    <Box bg="bg.panel" borderBottomWidth="1px" px="4" overflowX="auto">
+    <Box flex="1" minW="0" px="4" overflowX="auto">
       <svg
         ref={svg}
         viewBox={`0 0 ${width} ${height}`}

@@ -1,8 +1,9 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
-import { tripGpx } from '@graft/core/formats';
-import { adoptTrackWithCamps, dropTrack, trackLengthKm } from '@graft/core/route';
-import { addWaypoints } from '@graft/core/trip';
+import { tripGpx, type PieceUse, type PlacesOfFile } from '@graft/core/formats';
+import { adoptTrackWithCamps, dropTrack, loweredBy, trackLengthKm } from '@graft/core/route';
+import { LIST_SIZES } from '@graft/core/schema';
+import { addWaypoints, type Trip } from '@graft/core/trip';
 import { readTrack } from '../workers/track';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
@@ -13,40 +14,72 @@ import { RunProgress } from '../shared/RunProgress';
 import { Refused } from '../shared/runs';
 import { useRun } from '../shared/useRun';
 import { mapRun, type Run } from '../workers/run';
-import type { ReadTrack } from '../workers/track.worker';
+import type { ReadPlaces, ReadTrack } from '../workers/track.worker';
+import { PlainDialog } from '../shared/PlainDialog';
+import { BesideDialog } from './BesideDialog';
+import { TrackDialog } from './TrackDialog';
 import { land } from '../shared/land';
 
 const NOT_IMPORTED = 'The track was not imported; nothing has changed.';
+const [, MOST_PLACES] = LIST_SIZES.waypoints;
+
+/** A file whose pieces are chosen, with what it holds. */
+interface Choice {
+  readonly file: File;
+  readonly read: ReadTrack;
+}
 
 /** Import a GPX track, with its progress and what became of it. */
 export function TrackImport() {
   const { trip, change, readOnly, session } = useTrip();
   const run = useRun('Reading the track', { outlives: true });
   const [told, setTold] = useState('');
+  const [choice, setChoice] = useState<Choice | undefined>();
+  const [beside, setBeside] = useState<PlacesOfFile['beside']>([]);
+  const [isChoosing, setChoosing] = useState(false);
+  const room = MOST_PLACES - trip.waypoints.length;
 
-  const read = async (file: File): Promise<void> => {
+  const read = async (file: File, uses?: readonly PieceUse[]): Promise<void> => {
     setTold('');
+    setChoice(undefined);
     const began = session().trip;
-    const outcome = await run.start((tell) => readable(readTrack(file, tell)));
+    const ask = {
+      mostPlaces: MOST_PLACES - began.waypoints.length,
+      ...(uses === undefined ? {} : { uses }),
+      ...(began.track === undefined ? {} : { track: began.track }),
+    };
+    const outcome = await run.start((tell) => readable(readTrack(file, ask, tell)));
     if (outcome.kind !== 'done' || outcome.value === undefined) return;
-    const { track, waypoints, campsKm, points, segments } = outcome.value;
-    const adopt = (): void =>
-      change(`import the track ${track.name}`, (t) =>
-        addWaypoints(adoptTrackWithCamps(t, track, campsKm), waypoints),
-      );
+    const answer = outcome.value;
+    if (answer.kind === 'track' && answer.pieces.length > 1 && uses === undefined) {
+      setChoice({ file, read: answer });
+      return;
+    }
+    const { onTheWay, beside: others } = answer.places;
+    setBeside(others);
+    if (answer.kind === 'places') {
+      change(`places of ${file.name}`, (t) => addWaypoints(t, onTheWay));
+      setTold(`${file.name}: ${counted(onTheWay.length, 'place')} on the way added; it holds no track.`);
+      return;
+    }
+    const { track, campsKm, points } = answer;
+    const step = (t: Trip): Trip => addWaypoints(adoptTrackWithCamps(t, track, campsKm), onTheWay);
     const now = session().trip;
     land(
       run,
       began,
       now,
       ['track', 'legs', 'waypoints'],
-      adopt,
+      () => change(`import the track ${track.name}`, step),
       `The track of ${file.name} is read. The days or places were changed meanwhile: taking it replaces their figures.`,
     );
+    const lowered = loweredBy(now, step(now));
     setTold(
-      `${file.name}: ${points.toLocaleString('en')} points in ${counted(segments, 'segment')}, ${trackLengthKm(track).toFixed(1)} km` +
-        `${track.elevationM === undefined ? ', no elevations: climb stays to be typed' : ''}` +
-        `${waypoints.length > 0 ? `, ${counted(waypoints.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === now.legs.length - 1 ? `Its ${counted(campsKm.length, 'camp')} end the days.` : 'Drag the ends of the days to where the camps are.'}`,
+      `${file.name}: ${points.toLocaleString('en')} points, ${trackLengthKm(track).toFixed(1)} km` +
+        `${track.elevationM === undefined ? ', no elevations: climb and hours stay as they were typed' : ''}` +
+        `${track.gapsBefore === undefined ? '' : `, ${counted(track.gapsBefore.length, 'gap')} that ${track.gapsBefore.length === 1 ? 'is' : 'are'} not walked`}` +
+        `${onTheWay.length > 0 ? `, ${counted(onTheWay.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === now.legs.length - 1 ? 'Its camps, or the ends of its tracks, end the days.' : 'Drag the ends of the days to where the camps are.'}` +
+        `${lowered.length === 0 ? '' : ` Lower than what was typed: ${lowered.join('; ')}. Undo brings it back.`}`,
     );
   };
 
@@ -94,6 +127,46 @@ export function TrackImport() {
           </Text>
         )}
       </Flex>
+      {beside.length > 0 && (
+        <Button size="xs" variant="plain" px="0" textDecoration="underline" onClick={() => setChoosing(true)}>
+          {counted(beside.length, 'more place')} of the file: choose
+        </Button>
+      )}
+      <PlainDialog
+        title="Pieces of the file"
+        open={choice !== undefined}
+        onClose={() => setChoice(undefined)}
+        size="xl"
+      >
+        {choice !== undefined && (
+          <TrackDialog
+            pieces={choice.read.pieces}
+            suggested={choice.read.uses}
+            onTake={(uses) => void read(choice.file, uses)}
+          />
+        )}
+      </PlainDialog>
+      <PlainDialog
+        title="Places beside the way"
+        open={isChoosing}
+        onClose={() => setChoosing(false)}
+        size="lg"
+      >
+        <BesideDialog
+          places={beside}
+          most={room}
+          onTake={(places) => {
+            change('places beside the way', (t) =>
+              addWaypoints(
+                t,
+                places.map(({ awayKm: _away, ...place }) => place),
+              ),
+            );
+            setBeside(beside.filter((p) => !places.includes(p)));
+            setChoosing(false);
+          }}
+        />
+      </PlainDialog>
       {run.failed !== undefined && (
         <Box mt="2">
           <ErrorList
@@ -107,7 +180,7 @@ export function TrackImport() {
 }
 
 /** What is wrong with a file is a failure of the run, told wherever it is shown. */
-function readable(run: ReturnType<typeof readTrack>): Run<ReadTrack | undefined> {
+function readable(run: ReturnType<typeof readTrack>): Run<ReadTrack | ReadPlaces | undefined> {
   return mapRun(run, (answer) => {
     if (answer !== undefined && 'errors' in answer) throw new Refused(NOT_IMPORTED, answer.errors);
     return answer;

@@ -4,7 +4,7 @@ import { area, line } from 'd3-shape';
 import { trackLengthKm } from '@graft/core/route';
 import type { Track } from '@graft/core/trip';
 
-export const PROFILE = { width: 1240, height: 176, left: 46, right: 14, top: 30, bottom: 26 } as const;
+export const PROFILE = { width: 940, height: 176, left: 46, right: 14, top: 30, bottom: 26 } as const;
 
 export interface ProfileScale {
   readonly x: (km: number) => number;
@@ -27,6 +27,8 @@ export function profileScale(track: Track): ProfileScale {
   // Some air below the lowest point, so that the way never looks as if it touched the sea.
   const y = scaleLinear([low - (high - low) * 0.12, high], [height - bottom, top]);
   const points = track.distanceKm.map((km, i): [number, number] => [x(km), y(elevations[i]!)]);
+  const starts = [0, ...(track.gapsBefore ?? [])];
+  const parts = starts.map((from, i) => points.slice(from, starts[i + 1] ?? points.length));
   const base = height - bottom;
   return {
     x,
@@ -36,6 +38,7 @@ export function profileScale(track: Track): ProfileScale {
     mTicks: track.elevationM === undefined ? [] : y.ticks(4),
     hasElevation: track.elevationM !== undefined,
     areaPath: area<[number, number]>().y0(base)(points) ?? '',
-    linePath: line<[number, number]>()(points) ?? '',
+    // Apart at gaps: nobody has walked what lies in one.
+    linePath: parts.map((part) => line<[number, number]>()(part) ?? '').join(' '),
   };
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { InvalidInputError } from '../schema/fieldError.js';
-import { LARGEST_GPX_BYTES, parseGpx } from './gpx.js';
+import { decodeXml, LARGEST_GPX_BYTES, parseGpx, type GpxFile, type GpxPoint } from './gpx.js';
 
 const refusal = (text: string): string => {
   try {
@@ -12,6 +12,7 @@ const refusal = (text: string): string => {
   }
   throw new Error('expected a refusal');
 };
+const pointsOf = (file: GpxFile): readonly GpxPoint[] => file.lines[0]!.segments.flat();
 const pt = (lat: number, lon: number, inner = ''): string =>
   `<trkpt lat="${lat}" lon="${lon}">${inner}</trkpt>`;
 
@@ -23,11 +24,13 @@ describe('files as different writers write them', () => {
         <wpt lat="57.1" lon="-17"><name>Spring &amp; trough</name><sym>Drinking Water</sym></wpt>
         <trk><name>Morning</name>
           <trkseg>${pt(57, -17, '<ele>100</ele><time>2027-05-10T08:00:00Z</time>')}${pt(57.001, -17, '<ele>101.5</ele>')}</trkseg>
-          <trkseg>${pt(57.002, -17, '<ele>102</ele>')}</trkseg>
+          <trkseg>${pt(57.002, -17, '<ele>102</ele>')}${pt(57.003, -17, '<ele>103</ele>')}</trkseg><trkseg>${pt(57, -17)}</trkseg>
         </trk>
       </gpx>`);
-    expect(gpx).toMatchObject({ name: 'Morning', segments: 2 });
-    expect(gpx.points.map((p) => p.elevationM)).toEqual([100, 101.5, 102]);
+    expect(gpx).toMatchObject({ name: 'Morning', lines: [{ kind: 'track', name: 'Morning' }] });
+    // A segment of one point is no way.
+    expect(gpx.lines[0]!.segments.map((s) => s.length)).toEqual([2, 2]);
+    expect(pointsOf(gpx).map((p) => p.elevationM)).toEqual([100, 101.5, 102, 103]);
     expect(gpx.waypoints).toEqual([
       {
         latitudeDeg: 57.1,
@@ -36,6 +39,7 @@ describe('files as different writers write them', () => {
         name: 'Spring & trough',
         symbol: 'Drinking Water',
         comment: '',
+        description: '',
       },
     ]);
   });
@@ -44,7 +48,8 @@ describe('files as different writers write them', () => {
       `<gpx version="1.0" creator="an old handheld" xmlns="http://www.topografix.com/GPX/1/0"><name>Old</name><trk><trkseg>
         ${pt(1, 2, '<ele>5</ele><course>12</course><speed>1.2</speed>')}${pt(1.001, 2)}</trkseg></trk></gpx>`,
     );
-    expect(gpx).toMatchObject({ name: 'Old', points: [{ elevationM: 5 }, { elevationM: undefined }] });
+    expect(gpx.name).toBe('Old');
+    expect(pointsOf(gpx).map((p) => p.elevationM)).toEqual([5, undefined]);
   });
   test('a prefix of its own, and extensions that repeat the names of GPX elements', () => {
     const gpx =
@@ -54,7 +59,7 @@ describe('files as different writers write them', () => {
         <g:trkpt lat="1.001" lon="2"><g:ele><![CDATA[8]]></g:ele></g:trkpt>
       </g:trkseg></g:trk></g:gpx>`);
     expect(gpx.name).toBe('Prefixed');
-    expect(gpx.points.map((p) => [p.latitudeDeg, p.elevationM])).toEqual([
+    expect(pointsOf(gpx).map((p) => [p.latitudeDeg, p.elevationM])).toEqual([
       [1, 7],
       [1.001, 8],
     ]);
@@ -63,25 +68,58 @@ describe('files as different writers write them', () => {
     const gpx = parseGpx(
       `\uFEFF<!-- made by hand --><gpx><trk><trkseg>${pt(1, 2, '<ele>-99999</ele>')}${pt(1.001, 2, '<ele>NaN</ele>')}</trkseg></trk></gpx>`,
     );
-    expect(gpx.points.map((p) => p.elevationM)).toEqual([undefined, undefined]);
+    expect(pointsOf(gpx).map((p) => p.elevationM)).toEqual([undefined, undefined]);
     expect(gpx.name).toBe('Track');
   });
-  test('a route where there is no track; a track goes before a route', () => {
+  test('routes and tracks, each by itself', () => {
     const rte = '<rte><name>Planned</name><rtept lat="3" lon="4"/><rtept lat="3.1" lon="4"/></rte>';
     expect(parseGpx(`<gpx>${rte}</gpx>`)).toMatchObject({
       name: 'Planned',
-      points: [{ latitudeDeg: 3 }, {}],
+      lines: [{ kind: 'route', segments: [[{ latitudeDeg: 3 }, {}]] }],
     });
     const both = parseGpx(`<gpx>${rte}<trk><trkseg>${pt(1, 2)}${pt(1.1, 2)}</trkseg></trk></gpx>`);
-    expect(both.points[0]!.latitudeDeg).toBe(1);
+    expect(both.lines.map((l) => [l.kind, l.segments[0]![0]!.latitudeDeg])).toEqual([
+      ['route', 3],
+      ['track', 1],
+    ]);
   });
   test('the demo’s own file', () => {
     const text = readFileSync(join(__dirname, '../../../../data/demo/corvane-plateau.gpx'), 'utf8');
     const done: number[] = [];
     const gpx = parseGpx(text, (share) => done.push(share));
     expect(gpx.name).toBe('Round of the Corvane Plateau');
-    expect(gpx.points.length).toBeGreaterThan(1400);
+    expect(pointsOf(gpx).length).toBeGreaterThan(1400);
     expect(done[done.length - 1]).toBe(1);
+  });
+});
+
+describe('namespaces and encodings as they are met', () => {
+  test.each([
+    'https://www.topografix.com/GPX/1/1',
+    'http://www.topografix.com/GPX/1/1/',
+    'http://www.topografix.com/gpx/1/0',
+  ])('%s', (uri) => {
+    expect(
+      parseGpx(`<gpx xmlns="${uri}"><trk><trkseg>${pt(1, 2)}${pt(1.1, 2)}</trkseg></trk></gpx>`).lines,
+    ).toHaveLength(1);
+  });
+  test('places alone are a file of places', () => {
+    expect(parseGpx('<gpx><wpt lat="1" lon="2"><name>Spring</name></wpt></gpx>')).toMatchObject({
+      lines: [],
+      waypoints: [{ name: 'Spring' }],
+    });
+  });
+  const xml = (encoding: string): string =>
+    `<?xml version="1.0" encoding="${encoding}"?><gpx><name>Bäckstuga</name></gpx>`;
+  test.each([
+    ['ISO-8859-1', Buffer.from(xml('ISO-8859-1'), 'latin1')],
+    ['windows-1252', Buffer.from(xml('windows-1252'), 'latin1')],
+    ['UTF-8', Buffer.from(xml('UTF-8'), 'utf8')],
+    ['UTF-16', Buffer.from(`\uFEFF${xml('UTF-16')}`, 'utf16le')],
+    ['nothing said', Buffer.from('<gpx><name>Bäckstuga</name></gpx>', 'utf8')],
+  ])('%s', (_name, bytes) => expect(decodeXml(bytes)).toContain('Bäckstuga'));
+  test('an encoding that is none is named', () => {
+    expect(() => decodeXml(Buffer.from(xml('klingon')))).toThrow(/expected a text encoding .*got "klingon"/);
   });
 });
 
@@ -107,11 +145,7 @@ describe('files that are refused', () => {
       '<gpx xmlns="urn:other"/>',
       'expected a GPX file, whose root element is <gpx>, got <gpx>',
     ],
-    [
-      'no track',
-      '<gpx><wpt lat="1" lon="2"/></gpx>',
-      'expected a track or route of at least 2 points, got none',
-    ],
+    ['nothing at all', '<gpx/>', 'expected a track or route of at least 2 points, got none'],
     [
       'one point',
       `<gpx><trk><trkseg>${pt(1, 2)}</trkseg></trk></gpx>`,

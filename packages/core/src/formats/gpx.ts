@@ -1,6 +1,6 @@
 /**
- * Reading GPX 1.0 and 1.1 (Topografix schemas): tracks of any number of segments, else routes, and waypoints, whatever
- * the writer's prefixes and extensions. A document type is refused before anything in it is read, so that entities
+ * Reading GPX 1.0 and 1.1 (Topografix schemas): tracks with their segments, routes, and waypoints, whatever the writer's
+ * prefixes and extensions. A document type is refused before anything in it is read, so that entities
  * never expand; unknown elements are passed over.
  */
 import { cut } from '../units/repeated.js';
@@ -18,19 +18,34 @@ export interface GpxWaypoint extends GpxPoint {
   readonly symbol: string;
   /** The writer's comment; empty when there is none. */
   readonly comment: string;
+  /** The writer's description. */
+  readonly description: string;
+  /** Where Graft itself has written the place to be along the track, km, and what water is laid there, L. */
+  readonly atKm?: number;
+  readonly cacheL?: number;
+}
+/** A track with its segments, or a route, which has one. */
+export interface GpxLine {
+  readonly kind: 'track' | 'route';
+  readonly name: string;
+  readonly segments: readonly (readonly GpxPoint[])[];
+  /** Distances from its start that Graft has written beside it, km: it is smoothed and thinned already. */
+  readonly distancesKm?: readonly number[];
 }
 export interface GpxFile {
   readonly name: string;
-  /** Points of all tracks in file order; of all routes when there is no track. */
-  readonly points: readonly GpxPoint[];
-  readonly segments: number;
+  /** Tracks and routes in file order; a file of places has none. */
+  readonly lines: readonly GpxLine[];
   readonly waypoints: readonly GpxWaypoint[];
 }
 
 /** The largest GPX file that is read, bytes. */
 export const LARGEST_GPX_BYTES = 40_000_000;
 export const MOST_GPX_POINTS = 500_000;
-const NAMESPACES = ['http://www.topografix.com/GPX/1/0', 'http://www.topografix.com/GPX/1/1', ''];
+/** As the schemas have it, and as some programs write it: https, with a slash behind, in small letters, or not at all. */
+const NAMESPACE = /^(?:https?:\/\/www\.topografix\.com\/gpx\/1\/[01]\/?)?$/i;
+/** What Graft writes beyond the schema stands in a namespace of its own. */
+export const OWN_NAMESPACE = 'urn:graft:gpx';
 /** How much text is read between two reports of progress. */
 const CHUNK = 262_144;
 
@@ -69,11 +84,10 @@ const DEEPEST = 60;
 class GpxReader {
   private readonly parser = new SaxesParser({ xmlns: true, position: true });
   private readonly path: string[] = [];
-  private readonly track: GpxPoint[] = [];
-  private readonly route: GpxPoint[] = [];
+  private readonly lines: OpenLine[] = [];
   private readonly waypoints: GpxWaypoint[] = [];
-  private readonly names = { gpx: '', trk: '', rte: '' };
-  private segments = 0;
+  private name = '';
+  private points = 0;
   private text = '';
   private point: OpenPoint | undefined;
 
@@ -100,18 +114,18 @@ class GpxReader {
 
   finish(): GpxFile {
     this.parser.close();
-    const points = this.track.length > 0 ? this.track : this.route;
-    if (points.length < 2) {
-      throw new Refused(
-        `expected a track or route of at least 2 points, got ${points.length === 0 ? 'none' : 'one'}`,
-      );
+    const lines = this.lines.flatMap(({ kind, name, segments, distancesKm }): GpxLine[] => {
+      const filled = segments.filter((segment) => segment.length > 1);
+      if (filled.length === 0) return [];
+      const isWhole = distancesKm?.length === filled.reduce((sum, segment) => sum + segment.length, 0);
+      return [{ kind, name: name.slice(0, 120), segments: filled, ...(isWhole ? { distancesKm } : {}) }];
+    });
+    if (lines.length === 0 && this.waypoints.length === 0) {
+      const one = this.points === 0 ? 'none' : 'one';
+      throw new Refused(`expected a track or route of at least 2 points, got ${one}`);
     }
-    return {
-      name: (this.names.trk || this.names.rte || this.names.gpx || 'Track').trim().slice(0, 120),
-      points,
-      segments: Math.max(1, this.segments),
-      waypoints: this.waypoints,
-    };
+    const name = lines.map((l) => l.name).find((n) => n !== '') ?? this.name;
+    return { name: (name || 'Track').trim().slice(0, 120), lines, waypoints: this.waypoints };
   }
 
   private open(
@@ -119,15 +133,23 @@ class GpxReader {
     uri: string,
     attributes: Readonly<Record<string, { readonly value: string }>>,
   ): void {
-    if (this.path.length === 0 && (local !== 'gpx' || !NAMESPACES.includes(uri))) {
+    if (this.path.length === 0 && (local !== 'gpx' || !NAMESPACE.test(uri))) {
       throw new Refused(`expected a GPX file, whose root element is <gpx>, got <${cut(local)}>`);
     }
     if (this.path.length >= DEEPEST)
       throw new Refused(`expected elements in one another at most ${DEEPEST} deep, got more`);
     // Extensions may repeat the names of GPX elements in a namespace of their own.
-    this.path.push(NAMESPACES.includes(uri) ? local : '');
+    this.path.push(NAMESPACE.test(uri) ? local : '');
     this.text = '';
-    if (!POINTS.includes(local) || this.path.includes('extensions') || !NAMESPACES.includes(uri)) return;
+    if (this.path.includes('extensions') || !NAMESPACE.test(uri)) return;
+    if (local === 'trk' || local === 'rte')
+      this.lines.push({
+        kind: local === 'trk' ? 'track' : 'route',
+        name: '',
+        segments: local === 'rte' ? [[]] : [],
+      });
+    if (local === 'trkseg') this.lines.at(-1)?.segments.push([]);
+    if (!POINTS.includes(local)) return;
     const number = (name: string, most: number): number => {
       const raw = attributes[name]?.value ?? '';
       const value = raw.trim() === '' ? NaN : Number(raw);
@@ -145,30 +167,61 @@ class GpxReader {
       name: '',
       symbol: '',
       comment: '',
+      description: '',
     };
-    if (this.track.length + this.route.length >= MOST_GPX_POINTS)
+    if (this.points >= MOST_GPX_POINTS)
       throw new Refused(`expected at most ${MOST_GPX_POINTS.toLocaleString('en')} points, got more`);
   }
 
   private close(local: string, uri: string): void {
-    const name = NAMESPACES.includes(uri) ? local : '';
+    const name = NAMESPACE.test(uri) ? local : '';
     this.path.pop();
     const parent = this.path[this.path.length - 1];
     const text = this.text.trim();
     this.text = '';
-    if (name === 'trkseg') this.segments += 1;
-    if (name === 'name' && (parent === 'trk' || parent === 'rte')) this.names[parent] ||= text;
-    if (name === 'name' && (parent === 'metadata' || parent === 'gpx')) this.names.gpx ||= text;
+    const line = this.lines.at(-1);
+    if (uri === OWN_NAMESPACE) this.closeOwn(local, text);
+    if (name === 'name' && (parent === 'trk' || parent === 'rte') && line !== undefined) line.name ||= text;
+    if (name === 'name' && (parent === 'metadata' || parent === 'gpx')) this.name ||= text;
     if (this.point === undefined) return;
     if (parent !== undefined && POINTS.includes(parent)) tellPoint(this.point, name, text);
     if (!POINTS.includes(name)) return;
     const { lat, lon, ele, ...words } = this.point;
     const place = { latitudeDeg: lat, longitudeDeg: lon, elevationM: ele };
-    if (name === 'trkpt') this.track.push(place);
-    else if (name === 'rtept') this.route.push(place);
-    else this.waypoints.push({ ...place, ...words });
+    if (name === 'wpt') this.waypoints.push({ ...place, ...words });
+    else {
+      this.points += 1;
+      // A point of a track outside of any segment begins one.
+      if (line?.segments.length === 0) line.segments.push([]);
+      line?.segments.at(-1)!.push(place);
+    }
     this.point = undefined;
   }
+
+  /** What Graft has written of its own. */
+  private closeOwn(local: string, text: string): void {
+    const line = this.lines.at(-1);
+    if (local === 'distancesKm' && line !== undefined && this.point === undefined)
+      line.distancesKm = readDistances(text);
+    const value = Number(text);
+    if (this.point === undefined || text === '' || !Number.isFinite(value) || value < 0) return;
+    if (local === 'atKm') this.point.atKm = value;
+    if (local === 'cacheL') this.point.cacheL = value;
+  }
+}
+
+interface OpenLine {
+  readonly kind: GpxLine['kind'];
+  name: string;
+  readonly segments: GpxPoint[][];
+  distancesKm?: readonly number[] | undefined;
+}
+
+/** Distances that begin at 0 and never fall; undefined for anything else. */
+function readDistances(text: string): readonly number[] | undefined {
+  const km = text.split(/\s+/).map(Number);
+  const isRising = km.every((v, i) => Number.isFinite(v) && v >= (km[i - 1] ?? 0));
+  return isRising && km[0] === 0 ? km : undefined;
 }
 
 const POINTS: readonly string[] = ['trkpt', 'rtept', 'wpt'];
@@ -180,6 +233,9 @@ interface OpenPoint {
   name: string;
   symbol: string;
   comment: string;
+  description: string;
+  atKm?: number;
+  cacheL?: number;
 }
 
 /** What an element within a point says of it. */
@@ -201,6 +257,27 @@ function tellPoint(point: OpenPoint, name: string, text: string): void {
     case 'cmt':
       point.comment = text;
       break;
+    case 'desc':
+      point.description = text.slice(0, 500);
+      break;
     default:
+  }
+}
+
+/**
+ * The text of an XML file by its byte order mark or its declaration: UTF-8 and UTF-16, ISO-8859-1 and its kin.
+ *
+ * @throws InvalidInputError where the declared encoding is none that is known
+ */
+export function decodeXml(bytes: Uint8Array): string {
+  const [a, b] = bytes;
+  const byMark = a === 0xfe && b === 0xff ? 'utf-16be' : a === 0xff && b === 0xfe ? 'utf-16le' : undefined;
+  const start = new TextDecoder('latin1').decode(bytes.subarray(0, 200));
+  const declared = /^[^<]*<\?xml[^>]*\bencoding\s*=\s*["']([\w.:-]+)["']/i.exec(start)?.[1];
+  try {
+    return new TextDecoder(byMark ?? declared ?? 'utf-8').decode(bytes);
+  } catch {
+    const message = `expected a text encoding such as UTF-8 or ISO-8859-1, got "${cut(declared ?? '')}"`;
+    throw new InvalidInputError([{ path: '', message }]);
   }
 }

@@ -14,4 +14,6 @@ export * from './readCalendar.js';
 export * from './shareCsv.js';
 export { tripGpx } from './writeGpx.js';
 export { upgradeTrip1, upgradeTrip2 } from './upgradeTripFile.js';
+export * from './haversine.js';
 export * from './trackFromPoints.js';
+export * from './trackPieces.js';

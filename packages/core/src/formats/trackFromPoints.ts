@@ -2,18 +2,17 @@
  * From the points of a file to a track: distances on the sphere, elevations smoothed so that the instrument's trembling
  * does not become climb, thinned to what a screen and a plan need.
  *
- * Smoothing is a running median of five points (spikes), then a mean over ±60 m of way weighted down to its ends
- * (noise); what is left below 5 m is passed over when climb is counted. All three are Graft's own; the tests hold them
- * to hills whose climb is known.
+ * Smoothing is a running median of five points within ±60 m of way, and no ground that falls off steeply on both sides
+ * (spikes), then a mean over ±60 m weighted down to its ends (noise); what is left below 5 m is passed over when climb
+ * is counted. All are Graft's own; the tests hold them to hills whose climb is known, at spacings up to 500 m.
  */
 import { MAX_TRACK_POINTS } from '../schema/tripSchema.js';
-import type { GpxPoint, GpxWaypoint } from './gpx.js';
+import type { GpxLine, GpxPoint, GpxWaypoint } from './gpx.js';
+import { haversineKm } from './haversine.js';
 import { freshId } from '../trip/changes.js';
 import { CAMP_TYPE } from './writeGpx.js';
 import { RELIANCES, WAYPOINT_KINDS, type Track, type Waypoint, type WaypointKind } from '../trip/model.js';
 
-/** Mean radius of the Earth, km (IUGG). */
-export const EARTH_RADIUS_KM = 6371.0088;
 /** Points closer than this to the last one kept are standing about, km. */
 const LEAST_STEP_KM = 0.005;
 const SMOOTHING_KM = 0.06;
@@ -22,19 +21,6 @@ const STORED_POINTS = Math.min(1500, MAX_TRACK_POINTS);
 const STORED_STEP_KM = 0.025;
 /** Below this share of points with an elevation, a track has none. */
 const ENOUGH_ELEVATIONS = 0.5;
-
-/** Great-circle distance by the haversine formula, km (Sinnott 1984). */
-export function haversineKm(
-  a: { readonly latitudeDeg: number; readonly longitudeDeg: number },
-  b: { readonly latitudeDeg: number; readonly longitudeDeg: number },
-): number {
-  const rad = Math.PI / 180;
-  const [dLat, dLon] = [(b.latitudeDeg - a.latitudeDeg) * rad, (b.longitudeDeg - a.longitudeDeg) * rad];
-  const h =
-    Math.sin(dLat / 2) ** 2 +
-    Math.cos(a.latitudeDeg * rad) * Math.cos(b.latitudeDeg * rad) * Math.sin(dLon / 2) ** 2;
-  return 2 * EARTH_RADIUS_KM * Math.asin(Math.min(1, Math.sqrt(h)));
-}
 
 /**
  * Points without elevation take it from their neighbours; undefined when most have none, or when all have the same: that
@@ -55,12 +41,23 @@ function filledElevations(points: readonly GpxPoint[]): readonly number[] | unde
   });
 }
 
-/** Median of five, at the ends of fewer. */
-function withoutSpikes(values: readonly number[]): readonly number[] {
-  return values.map((_v, i) => {
-    const around = values.slice(Math.max(0, i - 2), i + 3).sort((a, b) => a - b);
-    const middle = (around.length - 1) / 2;
-    return (around[Math.floor(middle)]! + around[Math.ceil(middle)]!) / 2;
+/** Ground steeper than this on both sides of a point is no ground, rise over way (Graft's own). */
+const SPIKE_SLOPE = 1;
+
+/** Median of five within the smoothing distance, at the ends of fewer; where points stand farther apart, without lone spikes. */
+function withoutSpikes(values: readonly number[], km: readonly number[]): readonly number[] {
+  const isNear = (i: number, k: number): boolean => Math.abs(km[i]! - km[k]!) <= SMOOTHING_KM;
+  return values.map((v, i) => {
+    const near = [i - 2, i - 1, i, i + 1, i + 2].filter((k) => km[k] !== undefined && isNear(i, k));
+    if (near.length > 2) {
+      const around = near.map((k) => values[k]!).sort((a, b) => a - b);
+      const middle = (around.length - 1) / 2;
+      return (around[Math.floor(middle)]! + around[Math.ceil(middle)]!) / 2;
+    }
+    const [a, b] = [values[i - 1], values[i + 1]];
+    if (a === undefined || b === undefined) return v;
+    const [up, down] = [(v - a) / (1000 * (km[i]! - km[i - 1]!)), (v - b) / (1000 * (km[i + 1]! - km[i]!))];
+    return Math.min(Math.abs(up), Math.abs(down)) > SPIKE_SLOPE && up * down > 0 ? (a + b) / 2 : v;
   });
 }
 
@@ -84,6 +81,59 @@ function smoothed(values: readonly number[], km: readonly number[]): readonly nu
  * @returns the track; undefined when the points do not get anywhere
  */
 export function trackFromPoints(name: string, points: readonly GpxPoint[]): Track | undefined {
+  return trackFromParts(name, [points]);
+}
+
+/**
+ * A track of several parts, with a gap between each and the next that is not walked: it has no length and no climb.
+ *
+ * @returns the track; undefined when no part gets anywhere
+ */
+export function trackFromParts(name: string, parts: readonly (readonly GpxPoint[])[]): Track | undefined {
+  const measured = parts.flatMap((part) => measuredPart(part) ?? []);
+  if (measured.length === 0) return undefined;
+  const lengthKm = measured.reduce((sum, part) => sum + part.km[part.km.length - 1]!, 0);
+  const stepKm = Math.max(STORED_STEP_KM, lengthKm / (STORED_POINTS - 2 * measured.length));
+  const stored = measured.map((part) => thinned(part, stepKm));
+  const hasElevations = stored.some((part) => part.elevationM !== undefined);
+  const track = {
+    distanceKm: [] as number[],
+    elevationM: [] as number[],
+    latitudeDeg: [] as number[],
+    longitudeDeg: [] as number[],
+  };
+  const gapsBefore: number[] = [];
+  for (const part of stored) {
+    const startKm = track.distanceKm[track.distanceKm.length - 1] ?? 0;
+    if (track.distanceKm.length > 0) gapsBefore.push(track.distanceKm.length);
+    // A part without heights among others with them stays at the height where it begins.
+    const level = track.elevationM[track.elevationM.length - 1] ?? 0;
+    for (const [i, km] of part.km.entries()) {
+      track.distanceKm.push(round(startKm + km, 4));
+      track.latitudeDeg.push(round(part.points[i]!.latitudeDeg, 5));
+      track.longitudeDeg.push(round(part.points[i]!.longitudeDeg, 5));
+      track.elevationM.push(round(part.elevationM?.[i] ?? level, 1));
+    }
+  }
+  const { elevationM, ...flat } = track;
+  return {
+    name: name.trim() === '' ? 'Track' : name.trim().slice(0, 120),
+    ...flat,
+    ...(hasElevations ? { elevationM } : {}),
+    ...(gapsBefore.length > 0 ? { gapsBefore } : {}),
+  };
+}
+
+const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
+
+interface Part {
+  readonly points: readonly GpxPoint[];
+  readonly km: readonly number[];
+  readonly elevationM: readonly number[] | undefined;
+}
+
+/** Distances from the part's start and smoothed heights, without the points of standing about. */
+function measuredPart(points: readonly GpxPoint[]): Part | undefined {
   const kept: GpxPoint[] = [];
   const km: number[] = [];
   for (const [i, point] of points.entries()) {
@@ -93,23 +143,44 @@ export function trackFromPoints(name: string, points: readonly GpxPoint[]): Trac
     kept.push(point);
     km.push((km[km.length - 1] ?? 0) + step);
   }
-  const lengthKm = km[km.length - 1]!;
-  if (kept.length < 2 || lengthKm < LEAST_STEP_KM) return undefined;
+  if (kept.length < 2 || km[km.length - 1]! < LEAST_STEP_KM) return undefined;
   const raw = filledElevations(kept);
-  const elevation = raw === undefined ? undefined : smoothed(withoutSpikes(raw), km);
-  const stepKm = Math.max(STORED_STEP_KM, lengthKm / (STORED_POINTS - 1));
+  return {
+    points: kept,
+    km,
+    elevationM: raw === undefined ? undefined : smoothed(withoutSpikes(raw, km), km),
+  };
+}
+
+function thinned({ points, km, elevationM }: Part, stepKm: number): Part {
   const stored: number[] = [];
   for (const [i, at] of km.entries()) {
     const last = stored[stored.length - 1];
     if (last === undefined || at - km[last]! >= stepKm || i === km.length - 1) stored.push(i);
   }
-  const round = (value: number, digits: number): number => Math.round(value * 10 ** digits) / 10 ** digits;
   return {
-    name: name.trim() === '' ? 'Track' : name.trim().slice(0, 120),
-    distanceKm: stored.map((i) => round(km[i]!, 4)),
-    ...(elevation === undefined ? {} : { elevationM: stored.map((i) => round(elevation[i]!, 1)) }),
-    latitudeDeg: stored.map((i) => round(kept[i]!.latitudeDeg, 5)),
-    longitudeDeg: stored.map((i) => round(kept[i]!.longitudeDeg, 5)),
+    points: stored.map((i) => points[i]!),
+    km: stored.map((i) => km[i]!),
+    elevationM: elevationM && stored.map((i) => elevationM[i]!),
+  };
+}
+
+/** A track that Graft has written: smoothed and thinned already, it is taken as it stands. */
+export function trackAsWritten(line: GpxLine): Track | undefined {
+  const { distancesKm, segments } = line;
+  const points = segments.flat();
+  if (distancesKm === undefined || points.length > MAX_TRACK_POINTS) return undefined;
+  const elevationM = points.map((p) => p.elevationM);
+  const gapsBefore = segments
+    .slice(1)
+    .map((_s, i) => segments.slice(0, i + 1).reduce((sum, s) => sum + s.length, 0));
+  return {
+    name: line.name === '' ? 'Track' : line.name,
+    distanceKm: distancesKm,
+    ...(elevationM.every((e) => e !== undefined) ? { elevationM } : {}),
+    latitudeDeg: points.map((p) => p.latitudeDeg),
+    longitudeDeg: points.map((p) => p.longitudeDeg),
+    ...(gapsBefore.length > 0 ? { gapsBefore } : {}),
   };
 }
 
@@ -122,43 +193,83 @@ const KIND_WORDS: readonly (readonly [WaypointKind, RegExp])[] = [
   ['hazard', /danger|hazard|ford\b|cliff|scramble|caution/i],
 ];
 
-/** Waypoints of a file that lie on the track, at their distance along it; kinds are guessed from name and symbol. */
-export function waypointsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly Waypoint[] {
+export interface PlacesOfFile {
+  /** Places on the way, in its order. */
+  readonly onTheWay: readonly Waypoint[];
+  /** Places beside it, the nearest first, each with how far it is from the way, km. */
+  readonly beside: readonly (Waypoint & { readonly awayKm: number })[];
+}
+
+/**
+ * Waypoints of a file, on the track and beside it, each at its nearest point of the track; kinds are guessed from name
+ * and symbol.
+ *
+ * @param most places on the way at most, the nearest to it: others are beside it
+ */
+export function placesOfFile(track: Track, waypoints: readonly GpxWaypoint[], most: number): PlacesOfFile {
   const taken: string[] = [];
-  return waypoints
+  const found = waypoints
     .filter((w) => w.symbol !== CAMP_TYPE)
-    .flatMap((w): Waypoint[] => {
-      const atKm = nearestKm(track, w);
-      if (atKm === undefined) return [];
-      const name = w.name.trim() === '' ? 'Waypoint' : w.name.trim();
-      // Files that Graft wrote say the kind, and how sure it is.
-      const kind =
-        WAYPOINT_KINDS.find((k) => k === w.symbol) ??
-        KIND_WORDS.find(([, words]) => words.test(`${name} ${w.symbol}`))?.[0] ??
-        'other';
-      const reliance = RELIANCES.find((r) => r === w.comment) ?? 'unsure';
-      const id = freshId(name, taken);
-      taken.push(id);
-      return [{ id, name, kind, atKm, reliance }];
-    })
-    .sort((a, b) => a.atKm - b.atKm);
+    .map((w) => ({ ...placeOf(track, w, taken) }))
+    .sort((a, b) => a.awayKm - b.awayKm);
+  const isOn = (place: { readonly awayKm: number }, i: number): boolean =>
+    place.awayKm <= ON_THE_WAY_KM && i < most;
+  return {
+    onTheWay: found
+      .filter(isOn)
+      .map(({ awayKm: _away, ...place }) => place)
+      .sort((a, b) => a.atKm - b.atKm),
+    beside: found.filter((place, i) => !isOn(place, i)),
+  };
+}
+
+function placeOf(track: Track, w: GpxWaypoint, taken: string[]): Waypoint & { awayKm: number } {
+  const nearest = nearestKm(track, w);
+  const name = (w.name.trim() === '' ? 'Waypoint' : w.name.trim()).slice(0, 120);
+  // Files that Graft wrote say the kind, and how sure it is.
+  const kind =
+    WAYPOINT_KINDS.find((k) => k === w.symbol) ??
+    KIND_WORDS.find(([, words]) => words.test(`${name} ${w.symbol}`))?.[0] ??
+    'other';
+  const reliance = RELIANCES.find((r) => r === w.comment) ?? 'unsure';
+  const id = freshId(name, taken);
+  taken.push(id);
+  const isWithin = w.atKm !== undefined && w.atKm <= track.distanceKm[track.distanceKm.length - 1]! + 1e-6;
+  return {
+    id,
+    name,
+    kind,
+    atKm: isWithin ? w.atKm! : nearest.atKm,
+    reliance,
+    ...(w.description === '' ? {} : { note: w.description }),
+    ...(w.cacheL === undefined || kind !== 'water' ? {} : { cacheL: w.cacheL }),
+    awayKm: nearest.awayKm,
+  };
+}
+
+/** Waypoints of a file that lie on the track, at their distance along it. */
+export function waypointsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly Waypoint[] {
+  return placesOfFile(track, waypoints, Infinity).onTheWay;
 }
 
 /** Where a file's camps lie along the track, km, rising: where its days end. */
 export function campsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly number[] {
   return waypoints
     .filter((w) => w.symbol === CAMP_TYPE)
-    .flatMap((w) => nearestKm(track, w) ?? [])
+    .flatMap((w) => {
+      const { atKm, awayKm } = nearestKm(track, w);
+      return awayKm > ON_THE_WAY_KM ? [] : [w.atKm ?? atKm];
+    })
     .sort((a, b) => a - b);
 }
 
-/** The distance along the track of its point that is nearest to a place; undefined when that is not on the way. */
-function nearestKm(track: Track, place: GpxPoint): number | undefined {
-  let [best, bestKm] = [0, Infinity];
+/** The track's point that is nearest to a place: how far along the way it is, and how far the place is from it. */
+function nearestKm(track: Track, place: GpxPoint): { readonly atKm: number; readonly awayKm: number } {
+  let [best, awayKm] = [0, Infinity];
   for (let i = 0; i < track.distanceKm.length; i += 1) {
     const at = { latitudeDeg: track.latitudeDeg[i]!, longitudeDeg: track.longitudeDeg[i]! };
     const away = haversineKm(at, place);
-    if (away < bestKm) [best, bestKm] = [i, away];
+    if (away < awayKm) [best, awayKm] = [i, away];
   }
-  return bestKm > ON_THE_WAY_KM ? undefined : track.distanceKm[best]!;
+  return { atKm: track.distanceKm[best]!, awayKm };
 }

@@ -3,6 +3,7 @@
  * the other places and the camps. It can be read again: kinds stand in `type`, how sure a place is in `cmt`.
  */
 import { XMLBuilder } from 'fast-xml-parser';
+import { OWN_NAMESPACE } from './gpx.js';
 import { dayStretches } from '../route/legSlopes.js';
 import { elevationAt } from '../route/profile.js';
 import type { Track, Trip } from '../trip/model.js';
@@ -28,25 +29,35 @@ export function tripGpx(trip: Trip): string | undefined {
     '?xml': { '@_version': '1.0', '@_encoding': 'UTF-8' },
     gpx: {
       '@_xmlns': 'http://www.topografix.com/GPX/1/1',
+      '@_xmlns:graft': OWN_NAMESPACE,
       '@_version': '1.1',
       '@_creator': 'Graft',
       metadata: { name: trip.name },
       wpt: [...places, ...camps].map((place) => waypoint(track, place)),
       trk: {
         name: track.name,
-        trkseg: {
-          trkpt: track.distanceKm.map((_km, i) => ({
-            '@_lat': track.latitudeDeg[i],
-            '@_lon': track.longitudeDeg[i],
-            ...(track.elevationM === undefined ? {} : { ele: track.elevationM[i] }),
+        // Smoothed and thinned: whoever reads it again takes it as it stands.
+        extensions: { 'graft:distancesKm': track.distanceKm.join(' ') },
+        trkseg: segmentsOf(track).map(([from, to]) => ({
+          trkpt: track.distanceKm.slice(from, to).map((_km, i) => ({
+            '@_lat': track.latitudeDeg[from + i],
+            '@_lon': track.longitudeDeg[from + i],
+            ...(track.elevationM === undefined ? {} : { ele: track.elevationM[from + i] }),
           })),
-        },
+        })),
       },
     },
   });
 }
 
+/** From which point to which each part goes: gaps lie between them. */
+function segmentsOf(track: Track): readonly (readonly [from: number, to: number])[] {
+  const starts = [0, ...(track.gapsBefore ?? [])];
+  return starts.map((from, i) => [from, starts[i + 1] ?? track.distanceKm.length]);
+}
+
 interface GpxPlace {
+  readonly cacheL?: number;
   readonly atKm: number;
   readonly name: string;
   readonly type: string;
@@ -55,7 +66,7 @@ interface GpxPlace {
 }
 
 /** A waypoint with its parts in the order that the schema wants. */
-function waypoint(track: Track, { atKm, name, type, reliance, note }: GpxPlace) {
+function waypoint(track: Track, { atKm, cacheL, name, type, reliance, note }: GpxPlace) {
   const at = placeAtKm(track, atKm);
   const ele = elevationAt(track, atKm);
   return {
@@ -66,6 +77,7 @@ function waypoint(track: Track, { atKm, name, type, reliance, note }: GpxPlace) 
     ...(reliance === undefined ? {} : { cmt: reliance }),
     ...(note === undefined ? {} : { desc: note }),
     type,
+    extensions: { 'graft:atKm': atKm, ...(cacheL === undefined ? {} : { 'graft:cacheL': cacheL }) },
   };
 }
 

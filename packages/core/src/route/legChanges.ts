@@ -37,6 +37,8 @@ function measureDays(trip: Trip, days: readonly number[]): Trip {
     const { fromKm, toKm } = stretches[day - 1]!;
     const withFigures = replaceLeg(t, day, { ...t.legs[day - 1]!, ...measured(track, fromKm, toKm) });
     const leg = withFigures.legs[day - 1]!;
+    // Without heights there is nothing to work out hours from that somebody has typed.
+    if (track.elevationM === undefined && leg.hours > 0) return withFigures;
     return replaceLeg(withFigures, day, {
       ...leg,
       hours: round(naismithLangmuirHours(leg, slopesOfDay(withFigures, day)), 1),
@@ -64,11 +66,19 @@ export function moveDayMark(trip: Trip, day: number, toKm: number): Trip {
   return measureDays({ ...trip, dayMarksKm }, [day, day + 1]);
 }
 
-/** Lay a track under the trip: its days are spread evenly over it, to be dragged to where the camps are. */
+/**
+ * Lay a track under the trip: its days are spread over it as the typed distances are, evenly where some are not known, to
+ * be dragged to where the camps are.
+ */
 export function adoptTrack(trip: Trip, track: Track): Trip {
   const lengthKm = trackLengthKm(track);
   const days = trip.legs.length;
-  const dayMarksKm = Array.from({ length: days - 1 }, (_v, i) => round((lengthKm * (i + 1)) / days, 2));
+  const typed = trip.legs.map((leg) => leg.distanceKm);
+  const isTyped = typed.every((km) => km > 0);
+  const sumKm = typed.reduce((a, b) => a + b, 0);
+  const part = (i: number): number =>
+    isTyped ? typed.slice(0, i + 1).reduce((a, b) => a + b, 0) / sumKm : (i + 1) / days;
+  const dayMarksKm = Array.from({ length: days - 1 }, (_v, i) => round(lengthKm * part(i), 2));
   return measureDays(
     { ...trip, track, dayMarksKm },
     trip.legs.map((_leg, i) => i + 1),
@@ -86,6 +96,28 @@ export function adoptTrackWithCamps(trip: Trip, track: Track, campsKm: readonly 
     trip.legs.map((_leg, i) => i + 1),
   );
 }
+
+/**
+ * What a change of the way takes away from what was typed: figures that are lower than before, day by day and in sum.
+ *
+ * @returns words; empty where no typed figure got lower
+ */
+export function loweredBy(before: Trip, after: Trip): readonly string[] {
+  const sum = (trip: Trip, of: (leg: Leg) => number): number =>
+    trip.legs.reduce((total, leg) => total + of(leg), 0);
+  return FIGURES.flatMap(({ of, words, least }) => {
+    const lower = before.legs.filter((leg, i) => of(leg) - of(after.legs[i] ?? leg) > least);
+    if (lower.length === 0) return [];
+    return [`${words(sum(before, of))} typed, ${words(sum(after, of))} now`];
+  });
+}
+
+const FIGURES = [
+  { of: (leg: Leg) => leg.distanceKm, words: (v: number) => `${v.toFixed(1)} km`, least: 0.05 },
+  { of: (leg: Leg) => leg.climbM, words: (v: number) => `${Math.round(v)} m up`, least: 1 },
+  { of: (leg: Leg) => leg.descentM, words: (v: number) => `${Math.round(v)} m down`, least: 1 },
+  { of: (leg: Leg) => leg.hours, words: (v: number) => `${v.toFixed(1)} h of walking`, least: 0.05 },
+] as const;
 
 /** Take the track away; the legs keep their figures. */
 export function dropTrack(trip: Trip): Trip {

@@ -54,11 +54,19 @@ export function positionAt(
   };
 }
 
-/** Elevations between two distances, both ends included. */
-function elevations(track: Track, fromKm: number, toKm: number): readonly number[] {
-  if (track.elevationM === undefined) return [];
+/** Elevations between two distances, both ends included, apart at gaps: nobody has walked what lies in one. */
+function elevations(track: Track, fromKm: number, toKm: number): readonly (readonly number[])[] {
+  const { elevationM, gapsBefore = [] } = track;
+  if (elevationM === undefined) return [];
   const [first, last] = [indexAt(track, fromKm) + 1, indexAt(track, toKm)];
-  return [elevationAt(track, fromKm)!, ...track.elevationM.slice(first, last + 1), elevationAt(track, toKm)!];
+  const cuts = [first, ...gapsBefore.filter((i) => i >= first && i <= last), last + 1];
+  return cuts
+    .slice(1)
+    .map((to, k) => [
+      ...(k === 0 ? [elevationAt(track, fromKm)!] : []),
+      ...elevationM.slice(cuts[k], to),
+      ...(k === cuts.length - 2 ? [elevationAt(track, toKm)!] : []),
+    ]);
 }
 
 /**
@@ -97,7 +105,11 @@ export function climbBetween(
   fromKm: number,
   toKm: number,
 ): { readonly climbM: number; readonly descentM: number } {
-  return climbAndDescent(elevations(track, fromKm, toKm));
+  const parts = elevations(track, fromKm, toKm).map((part) => climbAndDescent(part));
+  return {
+    climbM: parts.reduce((sum, p) => sum + p.climbM, 0),
+    descentM: parts.reduce((sum, p) => sum + p.descentM, 0),
+  };
 }
 
 /** Slopes between two distances in pieces of about 100 m; level for a track without elevations. */
@@ -106,6 +118,16 @@ export function slopesBetween(track: Track, fromKm: number, toKm: number): reado
   const distanceKm = (toKm - fromKm) / count;
   return Array.from({ length: count }, (_v, i) => {
     const [a, b] = [i, i + 1].map((n) => elevationAt(track, fromKm + n * distanceKm) ?? 0);
-    return { distanceKm, riseM: b! - a! };
+    return {
+      distanceKm,
+      riseM: b! - a! - jumpM(track, fromKm + i * distanceKm, fromKm + (i + 1) * distanceKm),
+    };
   });
+}
+
+/** By how much the ground is higher behind the gaps of a stretch than before them, m. */
+function jumpM({ distanceKm, elevationM, gapsBefore = [] }: Track, fromKm: number, toKm: number): number {
+  return gapsBefore
+    .filter((i) => distanceKm[i]! > fromKm && distanceKm[i]! <= toKm)
+    .reduce((sum, i) => sum + (elevationM?.[i] ?? 0) - (elevationM?.[i - 1] ?? 0), 0);
 }

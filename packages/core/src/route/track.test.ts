@@ -2,12 +2,8 @@ import fc from 'fast-check';
 import type { GpxPoint } from '../formats/gpx.js';
 import { seededRandom } from '../units/random.js';
 import { climbAndDescent, climbBetween, elevationAt, slopesBetween, trackLengthKm } from './profile.js';
-import {
-  EARTH_RADIUS_KM,
-  haversineKm,
-  trackFromPoints,
-  waypointsOnTrack,
-} from '../formats/trackFromPoints.js';
+import { EARTH_RADIUS_KM, haversineKm } from '../formats/haversine.js';
+import { trackFromParts, trackFromPoints, waypointsOnTrack } from '../formats/trackFromPoints.js';
 
 const at = (latitudeDeg: number, longitudeDeg: number) => ({ latitudeDeg, longitudeDeg });
 
@@ -56,6 +52,43 @@ describe('climb', () => {
     expect(Math.abs(descentM - 1000)).toBeLessThan(30);
     // The same points summed as they come: what smoothing is for.
     if (noise >= 3) expect(naiveClimb(points)).toBeGreaterThan(1800);
+  });
+  // Three hills of 600 m, which is 1,800 m by construction, at spacings from a watch's to a route's drawn by hand.
+  test.each([25, 50, 100, 250, 500])(
+    '1,800 m of hills keep their climb within 3 %% at %i m between points',
+    (stepM) => {
+      const three = (km: number): number => 400 - 300 * Math.cos((2 * Math.PI * km) / 8);
+      for (const offset of [0, stepM / 3000, stepM / 1500]) {
+        const track = trackFromPoints(
+          'three hills',
+          walk(24, stepM, (km) => three(km + offset), 0),
+        )!;
+        const { climbM } = climbBetween(track, 0, trackLengthKm(track));
+        expect(Math.abs(climbM / 1800 - 1)).toBeLessThan(0.03);
+      }
+    },
+  );
+  test.each([25, 100, 500])('a lone spike of 900 m is no hill at %i m between points', (stepM) => {
+    const points = walk(12, stepM, () => 300, 0);
+    points[Math.floor(points.length / 2)] = { ...points[Math.floor(points.length / 2)]!, elevationM: 1200 };
+    // Heights that are all one are none: the start is a little lower.
+    points[0] = { ...points[0]!, elevationM: 290 };
+    const track = trackFromPoints('spike', points)!;
+    expect(climbBetween(track, 0, trackLengthKm(track)).climbM).toBeLessThan(15);
+  });
+  test('a gap has neither length nor climb, whichever day it lies in', () => {
+    const low = walk(5, 25, () => 100, 0).map((p, i) => ({ ...p, elevationM: 100 + i * 0.1 }));
+    const high = walk(5, 25, () => 900, 0).map((p, i) => ({
+      ...p,
+      latitudeDeg: p.latitudeDeg + 1,
+      elevationM: 900 + i * 0.1,
+    }));
+    const track = trackFromParts('two', [low, high])!;
+    expect(trackLengthKm(track)).toBeCloseTo(10, 1);
+    expect(climbBetween(track, 0, 10).climbM).toBeCloseTo(40, 0);
+    expect(climbBetween(track, 4, 6).climbM).toBeLessThan(10);
+    const steepest = Math.max(...slopesBetween(track, 0, 10).map((s) => s.riseM / (1000 * s.distanceKm)));
+    expect(steepest).toBeLessThan(0.01);
   });
   test('a flat way with 3 m of noise has next to none', () => {
     const track = trackFromPoints(

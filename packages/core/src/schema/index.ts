@@ -5,6 +5,7 @@ export { canisterErrors, thingErrors } from './fieldReferences.js';
 export {
   FIELD_SCHEMAS,
   ITEM_SCHEMAS,
+  LIST_SIZES,
   TRIP_FILE_FORMAT,
   TRIP_FILE_VERSION,
   WEIGH_IN_RANGES,

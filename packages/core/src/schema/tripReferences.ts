@@ -175,6 +175,20 @@ function trackErrors(trip: Raw, days: number, base: string): readonly FieldError
       });
     }
   }
+  const gaps = isRaw(track) ? track['gapsBefore'] : undefined;
+  if (km !== undefined && Array.isArray(gaps)) {
+    const amiss = gaps.findIndex(
+      (value, i) =>
+        !Number.isInteger(value) ||
+        (value as number) >= km.length ||
+        (i > 0 && (value as number) <= (gaps[i - 1] as number)),
+    );
+    if (amiss >= 0)
+      errors.push({
+        path: `${base}track.gapsBefore[${amiss}]`,
+        message: `expected points of the track in order, below ${km.length}, got ${String(gaps[amiss])}`,
+      });
+  }
   if (!Array.isArray(marks)) return errors;
   if (km === undefined) {
     errors.push({ path: `${base}dayMarksKm`, message: 'expected no day marks on a trip without a track' });

@@ -546,6 +546,10 @@ export const FIELD_SCHEMAS = {
     elevationM: optionalSeries(-500, 9000, 'm'),
     latitudeDeg: series(-90, 90, 'degrees'),
     longitudeDeg: series(-180, 180, 'degrees'),
+    gapsBefore: worded(
+      array(requiredQuantity(1, MAX_TRACK_POINTS - 1, '')).max(MAX_TRACK_POINTS, say(SERIES_WORDS)),
+      'a list of points of the track',
+    ),
   }),
   dayMarksKm: worded(
     array(requiredQuantity(0, 6000, 'km')).max(MAX_DAYS, say('a list of day marks')),

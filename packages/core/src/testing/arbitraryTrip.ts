@@ -606,6 +606,7 @@ function track(days: number): fc.Arbitrary<object> {
           ...(hasElevation ? { elevationM: list((i) => metres + i) } : {}),
           latitudeDeg: list((i) => degrees + i / 1000),
           longitudeDeg: list((i) => degrees - i / 1000),
+          ...(metres > 450 && count > 3 ? { gapsBefore: [2] } : {}),
         },
         dayMarksKm: Array.from({ length: days - 1 }, (_v, i) => (4.2 * (count - 1) * (i + 1)) / days),
       };

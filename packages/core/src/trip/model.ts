@@ -77,6 +77,8 @@ export interface Track {
   readonly elevationM?: readonly number[];
   readonly latitudeDeg: readonly number[];
   readonly longitudeDeg: readonly number[];
+  /** Points before which there is a gap that nobody has recorded: its two ends lie at one distance, and no climb is between. */
+  readonly gapsBefore?: readonly number[];
 }
 
 /** Where the trip is, for daylight and forecast. */

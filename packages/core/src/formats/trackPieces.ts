@@ -1,0 +1,183 @@
+/**
+ * A file's tracks and routes as pieces to choose from and to put in order: a file may hold several days, alternatives, a
+ * way recorded with the instrument off for a while, or its parts in the wrong order. What lies between two pieces is a gap
+ * that nobody has recorded, and is never counted as walked.
+ */
+import type { GpxFile, GpxPoint } from './gpx.js';
+import { haversineKm } from './haversine.js';
+
+export interface TrackPiece {
+  /** Unique within its file. */
+  readonly id: string;
+  readonly name: string;
+  readonly points: readonly GpxPoint[];
+  readonly lengthKm: number;
+  /** It leaves another piece and comes back to it: another way, not a further one. */
+  readonly isAlternative: boolean;
+}
+
+export interface PieceUse {
+  readonly id: string;
+  readonly isReversed: boolean;
+}
+
+/** Ends farther apart than this are a gap, km. */
+export const GAP_KM = 0.2;
+/** Within a recorded track a step so many times its usual one is a gap too; a sparse route has long steps throughout. */
+const UNUSUAL_STEP = 12;
+
+const between = (a: GpxPoint, b: GpxPoint): number => haversineKm(a, b);
+const firstOf = (p: TrackPiece): GpxPoint => p.points[0]!;
+const lastOf = (p: TrackPiece): GpxPoint => p.points[p.points.length - 1]!;
+
+/** The pieces of a file, in its order: tracks, or routes where there is no track. */
+export function trackPieces(file: GpxFile): readonly TrackPiece[] {
+  const tracks = file.lines.filter((l) => l.kind === 'track');
+  const lines = tracks.length > 0 ? tracks : file.lines;
+  const runs = lines.flatMap((line, i) => {
+    const parts = line.kind === 'track' ? line.segments.flatMap(withoutJumps) : [...line.segments];
+    return joined(parts).map((points, k, all) => ({
+      id: `${i + 1}.${k + 1}`,
+      name: `${line.name || file.name}${all.length > 1 ? `, part ${k + 1}` : ''}`,
+      points,
+    }));
+  });
+  const pieces = runs
+    .filter((run) => run.points.length > 1)
+    .map((run) => ({ ...run, lengthKm: lengthKm(run.points), isAlternative: false }));
+  if (pieces.length > MOST_COMPARED) return pieces;
+  return pieces.map((piece) => ({ ...piece, isAlternative: pieces.some((other) => isBeside(piece, other)) }));
+}
+
+/** Of more pieces nobody is told which are other ways. */
+const MOST_COMPARED = 40;
+
+/** A segment cut where the instrument lost its way: at steps far longer than its usual ones. */
+function withoutJumps(points: readonly GpxPoint[]): readonly (readonly GpxPoint[])[] {
+  const steps = points.slice(1).map((p, i) => between(points[i]!, p));
+  const usual = [...steps].sort((a, b) => a - b)[Math.floor(steps.length / 2)] ?? 0;
+  const parts: GpxPoint[][] = [[]];
+  for (const [i, point] of points.entries()) {
+    if (i > 0 && steps[i - 1]! > Math.max(GAP_KM, UNUSUAL_STEP * usual)) parts.push([]);
+    parts[parts.length - 1]!.push(point);
+  }
+  return parts;
+}
+
+/** Parts whose ends meet are one. */
+function joined(parts: readonly (readonly GpxPoint[])[]): readonly (readonly GpxPoint[])[] {
+  return parts.reduce<(readonly GpxPoint[])[]>((list, part) => {
+    const before = list[list.length - 1];
+    const [from, to] = [before?.[before.length - 1], part[0]];
+    if (before === undefined || from === undefined || to === undefined || between(from, to) > GAP_KM)
+      return [...list, part];
+    return [...list.slice(0, -1), [...before, ...part]];
+  }, []);
+}
+
+function lengthKm(points: readonly GpxPoint[]): number {
+  return points.reduce((sum, p, i) => (i === 0 ? 0 : sum + between(points[i - 1]!, p)), 0);
+}
+
+/** Whether a piece starts and ends on a longer one, away from its ends or between them. */
+function isBeside(piece: TrackPiece, other: TrackPiece): boolean {
+  if (piece === other || other.lengthKm <= piece.lengthKm) return false;
+  const touches = (end: GpxPoint): boolean => other.points.some((p) => between(p, end) <= GAP_KM);
+  const joins = (a: GpxPoint, b: GpxPoint): boolean => between(a, b) <= GAP_KM;
+  // A round that begins and ends at one place is a trip from there, and the same way back is walked again.
+  const isRound = joins(firstOf(piece), lastOf(piece));
+  const isReturn = joins(firstOf(piece), lastOf(other)) && joins(lastOf(piece), firstOf(other));
+  return !isRound && !isReturn && touches(firstOf(piece)) && touches(lastOf(piece));
+}
+
+/** What lies between the end of each piece and the start of the next, km; nothing before the first. */
+export function gapsKm(pieces: readonly TrackPiece[], uses: readonly PieceUse[]): readonly number[] {
+  const ends = used(pieces, uses);
+  return ends.slice(1).map(({ from }, i) => between(ends[i]!.to, from));
+}
+
+function used(pieces: readonly TrackPiece[], uses: readonly PieceUse[]) {
+  return uses.map(({ id, isReversed }) => {
+    const piece = pieces.find((p) => p.id === id)!;
+    const [from, to] = isReversed ? [lastOf(piece), firstOf(piece)] : [firstOf(piece), lastOf(piece)];
+    return { piece, from, to };
+  });
+}
+
+/**
+ * The order in which the pieces make the way with the least gaps, without alternatives: that of the file, unless going
+ * on from each end to the nearest other end leaves at least half as much out.
+ */
+export function suggestedOrder(pieces: readonly TrackPiece[]): readonly PieceUse[] {
+  const inFile = pieces
+    .filter((p) => !p.isAlternative)
+    .map((p): PieceUse => ({ id: p.id, isReversed: false }));
+  const sum = (uses: readonly PieceUse[]): number => gapsKm(pieces, uses).reduce((a, b) => a + b, 0);
+  if (inFile.length < 2 || inFile.length > MOST_ORDERED) return inFile;
+  const chains = inFile.flatMap((first) => [
+    chained(pieces, inFile, first),
+    chained(pieces, inFile, { ...first, isReversed: true }),
+  ]);
+  const best = chains.reduce((a, b) => (sum(b) < sum(a) - 1e-9 ? b : a));
+  return sum(best) < sum(inFile) / 2 - GAP_KM ? best : inFile;
+}
+const MOST_ORDERED = 40;
+
+function chained(
+  pieces: readonly TrackPiece[],
+  all: readonly PieceUse[],
+  first: PieceUse,
+): readonly PieceUse[] {
+  const chain = [first];
+  let rest = all.filter((u) => u.id !== first.id);
+  while (rest.length > 0) {
+    const { to } = used(pieces, [chain[chain.length - 1]!])[0]!;
+    const choices = rest.flatMap(({ id }) => [
+      { id, isReversed: false },
+      { id, isReversed: true },
+    ]);
+    const next = choices.reduce((a, b) =>
+      between(to, used(pieces, [b])[0]!.from) < between(to, used(pieces, [a])[0]!.from) - 1e-9 ? b : a,
+    );
+    chain.push(next);
+    rest = rest.filter((u) => u.id !== next.id);
+  }
+  return chain;
+}
+
+/** The points of the chosen pieces in their order; pieces whose ends meet are one, others have a gap between them. */
+export function pointsOf(
+  pieces: readonly TrackPiece[],
+  uses: readonly PieceUse[],
+): readonly (readonly GpxPoint[])[] {
+  return joined(
+    uses.map(({ id, isReversed }) => {
+      const { points } = pieces.find((p) => p.id === id)!;
+      return isReversed ? [...points].reverse() : points;
+    }),
+  );
+}
+
+/**
+ * Where tracks end on the way made of some pieces, km, without the last: a file with a track a day says where the days
+ * end.
+ *
+ * @param lengthOfWayKm of the track made of them, which is a little shorter than what was recorded
+ */
+export function trackEndsKm(
+  pieces: readonly TrackPiece[],
+  uses: readonly PieceUse[],
+  lengthOfWayKm: number,
+): readonly number[] {
+  const chosen = uses.map(({ id }) => pieces.find((p) => p.id === id)!);
+  const sumKm = chosen.reduce((km, p) => km + p.lengthKm, 0);
+  let km = 0;
+  return chosen.flatMap((piece, i) => {
+    km += piece.lengthKm;
+    const next = chosen[i + 1];
+    const isEnd = next !== undefined && trackOf(piece) !== trackOf(next);
+    return isEnd ? [(km * lengthOfWayKm) / sumKm] : [];
+  });
+}
+
+const trackOf = ({ id }: TrackPiece): string => id.split('.')[0]!;

@@ -43,6 +43,7 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   await page.getByLabel('First day').fill('2027-05-10');
   await page.getByLabel('Days', { exact: true }).fill('5');
   await page.getByRole('button', { name: 'Start the trip' }).click();
+  await page.getByRole('button', { name: 'To the brief' }).click();
 
   // Import: the days are spread evenly, then dragged to where the camps are.
   await page.getByLabel('GPX file').setInputFiles(GPX);
@@ -90,11 +91,16 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   expect((await stored()).weather).toHaveLength(5);
 
   await station(page, 'People').click();
+  await page.getByRole('button', { name: 'Add a member', exact: true }).click();
   for (let i = 1; i <= 5; i += 1) {
-    await page.getByRole('button', { name: 'Add a member', exact: true }).click();
-    await typeInCell(page, `member-${i}/name`, `Walker ${i}`);
-    await typeInCell(page, `member-${i}/bodyMassKg`, ['62', '11 st 4', '162 lb', '84', '55'][i - 1]!);
+    await expect(page.getByRole('textbox', { name: `Member ${i}, Name` })).toBeFocused();
+    await page.keyboard.type(`Walker ${i}`);
+    await page.keyboard.press('Tab');
+    await page.keyboard.type(['62', '11 st 4', '162 lb', '84', '55'][i - 1]!);
+    await page.keyboard.press('Enter');
   }
+  await expect(page.getByRole('textbox', { name: 'Member 6, Name' })).toBeFocused();
+  await page.keyboard.press('Escape');
   await expect(cell(page, 'member-3/bodyMassKg')).toHaveText('73.5');
   await page.getByRole('tab', { name: 'Carry trial' }).click();
   for (let i = 1; i <= 5; i += 1) {

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { cookGroups, eaters, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
-import { groupParty, planFood } from '@graft/core/lists';
+import { groupParty, planMeals } from '@graft/core/lists';
 import type { DishEntry } from '@graft/core/library';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
@@ -78,10 +78,10 @@ export function LarderStation() {
             disabled={readOnly}
             onClick={() =>
               change('plan all empty meals', (t) =>
-                planFood(groups.length > 0 ? t : groupParty(t), library.entries),
+                planMeals(groups.length > 0 ? t : groupParty(t), library.entries),
               )
             }
-            title="Dried breakfasts and dinners, any lunch, snacks; fuel where a group has none. Each cook group begins with another dish."
+            title="Dried breakfasts and dinners, any lunch; with the first of them, snacks. Each cook group begins with another dish."
           >
             {groups.length > 0 ? 'Plan all empty meals' : 'Make cook groups and plan all meals'}
           </Button>

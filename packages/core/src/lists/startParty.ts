@@ -42,21 +42,25 @@ export function startParty(
   return planFood(equipped, library);
 }
 
-/** Meals on every day that has none, snacks, and fuel for cook groups that have none. */
-export function planFood(trip: Trip, library: readonly LibraryEntry[]): Trip {
+/** Meals on every day that has none; with the first of them, snacks. */
+export function planMeals(trip: Trip, library: readonly LibraryEntry[]): Trip {
   const own = library.flatMap((e) => (e.kind === 'dish' ? [e] : []));
   const all = own.length > 0 ? own : STARTER_LIBRARY.flatMap((e) => (e.kind === 'dish' ? [e] : []));
   // What is carried for days is dried; lunch is what people eat out of the hand.
   const dishes = all.filter((d) => d.dish.form === 'dried' || d.meals.includes('lunch'));
   const fed = fillMeals(trip, dishes);
   const isNew = trip.meals.length === 0 && fed.meals.length > 0;
-  const snacked: Trip =
-    isNew && fed.larder.snackGPerDay === 0
-      ? { ...fed, larder: { ...fed.larder, snackGPerDay: USUAL_SNACKS_G } }
-      : fed;
-  return cookGroups(snacked).reduce(
+  return isNew && fed.larder.snackGPerDay === 0
+    ? { ...fed, larder: { ...fed.larder, snackGPerDay: USUAL_SNACKS_G } }
+    : fed;
+}
+
+/** The same, and fuel for cook groups that have none. */
+export function planFood(trip: Trip, library: readonly LibraryEntry[]): Trip {
+  const fed = planMeals(trip, library);
+  return cookGroups(fed).reduce(
     (next, group) => (hasFuel(next, group) ? next : takeLightestCanisters(next, group)),
-    snacked,
+    fed,
   );
 }
 

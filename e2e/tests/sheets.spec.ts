@@ -267,3 +267,61 @@ test('a trip with nobody on it says what comes first', async ({ page }) => {
   await page.getByRole('main').getByRole('link', { name: 'People' }).click();
   await expect(page).toHaveURL(/\/people$/);
 });
+
+test('a member says of themselves, without a network; the leader takes it, one and then all', async ({
+  page,
+  browser,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  const eddy = await phone(browser, await newLink(id, 'eddy'));
+  await ready(eddy);
+  await eddy.context().setOffline(true);
+  const answer = eddy.getByRole('region', { name: 'About you, before the trip' });
+  await answer.getByLabel('Body weight').fill('heavy');
+  await answer.getByLabel('Stature').click();
+  await expect(answer.getByRole('alert')).toContainText('expected "1.2 kg"');
+  await answer.getByLabel('Body weight').fill('9 st 10');
+  await answer.getByLabel('Stature').fill('5 ft 8');
+  await answer.getByText('60 L', { exact: true }).click();
+  await answer.getByText('or tick it, thing by thing').click();
+  await answer.getByRole('checkbox', { name: 'Head torch' }).check();
+  await answer.getByLabel('Weight of Head torch').fill('82');
+  await answer.getByLabel('What you cannot eat').fill('nuts');
+  await answer.getByRole('textbox', { name: 'Its name', exact: true }).fill('dome tent');
+  await answer.getByRole('textbox', { name: 'Its name: weight' }).fill('2.1 kg');
+  await answer.getByRole('button', { name: 'Add' }).last().click();
+  await answer.getByRole('button', { name: 'That is all' }).click();
+  await expect(status(eddy)).toContainText('No network');
+  await eddy.reload();
+  await expect(answer.getByLabel('Body weight')).toHaveValue('61.7 kg');
+  await expect(answer.getByText('dome tent, sleeps 2, 2.1 kg')).toBeVisible();
+  expect(await marksOf(id, 'eddy')).toEqual([]);
+  await eddy.context().setOffline(false);
+  await expect(status(eddy)).toContainText('Leader is up to date');
+
+  await openStation(page, id, 'sheets');
+  await page
+    .getByRole('tab', { name: /^Answers/ })
+    .or(page.getByRole('button', { name: /^Answers/ }))
+    .first()
+    .click();
+  const panel = page.getByRole('region', { name: 'Answers of Eddy' });
+  await expect(panel).toContainText('Body weight 61.7 kg, was');
+  await panel.getByRole('button', { name: /^Take of Eddy: Stature/ }).click();
+  await expect(panel).not.toContainText('Stature');
+  await panel.getByRole('button', { name: 'Take all' }).click();
+  await expect(panel).toHaveCount(0);
+  await saved(page);
+  const { trip } = await storedTrip(id);
+  const member = trip.members.find((m) => m.id === 'eddy')!;
+  expect([member.bodyMassKg, member.statureCm]).toEqual([61.69, 173]);
+  expect(member.healthNotes).toContain('Cannot eat: nuts');
+  expect(trip.personalThings.find((t) => t.memberId === 'eddy' && t.name === 'Head torch')!.massKg).toBe(
+    0.082,
+  );
+  expect(trip.kits.find((k) => k.name === 'Eddy’s dome tent')!.pieces.every((p) => p.owner === 'Eddy')).toBe(
+    true,
+  );
+  // Joss has said nothing yet, and is named.
+  await expect(page.getByText(/Joss \(no link\)/)).toBeVisible();
+});

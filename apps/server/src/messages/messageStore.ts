@@ -5,6 +5,7 @@ import {
   changesMessage,
   channelOf,
   linkMessage,
+  reminderMessage,
   memberSheet,
   type MemberSheet,
   type MessageKind,
@@ -109,13 +110,26 @@ export class MessageStore {
       if (kind === 'link') await this.sendLink(tripId, userId, { memberId, address, sheet }, origin);
       else {
         const link = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+        const told = link?.toldSheet ?? null;
         const words =
-          link === null || link.toldSheet === null ? undefined : changesMessage(link.toldSheet, sheet);
+          told === null
+            ? undefined
+            : kind === 'reminder'
+              ? reminderMessage(sheet)
+              : changesMessage(told, sheet);
         if (words === undefined) {
           answer[link === null ? 'without' : 'unchanged'].push(memberId);
           continue;
         }
-        await this.carry(userId, { tripId, memberId, kind, address, words, sheet });
+        // A reminder tells nothing of what changed: that stays to be told.
+        await this.carry(userId, {
+          tripId,
+          memberId,
+          kind,
+          address,
+          words,
+          sheet: kind === 'reminder' ? told! : sheet,
+        });
       }
       answer.sent.push(memberId);
     }

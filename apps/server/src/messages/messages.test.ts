@@ -92,6 +92,15 @@ test('changes go only to whom they concern, and once', async () => {
   expect(await send(trip, 'changes', 'eddy', 'joss')).toMatchObject({ sent: ['joss'], unchanged: ['eddy'] });
   expect(service.carried.at(-1)!.text).toContain('- Day 2: you are cook');
   expect(await send(trip, 'changes', 'joss')).toMatchObject({ unchanged: ['joss'] });
+
+  // A reminder goes to whoever has a link, and leaves what changed to be told.
+  await leader
+    .post(`/api/trips/${trip}/edits`)
+    .send({ version: 2, edits: [{ kind: 'put', collection: 'roles', item: { ...role, day: 1 } }] })
+    .expect(200);
+  expect(await send(trip, 'reminder', 'joss')).toMatchObject({ sent: ['joss'] });
+  expect(service.carried.at(-1)!.text).toContain('say them under “About you”');
+  expect(await send(trip, 'changes', 'joss')).toMatchObject({ sent: ['joss'] });
 });
 
 test('a link that does not get on its way ends no other', async () => {

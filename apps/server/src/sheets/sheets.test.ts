@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createServer, get, type IncomingMessage } from 'node:http';
 import { join } from 'node:path';
 import type { ErrorBody, OpenedSheet, SheetNews, SheetProgress } from '@graft/core/api';
-import type { KeptMark, SheetMark } from '@graft/core/sheet';
+import { answersOf, type KeptMark, type SheetMark } from '@graft/core/sheet';
 import { OWN_PAGE_HEADER } from '../http/app.js';
 import { aMark } from '../testing/marks.js';
 import { address, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
@@ -183,6 +183,25 @@ describe('what members tell', () => {
     await tell(token, [aMark({ value: false, replaces: [first.id] })]);
     await tell(token, [aMark({ value: true, replaces: [first.id] })]);
     expect((await sheet(token)).marks).toHaveLength(3);
+  });
+
+  test('what a member says of themselves reaches the leader, and no other member', async () => {
+    const trip = await newTrip();
+    const [eddy, joss] = [await newLink(trip, 'eddy'), await newLink(trip, 'joss')];
+    expect((await sheet(eddy)).sheet.ask!.others.map((o) => o.id)).toEqual(['joss']);
+    await tell(eddy, [
+      aMark({ kind: 'said', thingId: 'body', value: 61.5 }),
+      aMark({ kind: 'said', thingId: 'medicines', value: 'an inhaler' }),
+      aMark({ kind: 'offer', thingId: 'a1', value: '{"what":"tent","name":"dome","sleeps":2}' }),
+    ]);
+    const kept = (await progress(trip)).marks['eddy']!;
+    expect(answersOf(kept).said).toEqual({ body: 61.5, medicines: 'an inhaler' });
+    expect(answersOf(kept).offers.get('a1')).toEqual({ what: 'tent', name: 'dome', sleeps: 2 });
+    expect(JSON.stringify(await sheet(joss))).not.toMatch(/61\.5|inhaler/);
+    // Nothing of it is in the trip before the leader has taken it.
+    expect(JSON.stringify((await leader.get(`/api/trips/${trip}`)).body)).not.toMatch(/61\.5|inhaler/);
+    await tell(eddy, [aMark({ kind: 'said', thingId: 'body', value: 999 })], 400);
+    await tell(eddy, [aMark({ kind: 'said', thingId: 'shoes', value: 'big' })], 400);
   });
 
   test('is refused whole when one of it is odd, by field', async () => {

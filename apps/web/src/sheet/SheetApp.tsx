@@ -3,6 +3,7 @@ import { dayMark, sheetChanges, standing, type MemberSheet } from '@graft/core/s
 import { packedText, SheetBody } from '../shared/sheet/SheetBody';
 import { counted } from '../shared/words';
 import type { SheetSession, SheetState } from './sheetSession';
+import { AnswerForm } from './AnswerForm';
 import { TellLeader } from './TellLeader';
 import './page.css';
 
@@ -20,7 +21,8 @@ export function SheetApp({ session }: { session: SheetSession | undefined }) {
 function Opened({ session }: { session: SheetSession }) {
   const state = useSyncExternalStore(session.subscribe, session.current);
   const { opened, seen, pending, link } = state;
-  const marks = useMemo(() => standing([...(opened?.marks ?? []), ...pending]), [opened, pending]);
+  const allMarks = useMemo(() => [...(opened?.marks ?? []), ...pending], [opened, pending]);
+  const marks = useMemo(() => standing(allMarks), [allMarks]);
   const changes = useMemo(
     () => (opened === undefined || seen === undefined ? [] : sheetChanges(seen, opened.sheet)),
     [opened, seen],
@@ -68,6 +70,14 @@ function Opened({ session }: { session: SheetSession }) {
           feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
         }}
       >
+        {sheet.ask !== undefined && (
+          <AnswerForm
+            ask={sheet.ask}
+            marks={allMarks}
+            tell={(kind, value, about) => session.tell(kind, value, about)}
+            newId={session.newId}
+          />
+        )}
         <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
       </SheetBody>
       <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
@@ -87,6 +97,7 @@ function Bar({ sheet, packed, state }: { sheet: MemberSheet; packed: string; sta
         : `Telling the leader: ${waiting}`;
   const sections: readonly (readonly [id: string, name: string])[] = [
     ...(sheet.things.some((t) => t.from !== undefined) ? [['collect', 'Get'] as const] : []),
+    ...(sheet.ask === undefined ? [] : [['answer', 'You'] as const]),
     ['pack', 'Pack'],
     ['tell', 'Tell'],
     ['who', 'Who'],

@@ -74,6 +74,9 @@ export class SheetSession {
     void this.sync();
   }
 
+  /** An id for something that the member adds. */
+  readonly newId = (): string => this.around.newId();
+
   /** The member has read what is new. */
   readonly noteSeen = (): void => this.keep((kept) => ({ ...kept, seen: kept.opened?.sheet }));
 

@@ -15,13 +15,15 @@ interface Props {
   readonly members: readonly Member[];
   readonly links: ReadonlyMap<string, SheetLink>;
   readonly readOnly: boolean;
+  /** Who has not said all of themselves yet. */
+  readonly silent: ReadonlySet<string>;
 }
 
 /** How often to ask what became of messages that are on their way. */
 const ASK_EVERY_MS = 4000;
 
 /** Links and changes by mail or text message: where to, what was sent, and what became of it. */
-export function MessagesPanel({ members, links, readOnly }: Props) {
+export function MessagesPanel({ members, links, readOnly, silent }: Props) {
   const { id } = useTripCommands();
   const queries = useQueryClient();
   const messages = useQuery({
@@ -47,6 +49,7 @@ export function MessagesPanel({ members, links, readOnly }: Props) {
   const reachable = members.filter((m) => own(addresses, m.id) !== undefined);
   const unlinked = reachable.filter((m) => !links.has(m.id)).map((m) => m.id);
   const linked = reachable.filter((m) => links.has(m.id)).map((m) => m.id);
+  const reminded = linked.filter((memberId) => silent.has(memberId));
   const error = messages.error ?? send.error ?? address.error;
   return (
     <Box pt="2" fontSize="sm">
@@ -80,6 +83,17 @@ export function MessagesPanel({ members, links, readOnly }: Props) {
             onClick={() => send.mutate({ kind: 'changes', to: linked })}
           >
             Send what changed
+          </Button>
+          <Button
+            size="xs"
+            variant="outline"
+            disabled={reminded.length === 0 || send.isPending}
+            title="To those with a link who have not said all of themselves yet"
+            onClick={() => send.mutate({ kind: 'reminder', to: reminded })}
+          >
+            {reminded.length === 0
+              ? 'Remind of answers'
+              : `Remind ${counted(reminded.length, 'member')} of answers`}
           </Button>
         </Flex>
       )}
@@ -166,7 +180,7 @@ function Recipient(props: {
       {last !== undefined && (
         <Text fontSize="xs" color={last.state === 'failed' ? 'overload.fg' : 'fg.muted'}>
           {last.state === 'failed' && '▲ '}
-          {last.kind === 'link' ? 'link' : 'changes'} {shortTime(last.sentAt)}: {last.state}
+          {last.kind} {shortTime(last.sentAt)}: {last.state}
           {last.reason === undefined ? '' : `, ${last.reason}`}
           {last.kind === 'link' && opened !== undefined && `, opened ${shortTime(opened)}`}
         </Text>

@@ -1,15 +1,17 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { sheetProgress, type MemberProgress, type SheetReport } from '@graft/core/sheet';
+import { answerProposals, sheetProgress, type MemberProgress, type SheetReport } from '@graft/core/sheet';
 import { allThings, putThings, type Member, own } from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { SidePanel } from '../shared/SidePanel';
+import { usePreferences } from '../shared/preferences';
 import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
+import { AnswersPanel } from './AnswersPanel';
 import { LinkDialog } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
@@ -19,14 +21,17 @@ import type { SheetRow } from './sheetColumns';
 import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
-type Panel = 'told' | 'unconfirmed' | 'messages';
+type Panel = 'answers' | 'told' | 'unconfirmed' | 'messages';
 
 /** Each member's sheet: its link, how far they are, and what they told. */
 export function SheetsStation() {
   const { id, trip, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
   const sheets = useSheets(id);
   useSheetNews(id);
-  const [panel, setPanel] = useState<Panel>('told');
+  const [panel, setPanel] = useState<Panel>(
+    trip.departure === undefined && trip.stows.length === 0 ? 'answers' : 'told',
+  );
   const actions = useSheetActions(id);
   const links = useMemo(() => new Map(sheets.data?.links.map((l) => [l.memberId, l])), [sheets.data]);
   const marks = sheets.data?.marks;
@@ -34,6 +39,20 @@ export function SheetsStation() {
     () => trip.members.map((m) => [m, sheetProgress(trip, m.id, own(marks ?? {}, m.id) ?? [])] as const),
     [trip, marks],
   );
+  const proposed = useMemo(
+    () =>
+      progress.map(([member, { answers }]) => ({
+        member,
+        answers,
+        proposals: answerProposals(trip, member.id, answers, massUnit),
+      })),
+    [progress, trip, massUnit],
+  );
+  const silent = useMemo(
+    () => new Set(proposed.filter((p) => !p.answers.isDone).map((p) => p.member.id)),
+    [proposed],
+  );
+  const open = proposed.reduce((sum, p) => sum + p.proposals.length, 0);
   const without = trip.members.filter((m) => !links.has(m.id));
   const reports = progress.reduce(
     (sum, [, p]) => sum + p.reports.length + (p.conflicts.length > 0 ? 1 : 0),
@@ -101,6 +120,7 @@ export function SheetsStation() {
         label="From and to members"
         w="380px"
         tabs={[
+          ['answers', open === 0 ? 'Answers' : `Answers (${open})`],
           ['told', reports === 0 ? 'For you' : `For you (${reports})`],
           ['unconfirmed', 'Unconfirmed'],
           ['messages', 'Messages'],
@@ -108,8 +128,15 @@ export function SheetsStation() {
         value={panel}
         onChoose={setPanel}
       >
-        {panel === 'messages' ? (
-          <MessagesPanel members={trip.members} links={links} readOnly={readOnly} />
+        {panel === 'answers' ? (
+          <AnswersPanel
+            members={proposed}
+            links={links}
+            readOnly={readOnly}
+            onMessages={() => setPanel('messages')}
+          />
+        ) : panel === 'messages' ? (
+          <MessagesPanel members={trip.members} links={links} readOnly={readOnly} silent={silent} />
         ) : panel === 'told' ? (
           <ReportsPanel
             members={progress}

@@ -23,12 +23,23 @@ interface Context {
 
 export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
   return [
-    { id: 'member', header: 'Member', width: '17%', show: ({ member }) => <b>{member.name}</b> },
+    { id: 'member', header: 'Member', width: '14%', show: ({ member }) => <b>{member.name}</b> },
     {
       id: 'link',
       header: 'Link',
-      width: '30%',
+      width: '24%',
       show: ({ link }) => (link === undefined ? <span className="muted">none</span> : linkText(link)),
+    },
+    {
+      id: 'answers',
+      header: 'Answers',
+      width: '11%',
+      show: ({ progress: { answers } }) =>
+        answers.isDone ? (
+          'all said'
+        ) : (
+          <span className="muted">{answers.count === 0 ? 'not yet' : `${answers.count} so far`}</span>
+        ),
     },
     {
       id: 'packed',
@@ -53,7 +64,7 @@ export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
     {
       id: 'actions',
       header: '',
-      width: '25%',
+      width: '23%',
       control: true,
       show: (row) => <Actions row={row} context={context} />,
     },

@@ -18,12 +18,16 @@ export const MARK_KINDS = [
   'answer',
   'comfort',
   'hurts',
+  'said',
+  'own',
+  'offer',
 ] as const;
 /**
  * packed, received: a thing, true or false · weight: a thing's measured kg · problem, veto: what is wrong with a thing or,
  * without one, at all, in words; empty when it is settled · safety: the safety kit's places were read · answer: what
  * the leader says to a problem or veto · comfort, hurts: how a day felt, 1 to 10, and the places where it hurts, in
- * words of the record with spaces between; about a day, by `dayMark`, not about a thing.
+ * words of the record with spaces between; about a day, by `dayMark`, not about a thing · said: an answer of before the
+ * trip, about a field of `answers.ts`; own, offer: a thing of one's own, as JSON, empty when it is taken back.
  */
 export type MarkKind = (typeof MARK_KINDS)[number];
 export type MarkValue = boolean | number | string;

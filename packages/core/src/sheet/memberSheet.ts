@@ -3,6 +3,7 @@
  * get it and where it goes. It says who has the rest, what there is to eat, who does what, and what to take care of.
  * Plain data, small enough for a phone.
  */
+import { sheetAsk, type SheetAsk } from './ask.js';
 import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
 import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
@@ -126,6 +127,8 @@ export interface MemberSheet {
   readonly numbers?: readonly EmergencyNumber[];
   readonly days: readonly SheetDay[];
   readonly cautions: readonly string[];
+  /** What they are asked before the trip; absent once the party has left, and in sheets stored before they asked. */
+  readonly ask?: SheetAsk;
 }
 
 /** What an emergency asks for (common practice, no source). */
@@ -160,6 +163,7 @@ export function memberSheet(plan: Trip, memberId: string): MemberSheet {
   const stow = placements.length > 0 ? assess(problem, placements) : undefined;
   const tent = groupWith(trip, member.tentGroupId, member);
   const cook = groupWith(trip, member.cookGroupId, member);
+  const ask = sheetAsk(trip, member);
   return {
     tripName: trip.name,
     startDate: trip.startDate,
@@ -187,6 +191,7 @@ export function memberSheet(plan: Trip, memberId: string): MemberSheet {
     numbers: emergencyNumbers(trip),
     days: sheetDays(trip, member, loads),
     cautions: cautionsFor(trip, member, loads),
+    ...(ask === undefined ? {} : { ask }),
   };
 }
 

@@ -2,7 +2,7 @@
 import type { MemberSheet } from './memberSheet.js';
 import { sheetChanges } from './sheetChanges.js';
 
-export const MESSAGE_KINDS = ['link', 'changes'] as const;
+export const MESSAGE_KINDS = ['link', 'changes', 'reminder'] as const;
 export type MessageKind = (typeof MESSAGE_KINDS)[number];
 export const MESSAGE_CHANNELS = ['mail', 'text'] as const;
 export type MessageChannel = (typeof MESSAGE_CHANNELS)[number];
@@ -57,6 +57,17 @@ export function linkMessage(sheet: MemberSheet, url: string): MessageText {
       `${sheet.name}, this is your sheet for ${sheet.tripName}, from ${sheet.startDate}:`,
       url,
       'It shows what you carry and from whom you get it, where each thing goes, and who has the rest. Open it once while you have a network; then it works without. It is yours alone: whoever has the link sees it.',
+    ].join('\n\n'),
+  };
+}
+
+/** To somebody who has not said all of themselves yet; their link they have. */
+export function reminderMessage(sheet: MemberSheet): MessageText {
+  return {
+    subject: `${sheet.tripName}: a few answers`,
+    text: [
+      `${sheet.name}, before ${sheet.tripName} (from ${sheet.startDate}) a few answers of yours are still missing: your pack, what you bring, what you can carry.`,
+      'Open your sheet with the link that you have, and say them under “About you”. It takes a few minutes and works without a network.',
     ].join('\n\n'),
   };
 }

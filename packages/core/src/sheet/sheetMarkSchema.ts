@@ -17,6 +17,7 @@ import {
 } from '../schema/schemaParts.js';
 import { BODY_PLACES } from '../trip/recordModel.js';
 import { THING_RANGES } from '../trip/thingRanges.js';
+import { BODY_BANDS, readOffer, readOwn, SAID_FIELDS, SAID_RANGES } from './answers.js';
 import { MARK_KINDS } from './marks.js';
 
 /** The longest that a member may write, characters. */
@@ -58,6 +59,33 @@ const HURTS = markWith(
   ),
 );
 
+const SAID = Object.fromEntries(
+  SAID_FIELDS.map((field): [string, AnySchema] => {
+    const range: readonly [number, number] | undefined = (
+      SAID_RANGES as Record<string, readonly [number, number]>
+    )[field];
+    if (range !== undefined) return [field, markWith(requiredQuantity(range[0], range[1], ''))];
+    if (field === 'done') return [field, TICK];
+    return [
+      field,
+      field === 'band'
+        ? markWith(report().oneOf(['', ...BODY_BANDS], say('a band of body weights, or nothing')))
+        : WORDS,
+    ];
+  }),
+);
+const OTHER_FIELD = requiredRecord({ thingId: requiredOneOf(SAID_FIELDS) });
+const asJson = (words: string, read: (value: string) => unknown): AnySchema =>
+  markWith(
+    report().test(
+      'read',
+      say(words),
+      (value) => value === '' || read(value) !== undefined,
+    ) as unknown as AnySchema,
+  );
+const OWN = asJson('a thing as JSON with name and kg', readOwn);
+const OFFER = asJson('an offer as JSON with what, name, kg and sleeps', readOffer);
+
 const mark = lazy((raw: unknown) => {
   switch ((raw as { kind?: unknown } | null | undefined)?.kind) {
     case 'weight':
@@ -66,6 +94,12 @@ const mark = lazy((raw: unknown) => {
       return COMFORT;
     case 'hurts':
       return HURTS;
+    case 'said':
+      return SAID[String((raw as { thingId?: unknown }).thingId)] ?? OTHER_FIELD;
+    case 'own':
+      return OWN;
+    case 'offer':
+      return OFFER;
     case 'problem':
     case 'veto':
     case 'answer':

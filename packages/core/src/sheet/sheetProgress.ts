@@ -1,6 +1,7 @@
 /** How far a member is with their sheet, and what they wait for a leader to settle. */
 import type { Trip } from '../trip/model.js';
 import { memberById } from '../trip/queries.js';
+import { answersOf, type Answers } from './answers.js';
 import { isMarked, markKey, standing, type KeptMark, type MarkValue, type Standing } from './marks.js';
 import { sheetThings, type SheetThing } from './memberSheet.js';
 
@@ -35,6 +36,8 @@ export interface MemberProgress {
   readonly conflicts: readonly string[];
   /** Not settled yet, oldest first: weights that differ from the plan, problems and vetoes. */
   readonly reports: readonly SheetReport[];
+  /** What they have said of themselves. */
+  readonly answers: Answers;
 }
 
 /** Measured and planned weights that differ by less are the same, kg: the last digit of a kitchen scale. */
@@ -60,6 +63,7 @@ export function sheetProgress(trip: Trip, memberId: string, marks: readonly Kept
       .filter((t) => !says('packed', t) && !(t.from !== undefined && says('received', t)))
       .map((t) => t.name),
     conflicts: things.filter((t) => disputed.has(t.id)).map((t) => t.name),
+    answers: answersOf(marks),
     reports: [...state.values()]
       .flatMap((s) => reportOf(s, byId, state))
       .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0)),

@@ -1,3 +1,4 @@
+import { answersOf } from './answers.js';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseTripFile } from '../formats/tripFile.js';
@@ -260,6 +261,7 @@ describe('how far a member is', () => {
       unconfirmed: ['tent', 'stove'],
       conflicts: [],
       reports: [],
+      answers: answersOf([]),
     });
   });
 

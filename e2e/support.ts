@@ -129,3 +129,7 @@ export async function boxAtRest(
     return { x: box.x, y: box.y, width: box.width, height: box.height };
   });
 }
+
+/** One of a row of choices. */
+export const choose = (page: Page, group: string, name: string | RegExp): Promise<void> =>
+  page.getByRole('radiogroup', { name: group }).locator('label').filter({ hasText: name }).click();

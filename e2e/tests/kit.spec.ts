@@ -15,10 +15,9 @@ import {
   saved,
   station,
   storedTrip,
+  choose,
 } from '../support';
 
-const choose = (page: Page, group: string, name: string | RegExp) =>
-  page.getByRole('radiogroup', { name: group }).locator('label').filter({ hasText: name }).click();
 const finding = (page: Page, text: string) =>
   page.getByRole('list', { name: 'Findings' }).getByRole('listitem').filter({ hasText: text });
 const dayOneKg = (trip: Trip): readonly number[] =>

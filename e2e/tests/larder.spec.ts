@@ -1,8 +1,5 @@
-import { expect, test, type Page } from '../quick';
-import { demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
-
-const choose = (page: Page, group: string, name: string) =>
-  page.getByRole('radiogroup', { name: group }).getByText(name, { exact: true }).click();
+import { expect, test } from '../quick';
+import { demoText, importTrip, openStation, saved, station, storedTrip, choose } from '../support';
 
 test('a meal by keyboard: chosen, changed, taken away; its parcel follows', async ({ page }) => {
   const id = await importTrip(demoText('corvane-census'));

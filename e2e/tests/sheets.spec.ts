@@ -1,6 +1,16 @@
 import { expect, test, type Page } from '../quick';
 import type { Trip } from '@graft/core/trip';
-import { baseUrl, callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
+import {
+  baseUrl,
+  callApi,
+  choose,
+  demoText,
+  importTrip,
+  openStation,
+  saved,
+  station,
+  storedTrip,
+} from '../support';
 import { pdfPages, squeezed } from '../pdf';
 import { box, marksOf, newLink, phone, ready, status } from '../sheets';
 
@@ -300,11 +310,7 @@ test('a member says of themselves, without a network; the leader takes it, one a
   await expect(status(eddy)).toContainText('Leader is up to date');
 
   await openStation(page, id, 'sheets');
-  await page
-    .getByRole('tab', { name: /^Answers/ })
-    .or(page.getByRole('button', { name: /^Answers/ }))
-    .first()
-    .click();
+  await choose(page, 'From and to members', /^Answers/);
   const panel = page.getByRole('region', { name: 'Answers of Eddy' });
   await expect(panel).toContainText('Body weight 61.7 kg, was');
   await panel.getByRole('button', { name: /^Take of Eddy: Stature/ }).click();

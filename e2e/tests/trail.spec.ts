@@ -246,7 +246,9 @@ test('the way goes out as GPX and the dates as a calendar, and both are read int
   const bare = await importTrip(serialiseTripFile(emptyTrip('bare', 'Bare', '2027-01-01', 6)));
   await openStation(page, bare, 'brief');
   await page.getByLabel('GPX file').setInputFiles(await gpx.path());
-  await expect(page.getByText(/15 places on the way\. Its camps, or the ends of its tracks, end the days\./)).toBeVisible();
+  await expect(
+    page.getByText(/15 places on the way\. Its camps, or the ends of its tracks, end the days\./),
+  ).toBeVisible();
   await saved(page);
   const [from, to] = [(await storedTrip(id)).trip, (await storedTrip(bare)).trip];
   expect(to.waypoints.map((w) => [w.name, w.kind, w.reliance])).toEqual(

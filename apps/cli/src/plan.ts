@@ -7,6 +7,7 @@ import { parseArgs } from 'node:util';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { planReport, type PlanReport } from '@graft/core/report';
 import { InvalidInputError } from '@graft/core/schema';
+import { standsOn, standsOnLines, weighFirstWords } from '@graft/core/report';
 import {
   fairnessSchool,
   formatMeasure,
@@ -14,9 +15,6 @@ import {
   shareMisfit,
   shareProblem,
   solveShare,
-  standsOn,
-  standsOnLines,
-  weighFirstWords,
   leftOverWords,
   worstWords,
 } from '@graft/core/share';

@@ -160,6 +160,7 @@ describe('the columns of a thing', () => {
       places: placesOf(trip),
       groups: [],
       massUnit: 'kg',
+      library: [],
       check: (row) => checkItem('personalThings', row),
       save: (row) => {
         kept = row as PersonalThing;
@@ -218,6 +219,7 @@ describe('the columns of a thing', () => {
       places: placesOf(party),
       groups: [],
       massUnit: 'kg',
+      library: [],
       check: () => undefined,
       save: (row) => {
         kept = row as never;

@@ -1,14 +1,13 @@
 import { Flex, Text } from '../theme/chakra';
 import type { ReactNode } from 'react';
+import { provenWords, type StandsOn } from '@graft/core/report';
 import {
   fairnessSchool,
   isOverloaded,
   LEVEL_GIVE,
-  provenWords,
   shareVerdict,
   type ShareBound,
   type ShareFigures,
-  type StandsOn,
 } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { formatPercent } from '@graft/core/units';

@@ -1,6 +1,7 @@
 import { Box, Link, Text } from '../theme/chakra';
 import { Link as RouterLink } from 'react-router';
-import { standsOnLines, weighFirstWords, type ShareFigures, type StandsOn } from '@graft/core/share';
+import { standsOnLines, weighFirstWords, type StandsOn } from '@graft/core/report';
+import { type ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 

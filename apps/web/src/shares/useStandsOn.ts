@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { StandsOn } from '@graft/core/share';
+import type { StandsOn } from '@graft/core/report';
+
 import type { Trip } from '@graft/core/trip';
 import { useRun } from '../shared/useRun';
 import { runStandsOn } from '../workers/engine';

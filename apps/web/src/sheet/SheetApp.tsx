@@ -97,8 +97,8 @@ function Bar({ sheet, packed, state }: { sheet: MemberSheet; packed: string; sta
         : `Telling the leader: ${waiting}`;
   const sections: readonly (readonly [id: string, name: string])[] = [
     ...(sheet.things.some((t) => t.from !== undefined) ? [['collect', 'Get'] as const] : []),
-    ...(sheet.ask === undefined ? [] : [['answer', 'You'] as const]),
     ['pack', 'Pack'],
+    ...(sheet.ask === undefined ? [] : [['answer', 'You'] as const]),
     ['tell', 'Tell'],
     ['who', 'Who'],
     ['safety', 'Safety'],

@@ -1,15 +1,14 @@
 /** The engines of the workers, run where they are asked: tests have no workers. */
+import { standsOn, type StandsOn } from '@graft/core/report';
 import {
   planReshare,
   shareFigures,
   shareMisfit,
   shareProblem,
   solveShare,
-  standsOn,
   type Misfit,
   type ReshareAim,
   type ReshareResult,
-  type StandsOn,
 } from '@graft/core/share';
 import {
   assess,

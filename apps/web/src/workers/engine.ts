@@ -1,5 +1,6 @@
 /** The engines in a worker of their own, so that the page stays live; stopping keeps the best answer so far. */
 import { proxy, wrap } from 'comlink';
+import type { StandsOn } from '@graft/core/report';
 import type {
   Misfit,
   ReshareAim,
@@ -7,7 +8,6 @@ import type {
   ShareProgress,
   ShareResult,
   SolvedShare,
-  StandsOn,
 } from '@graft/core/share';
 import type { Restow, RideAdvice, StowMove, Symptom } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';

@@ -1,17 +1,16 @@
 import { expose } from 'comlink';
+import { standsOn, type StandsOn } from '@graft/core/report';
 import {
   planReshare,
   shareFigures,
   shareMisfit,
   shareProblem,
   solveShare,
-  standsOn,
   type Misfit,
   type ReshareAim,
   type ReshareResult,
   type ShareProgress,
   type ShareResult,
-  type StandsOn,
 } from '@graft/core/share';
 import {
   assess,

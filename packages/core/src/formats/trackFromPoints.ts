@@ -239,7 +239,7 @@ function placeOf(track: Track, w: GpxWaypoint, taken: string[]): Waypoint & { aw
     id,
     name,
     kind,
-    atKm: isWithin ? w.atKm! : nearest.atKm,
+    atKm: isWithin ? w.atKm : nearest.atKm,
     reliance,
     ...(w.description === '' ? {} : { note: w.description }),
     ...(w.cacheL === undefined || kind !== 'water' ? {} : { cacheL: w.cacheL }),

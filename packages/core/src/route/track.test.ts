@@ -182,6 +182,7 @@ describe('a track', () => {
       name,
       symbol,
       comment: '',
+      description: '',
     });
     const found = waypointsOnTrack(track, [
       place('Boundary stone', '', 3),

@@ -15,6 +15,4 @@ export * from './fewestHandovers.js';
 export * from './reshare.js';
 export * from './shareProgram.js';
 export * from './solveShare.js';
-export * from './standsOn.js';
-export * from './standsOnWords.js';
 export * from './shareFigures.js';

@@ -76,13 +76,7 @@ const SAID = Object.fromEntries(
 );
 const OTHER_FIELD = requiredRecord({ thingId: requiredOneOf(SAID_FIELDS) });
 const asJson = (words: string, read: (value: string) => unknown): AnySchema =>
-  markWith(
-    report().test(
-      'read',
-      say(words),
-      (value) => value === '' || read(value) !== undefined,
-    ) as unknown as AnySchema,
-  );
+  markWith(report().test('read', say(words), (value) => value === '' || read(value) !== undefined));
 const OWN = asJson('a thing as JSON with name and kg', readOwn);
 const OFFER = asJson('an offer as JSON with what, name, kg and sleeps', readOffer);
 

@@ -89,7 +89,10 @@ export function EditableTable<Row>(props: Props<Row>) {
         const text = event.clipboardData.getData('text/plain');
         // One line in an open editor is an entry like any other.
         if (event.target instanceof HTMLInputElement && !/[\t\n\r]/.test(text.trim())) return;
-        if (!readOnly && props.onPasted?.(text) === true) event.preventDefault();
+        if (readOnly || props.onPasted?.(text) !== true) return;
+        event.preventDefault();
+        // What stood in an open editor is replaced by what was pasted.
+        calls.current?.leave();
       }}
     >
       <colgroup>

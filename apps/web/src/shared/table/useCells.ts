@@ -99,16 +99,22 @@ export function useCells<Row>(given: Given<Row>): Cells<Row> {
   const isUnnamed = (row: Row, column: Column<Row>, text: string): boolean =>
     naming?.key === rowKey(row) && column === columns[0] && text === column.edit?.text(row);
 
+  // A new row's name is opened once, when the row is there; out of sight it is scrolled to first.
+  const [first] = columns;
+  const unnamed = naming === undefined ? undefined : rows.find((r) => rowKey(r) === naming.key);
+  const toOpen = unnamed === undefined || first?.edit === undefined ? undefined : cellId(unnamed, first);
+  const text = unnamed === undefined ? '' : (first?.edit?.text(unnamed) ?? '');
   const opened = useRef<string>(undefined);
+  const reveal = useRef(given.reveal);
   useEffect(() => {
-    const [first] = columns;
-    const row = naming === undefined ? undefined : rows.find((r) => rowKey(r) === naming.key);
-    if (row === undefined || first?.edit === undefined || opened.current === naming!.key) return;
-    opened.current = naming!.key;
-    const cell = `${naming!.key}/${first.id}`;
-    given.reveal(cell);
-    setEditing({ cell, text: first.edit.text(row), error: undefined, isMarked: true });
+    reveal.current = given.reveal;
   });
+  useEffect(() => {
+    if (toOpen === undefined || opened.current === toOpen) return;
+    opened.current = toOpen;
+    reveal.current(toOpen);
+    setEditing({ cell: toOpen, text, error: undefined, isMarked: true });
+  }, [toOpen, text]);
 
   const calls: RowCalls<Row> = {
     onFocus: (row, column) => {

@@ -1,7 +1,7 @@
 import { landOwnThings } from '../lists/ownFigure.js';
 import type { Member, PersonalThing, Piece, Trip } from '../trip/model.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
-import { shareFigures } from './shareFigures.js';
+import { shareFigures } from '../share/shareFigures.js';
 import { standsOn, type StandsOn } from './standsOn.js';
 import { provenWords, standsOnLines, weighFirstWords } from './standsOnWords.js';
 

@@ -18,8 +18,8 @@ import {
   type Carried,
 } from '../trip/queries.js';
 import { seededRandom } from '../units/random.js';
-import { fairnessSchool } from './fairness.js';
-import type { ShareFigures } from './shareFigures.js';
+import { fairnessSchool } from '../share/fairness.js';
+import type { ShareFigures } from '../share/shareFigures.js';
 
 export interface Weighing {
   /** What is to be weighed: a thing, a member's own things packed, a body. */

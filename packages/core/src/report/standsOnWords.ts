@@ -2,8 +2,8 @@
 import { names } from '../lists/cures.js';
 import type { Trip } from '../trip/model.js';
 import { formatPercent, type MassUnit } from '../units/format.js';
-import { formatMeasure } from './fairness.js';
-import type { ShareFigures } from './shareFigures.js';
+import { formatMeasure } from '../share/fairness.js';
+import type { ShareFigures } from '../share/shareFigures.js';
 import type { StandsOn } from './standsOn.js';
 
 export interface StandsOnLine {

@@ -25,19 +25,49 @@ const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
     kg: 1,
     g: 0.001,
     lb: KG_PER_LB,
-    lbs: KG_PER_LB,
     oz: KG_PER_OZ,
     st: KG_PER_STONE,
   },
-  volume: { l: 1, ml: 0.001, 'cu in': L_PER_CU_IN, cuin: L_PER_CU_IN, 'fl oz': L_PER_US_FL_OZ },
+  volume: { l: 1, ml: 0.001, 'cu in': L_PER_CU_IN, 'fl oz': L_PER_US_FL_OZ },
   length: { cm: 1, mm: 0.1, m: 100, in: CM_PER_IN, ft: M_PER_FT * 100 },
   distance: { km: 1, m: 0.001, mi: KM_PER_MI },
   height: { m: 1, ft: M_PER_FT },
   duration: { h: 1, min: 1 / 60 },
 };
 
+/** Other ways in which people write a unit. */
+const ALIASES: Readonly<Record<string, string>> = {
+  kgs: 'kg',
+  kilo: 'kg',
+  kilos: 'kg',
+  gr: 'g',
+  gram: 'g',
+  grams: 'g',
+  lbs: 'lb',
+  pound: 'lb',
+  pounds: 'lb',
+  ounce: 'oz',
+  ounces: 'oz',
+  stone: 'st',
+  litre: 'l',
+  litres: 'l',
+  liter: 'l',
+  liters: 'l',
+  ltr: 'l',
+  cuin: 'cu in',
+  inch: 'in',
+  inches: 'in',
+  foot: 'ft',
+  feet: 'ft',
+  mile: 'mi',
+  miles: 'mi',
+  hour: 'h',
+  hours: 'h',
+  minutes: 'min',
+};
+
 /** The smaller unit that a bare number after a larger one means ("11 st 4" is 11 stone 4 pounds). */
-const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', lbs: 'oz', ft: 'in', h: 'min' };
+const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', ft: 'in', h: 'min' };
 
 /** Units of which nobody tells a thousandth. */
 const SMALL_UNITS: ReadonlySet<string> = new Set(['g', 'ml']);
@@ -79,9 +109,12 @@ export function parseQuantity(text: string, quantity: Quantity, bareUnit: string
   let total = 0;
   let previous: string | undefined;
   for (const part of parts) {
-    const unit: string | undefined = part[2] ?? (previous === undefined ? bareUnit : FOLLOWS[previous]);
+    const said = part[2];
+    const unit: string | undefined =
+      said === undefined ? (previous === undefined ? bareUnit : FOLLOWS[previous]) : (ALIASES[said] ?? said);
     const factor = unit === undefined ? undefined : units[unit];
-    if (unit === undefined || factor === undefined) return fail;
+    if (unit === undefined) return fail;
+    if (factor === undefined) return { ok: false, error: unknownUnit(unit, quantity) };
     // Nobody weighs to the milligram: "2.450" g is as likely two and a half thousand as two and a half.
     if (SMALL_UNITS.has(unit) && /^\d{1,3}\.\d{3}$/.test(part[1]!)) {
       const whole = part[1]!.replace('.', '');
@@ -97,4 +130,11 @@ export function parseQuantity(text: string, quantity: Quantity, bareUnit: string
     previous = unit;
   }
   return { ok: true, value: total };
+}
+
+/** What is understood instead of a unit that is not known. */
+function unknownUnit(unit: string, quantity: Quantity): string {
+  const known = Object.keys(UNITS[quantity]);
+  const listed = `${known.slice(0, -1).join(', ')} and ${known[known.length - 1]}`;
+  return `"${cut(unit)}" is not known as a unit of ${quantity === 'duration' ? 'time' : quantity}: ${listed} are understood`;
 }

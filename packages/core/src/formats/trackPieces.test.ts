@@ -66,6 +66,12 @@ describe('pieces of a file', () => {
     expect(suggestedOrder(pieces)).toEqual([{ id: '1.1', isReversed: false }]);
     expect(trackPieces(file([way(0, 9)], [way(9, 0)])).map((p) => p.isAlternative)).toEqual([false, false]);
   });
+  test('thousands of segments are joined in one go; hundreds of pieces are refused by number', () => {
+    const many = Array.from({ length: 5_000 }, (_v, i) => way(i / 10, i / 10 + 0.1));
+    expect(trackPieces(file(many))).toHaveLength(1);
+    const scattered = Array.from({ length: 300 }, (_v, i) => way(i, i + 0.5));
+    expect(() => trackPieces(file(scattered))).toThrow(/at most 200 pieces of way, got 300/);
+  });
   test('property: whatever the order, the length is that of the pieces, and no gap is in it', () => {
     const spans = fc.array(fc.tuple(fc.integer({ min: 0, max: 80 }), fc.integer({ min: 1, max: 6 })), {
       minLength: 1,
@@ -153,4 +159,37 @@ test('a track under typed days: they keep their proportions, and what gets lower
     expect.arrayContaining([expect.stringMatching(/^800 m up typed, \d+ m up now$/)]),
   );
   expect(loweredBy(typed, typed)).toEqual([]);
+});
+
+test('property: no track lowers a typed figure without saying so; one without heights lowers no climb and no hours', () => {
+  const [empty] = emptyTrip('t', 'T', '2027-05-10', 1).legs;
+  const leg = fc.record({
+    distanceKm: fc.constantFrom(0, 4, 9.5, 21),
+    climbM: fc.constantFrom(0, 80, 900),
+    descentM: fc.constantFrom(0, 120, 800),
+    hours: fc.constantFrom(0, 2.5, 7),
+  });
+  fc.assert(
+    fc.property(
+      fc.array(leg, { minLength: 1, maxLength: 4 }),
+      fc.integer({ min: 1, max: 40 }),
+      fc.boolean(),
+      (legs, km, hasHeights) => {
+        const typed: Trip = {
+          ...emptyTrip('t', 'T', '2027-05-10', legs.length),
+          legs: legs.map((l, i) => ({ ...empty!, ...l, id: `d${i}` })),
+        };
+        const points = way(0, km).map((p) => (hasHeights ? p : { ...p, elevationM: undefined }));
+        const after = adoptTrack(typed, trackFromParts('T', [points])!);
+        const isLower = (of: (l: Trip['legs'][number]) => number, by: number): boolean =>
+          typed.legs.some((l, i) => of(l) - of(after.legs[i]!) > by);
+        const isShorter = isLower((l) => l.distanceKm, 0.05);
+        const rest =
+          isLower((l) => l.climbM, 1) || isLower((l) => l.descentM, 1) || isLower((l) => l.hours, 0.05);
+        expect(loweredBy(typed, after).length > 0).toBe(isShorter || rest);
+        if (!hasHeights) expect(rest).toBe(false);
+      },
+    ),
+    { seed: 8, numRuns: 60 },
+  );
 });

@@ -4,6 +4,7 @@
  * that nobody has recorded, and is never counted as walked.
  */
 import type { GpxFile, GpxPoint } from './gpx.js';
+import { InvalidInputError } from '../schema/fieldError.js';
 import { haversineKm } from './haversine.js';
 
 export interface TrackPiece {
@@ -30,7 +31,11 @@ const between = (a: GpxPoint, b: GpxPoint): number => haversineKm(a, b);
 const firstOf = (p: TrackPiece): GpxPoint => p.points[0]!;
 const lastOf = (p: TrackPiece): GpxPoint => p.points[p.points.length - 1]!;
 
-/** The pieces of a file, in its order: tracks, or routes where there is no track. */
+/**
+ * The pieces of a file, in its order: tracks, or routes where there is no track.
+ *
+ * @throws InvalidInputError for a way in hundreds of pieces
+ */
 export function trackPieces(file: GpxFile): readonly TrackPiece[] {
   const tracks = file.lines.filter((l) => l.kind === 'track');
   const lines = tracks.length > 0 ? tracks : file.lines;
@@ -45,10 +50,19 @@ export function trackPieces(file: GpxFile): readonly TrackPiece[] {
   const pieces = runs
     .filter((run) => run.points.length > 1)
     .map((run) => ({ ...run, lengthKm: lengthKm(run.points), isAlternative: false }));
+  if (pieces.length > MOST_PIECES)
+    throw new InvalidInputError([
+      {
+        path: '',
+        message: `expected at most ${MOST_PIECES} pieces of way, got ${pieces.length}: join them in the program that wrote the file`,
+      },
+    ]);
   if (pieces.length > MOST_COMPARED) return pieces;
   return pieces.map((piece) => ({ ...piece, isAlternative: pieces.some((other) => isBeside(piece, other)) }));
 }
 
+/** More pieces nobody puts in order by hand. */
+const MOST_PIECES = 200;
 /** Of more pieces nobody is told which are other ways. */
 const MOST_COMPARED = 40;
 
@@ -66,13 +80,15 @@ function withoutJumps(points: readonly GpxPoint[]): readonly (readonly GpxPoint[
 
 /** Parts whose ends meet are one. */
 function joined(parts: readonly (readonly GpxPoint[])[]): readonly (readonly GpxPoint[])[] {
-  return parts.reduce<(readonly GpxPoint[])[]>((list, part) => {
+  const list: GpxPoint[][] = [];
+  for (const part of parts) {
     const before = list[list.length - 1];
     const [from, to] = [before?.[before.length - 1], part[0]];
-    if (before === undefined || from === undefined || to === undefined || between(from, to) > GAP_KM)
-      return [...list, part];
-    return [...list.slice(0, -1), [...before, ...part]];
-  }, []);
+    if (before !== undefined && from !== undefined && to !== undefined && between(from, to) <= GAP_KM)
+      for (const point of part) before.push(point);
+    else list.push([...part]);
+  }
+  return list;
 }
 
 function lengthKm(points: readonly GpxPoint[]): number {

@@ -2,6 +2,7 @@
  * Tables as spreadsheets write them: any of the usual separators, quotes, byte-order marks and encodings in; and out
  * again so that no cell can be run as a formula.
  */
+import { decodeCodePage } from './codePages.js';
 import Papa from 'papaparse';
 import { asItStands, layOut, type SheetRow } from './tableLayout.js';
 
@@ -23,7 +24,7 @@ export interface CsvTable {
   readonly errors: readonly { readonly line: number; readonly message: string }[];
 }
 
-/** Text of a file's bytes: UTF-8 or UTF-16 by its mark, UTF-8 where it is, else Windows-1252 as older spreadsheets write. */
+/** Text of a file's bytes: UTF-8 or UTF-16 by its mark, UTF-8 where it is, else one of the code pages of older programs. */
 export function decodeText(bytes: Uint8Array): string {
   const [a, b] = bytes;
   if (a === 0xff && b === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
@@ -33,7 +34,7 @@ export function decodeText(bytes: Uint8Array): string {
   } catch (error) {
     // The error may come from another realm, as in a worker or a test: its name tells it, not its class.
     if ((error as Error).name !== 'TypeError') throw error;
-    return new TextDecoder('windows-1252').decode(bytes);
+    return decodeCodePage(bytes);
   }
 }
 

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '../theme/chakra';
+import { Box, Button, Flex, Text } from '../theme/chakra';
 import { CSV_FIELDS, type CsvField, type CsvMapping, type CsvOptions } from '@graft/core/formats';
 import type { CsvHead } from '../workers/csvReader';
 import { counted } from '../shared/words';
@@ -79,6 +79,27 @@ export function CsvColumns({
           onChoose={(decimal) => onOptions({ ...options, decimal })}
         />
       </Flex>
+      {head.doubt !== undefined && (
+        <Flex gap="2" pb="2" align="center" fontSize="xs" wrap="wrap" role="group" aria-label="Two readings">
+          <Text>“{head.doubt.text}” can be read two ways. Which is it?</Text>
+          {(
+            [
+              ['.', head.doubt.withPoint],
+              [',', head.doubt.withComma],
+            ] as const
+          ).map(([decimal, value]) => (
+            <Button
+              key={decimal}
+              size="2xs"
+              variant={options.decimal === decimal ? 'solid' : 'outline'}
+              aria-pressed={options.decimal === decimal}
+              onClick={() => onOptions({ ...options, decimal })}
+            >
+              {value} {options.massUnit}
+            </Button>
+          ))}
+        </Flex>
+      )}
     </Box>
   );
 }

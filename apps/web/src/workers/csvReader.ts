@@ -1,4 +1,5 @@
 import {
+  decimalDoubt,
   decodeText,
   guessMapping,
   guessOptions,
@@ -9,6 +10,7 @@ import {
   type CsvOptions,
   type CsvTable,
   type CsvTrip,
+  type DecimalDoubt,
   type ReadThings,
 } from '@graft/core/formats';
 import type { LibraryEntry } from '@graft/core/library';
@@ -22,6 +24,8 @@ export interface CsvHead {
   readonly example: readonly string[];
   readonly mapping: CsvMapping;
   readonly options: CsvOptions;
+  /** A mass that can be read two ways. */
+  readonly doubt?: DecimalDoubt;
   /** Names of a spreadsheet's sheets that hold something; none for a text. */
   readonly sheets: readonly string[];
   readonly sheet: number;
@@ -56,12 +60,15 @@ export function csvReader() {
     const rows = sheets[sheet]?.rows;
     table = rows === undefined ? readCsvTable(text, options) : tableOf(rows, options);
     const mapping = guessMapping(table, members);
+    const guessed = guessOptions(table, mapping);
+    const doubt = decimalDoubt(table, mapping, guessed.massUnit);
     return {
       headers: table.headers,
       rows: table.rows.length,
       example: table.rows[0] ?? [],
       mapping,
-      options: guessOptions(table, mapping),
+      options: guessed,
+      ...(doubt === undefined ? {} : { doubt }),
       sheets: sheets.map((s) => s.name),
       sheet,
       headerLine: table.headerLine,

@@ -172,7 +172,8 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
   // Of grams in groups of three digits the point parts thousands, unless it parts decimals elsewhere.
   const grouped =
     massUnit === 'g' && point > 0 && cells.every((cell) => !cell.includes('.') || GROUPED.test(cell));
-  const decimal =
+  const { decided } = readingsOf(table, mapping, massUnit);
+  const usual =
     // Numbers of a spreadsheet's cells are no texts: they have a point.
     table.delimiter !== '' &&
     (grouped || comma > point || (comma === point && undecided && table.delimiter !== ','))
@@ -181,9 +182,67 @@ export function guessOptions(table: CsvTable, mapping: CsvMapping): CsvOptions {
   return {
     massUnit,
     volumeUnit: volume === 'ml' ? 'ml' : volume === 'cu in' ? 'cu in' : 'l',
-    decimal,
+    // Where no cell says how numbers are meant, what such things weigh is the judge.
+    decimal: decided ?? usual,
     massOf: massOf(table, mapping, massUnit),
   };
+}
+
+/** A mass whose one mark parts thousands or decimals: "2.450", "1,250". */
+const TWO_WAYS = /^\d{1,3}([.,])\d{3}$/;
+/** Things differ: so far from its usual masses one is still likely. */
+const GIVE = 2;
+
+export interface DecimalDoubt {
+  /** A cell as it stands, and what it is with each mark for decimals, in the unit of the masses. */
+  readonly text: string;
+  readonly withPoint: number;
+  readonly withComma: number;
+}
+
+/** Which mark parts the decimals of masses that can be read two ways; where names do not tell, one of them as an example. */
+function readingsOf(
+  table: CsvTable,
+  mapping: CsvMapping,
+  massUnit: CsvOptions['massUnit'],
+): { readonly decided?: '.' | ','; readonly doubt?: DecimalDoubt } {
+  const at = mapping.findIndex((field) => field === 'mass' || field === 'massTotal');
+  const nameAt = mapping.indexOf('name');
+  if (at < 0 || table.delimiter === '') return {};
+  const rows = table.rows
+    .slice(0, MOST_LOOKED_AT)
+    .map((row) => ({ text: row[at]!.trim(), name: row[nameAt] ?? '' }));
+  const marked = rows.filter((row) => /[.,]/.test(row.text) && /^[\d.,]+$/.test(row.text));
+  const marks = new Set(marked.map((row) => TWO_WAYS.exec(row.text)?.[1]));
+  const [mark] = marks;
+  if (marks.size !== 1 || mark === undefined) return {};
+  let [decimals, thousands] = [0, 0];
+  for (const { text, name } of marked) {
+    const range = recognise(name, [])?.rangeKg;
+    if (range === undefined) continue;
+    const isLikely = (digits: string): boolean => {
+      const kg = Number(digits) * KG_PER_UNIT[massUnit];
+      return kg >= range[0] / GIVE && kg <= range[1] * GIVE;
+    };
+    decimals += Number(isLikely(text.replace(',', '.')));
+    thousands += Number(isLikely(text.replace(mark, '')));
+  }
+  const other = mark === '.' ? ',' : '.';
+  if (decimals !== thousands) return { decided: (decimals > thousands ? mark : other) as '.' | ',' };
+  const { text } = marked[0]!;
+  const [part, whole] = [Number(text.replace(',', '.')), Number(text.replace(mark, ''))];
+  return {
+    doubt: { text, withPoint: mark === '.' ? part : whole, withComma: mark === ',' ? part : whole },
+  };
+}
+
+/** A mass that can be read two ways, where nothing tells which is meant: somebody has to be asked. */
+export function decimalDoubt(
+  table: CsvTable,
+  mapping: CsvMapping,
+  massUnit: CsvOptions['massUnit'],
+): DecimalDoubt | undefined {
+  return readingsOf(table, mapping, massUnit).doubt;
 }
 
 /** Whether masses of several are those of each, by what such things weigh. */

@@ -85,8 +85,15 @@ describe('the calendar', () => {
     startDate: '2027-05-10',
   };
   const ladder = trainingLadder(trip.members[0]!, 14, '2027-04-01', trip.startDate);
+  // Of the third day nobody has said the way yet.
+  const ways = [12.34, 8, 0].map((distanceKm, i) => ({
+    ...trip.legs[i]!,
+    distanceKm,
+    climbM: 40 * distanceKm,
+    descentM: 100,
+  }));
   const text = tripCalendar({
-    trip,
+    trip: { ...trip, legs: ways },
     preparation: preparationDates(trip),
     training: { memberId: 'a', name: trip.members[0]!.name, walks: ladder.walks },
     writtenAt: new Date('2027-04-01T10:00:00Z'),
@@ -109,11 +116,10 @@ describe('the calendar', () => {
   test('each day has its way', () => {
     const day = events.find((e) => e.uid.endsWith('-day-2@graft'))!;
     expect(day.startDate.toString()).toBe('2027-05-11');
-    const leg = trip.legs[1]!;
-    expect(day.summary).toBe(`${trip.name}, day 2: ${leg.name}`);
-    expect(day.description).toBe(
-      `${leg.distanceKm.toFixed(1)} km, ${leg.climbM.toFixed(0)} m up, ${leg.descentM.toFixed(0)} m down`,
-    );
+    expect(day.summary).toBe(`${trip.name}, day 2: ${trip.legs[1]!.name}`);
+    expect(day.description).toBe('8.0 km, 320 m up, 100 m down');
+    const unsaid = events.find((e) => e.uid.endsWith('-day-3@graft'))!;
+    expect(unsaid.description).toBe('way not said yet');
   });
   test('names with signs of the format’s own survive; nobody’s body weight stands in it', () => {
     expect(events.some((e) => e.summary.includes('Ane; the, 2nd\\'))).toBe(true);

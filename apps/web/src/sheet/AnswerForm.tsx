@@ -375,7 +375,7 @@ function Offers({ answers, tell, newId }: { answers: Answers; tell: Tell; newId:
         ))}
       </ul>
       <label className="field">
-        What it is
+        Kind
         <select
           value={what}
           onChange={(e) => setWhat(OFFER_KINDS.find((k) => k === e.target.value) ?? 'other')}

@@ -27,7 +27,7 @@ export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
     {
       id: 'link',
       header: 'Link',
-      width: '24%',
+      width: '21%',
       show: ({ link }) => (link === undefined ? <span className="muted">none</span> : linkText(link)),
     },
     {
@@ -58,13 +58,13 @@ export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
     {
       id: 'safety',
       header: 'Safety read',
-      width: '10%',
+      width: '9%',
       show: ({ progress }) => (progress.knowsSafety ? 'yes' : 'not yet'),
     },
     {
       id: 'actions',
       header: '',
-      width: '23%',
+      width: '27%',
       control: true,
       show: (row) => <Actions row={row} context={context} />,
     },

@@ -41,6 +41,7 @@ test('every view', async ({ page, browser }) => {
   await openStation(page, id, 'shares');
   await shareOut(page);
   await page.getByLabel('Find a piece').selectOption('scope');
+  await expect(page.getByText('Worth weighing first')).toBeVisible();
   await picture(page, 'shares');
 
   const start = (await piece(page, 'scope').boundingBox())!;

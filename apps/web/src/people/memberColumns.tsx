@@ -47,7 +47,7 @@ export function memberColumns({
       header: 'Stature',
       quantity: 'length',
       massUnit,
-      width: '70',
+      width: '62',
     }),
     quantityColumn({
       ...common,
@@ -55,7 +55,7 @@ export function memberColumns({
       header: 'Torso',
       quantity: 'length',
       massUnit,
-      width: '66',
+      width: '58',
     }),
     ageColumn(common),
     choiceColumn({
@@ -63,7 +63,7 @@ export function memberColumns({
       id: 'experience',
       header: 'Experience',
       options: optionsOf(EXPERIENCE_WORDS),
-      width: '88',
+      width: '84',
     }),
     policyColumn(common, trip),
     shareColumn(common, hideWeights),
@@ -74,13 +74,13 @@ export function memberColumns({
       quantity: 'mass',
       massUnit,
       optional: true,
-      width: '72',
+      width: '66',
     }),
     {
       id: 'limit',
       header: `Carry limit, ${massUnit}`,
       numeric: true,
-      width: '78',
+      width: '88',
       show: (member) => <LimitCell figures={figuresOf.get(member.id)} hideWeights={hideWeights} />,
     },
     packColumn(trip, change),
@@ -90,7 +90,7 @@ export function memberColumns({
       header: 'Sleeps in',
       options: groups('tent'),
       none: '—',
-      width: '84',
+      width: '94',
     }),
     choiceColumn({
       ...common,
@@ -108,7 +108,7 @@ export function memberColumns({
         header: 'Buddy',
         options: trip.members.map((m) => [m.id, m.name] as const),
         none: '—',
-        width: '72',
+        width: '68',
       }),
       edit: {
         text: (member) => member.buddyId ?? '',
@@ -165,7 +165,7 @@ function ageColumn(common: Common): Column<Member> {
   return {
     id: 'age',
     header: 'Age, years',
-    width: '64',
+    width: '72',
     numeric: true,
     show: text,
     edit: {
@@ -198,7 +198,7 @@ function policyColumn(common: Common, trip: Trip): Column<Member> {
       header: 'Limit by',
       options: LIMIT_POLICY_IDS.map((id) => [id, LIMIT_POLICY_WORDS[id]] as const),
       none: 'trial, else as the trip',
-      width: '102',
+      width: '106',
     }),
     show: (member) => LIMIT_POLICY_WORDS[policyOf(trip, member)],
   };
@@ -229,7 +229,7 @@ function shareColumn(common: Common, hidden: boolean): Column<Member> {
     id: 'limitShare',
     header: 'Share of body',
     numeric: true,
-    width: '70',
+    width: '62',
     show: (m) => (hidden ? '···' : m.limitShare === undefined ? 'guess' : shareText(m.limitShare)),
     edit: {
       text: (m) => (m.limitShare === undefined || hidden ? '' : String(Math.round(m.limitShare * 1000) / 10)),

@@ -24,7 +24,7 @@ export function ownColumn(common: Common, trip: Trip, massUnit: MassUnit): Colum
     quantity: 'mass',
     massUnit,
     optional: true,
-    width: '78',
+    width: '70',
   });
   return guessed(figure, {
     isGuess: (m) => m.ownThingsEstimated === true,
@@ -43,7 +43,7 @@ export function bodyColumn(common: Common, massUnit: MassUnit, hidden: boolean):
     quantity: 'mass',
     massUnit,
     hidden,
-    width: '70',
+    width: '66',
   });
   return guessed(body, {
     isGuess: (m) => m.bodyEstimated === true,

@@ -1,4 +1,4 @@
-import { Box } from '../theme/chakra';
+import { Box, Text } from '../theme/chakra';
 import { isOverloaded, type ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { CureList } from './CureList';
@@ -36,9 +36,14 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         stands={stands}
       />
       <ShareOutPanel shareOut={shareOut} />
-      {!previewing && stands !== undefined && (
-        <StandsOnLines trip={shown} figures={figures} stands={stands} />
-      )}
+      {!previewing &&
+        (stands === undefined ? (
+          <Text mt="4" fontSize="xs" color="fg.muted" minH="8rem">
+            Looking at what this stands on …
+          </Text>
+        ) : (
+          <StandsOnLines trip={shown} figures={figures} stands={stands} />
+        ))}
       {figures.warnings.length > 0 && (
         <Box as="ul" mt="3" listStyleType="none" fontSize="xs" aria-label="Warnings">
           {figures.warnings.map((warning) => (

@@ -8,15 +8,16 @@ import { runStandsOn } from '../workers/engine';
 /** The facts are looked at once the hand has rested for this long. */
 const REST_MS = 500;
 
-/** What the share stands on, as of the last rest; undefined before the first. */
+/** What the share stands on; undefined until that is known of the trip as it is now. */
 export function useStandsOn(trip: Trip, isInHand: boolean): StandsOn | undefined {
   const { start, drop } = useRun('Looking at the facts');
-  const [stands, setStands] = useState<StandsOn | undefined>();
+  const [known, setKnown] = useState<{ readonly of: Trip; readonly stands: StandsOn } | undefined>();
   useEffect(() => {
     if (isInHand) return;
     const timer = setTimeout(() => {
       void start(() => runStandsOn(trip)).then((outcome) => {
-        if (outcome.kind === 'done' && outcome.value !== undefined) setStands(outcome.value);
+        if (outcome.kind === 'done' && outcome.value !== undefined)
+          setKnown({ of: trip, stands: outcome.value });
       });
     }, REST_MS);
     return () => {
@@ -24,5 +25,5 @@ export function useStandsOn(trip: Trip, isInHand: boolean): StandsOn | undefined
       drop();
     };
   }, [trip, isInHand, start, drop]);
-  return stands;
+  return known?.of === trip ? known.stands : undefined;
 }

@@ -1,5 +1,6 @@
 /** The way from above, on no map: its own lines, true to scale by a projection around its middle. */
 import { geoPath, geoTransverseMercator, type GeoPath } from 'd3-geo';
+import { EARTH_RADIUS_KM } from '@graft/core/formats';
 import type { Track } from '@graft/core/trip';
 
 export interface PlacePoint {
@@ -16,7 +17,7 @@ export interface Plan {
 }
 
 /** Degrees of a kilometre on a great circle. */
-const DEG_PER_KM = 360 / (2 * Math.PI * 6371.0088);
+const DEG_PER_KM = 360 / (2 * Math.PI * EARTH_RADIUS_KM);
 
 /**
  * A projection that puts all lines into a frame, north up.

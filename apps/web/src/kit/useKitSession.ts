@@ -1,5 +1,4 @@
 import { allThings, type Trip } from '@graft/core/trip';
-import { useLocation } from 'react-router';
 import { useState, useMemo, useCallback, startTransition } from 'react';
 import { useTickedRows } from './useTickedRows';
 import { useKitRows } from './useKitRows';
@@ -9,6 +8,7 @@ import type { Adding } from './kitScopes';
 import { addAt, addedId, withoutNew, type NewPlace } from './newThings';
 import { useAdding } from '../shared/table/naming';
 import type { View } from './kitColumns';
+import { useAskedFor } from '../shared/useAskedFor';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/TripProvider';
 
@@ -23,7 +23,10 @@ export function useKitSession() {
   const [view, setView] = useState<View>('weights');
   const [filter, setFilter] = useState('');
   const [only, setOnly] = useState<ReadonlySet<string> | undefined>();
-  const [adding, setAdding] = useState<Adding | undefined>(useAskedFor());
+  const asked = useAskedFor();
+  const [adding, setAdding] = useState<Adding | undefined>(
+    asked === 'paste' || asked === 'csv' ? asked : undefined,
+  );
   const [panel, setPanel] = useState<Panel>('checks');
   const [reached, setReached] = useState<string | undefined>();
   const [said, setSaid] = useState('');
@@ -82,11 +85,4 @@ export function useKitSession() {
     said,
     setSaid,
   };
-}
-
-/** The way of adding that another page has sent here for, once. */
-function useAskedFor(): Adding | undefined {
-  const { state } = useLocation() as { readonly state: { readonly adding?: unknown } | null };
-  const asked = state?.adding;
-  return asked === 'paste' || asked === 'csv' ? asked : undefined;
 }

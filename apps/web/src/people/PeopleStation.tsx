@@ -1,7 +1,6 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useLocation } from 'react-router';
 import {
   canGroup,
   groupParty,
@@ -14,6 +13,7 @@ import {
 import { addMember, removeMember, type Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
+import { useAskedFor } from '../shared/useAskedFor';
 import { useLimitChange } from '../shared/useLimitChange';
 import { useAdding } from '../shared/table/naming';
 import { EditableTable } from '../shared/table/EditableTable';
@@ -47,8 +47,8 @@ export function PeopleStation() {
     (id) => change('no further member', (t) => removeMember(t, id)),
   );
   // Whoever was sent here to add people begins with the first.
-  const { state } = useLocation() as { readonly state: { readonly adding?: unknown } | null };
-  const asked = useRef(state?.adding === true && trip.members.length === 0);
+  const isAskedFor = useAskedFor() === true;
+  const asked = useRef(isAskedFor && trip.members.length === 0);
   useEffect(() => {
     if (!asked.current) return;
     asked.current = false;

@@ -62,3 +62,9 @@ function ofSign(char: string, before: string, after: string): number {
   if (/[–—]/.test(char)) return 1;
   return /[°½¼²³£€·×…]/.test(char) ? 0.5 : -1;
 }
+
+/** The UTF-16 that a byte order mark says; undefined without one. */
+export function utf16Of([a, b]: Uint8Array): 'utf-16le' | 'utf-16be' | undefined {
+  if (a === 0xff && b === 0xfe) return 'utf-16le';
+  return a === 0xfe && b === 0xff ? 'utf-16be' : undefined;
+}

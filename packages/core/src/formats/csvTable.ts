@@ -2,7 +2,7 @@
  * Tables as spreadsheets write them: any of the usual separators, quotes, byte-order marks and encodings in; and out
  * again so that no cell can be run as a formula.
  */
-import { decodeCodePage } from './codePages.js';
+import { decodeCodePage, utf16Of } from './codePages.js';
 import Papa from 'papaparse';
 import { asItStands, layOut, type SheetRow } from './tableLayout.js';
 
@@ -26,9 +26,8 @@ export interface CsvTable {
 
 /** Text of a file's bytes: UTF-8 or UTF-16 by its mark, UTF-8 where it is, else one of the code pages of older programs. */
 export function decodeText(bytes: Uint8Array): string {
-  const [a, b] = bytes;
-  if (a === 0xff && b === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
-  if (a === 0xfe && b === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  const marked = utf16Of(bytes);
+  if (marked !== undefined) return new TextDecoder(marked).decode(bytes);
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch (error) {

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { XMLValidator } from 'fast-xml-parser';
 import fc from 'fast-check';
 import { preparationDates } from '../prepare/preparation.js';
-import { campsOnTrack, trackAsWritten, trackFromPoints, waypointsOnTrack } from './trackFromPoints.js';
+import { campsOnTrack, placesOfFile, trackAsWritten, trackFromParts } from './trackFromPoints.js';
 import { dayStretches } from '../route/legSlopes.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { handOver, lockPiece } from '../trip/changes.js';
@@ -121,7 +121,7 @@ describe('the way as GPX', () => {
     expect(track).toEqual(census.track);
   });
   test('water and other places come back with name, kind, how sure they are, and within 50 m of where they were', () => {
-    const back = waypointsOnTrack(track, file.waypoints);
+    const back = placesOfFile(track, file.waypoints, Infinity).onTheWay;
     expect(back.map((w) => [w.name, w.kind, w.reliance])).toEqual(
       census.waypoints.map((w) => [w.name, w.kind, w.reliance]),
     );
@@ -255,14 +255,13 @@ describe('a GPX that knows no heights', () => {
     ['all the same', () => 0],
     ['all the same, above the sea', () => 412.5],
   ])('%s: the climb that was typed stays', (_what, heightOf) => {
-    const track = trackFromPoints(
-      'Way',
+    const track = trackFromParts('Way', [
       Array.from({ length: 200 }, (_v, i) => ({
         latitudeDeg: 47 + i / 1000,
         longitudeDeg: 9,
         elevationM: heightOf(),
       })),
-    )!;
+    ])!;
     expect(track.elevationM).toBeUndefined();
     const adopted = adoptTrackWithCamps(typed, track, []);
     expect(adopted.legs.map((l) => [l.climbM, l.descentM, l.campElevationM])).toEqual(

@@ -3,6 +3,7 @@
  * prefixes and extensions. A document type is refused before anything in it is read, so that entities
  * never expand; unknown elements are passed over.
  */
+import { utf16Of } from './codePages.js';
 import { cut } from '../units/repeated.js';
 import { SaxesParser } from 'saxes';
 import { InvalidInputError } from '../schema/fieldError.js';
@@ -270,12 +271,10 @@ function tellPoint(point: OpenPoint, name: string, text: string): void {
  * @throws InvalidInputError where the declared encoding is none that is known
  */
 export function decodeXml(bytes: Uint8Array): string {
-  const [a, b] = bytes;
-  const byMark = a === 0xfe && b === 0xff ? 'utf-16be' : a === 0xff && b === 0xfe ? 'utf-16le' : undefined;
   const start = new TextDecoder('latin1').decode(bytes.subarray(0, 200));
   const declared = /^[^<]*<\?xml[^>]*\bencoding\s*=\s*["']([\w.:-]+)["']/i.exec(start)?.[1];
   try {
-    return new TextDecoder(byMark ?? declared ?? 'utf-8').decode(bytes);
+    return new TextDecoder(utf16Of(bytes) ?? declared ?? 'utf-8').decode(bytes);
   } catch {
     const message = `expected a text encoding such as UTF-8 or ISO-8859-1, got "${cut(declared ?? '')}"`;
     throw new InvalidInputError([{ path: '', message }]);

@@ -77,14 +77,6 @@ function smoothed(values: readonly number[], km: readonly number[]): readonly nu
 }
 
 /**
- * @param points at least 2
- * @returns the track; undefined when the points do not get anywhere
- */
-export function trackFromPoints(name: string, points: readonly GpxPoint[]): Track | undefined {
-  return trackFromParts(name, [points]);
-}
-
-/**
  * A track of several parts, with a gap between each and the next that is not walked: it has no length and no climb.
  *
  * @returns the track; undefined when no part gets anywhere
@@ -210,7 +202,7 @@ export function placesOfFile(track: Track, waypoints: readonly GpxWaypoint[], mo
   const taken: string[] = [];
   const found = waypoints
     .filter((w) => w.symbol !== CAMP_TYPE)
-    .map((w) => ({ ...placeOf(track, w, taken) }))
+    .map((w) => placeOf(track, w, taken))
     .sort((a, b) => a.awayKm - b.awayKm);
   const isOn = (place: { readonly awayKm: number }, i: number): boolean =>
     place.awayKm <= ON_THE_WAY_KM && i < most;
@@ -245,11 +237,6 @@ function placeOf(track: Track, w: GpxWaypoint, taken: string[]): Waypoint & { aw
     ...(w.cacheL === undefined || kind !== 'water' ? {} : { cacheL: w.cacheL }),
     awayKm: nearest.awayKm,
   };
-}
-
-/** Waypoints of a file that lie on the track, at their distance along it. */
-export function waypointsOnTrack(track: Track, waypoints: readonly GpxWaypoint[]): readonly Waypoint[] {
-  return placesOfFile(track, waypoints, Infinity).onTheWay;
 }
 
 /** Where a file's camps lie along the track, km, rising: where its days end. */

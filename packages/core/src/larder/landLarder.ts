@@ -2,8 +2,9 @@
  * The larder as kit: parcels of food, canisters, cooking water for dry camps as group pieces; lunches and snacks with
  * their eaters. Made anew from the plan at every change of it, and kept where nothing changed, so that a share stays.
  */
-import { putKit, removePieces, removePersonalThings, removeKit } from '../trip/changes.js';
+import { putKit, removePieces, removeKit } from '../trip/changes.js';
 import { sameContent } from '../trip/edits.js';
+import { withMade } from '../trip/madeThings.js';
 import type { Kit, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { allPieces } from '../trip/queries.js';
 import { foodPieces } from './foodParcels.js';
@@ -81,25 +82,7 @@ export function landLarder(trip: Trip): Trip {
   const things = next.members
     .flatMap((m) => [...lunchThings(next, m), ...snackThings(next, m)])
     .map((made) => keepOwnRules(made, own.get(made.id)));
-  const kept = new Set(things.map((t) => t.id));
-  next = removePersonalThings(
-    next,
-    new Set(next.personalThings.filter((t) => t.madeBy === 'larder' && !kept.has(t.id)).map((t) => t.id)),
-  );
-  const changed = new Map(
-    things.flatMap((t) => {
-      const before = own.get(t.id);
-      return before !== undefined && sameContent(before, t) ? [] : [[t.id, t] as const];
-    }),
-  );
-  if (changed.size === 0) return next;
-  return {
-    ...next,
-    personalThings: [
-      ...next.personalThings.map((t) => changed.get(t.id) ?? t),
-      ...[...changed.values()].filter((t) => !own.has(t.id)),
-    ],
-  };
+  return withMade(next, 'larder', things);
 }
 
 /** What a larder hangs on; while all of it is the same, so is what it lands as. */

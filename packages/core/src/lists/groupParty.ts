@@ -4,7 +4,7 @@
  */
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { KitEntry } from '../library/libraryModel.js';
-import { freshId } from '../trip/changes.js';
+import { freshId, putKit } from '../trip/changes.js';
 import type { Kit, Member, PartyGroup, Piece, Purpose, Trip } from '../trip/model.js';
 import { takeSizes } from './vocabulary/sizes.js';
 import { tripFacts } from './tripFacts.js';
@@ -63,26 +63,18 @@ function withGroups(trip: Trip, kind: PartyGroup['kind'], purposes: readonly Pur
   return trip.kits
     .filter((kit) => isFree(kit, kind, purposes) && (kind === 'tent' ? kit.pieces.length > 1 : true))
     .reduce((next, kit) => {
-      const id = freshId(
-        `${kind}-${kit.name}`,
-        next.groups.map((g) => g.id),
-      );
       const sleeps = kind === 'tent' ? sleepsOf(kit) : undefined;
       const litres = potsL(kit.pieces);
-      const group: PartyGroup = {
-        id,
-        kind,
-        name: freshName(kit.name.slice(0, 100), next),
-        ...(sleeps === undefined ? {} : { sleeps }),
-        ...(kind === 'cook' && litres > 0 ? { potL: litres } : {}),
-      };
-      return {
-        ...next,
-        groups: [...next.groups, group],
-        kits: next.kits.map((k) =>
-          k.id === kit.id ? { ...k, pieces: k.pieces.map((p) => ({ ...p, onlyGroupId: id })) } : k,
-        ),
-      };
+      const grown = addGroups(next, [
+        {
+          kind,
+          name: kit.name.slice(0, 100),
+          ...(sleeps === undefined ? {} : { sleeps }),
+          ...(kind === 'cook' && litres > 0 ? { potL: litres } : {}),
+        },
+      ]);
+      const onlyGroupId = grown.groups.at(-1)!.id;
+      return putKit(grown, { ...kit, pieces: kit.pieces.map((p) => ({ ...p, onlyGroupId })) });
     }, trip);
 }
 

@@ -3,15 +3,14 @@
  * come; what is left of it stands on the list as soft bulk, kept in step by every change, so that loads, shares and stows
  * are of what is there.
  */
-import { removePersonalThings } from '../trip/changes.js';
-import { sameContent } from '../trip/edits.js';
 import { freshId } from '../trip/changes.js';
+import { withMade } from '../trip/madeThings.js';
 import type { Member, PersonalThing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
 import { STARTER_LIBRARY } from '../library/starterLibrary.js';
 import type { ThingEntry } from '../library/libraryModel.js';
-import { applies, EACH, isOldEnough } from './templateLines.js';
-import { tripFacts } from './tripFacts.js';
+import { entryById } from './cures.js';
+import { usualOwn } from './usualOwn.js';
 
 /** What no list is written of: less is nothing that anybody would list (Graft's own). */
 const LEAST_REST_KG = 0.05;
@@ -58,20 +57,12 @@ export interface OwnSuggestion {
 
 /** What the lists by template come to for a member on such a trip: by nights, season, ground and house rules. */
 export function suggestOwn(trip: Trip, member: Member): OwnSuggestion {
-  const facts = tripFacts(trip);
-  const things = EACH.filter(
-    (line) => line.want === 'required' && applies(line, facts, trip) && isOldEnough(line, member),
-  ).flatMap((line): readonly ThingEntry['thing'][] => {
-    const entry = starters.get(line.starterId);
-    return entry === undefined || entry.worn ? [] : [entry.thing];
-  });
+  const things = usualOwn(trip, member).flatMap((o) => (o.want === 'required' ? [o.entry.thing] : []));
   return {
     kg: Math.round(things.reduce((sum, t) => sum + t.massKg, 0) * 10) / 10,
     volumeL: things.reduce((sum, t) => sum + t.volumeL, 0),
   };
 }
-
-const starters = new Map(STARTER_LIBRARY.flatMap((e) => (e.kind === 'thing' ? [[e.id, e] as const] : [])));
 
 /** The suggestion as the figure of everybody of whom nothing is known; it is an estimate. */
 export function takeSuggestedOwn(trip: Trip): Trip {
@@ -98,24 +89,7 @@ export function landOwnThings(trip: Trip): Trip {
   for (const thing of trip.personalThings.filter(isUnlisted))
     old.set(thing.memberId, [...(old.get(thing.memberId) ?? []), thing]);
   const made = trip.members.flatMap((m) => unlistedOf(trip, m, old.get(m.id) ?? [], taken));
-  const kept = new Set(made.map((t) => t.id));
-  const gone = [...old.values()].flat().filter((t) => !kept.has(t.id));
-  const next = removePersonalThings(trip, new Set(gone.map((t) => t.id)));
-  const there = new Map(next.personalThings.map((t) => [t.id, t]));
-  const changed = new Map(
-    made.flatMap((t) => {
-      const was = there.get(t.id);
-      return was !== undefined && sameContent(was, t) ? [] : [[t.id, t] as const];
-    }),
-  );
-  if (changed.size === 0) return next;
-  return {
-    ...next,
-    personalThings: [
-      ...next.personalThings.map((t) => changed.get(t.id) ?? t),
-      ...[...changed.values()].filter((t) => !there.has(t.id)),
-    ],
-  };
+  return withMade(trip, 'ownFigure', made);
 }
 
 /** What is over what such trips usually take is denser than clothes and sleeping bags, L/kg (Graft's own). */
@@ -133,7 +107,7 @@ function unlistedOf(
   const { restKg } = ownTotal(trip, member);
   if (member.ownThingsKg === undefined || restKg < LEAST_REST_KG) return [];
   const listed = ownThings(trip, member.id).filter((t) => !isUnlisted(t) && t.waterCapacityL !== undefined);
-  const bottles = BOTTLES.slice(listed.length).map((id) => starters.get(id)!);
+  const bottles = BOTTLES.slice(listed.length).map((id) => entryById(STARTER_LIBRARY, id));
   const bottlesKg = bottles.reduce((sum, b) => sum + b.thing.massKg, 0);
   const has = bottlesKg < restKg ? bottles : [];
   const softKg = restKg - (has.length === 0 ? 0 : bottlesKg);

@@ -17,7 +17,7 @@ import {
   ownInPack,
   type Carried,
 } from '../trip/queries.js';
-import { seededRandom } from '../units/random.js';
+import { seededRandom, standardNormal } from '../units/random.js';
 import { fairnessSchool } from '../share/fairness.js';
 import type { ShareFigures } from '../share/shareFigures.js';
 
@@ -25,8 +25,6 @@ export interface Weighing {
   /** What is to be weighed: a thing, a member's own things packed, a body. */
   readonly what: string;
   readonly kind: 'thing' | 'own' | 'body';
-  readonly memberId?: string;
-  readonly thingId?: string;
   /** The part of what is uncertain about the largest load that goes with it, 0 to 1. */
   readonly part: number;
 }
@@ -106,7 +104,7 @@ function piecesAlone(trip: Trip, figures: ShareFigures): readonly string[] {
   if (largestMember === undefined || level === 0) return [];
   const byId = new Map(figures.members.map((m) => [m.member.id, m]));
   const school = fairnessSchool(trip.fairness);
-  const with_ = (memberId: string, piece: Carried): number => {
+  const loadedWith = (memberId: string, piece: Carried): number => {
     const { member, loads } = byId.get(memberId)!;
     return Math.max(
       ...loads.map((l) => {
@@ -118,7 +116,7 @@ function piecesAlone(trip: Trip, figures: ShareFigures): readonly string[] {
   return carriedPieces(trip, largestMember.id, figures.largestDay)
     .filter((piece) => !isPersonal(piece))
     .filter((piece) => {
-      const least = Math.min(...allowedCarriers(trip, piece).map((m) => with_(m.id, piece)));
+      const least = Math.min(...allowedCarriers(trip, piece).map((m) => loadedWith(m.id, piece)));
       return least >= ALONE * level;
     })
     .map((piece) => nameAlone(trip, piece));
@@ -130,7 +128,7 @@ function largestRange(trip: Trip, figures: ShareFigures): Pick<StandsOn, 'low' |
   if (unknowns.length === 0 || loads.length === 0)
     return { low: figures.largestRatio, high: figures.largestRatio, weighFirst: [] };
   const random = seededRandom(1);
-  const draws = Array.from({ length: DRAWS }, () => unknowns.map(() => normal(random)));
+  const draws = Array.from({ length: DRAWS }, () => unknowns.map(() => standardNormal(random)));
   const isLimit = trip.fairness !== 'plainKg';
   const peaks = draws.map((z) => {
     const kg = loads.map((l) => l.totalKg);
@@ -195,7 +193,7 @@ function unknownsOf(trip: Trip, loads: readonly Load[]): readonly Unknown[] {
     loads.flatMap((l, i) => (l.memberId === m.id ? [[i, 1] as const] : []));
   return [
     ...[...byThing.values()].map(({ thing, loads: among }): Unknown => ({
-      weighing: { what: nameAlone(trip, thing), kind: 'thing', thingId: thing.id },
+      weighing: { what: nameAlone(trip, thing), kind: 'thing' },
       meanKg: 0,
       spreadKg: spreadOf(thing),
       loads: among,
@@ -204,7 +202,7 @@ function unknownsOf(trip: Trip, loads: readonly Load[]): readonly Unknown[] {
     ...trip.members
       .filter((m) => m.bodyEstimated === true)
       .map((m): Unknown => ({
-        weighing: { what: `${m.name}’s body weight`, kind: 'body', memberId: m.id },
+        weighing: { what: `${m.name}’s body weight`, kind: 'body' },
         meanKg: 0,
         spreadKg: 0,
         loads: ofMember(m),
@@ -214,7 +212,7 @@ function unknownsOf(trip: Trip, loads: readonly Load[]): readonly Unknown[] {
 
 /** What is not known of a member's own things as a whole. */
 function ownUnknowns(trip: Trip, member: Member, loads: Unknown['loads']): readonly Unknown[] {
-  const weighing = { what: `${member.name}’s own things`, kind: 'own', memberId: member.id } as const;
+  const weighing = { what: `${member.name}’s own things`, kind: 'own' } as const;
   if (isOwnUnknown(trip, member)) {
     const { kg } = suggestOwn(trip, member);
     return [{ weighing, meanKg: kg, spreadKg: OWN_SPREAD * kg, loads }];
@@ -233,11 +231,6 @@ function spreadOf(thing: Carried): number {
 }
 /** A usual range holds about eight of ten things: that many standard deviations (normal distribution). */
 const RANGE_SPREADS = 2.56;
-
-/** Box and Muller (1958). */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-}
 
 /** The part of the variance of `a` that goes with `b` in a straight line. */
 function squaredCorrelation(a: readonly number[], b: readonly number[]): number {

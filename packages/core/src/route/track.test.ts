@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import type { GpxPoint } from '../formats/gpx.js';
-import { seededRandom } from '../units/random.js';
+import { seededRandom, standardNormal } from '../units/random.js';
 import { climbAndDescent, climbBetween, elevationAt, slopesBetween, trackLengthKm } from './profile.js';
 import { EARTH_RADIUS_KM, haversineKm } from '../formats/haversine.js';
-import { trackFromParts, trackFromPoints, waypointsOnTrack } from '../formats/trackFromPoints.js';
+import { placesOfFile, trackFromParts } from '../formats/trackFromPoints.js';
+
+const trackFromPoints = (name: string, points: readonly GpxPoint[]) => trackFromParts(name, [points]);
 
 const at = (latitudeDeg: number, longitudeDeg: number) => ({ latitudeDeg, longitudeDeg });
 
@@ -28,11 +30,10 @@ function walk(
   seed = 1,
 ): GpxPoint[] {
   const random = seededRandom(seed);
-  const gauss = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   const count = Math.round((lengthKm * 1000) / stepM);
   return Array.from({ length: count + 1 }, (_v, i) => {
     const km = (i * stepM) / 1000;
-    return { ...at(57 + km / 111.195, -17), elevationM: height(km) + noiseM * gauss() };
+    return { ...at(57 + km / 111.195, -17), elevationM: height(km) + noiseM * standardNormal(random) };
   });
 }
 const naiveClimb = (points: readonly GpxPoint[]): number =>
@@ -184,12 +185,16 @@ describe('a track', () => {
       comment: '',
       description: '',
     });
-    const found = waypointsOnTrack(track, [
-      place('Boundary stone', '', 3),
-      place('', 'Drinking Water', 1),
-      place('Shop in the village', '', 2, 0.004),
-      place('Far away', '', 2, 0.1),
-    ]);
+    const found = placesOfFile(
+      track,
+      [
+        place('Boundary stone', '', 3),
+        place('', 'Drinking Water', 1),
+        place('Shop in the village', '', 2, 0.004),
+        place('Far away', '', 2, 0.1),
+      ],
+      Infinity,
+    ).onTheWay;
     expect(found.map((w) => [w.name, w.kind, Math.round(w.atKm), w.reliance])).toEqual([
       ['Waypoint', 'water', 1, 'unsure'],
       ['Shop in the village', 'resupply', 2, 'unsure'],

@@ -23,3 +23,8 @@ export function seededRandom(seed: number): Random {
 export function pickIndex(random: Random, count: number): number {
   return floor(random() * count);
 }
+
+/** A draw of the standard normal distribution, of two numbers (Box and Muller 1958). */
+export function standardNormal(random: Random): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+}

@@ -58,7 +58,10 @@ export async function importTrip(text: string, base = baseUrl()): Promise<string
   return ((await answer.json()) as { id: string }).id;
 }
 export async function storedTrip(id: string, base = baseUrl()): Promise<{ version: number; trip: Trip }> {
-  return (await callApi(`/trips/${id}`, {}, base)).json() as Promise<{ version: number; trip: Trip }>;
+  const answer = await callApi(`/trips/${id}`, {}, base);
+  const body = (await answer.json()) as { version: number; trip: Trip };
+  expect(answer.status, JSON.stringify(body).slice(0, 200)).toBe(200);
+  return body;
 }
 /** How many trips of a name there are; other tests make trips at the same time. */
 export async function tripCount(name: string): Promise<number> {

@@ -3,7 +3,7 @@
  * libreoffice-calc), python-icalendar (python3-icalendar), gpxpy (python3-gpxpy), gpsbabel and GDAL (gdal-bin), which
  * must be there, make them out of what is written here; all names are invented.
  */
-import { mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT } from './lib/paths.mjs';
@@ -68,6 +68,35 @@ const BABEL = [
   ['walk-gpsbabel.gpx', ['-t', '-r', '-w']],
   ['places-gpsbabel.gpx', ['-w']],
 ];
+/** The same list as text tables of five countries: separator, character set (76 is UTF-8, 1 Windows-1252), locale. */
+const LOCALES = [
+  ['de-DE', 59, 1],
+  ['fr-FR', 59, 76],
+  ['de-CH', 59, 1],
+  ['sv-SE', 9, 76],
+  ['en-US', 44, 76],
+];
+/** Weights are shown as each country groups them: "1.050,0", "1 050,0", "1’050.0", "1,050.0". */
+const flatSheet = (rows) => {
+  const cell = (text, column) =>
+    column === 3 && /^[\d.]+$/.test(text)
+      ? `<table:table-cell table:style-name="w" office:value-type="float" office:value="${text}"/>`
+      : `<table:table-cell office:value-type="string"><text:p>${text}</text:p></table:table-cell>`;
+  return `<?xml version="1.0" encoding="UTF-8"?>
+<office:document xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:number="urn:oasis:names:tc:opendocument:xmlns:datastyle:1.0" office:version="1.3" office:mimetype="application/vnd.oasis.opendocument.spreadsheet">
+<office:automatic-styles><number:number-style style:name="n"><number:number number:decimal-places="1" number:min-decimal-places="1" number:min-integer-digits="1" number:grouping="true"/></number:number-style><style:style style:name="w" style:family="table-cell" style:data-style-name="n"/></office:automatic-styles>
+<office:body><office:spreadsheet><table:table table:name="List">${rows.map((row) => `<table:table-row>${row.map(cell).join('')}</table:table-row>`).join('')}</table:table></office:spreadsheet></office:body></office:document>`;
+};
+/** A profile of LibreOffice for somebody of that country. */
+const profile = (folder, locale) => {
+  const home = join(folder, locale);
+  mkdirSync(join(home, 'user'), { recursive: true });
+  writeFileSync(
+    join(home, 'user/registrymodifications.xcu'),
+    `<?xml version="1.0" encoding="UTF-8"?><oor:items xmlns:oor="http://openoffice.org/2001/registry"><item oor:path="/org.openoffice.Setup/L10N"><prop oor:name="ooSetupSystemLocale" oor:op="fuse"><value>${locale}</value></prop></item></oor:items>`,
+  );
+  return `-env:UserInstallation=file://${home}`;
+};
 const csv = (rows) => rows.map((row) => row.map((c) => `"${c}"`).join(',')).join('\n');
 
 await main(async () => {
@@ -80,6 +109,21 @@ await main(async () => {
       const args = ['--headless', input, '--convert-to', kind, '--outdir', folder, join(folder, 'owner.csv')];
       await step(`LibreOffice: owner.${kind}`, 'soffice', args);
       renameSync(join(folder, `owner.${kind}`), join(ROOT, `packages/core/src/testing/files/owner.${kind}`));
+    }
+    writeFileSync(join(folder, 'list.fods'), flatSheet(OWNER));
+    for (const [locale, separator, charset] of LOCALES) {
+      // As shown, not as kept; no quotes but where they are needed.
+      const filter = `csv:Text - txt - csv (StarCalc):${separator},34,${charset},1,,0,false,true`;
+      await step(`LibreOffice: owner-${locale}.csv`, 'soffice', [
+        '--headless',
+        profile(folder, locale),
+        '--convert-to',
+        filter,
+        '--outdir',
+        folder,
+        join(folder, 'list.fods'),
+      ]);
+      renameSync(join(folder, 'list.csv'), join(ROOT, `packages/core/src/testing/files/owner-${locale}.csv`));
     }
     await step('python-icalendar: club.ics', '/usr/bin/python3', [
       '-c',

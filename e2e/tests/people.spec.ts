@@ -26,7 +26,7 @@ test('conditions, health notes and the record of a limit; hidden together with t
   expect(joss.limitHistory).toMatchObject([{ who: 'Demo leader', toKg: 15, why: 'own cap' }]);
 
   await page.getByRole('button', { name: 'Hide body weights' }).click();
-  await expect(page.getByText('Conditions and health notes are hidden')).toBeVisible();
+  await expect(page.getByText('conditions and health notes are hidden with the body weights')).toBeVisible();
   await page.getByRole('tab', { name: 'Carry limit' }).click();
   await expect(page.locator('body')).not.toContainText(/wasps|sprained|88\.0/);
 });

@@ -161,7 +161,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
 test('masses in pounds, body weights hidden', async ({ page }) => {
   const id = await importTrip(demoText('hut-roof'));
   await openStation(page, id, 'people');
-  await page.getByRole('button', { name: /Masses in kg/ }).click();
+  await page.getByRole('button', { name: /^Units: kg/ }).click();
   await expect(cell(page, 'joss/bodyMassKg')).toHaveText('194.0');
   await page.getByRole('button', { name: 'Hide body weights' }).click();
   await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');

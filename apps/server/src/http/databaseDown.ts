@@ -5,7 +5,7 @@ import type { DatabaseWatch } from '../database/databaseWatch.js';
 import { ApiError } from './apiError.js';
 
 /** A request that takes so long makes us ask whether the database answers at all. */
-const SLOW_MS = 2500;
+const SLOW_MS = 1500;
 export const RETRY_AFTER_S = 5;
 
 const GONE = new Set([

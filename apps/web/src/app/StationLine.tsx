@@ -13,6 +13,8 @@ import { useSheets } from '../shared/useSheets';
 import { useSuggestions } from '../shared/useSuggestions';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
+import { useLimits } from '../shared/useLimits';
+import { useQuantities } from '../shared/useInUnits';
 
 interface Station {
   readonly path: string;
@@ -31,6 +33,8 @@ export function StationLine() {
   const { list } = useSuggestions(trip);
   const suggested = list.length;
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
+  const { hidden } = useLimits();
+  const { show } = useQuantities();
   const stations = useMemo((): readonly Station[] => {
     const limits = figures.members.map((m) => m.heaviest.limitKg);
     const pieces = allPieces(trip);
@@ -48,7 +52,7 @@ export function StationLine() {
         figure:
           tooLong > 0
             ? `${counted(tooLong, 'day')} too long`
-            : `${counted(trip.legs.length, 'day')}, ${wayKm === 0 ? 'way not said' : `${wayKm.toFixed(0)} km`}`,
+            : `${counted(trip.legs.length, 'day')}, ${wayKm === 0 ? 'way not said' : show(wayKm, 'distance', 0)}`,
         alarm: tooLong > 0,
       },
       {
@@ -57,7 +61,9 @@ export function StationLine() {
         figure:
           limits.length === 0
             ? 'nobody yet'
-            : `${limits.length}, limits ${massRange(Math.min(...limits), Math.max(...limits), massUnit)}`,
+            : hidden
+              ? counted(limits.length, 'member')
+              : `${limits.length}, limits ${massRange(Math.min(...limits), Math.max(...limits), massUnit)}`,
         alarm: false,
       },
       {
@@ -84,7 +90,9 @@ export function StationLine() {
             ? 'nothing to share'
             : figures.unshared.length > 0
               ? `${figures.unshared.length} unshared`
-              : shareRange(trip.fairness, figures, massUnit),
+              : hidden && trip.fairness !== 'plainKg'
+                ? 'shared'
+                : shareRange(trip.fairness, figures, massUnit),
         alarm: figures.members.some(isOverloaded),
       },
       {
@@ -97,7 +105,7 @@ export function StationLine() {
       { path: 'trail', name: 'Trail', figure: trailFigure(trip), alarm: false },
       { path: 'debrief', name: 'Debrief', figure: debriefFigure(trip, suggested), alarm: false },
     ];
-  }, [figures, packs, sheets, trip, massUnit, longDays, suggested]);
+  }, [figures, packs, sheets, trip, massUnit, longDays, suggested, hidden, show]);
 
   return (
     <Flex

@@ -148,16 +148,20 @@ function Tools() {
         size="xs"
         variant="ghost"
         onClick={() => set({ massUnit: massUnit === 'kg' ? 'lb' : 'kg' })}
-        aria-label={`Masses in ${massUnit}; switch to ${massUnit === 'kg' ? 'lb' : 'kg'}`}
+        aria-label={
+          massUnit === 'kg'
+            ? 'Units: kg, km, °C; switch to lb, miles, °F'
+            : 'Units: lb, miles, °F; switch to kg, km, °C'
+        }
       >
-        {massUnit === 'kg' ? 'kg' : 'lb'}
+        {massUnit === 'kg' ? 'kg, km' : 'lb, mi'}
       </Button>
       <Button
         size="xs"
         variant="ghost"
         aria-pressed={hideWeights}
         onClick={() => set({ hideWeights: !hideWeights })}
-        title="Hide body weights and health notes on screen"
+        title="Hide body weights, limits and health notes, on screen and on paper"
       >
         {hideWeights ? <EyeOff size={15} /> : <Eye size={15} />}{' '}
         {hideWeights ? 'Body weights hidden' : 'Hide body weights'}

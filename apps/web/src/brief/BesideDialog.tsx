@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { PlacesOfFile } from '@graft/core/formats';
 import { WAYPOINT_WORDS } from '../shared/words';
 import { counted } from '../shared/words';
+import { useInUnits } from '../shared/useInUnits';
 
 type Beside = PlacesOfFile['beside'][number];
 /** So many are listed at once; the filter finds the others. */
@@ -19,6 +20,7 @@ export function BesideDialog({
   readonly most: number;
   readonly onTake: (places: readonly Beside[]) => void;
 }) {
+  const inUnits = useInUnits();
   const [ids, setIds] = useState<ReadonlySet<string>>(new Set());
   const [filter, setFilter] = useState('');
   const found = places.filter((p) => p.name.toLowerCase().includes(filter.trim().toLowerCase()));
@@ -57,7 +59,9 @@ export function BesideDialog({
               {WAYPOINT_WORDS[p.kind]}
             </Text>
             <Text fontSize="xs">
-              {p.awayKm < 10 ? p.awayKm.toFixed(1) : p.awayKm.toFixed(0)} km away, at km {p.atKm.toFixed(1)}
+              {inUnits(
+                `${p.awayKm < 10 ? p.awayKm.toFixed(1) : p.awayKm.toFixed(0)} km away, at km ${p.atKm.toFixed(1)}`,
+              )}
             </Text>
           </Flex>
         ))}

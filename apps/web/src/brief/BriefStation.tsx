@@ -16,6 +16,7 @@ import { PlacesPanel } from './PlacesPanel';
 import { TrackImport } from './TrackImport';
 import { TripPanel } from './TripPanel';
 import { WeatherPanel } from './WeatherPanel';
+import { usePreferences } from '../shared/preferences';
 
 const PANELS = [
   ['trip', 'Trip', TripPanel],
@@ -31,7 +32,11 @@ export function BriefStation() {
   // A preview belongs to the trip it was made of; any change makes it stale.
   const trip = preview?.of === current ? preview.trip : current;
   const lengths = useMemo(() => dayLengths(trip), [trip]);
-  const columns = useMemo(() => legColumns(trip, lengths, change), [trip, lengths, change]);
+  const { massUnit } = usePreferences();
+  const columns = useMemo(
+    () => legColumns(trip, lengths, change, massUnit),
+    [trip, lengths, change, massUnit],
+  );
   const tooDry = useMemo(() => daysShortOfWater(trip), [trip]);
   const [panel, setPanel] = useState<string>('trip');
   return (

@@ -2,6 +2,7 @@ import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import { dayCures, type DayLength } from '@graft/core/route';
 import { useTrip } from '../shared/TripProvider';
+import { useInUnits } from '../shared/useInUnits';
 
 /** Days too long for the slowest member, each with what would cure it, cheapest first. */
 export function DayProblems({ lengths }: { lengths: readonly DayLength[] }) {
@@ -18,13 +19,14 @@ export function DayProblems({ lengths }: { lengths: readonly DayLength[] }) {
 }
 
 function DayProblem({ length }: { length: DayLength }) {
+  const inUnits = useInUnits();
   const { trip, change } = useTrip();
   const cures = useMemo(() => dayCures(trip, length.day), [trip, length.day]);
   const name = trip.members.find((m) => m.id === length.slowest?.memberId)?.name ?? '';
   return (
     <Box borderLeftWidth="4px" borderColor="overload" bg="bg.panel" px="3" py="2" mb="2">
       <Text fontWeight="600" color="overload.fg">
-        ▲ Day {length.day}: {length.problems.join('; ')} ({name})
+        ▲ Day {length.day}: {inUnits(length.problems.join('; '))} ({name})
       </Text>
       <Flex gap="2" wrap="wrap" mt="1.5">
         {cures.map((cure) => (
@@ -37,9 +39,9 @@ function DayProblem({ length }: { length: DayLength }) {
             onClick={() => change(cure.what.toLowerCase(), cure.apply)}
           >
             <Box textAlign="start">
-              <Box>{cure.what}</Box>
+              <Box>{inUnits(cure.what)}</Box>
               <Box fontWeight="400" color="fg.muted">
-                {cure.effect}
+                {inUnits(cure.effect)}
               </Box>
             </Box>
           </Button>

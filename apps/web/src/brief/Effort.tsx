@@ -6,6 +6,7 @@ import type { Member, Trip } from '@graft/core/trip';
 import { formatMass, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Day {
   readonly day: number;
@@ -21,6 +22,7 @@ export function Effort({ trip: newest }: { trip: Trip }) {
 
 const EffortTable = memo(function EffortTable({ trip }: { trip: Trip }) {
   const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
   const days = useMemo(
     () =>
       trip.legs.map((_leg, i): Day => ({
@@ -54,9 +56,9 @@ const EffortTable = memo(function EffortTable({ trip }: { trip: Trip }) {
         </tbody>
       </Table.Root>
       <Text mt="2" fontSize="xs" color="fg.muted" maxW="52rem">
-        Power on the climbs, or on the level on a flat day, by Pandolf, Givoni and Goldman (1977) at the
-        planned pace. It holds up to 2.5 m/s, 25 % of slope and 70 kg of load, not downhill, and knows neither
-        scrambling nor snow: there it says “–”. For comparing days and loads; not medical advice.
+        {inUnits(
+          'Power on the climbs, or on the level on a flat day, by Pandolf, Givoni and Goldman (1977) at the planned pace. It holds up to 2.5 m/s, 25 % of slope and 70 kg of load, not downhill, and knows neither scrambling nor snow: there it says “–”. For comparing days and loads; not medical advice.',
+        )}
       </Text>
     </Box>
   );

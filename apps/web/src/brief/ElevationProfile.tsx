@@ -12,6 +12,8 @@ import { dayDate } from '../shared/dates';
 import { RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
 import type { ProfileScale } from './profileScale';
 import { PROFILE, profileScale } from './profileScale';
+import { useInUnits } from '../shared/useInUnits';
+import { usePreferences } from '../shared/preferences';
 
 /** Arrow keys move a mark by so much, with Shift by the larger, km. */
 const KEY_STEP_KM = 0.1;
@@ -27,9 +29,14 @@ interface Props {
 }
 
 export function ElevationProfile({ trip, onPreview, onMove }: Props) {
+  const inUnits = useInUnits();
+  const { massUnit } = usePreferences();
   const svg = useRef<SVGSVGElement>(null);
   const { track, dayMarksKm: marks = [] } = trip;
-  const scale = useMemo(() => (track === undefined ? undefined : profileScale(track)), [track]);
+  const scale = useMemo(
+    () => (track === undefined ? undefined : profileScale(track, massUnit)),
+    [track, massUnit],
+  );
   const drag = useDayMarks(svg, marks, scale, onPreview, onMove);
   if (track === undefined || scale === undefined) return null;
   const { x, y } = scale;
@@ -53,7 +60,7 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
             <line x1="0" y1="0" x2="0" y2="5" stroke={paint('fg.muted')} strokeWidth="1.6" />
           </pattern>
         </defs>
-        {scale.mTicks.map((m) => (
+        {scale.mTicks.map(({ m, text }) => (
           <g key={m}>
             <line x1={x(0)} x2={width - PROFILE.right} y1={y(m)} y2={y(m)} stroke={paint('border.muted')} />
             <text
@@ -63,13 +70,13 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
               fill={paint('fg.muted')}
               style={{ fontSize: 11 }}
             >
-              {m} m
+              {text}
             </text>
           </g>
         ))}
         <path d={scale.areaPath} fill={paint('pine.muted')} fillOpacity="0.55" />
         <path d={scale.linePath} fill="none" stroke={paint('fg')} strokeWidth="1.4" />
-        {scale.kmTicks.map((km) => (
+        {scale.kmTicks.map(({ km, text }) => (
           <text
             key={km}
             x={x(km)}
@@ -78,7 +85,7 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
             fill={paint('fg.muted')}
             style={{ fontSize: 11 }}
           >
-            {km} km
+            {text}
           </text>
         ))}
         {dry.map((w) => (
@@ -90,7 +97,11 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
             height="6"
             fill="url(#dry)"
           >
-            <title>{`Day ${w.day}: ${w.hours.toFixed(1)} h without sure water, from km ${w.fromKm.toFixed(1)} to ${w.toKm.toFixed(1)}`}</title>
+            <title>
+              {inUnits(
+                `Day ${w.day}: ${w.hours.toFixed(1)} h without sure water, from km ${w.fromKm.toFixed(1)} to ${w.toKm.toFixed(1)}`,
+              )}
+            </title>
           </rect>
         ))}
         <DayNames trip={trip} stretches={stretches} x={x} hasElevation={scale.hasElevation} />
@@ -108,7 +119,9 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
               aria-valuemin={marks[i - 1] ?? 0}
               aria-valuemax={marks[i + 1] ?? stretches[stretches.length - 1]!.toKm}
               aria-valuenow={km}
-              aria-valuetext={`${km.toFixed(1)} km from the start; day ${day} has ${trip.legs[i]!.distanceKm.toFixed(1)} km`}
+              aria-valuetext={inUnits(
+                `${km.toFixed(1)} km from the start; day ${day} has ${trip.legs[i]!.distanceKm.toFixed(1)} km`,
+              )}
               style={{ cursor: 'ew-resize', touchAction: 'none' }}
               onPointerDown={(e) => drag.onPointerDown(e, day)}
               onPointerMove={drag.onPointerMove}
@@ -123,7 +136,7 @@ export function ElevationProfile({ trip, onPreview, onMove }: Props) {
                 stroke={paint('bg.panel')}
                 strokeWidth="1"
               />
-              <title>{`End of day ${day}, km ${km.toFixed(1)}: drag, or arrow keys`}</title>
+              <title>{inUnits(`End of day ${day}, km ${km.toFixed(1)}: drag, or arrow keys`)}</title>
             </g>
           );
         })}
@@ -181,6 +194,7 @@ interface NamesProps {
 
 /** Number, date and figures of each day, as far as there is room. */
 function DayNames({ trip, stretches, x, hasElevation }: NamesProps) {
+  const inUnits = useInUnits();
   return (
     <>
       {stretches.map(({ fromKm, toKm }, i) => {
@@ -203,8 +217,10 @@ function DayNames({ trip, stretches, x, hasElevation }: NamesProps) {
                 fill={paint('fg.muted')}
                 style={{ fontSize: 11, fontWeight: 400 }}
               >
-                {leg.distanceKm.toFixed(1)} km
-                {room > 130 && hasElevation && `, ↑${leg.climbM} ↓${leg.descentM} m`}
+                {inUnits(
+                  `${leg.distanceKm.toFixed(1)} km` +
+                    (room > 130 && hasElevation ? `, ↑${leg.climbM} m ↓${leg.descentM} m` : ''),
+                )}
               </tspan>
             )}
           </text>
@@ -216,6 +232,7 @@ function DayNames({ trip, stretches, x, hasElevation }: NamesProps) {
 
 /** A place on the way; sure ones are filled, the others are outlines. */
 function PlaceMark({ place, x, y }: { place: Waypoint; x: number; y: number }) {
+  const inUnits = useInUnits();
   const shapes: Readonly<Record<Waypoint['kind'], string>> = {
     water: 'M0 -9 C4 -4 5 -2 5 1 A5 5 0 0 1 -5 1 C-5 -2 -4 -4 0 -9 z',
     resupply: 'M-5 -5 h10 v10 h-10 z',
@@ -234,7 +251,7 @@ function PlaceMark({ place, x, y }: { place: Waypoint; x: number; y: number }) {
       strokeWidth="1.2"
       strokeDasharray={sure ? undefined : '2 1.5'}
     >
-      <title>{`${place.name}: ${WAYPOINT_WORDS[place.kind]}, ${RELIANCE_WORDS[place.reliance]}, km ${place.atKm.toFixed(1)}`}</title>
+      <title>{`${place.name}: ${WAYPOINT_WORDS[place.kind]}, ${RELIANCE_WORDS[place.reliance]}, ${inUnits(`km ${place.atKm.toFixed(1)}`)}`}</title>
     </path>
   );
 }

@@ -4,14 +4,18 @@ import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } 
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
-import { parseQuantity } from '@graft/core/units';
+import { digitsShown, formatMass, parseQuantity, unitShown } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
+import { useInUnits } from '../shared/useInUnits';
+import { usePreferences } from '../shared/preferences';
 
 /** Water, resupply and other places along the way, the dry stretches between, and kit that joins or leaves. */
 export function PlacesPanel() {
+  const inUnits = useInUnits();
+  const { massUnit } = usePreferences();
   const { trip, change } = useTrip();
   const stretches = dayStretches(trip);
   const lengthKm = stretches[stretches.length - 1]?.toKm ?? 0;
@@ -27,7 +31,7 @@ export function PlacesPanel() {
       id: 'atKm',
       header: 'At',
       quantity: 'distance',
-      massUnit: 'kg',
+      massUnit,
       width: '54',
     }),
     choiceColumn({
@@ -94,9 +98,11 @@ export function PlacesPanel() {
       </Text>
       {waterByDay(trip).map((w) => (
         <Text key={w.day} fontSize="xs">
-          Day {w.day}: {w.hours.toFixed(1)} h, km {w.fromKm.toFixed(1)} to {w.toKm.toFixed(1)} → {w.waterL} L
-          {w.fromCachesL > 0 && `, and ${w.fromCachesL.toFixed(1)} L each from the cache`}
-          {w.dryCamp && `; dry camp → ${w.campWaterL} L more`}
+          {inUnits(
+            `Day ${w.day}: ${w.hours.toFixed(1)} h, km ${w.fromKm.toFixed(1)} to ${w.toKm.toFixed(1)} → ${w.waterL} L of water` +
+              (w.fromCachesL > 0 ? `, and ${w.fromCachesL.toFixed(1)} L each from the cache` : '') +
+              (w.dryCamp ? `; dry camp → ${w.campWaterL} L more` : ''),
+          )}
           {w.waterL + w.campWaterL > 0 && `; full at ${w.fillAt}`}
         </Text>
       ))}
@@ -114,6 +120,8 @@ const FIRST_CACHE_L = 6;
 
 /** Water that the party lays beforehand: where, and how much. */
 function Caches() {
+  const inUnits = useInUnits();
+  const { massUnit } = usePreferences();
   const { trip, change } = useTrip();
   const places = trip.waypoints.filter((w) => w.kind === 'water');
   const laid = places.filter((w) => w.cacheL !== undefined);
@@ -134,11 +142,11 @@ function Caches() {
       {laid.map((w) => (
         <Flex key={w.id} fontSize="xs" align="end" gap="2" mb="1">
           <TextEntry
-            label={`Cache at ${w.name}, km ${w.atKm.toFixed(1)}`}
+            label={`Cache at ${w.name}, ${inUnits(`km ${w.atKm.toFixed(1)}`)}`}
             w="12rem"
-            value={`${w.cacheL!.toFixed(1)} L`}
+            value={`${digitsShown(w.cacheL!, 'liquid', massUnit)} ${unitShown('liquid', massUnit).unit}`}
             take={(text) => {
-              const parsed = parseQuantity(text, 'volume', 'l');
+              const parsed = parseQuantity(text, 'volume', unitShown('liquid', massUnit).bare);
               return parsed.ok ? put(w, parsed.value) : parsed.error;
             }}
           />
@@ -162,6 +170,7 @@ function Caches() {
 
 /** Pieces that join the party at a resupply, or leave it at a hand-in. */
 function KitAtPlace({ place, day }: { place: Waypoint; day: number }) {
+  const { massUnit } = usePreferences();
   const { trip, change } = useTrip();
   const joins = place.kind === 'resupply';
   const key = joins ? 'fromDay' : 'toDay';
@@ -183,7 +192,7 @@ function KitAtPlace({ place, day }: { place: Waypoint; day: number }) {
       {here.map((piece) => (
         <Box key={piece.id} fontSize="xs" display="flex" alignItems="center" gap="2">
           <Box flex="1">
-            {piece.name}, {piece.massKg.toFixed(2)} kg
+            {piece.name}, {formatMass(piece.massKg, massUnit)}
           </Box>
           <Button size="2xs" variant="ghost" onClick={() => set(piece, undefined)}>
             {joins ? 'From the start' : 'To the end'}

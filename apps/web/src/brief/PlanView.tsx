@@ -1,9 +1,12 @@
 import { useMemo } from 'react';
 import { dayStretches, positionAt } from '@graft/core/route';
 import type { Trip } from '@graft/core/trip';
+import { unitShown } from '@graft/core/units';
 import { paint } from '../theme/system';
 import { WAYPOINT_WORDS } from '../shared/words';
-import { linesOf, planOf, scaleBarKm } from './planView';
+import { linesOf, planOf, roundLength } from './planView';
+import { useInUnits } from '../shared/useInUnits';
+import { usePreferences } from '../shared/preferences';
 
 const WIDTH = 300;
 const HEIGHT = 176;
@@ -12,6 +15,8 @@ const SCALE_PX = 80;
 
 /** The way from above, north up, with camps and places; no map lies under it. */
 export function PlanView({ trip }: { trip: Trip }) {
+  const inUnits = useInUnits();
+  const { massUnit } = usePreferences();
   const { track } = trip;
   const plan = useMemo(() => {
     if (track === undefined) return undefined;
@@ -20,7 +25,9 @@ export function PlanView({ trip }: { trip: Trip }) {
   }, [track]);
   if (track === undefined || plan === undefined) return null;
   const ends = dayStretches(trip).slice(0, -1);
-  const barKm = scaleBarKm(plan.pxPerKm, SCALE_PX);
+  const { unit, per } = unitShown('distance', massUnit);
+  const bar = roundLength(plan.pxPerKm * per, SCALE_PX);
+  const barPx = bar * plan.pxPerKm * per;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -57,7 +64,7 @@ export function PlanView({ trip }: { trip: Trip }) {
             stroke={paint('fg')}
             strokeWidth="1"
           >
-            <title>{`${WAYPOINT_WORDS[w.kind]}: ${w.name}, km ${w.atKm.toFixed(1)}`}</title>
+            <title>{`${WAYPOINT_WORDS[w.kind]}: ${w.name}, ${inUnits(`km ${w.atKm.toFixed(1)}`)}`}</title>
           </circle>
         );
       })}
@@ -74,14 +81,14 @@ export function PlanView({ trip }: { trip: Trip }) {
             <text x={x + 8} y={y + 3} fill={paint('fg')} style={{ fontSize: 11 }}>
               {i + 1}
             </text>
-            <title>{`Camp of day ${i + 1}, km ${toKm.toFixed(1)}`}</title>
+            <title>{inUnits(`Camp of day ${i + 1}, km ${toKm.toFixed(1)}`)}</title>
           </g>
         );
       })}
       <g stroke={paint('fg.muted')} fill={paint('fg.muted')} style={{ fontSize: 11 }}>
-        <path d={`M8 ${HEIGHT - 10} v4 h${barKm * plan.pxPerKm} v-4`} fill="none" />
-        <text x={12 + barKm * plan.pxPerKm} y={HEIGHT - 4} stroke="none">
-          {barKm} km
+        <path d={`M8 ${HEIGHT - 10} v4 h${barPx} v-4`} fill="none" />
+        <text x={12 + barPx} y={HEIGHT - 4} stroke="none">
+          {bar} {unit}
         </text>
         <path d={`M${WIDTH - 10} 26 v-16 l-3 5 m3 -5 l3 5`} fill="none" />
         <text x={WIDTH - 14} y="38" stroke="none">

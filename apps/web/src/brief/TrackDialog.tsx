@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { GAP_KM, gapsKm, type PieceUse, type TrackPiece } from '@graft/core/formats';
 import { paint } from '../theme/system';
 import { planOf } from './planView';
+import { useInUnits } from '../shared/useInUnits';
 
 const WIDTH = 420;
 const HEIGHT = 300;
@@ -19,6 +20,7 @@ export function TrackDialog({
   readonly suggested: readonly PieceUse[];
   readonly onTake: (uses: readonly PieceUse[]) => void;
 }) {
+  const inUnits = useInUnits();
   const [uses, setUses] = useState(suggested);
   const left = pieces.filter((p) => !uses.some((u) => u.id === p.id));
   const gaps = gapsKm(pieces, uses);
@@ -44,12 +46,12 @@ export function TrackDialog({
                 <li key={use.id}>
                   {i > 0 && gaps[i - 1]! > GAP_KM && (
                     <Text fontSize="xs" color="overload.fg" ps="7">
-                      gap of {gaps[i - 1]!.toFixed(1)} km, not walked
+                      {inUnits(`gap of ${gaps[i - 1]!.toFixed(1)} km, not walked`)}
                     </Text>
                   )}
                   <Flex align="center" gap="2" py="1">
                     <PieceTick
-                      label={`${i + 1}. ${piece.name}, ${piece.lengthKm.toFixed(1)} km`}
+                      label={`${i + 1}. ${piece.name}, ${inUnits(`${piece.lengthKm.toFixed(1)} km`)}`}
                       checked
                       onChange={() => setUses(uses.filter((u) => u.id !== use.id))}
                     />
@@ -92,7 +94,7 @@ export function TrackDialog({
               {left.map((piece) => (
                 <li key={piece.id}>
                   <PieceTick
-                    label={`${piece.name}, ${piece.lengthKm.toFixed(1)} km${piece.isAlternative ? ': another way between two places of it' : ''}`}
+                    label={`${piece.name}, ${inUnits(`${piece.lengthKm.toFixed(1)} km`)}${piece.isAlternative ? ': another way between two places of it' : ''}`}
                     checked={false}
                     onChange={() => setUses([...uses, { id: piece.id, isReversed: false }])}
                   />
@@ -101,7 +103,8 @@ export function TrackDialog({
             </Box>
           )}
           <Button mt="4" size="sm" disabled={uses.length === 0} onClick={() => onTake(uses)}>
-            Take {uses.length === 1 ? 'this piece' : `these ${uses.length} pieces`}, {km.toFixed(1)} km
+            Take {uses.length === 1 ? 'this piece' : `these ${uses.length} pieces`},{' '}
+            {inUnits(`${km.toFixed(1)} km`)}
           </Button>
         </Box>
       </Flex>

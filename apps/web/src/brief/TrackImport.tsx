@@ -19,6 +19,7 @@ import { PlainDialog } from '../shared/PlainDialog';
 import { BesideDialog } from './BesideDialog';
 import { TrackDialog } from './TrackDialog';
 import { land } from '../shared/land';
+import { useInUnits } from '../shared/useInUnits';
 
 const NOT_IMPORTED = 'The track was not imported; nothing has changed.';
 const [, MOST_PLACES] = LIST_SIZES.waypoints;
@@ -31,6 +32,7 @@ interface Choice {
 
 /** Import a GPX track, with its progress and what became of it. */
 export function TrackImport() {
+  const inUnits = useInUnits();
   const { trip, change, readOnly, session } = useTrip();
   const run = useRun('Reading the track', { outlives: true });
   const [told, setTold] = useState('');
@@ -75,11 +77,11 @@ export function TrackImport() {
     );
     const lowered = loweredBy(now, step(now));
     setTold(
-      `${file.name}: ${points.toLocaleString('en')} points, ${trackLengthKm(track).toFixed(1)} km` +
+      `${file.name}: ${points.toLocaleString('en')} points, ${inUnits(`${trackLengthKm(track).toFixed(1)} km`)}` +
         `${track.elevationM === undefined ? ', no elevations: climb and hours stay as they were typed' : ''}` +
         `${track.gapsBefore === undefined ? '' : `, ${counted(track.gapsBefore.length, 'gap')} that ${track.gapsBefore.length === 1 ? 'is' : 'are'} not walked`}` +
         `${onTheWay.length > 0 ? `, ${counted(onTheWay.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === now.legs.length - 1 ? 'Its camps, or the ends of its tracks, end the days.' : 'Drag the ends of the days to where the camps are.'}` +
-        `${lowered.length === 0 ? '' : ` Lower than what was typed: ${lowered.join('; ')}. Undo brings it back.`}`,
+        `${lowered.length === 0 ? '' : ` Lower than what was typed: ${inUnits(lowered.join('; '))}. Undo brings it back.`}`,
     );
   };
 

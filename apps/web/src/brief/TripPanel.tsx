@@ -20,10 +20,13 @@ import { readNumber, setField, takeQuantity } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { FOOD_STORAGE_WORDS, optionsOf, SUPPLY_WORDS } from '../shared/words';
 import { CalendarTools } from './CalendarTools';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** Name, dates, place and rules of the trip as a whole. */
 export function TripPanel() {
   const { trip, change } = useTrip();
+  const inUnits = useInUnits();
+  const { unit, read, exact } = useQuantities();
   const zones = useMemo(() => Intl.supportedValuesOf('timeZone'), []);
   return (
     <Flex direction="column" gap="3">
@@ -91,17 +94,18 @@ export function TripPanel() {
         <TextEntry
           label="Longest day, h"
           value={String(trip.longestDayH)}
-          take={(text) => takeQuantity(change, 'longestDayH', text, 'duration', 'h', 'the longest day')}
+          take={(text) => takeQuantity(change, 'longestDayH', read(text, 'duration'), 'the longest day')}
         />
         <TextEntry
-          label="Drinks, L/h"
-          value={String(trip.waterLPerH)}
-          take={(text) => takeQuantity(change, 'waterLPerH', text, 'volume', 'l', 'water an hour')}
+          label={`Drinks, ${unit('liquid')}/h`}
+          value={exact(trip.waterLPerH, 'liquid')}
+          take={(text) => takeQuantity(change, 'waterLPerH', read(text, 'liquid'), 'water an hour')}
         />
       </Flex>
       <Text fontSize="xs" color="fg.muted">
-        Longest day: walking time of the slowest member, without breaks. Water: half a litre an hour is a
-        start, more in heat.
+        {inUnits(
+          'Longest day: walking time of the slowest member, without breaks. Water: 0.5 L an hour is a start, more in heat.',
+        )}
       </Text>
       <Flex gap="3">
         <ChoiceEntry
@@ -119,7 +123,7 @@ export function TripPanel() {
         />
       </Flex>
       <Text fontSize="xs" color="fg.muted">
-        {LIMIT_POLICIES[trip.limitPolicy].about}
+        {inUnits(LIMIT_POLICIES[trip.limitPolicy].about)}
       </Text>
       <Supplies />
       <TextEntry
@@ -134,6 +138,7 @@ export function TripPanel() {
 
 /** Latitude and longitude make sense together only: the place is there once both can be read. */
 function PlaceFields() {
+  const { exact, read, unit } = useQuantities();
   const { trip, change } = useTrip();
   const { place } = trip;
   const set = (part: Partial<Place>) =>
@@ -146,7 +151,7 @@ function PlaceFields() {
       },
       'the place',
     );
-  const number = (key: 'latitudeDeg' | 'longitudeDeg' | 'valleyElevationM', label: string) => (
+  const number = (key: 'latitudeDeg' | 'longitudeDeg', label: string) => (
     <TextEntry
       label={label}
       value={place === undefined ? '' : String(place[key])}
@@ -168,7 +173,14 @@ function PlaceFields() {
       <Flex gap="3" mt="2">
         {number('latitudeDeg', 'Latitude, ° north')}
         {number('longitudeDeg', 'Longitude, ° east')}
-        {number('valleyElevationM', 'Valley at, m')}
+        <TextEntry
+          label={`Valley at, ${unit('height')}`}
+          value={place === undefined ? '' : exact(place.valleyElevationM, 'height')}
+          take={(text) => {
+            const parsed = read(text, 'height');
+            return parsed.ok ? set({ valleyElevationM: parsed.value }) : parsed.error;
+          }}
+        />
       </Flex>
       <Flex mt="1.5" gap="3" align="center" fontSize="xs" color="fg.muted">
         <Box flex="1">

@@ -1,8 +1,9 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { clock, dateOfDay, dayLengths, putLeg } from '@graft/core/route';
+import { clock, dateOfDay, dayLengths, putLeg, type DayLength } from '@graft/core/route';
 import { WEATHER_FIELDS, type DayWeather, type Leg, type WeatherField } from '@graft/core/trip';
+import { temperatureShown, temperatureUnit } from '@graft/core/units';
 import { campTemperatureC, mergeForecast, overwriteWeather } from '@graft/core/weather';
 import { api } from '../shared/api';
 import { dayDate, shortDay } from '../shared/dates';
@@ -10,14 +11,15 @@ import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { ErrorList } from '../shared/ErrorList';
 import { checkItem, numberColumn, quantityColumn, yesNoColumn } from '../shared/fields';
+import { usePreferences } from '../shared/preferences';
 import { useSaving, useTrip } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Row extends Partial<Omit<DayWeather, 'id'>>, Pick<Leg, 'campElevationM' | 'afterRain'> {
   readonly id: string;
   readonly day: number;
 }
-const signed = (c: number): string => `${c < 0 ? '−' : ''}${Math.abs(c).toFixed(0)}`;
 const COLUMNS: Readonly<
   Record<WeatherField, { header: string; unit: string; percent?: boolean; width: string }>
 > = {
@@ -31,6 +33,9 @@ const COLUMNS: Readonly<
 export function WeatherPanel() {
   const { id, trip, change, readOnly } = useTrip();
   const { unsaved } = useSaving();
+  const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
+  const degrees = (c: number): string => temperatureShown(c, massUnit).toFixed(0).replace('-', '−');
   const loading = useMutation({
     mutationFn: () => api.forecast(id),
     onSuccess: (weather) =>
@@ -65,6 +70,7 @@ export function WeatherPanel() {
     numberColumn({
       ...COLUMNS[field],
       id: field,
+      massUnit,
       decimals: 0,
       check: (row) => {
         const [item] = overwriteWeather([], row.id, field, row[field] ?? 0);
@@ -75,7 +81,7 @@ export function WeatherPanel() {
     });
   const camp: Column<Row> = {
     id: 'camp',
-    header: 'Night at camp, °C',
+    header: `Night at camp, ${temperatureUnit(massUnit)}`,
     numeric: true,
     width: '70',
     show: (row) => {
@@ -84,30 +90,14 @@ export function WeatherPanel() {
       const valleyM = trip.place.valleyElevationM;
       return (
         <Why
-          reason={`${signed(row.nightC)} °C in the valley at ${valleyM} m, and 6.5 °C less for every 1000 m up to ${campM} m (ISO 2533 standard atmosphere). Clear nights in hollows are colder.`}
+          reason={`${row.nightC.toFixed(0).replace('-', '−')} °C in the valley at ${valleyM} m, and 6.5 °C less for every 1000 m up to ${campM} m (ISO 2533 standard atmosphere). Clear nights in hollows are colder.`}
         >
-          {signed(campTemperatureC(row.nightC, valleyM, campM))}
+          {degrees(campTemperatureC(row.nightC, valleyM, campM))}
         </Why>
       );
     },
   };
-  const sun: Column<Row> = {
-    id: 'sun',
-    header: 'Sun',
-    numeric: true,
-    width: '96',
-    show: (row) => {
-      const { sunriseH, sunsetH, daylightH } = lengths[row.day - 1]!;
-      if (daylightH === undefined) return '–';
-      return (
-        <Why reason={`${daylightH.toFixed(1)} h between sunrise and sunset, local time (${trip.timeZone}).`}>
-          {sunriseH === undefined || sunsetH === undefined
-            ? `${daylightH} h`
-            : `${clock(sunriseH)}–${clock(sunsetH)}`}
-        </Why>
-      );
-    },
-  };
+  const sun = sunColumn(trip.timeZone, lengths);
   const date: Column<Row> = { id: 'date', header: 'Date', show: (row) => shortDay(trip.startDate, row.day) };
   const legField = {
     check: (row: Row) => checkItem('legs', legOf(row)),
@@ -118,7 +108,7 @@ export function WeatherPanel() {
     id: 'campElevationM',
     header: 'Camp at',
     quantity: 'height',
-    massUnit: 'kg',
+    massUnit,
     optional: true,
     width: '72',
   });
@@ -153,7 +143,7 @@ export function WeatherPanel() {
         <Text fontSize="xs" color="fg.muted">
           {trip.place === undefined
             ? 'The forecast needs a place: set it under Trip.'
-            : `${trip.place.name}, ${trip.place.valleyElevationM} m.${sources.length > 0 ? ` From: ${sources.join(', ')}.` : ''}`}
+            : `${trip.place.name}, ${inUnits(`${trip.place.valleyElevationM} m`)}.${sources.length > 0 ? ` From: ${sources.join(', ')}.` : ''}`}
         </Text>
       </Flex>
       {loading.isError && (
@@ -177,4 +167,25 @@ export function WeatherPanel() {
       </Text>
     </Box>
   );
+}
+
+/** Sunrise and sunset where a place is known. */
+function sunColumn(timeZone: string, lengths: readonly DayLength[]): Column<Row> {
+  return {
+    id: 'sun',
+    header: 'Sun',
+    numeric: true,
+    width: '96',
+    show: (row) => {
+      const { sunriseH, sunsetH, daylightH } = lengths[row.day - 1]!;
+      if (daylightH === undefined) return '–';
+      return (
+        <Why reason={`${daylightH.toFixed(1)} h between sunrise and sunset, local time (${timeZone}).`}>
+          {sunriseH === undefined || sunsetH === undefined
+            ? `${daylightH} h`
+            : `${clock(sunriseH)}–${clock(sunsetH)}`}
+        </Why>
+      );
+    },
+  };
 }

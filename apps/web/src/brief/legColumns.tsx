@@ -9,6 +9,7 @@ import {
   type DayWater,
 } from '@graft/core/route';
 import type { Leg, Trip } from '@graft/core/trip';
+import { digitsShown, type MassUnit } from '@graft/core/units';
 import type { Column } from '../shared/table/column';
 import { dayDate, shortDay } from '../shared/dates';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
@@ -22,11 +23,13 @@ type Change = (label: string, change: (trip: Trip) => Trip) => void;
  * The legs as a table: what the leader types, what the models make of it, and the slowest member's day.
  *
  * @param trip the trip as it would be, while a day mark is moved
+ * @param massUnit which system the reader chose
  */
 export function legColumns(
   trip: Trip,
   lengths: readonly DayLength[],
   change: Change,
+  massUnit: MassUnit,
 ): readonly Column<Leg>[] {
   const dayOf = (leg: Leg): number => trip.legs.indexOf(leg) + 1;
   const water: readonly DayWater[] = waterByDay(trip);
@@ -35,7 +38,7 @@ export function legColumns(
     save: (leg: Leg, field: string) =>
       change(`day ${trip.legs.findIndex((l) => l.id === leg.id) + 1}: ${field}`, (t) => putLeg(t, leg)),
   };
-  const quantity = { ...common, massUnit: 'kg' as const };
+  const quantity = { ...common, massUnit };
   const suggestion = (leg: Leg, what: 'waterL' | 'campWaterL'): string => {
     const day = water[dayOf(leg) - 1]!;
     if (what === 'campWaterL')
@@ -45,12 +48,12 @@ export function legColumns(
     return `Longest stretch without sure water: ${day.hours.toFixed(1)} h, from km ${day.fromKm.toFixed(1)} to ${day.toKm.toFixed(1)}, at ${trip.waterLPerH} L/h. Suggested: ${day.waterL} L each.`;
   };
   const litres = (id: 'waterL' | 'campWaterL', header: string): Column<Leg> => {
-    const column = quantityColumn({ ...quantity, id, header, quantity: 'volume', width: '60' });
+    const column = quantityColumn({ ...quantity, id, header, quantity: 'liquid', width: '60' });
     return {
       ...column,
       show: (leg) => (
         <Why reason={suggestion(leg, id)}>
-          {leg[id].toFixed(1)}
+          {digitsShown(leg[id], 'liquid', massUnit)}
           {leg[id] < water[dayOf(leg) - 1]![id] - 0.01 && ' ▼'}
         </Why>
       ),

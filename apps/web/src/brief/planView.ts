@@ -76,9 +76,9 @@ export function linesOf({
   return starts.map((from, i) => points.slice(from, starts[i + 1] ?? points.length));
 }
 
-/** A round length for a scale bar that is at most so wide, km. */
-export function scaleBarKm(pxPerKm: number, mostPx: number): number {
-  const most = mostPx / pxPerKm;
+/** A round length for a scale bar that is at most so wide, in the unit whose pixels are given. */
+export function roundLength(pxPerUnit: number, mostPx: number): number {
+  const most = mostPx / pxPerUnit;
   const power = 10 ** Math.floor(Math.log10(most));
-  return [5, 2, 1].map((n) => n * power).find((km) => km <= most) ?? power;
+  return [5, 2, 1].map((n) => n * power).find((length) => length <= most) ?? power;
 }

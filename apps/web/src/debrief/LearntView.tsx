@@ -11,6 +11,7 @@ import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { useSuggestions } from '../shared/useSuggestions';
+import { useInUnits } from '../shared/useInUnits';
 
 const KIND_WORDS: Readonly<Record<SuggestionKind, string>> = {
   leave: 'Leave at home',
@@ -92,27 +93,33 @@ function OneSuggestion({
   onTake: () => void;
   onRefuse: () => void;
 }) {
+  const inUnits = useInUnits();
   const { massUnit } = usePreferences();
   return (
     <Flex py="2" gap="4" borderBottomWidth="1px" borderColor="border.muted" align="start">
       <Box flex="1">
-        <b>{s.what}</b>
+        <b>{inUnits(s.what)}</b>
         {s.changeKg !== undefined && s.changeKg !== 0 && (
           <Text as="span" ml="2">
             {formatMassChange(s.changeKg, massUnit)}
           </Text>
         )}
-        <Text fontSize="xs">{s.why}.</Text>
+        <Text fontSize="xs">{inUnits(s.why)}.</Text>
         <Text fontSize="xs" color="fg.muted">
-          {s.evidence.map((e) => `${e.trip}, ${dateWords(e.date)}: ${e.what}`).join(' · ')}
+          {inUnits(s.evidence.map((e) => `${e.trip}, ${dateWords(e.date)}: ${e.what}`).join(' · '))}
         </Text>
       </Box>
       {!readOnly && (
         <Flex gap="2">
-          <Button size="xs" aria-label={`Accept: ${s.what}`} onClick={onTake}>
+          <Button size="xs" aria-label={`Accept: ${inUnits(s.what)}`} onClick={onTake}>
             Accept
           </Button>
-          <Button size="xs" variant="ghost" aria-label={`Not for this trip: ${s.what}`} onClick={onRefuse}>
+          <Button
+            size="xs"
+            variant="ghost"
+            aria-label={`Not for this trip: ${inUnits(s.what)}`}
+            onClick={onRefuse}
+          >
             Not for this trip
           </Button>
         </Flex>

@@ -1,11 +1,12 @@
 import { Box, Text } from '../theme/chakra';
 import { provisions, putLeftover } from '@graft/core/debrief';
 import type { Leftover } from '@graft/core/trip';
-import { formatMass, massDigits } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useTrip } from '../shared/TripProvider';
 import { WaterTaken } from '../shared/WaterTaken';
+import { useQuantities } from '../shared/useInUnits';
 
 /** Food, fuel and water: taken, left, and what that means by person and day. */
 export function LeftOverView() {
@@ -18,7 +19,8 @@ export function LeftOverView() {
       const { [key]: _old, ...rest } = old;
       return putLeftover(t, kg === undefined ? rest : { ...rest, [key]: kg });
     });
-  const grams = (g: number | undefined): string => (g === undefined ? '–' : `${Math.round(g)} g`);
+  const { show } = useQuantities();
+  const grams = (g: number | undefined): string => (g === undefined ? '–' : show(g / 1000, 'smallMass'));
   const mass = (kg: number | undefined): string => (kg === undefined ? '–' : formatMass(kg, massUnit));
   return (
     <Box flex="1" overflow="auto" px="4" py="3" fontSize="sm" maxW="70rem">
@@ -62,8 +64,6 @@ export function LeftOverView() {
                     label={`Food left of ${g.group.name}`}
                     value={g.foodLeftKg}
                     quantity="mass"
-                    unit={massUnit}
-                    show={(kg) => massDigits(kg, massUnit)}
                     low={0}
                     high={200}
                     readOnly={readOnly}
@@ -80,8 +80,6 @@ export function LeftOverView() {
                     label={`Fuel left of ${g.group.name}`}
                     value={g.fuelLeftKg}
                     quantity="mass"
-                    unit={massUnit}
-                    show={(kg) => massDigits(kg, massUnit)}
                     low={0}
                     high={20}
                     readOnly={readOnly}
@@ -90,7 +88,7 @@ export function LeftOverView() {
                 </td>
                 <td data-end>{mass(g.burntKg)}</td>
                 <td data-end>
-                  <b>{g.burntGPerDay === undefined ? '–' : `${g.burntGPerDay.toFixed(1)} g`}</b>
+                  <b>{g.burntGPerDay === undefined ? '–' : show(g.burntGPerDay / 1000, 'smallMass', 1)}</b>
                 </td>
               </tr>
             ))}

@@ -12,6 +12,7 @@ import { formatMassChange } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
 import { counted } from '../shared/words';
+import { useInUnits } from '../shared/useInUnits';
 
 const WEIGHTS = {
   must: { sign: '▲', word: 'settle before leaving' },
@@ -35,6 +36,7 @@ interface Props {
 export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found, onShow, stay }: Props) {
   const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
   if (found === undefined)
     return (
       <Text fontSize="xs" color="fg.muted" pt="2" role="status">
@@ -77,7 +79,7 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
           {dismissed.map(({ finding, reason }) => (
             <Flex key={finding.id} fontSize="xs" gap="2" align="baseline" py="1">
               <Box flex="1">
-                {finding.what}: “{reason}”
+                {inUnits(finding.what)}: “{reason}”
               </Box>
               <Button
                 size="2xs"
@@ -104,6 +106,7 @@ function FindingItem({
   names: readonly string[];
   onShow: Props['onShow'];
 }) {
+  const inUnits = useInUnits();
   const { change, readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const [reason, setReason] = useState<string | undefined>();
@@ -125,11 +128,11 @@ function FindingItem({
           {weight.sign}
         </Text>
         <Box flex="1" fontWeight="600">
-          {finding.what}
+          {inUnits(finding.what)}
         </Box>
       </Flex>
       <Text fontSize="xs" color="fg.muted" ps="5">
-        {finding.why}
+        {inUnits(finding.why)}
         {names.length > 1 && names.length <= 4 && `. ${names.join(', ')}`}
       </Text>
       <Flex ps="5" pt="1" gap="1" wrap="wrap">

@@ -1,14 +1,16 @@
 import { Box, Text } from '../theme/chakra';
 import type { ReadThings } from '@graft/core/formats';
 import { isGroupWord, isUnweighed, type ReadRow } from '@graft/core/lists';
-import { formatMass, formatVolume } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { listTotals } from './listTotals';
+import { useQuantities } from '../shared/useInUnits';
 
 const SHOWN_ROWS = 8;
 
 /** The first rows as they were read; those without a mass before the others. */
 export function CsvPreview({ read, whose }: { read: ReadThings; whose: string }) {
+  const { show } = useQuantities();
   const { massUnit } = usePreferences();
   if (read.rows.length === 0) return null;
   const unknownFirst = [...read.rows].sort(
@@ -36,7 +38,10 @@ export function CsvPreview({ read, whose }: { read: ReadThings; whose: string })
           {unknownFirst.slice(0, SHOWN_ROWS).map((r) => (
             <tr key={r.line}>
               <td>{r.line}</td>
-              <td>{r.thing.name}</td>
+              <td>
+                {r.thing.name}
+                {r.kitId !== undefined && <span className="muted"> in its pieces</span>}
+              </td>
               <td>{r.list ?? '—'}</td>
               <td style={{ textAlign: 'end' }}>{r.count}</td>
               <td style={{ textAlign: 'end' }}>
@@ -48,7 +53,7 @@ export function CsvPreview({ read, whose }: { read: ReadThings; whose: string })
                   `${r.thing.massEstimated ? '≈ ' : ''}${formatMass(r.thing.massKg, massUnit)}`
                 )}
               </td>
-              <td style={{ textAlign: 'end' }}>{formatVolume(r.thing.volumeL)}</td>
+              <td style={{ textAlign: 'end' }}>{show(r.thing.volumeL, 'volume')}</td>
             </tr>
           ))}
           {read.rows.length > SHOWN_ROWS && (

@@ -13,7 +13,7 @@ import {
   type Member,
   type Trip,
 } from '@graft/core/trip';
-import { formatMass, formatVolume, massDigits } from '@graft/core/units';
+import { formatMass, massDigits } from '@graft/core/units';
 import type { Column, Ticks } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
@@ -31,6 +31,7 @@ import type { NewPlace } from './newThings';
 import type { Adding } from '../shared/table/naming';
 import type { LibraryEntry } from '@graft/core/library';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
+import { useQuantities } from '../shared/useInUnits';
 
 interface Props {
   readonly rows: readonly KitRow[];
@@ -71,6 +72,7 @@ export const KitTable = memo(function KitTable({
 }: Props) {
   const { trip, change } = useTrip();
   const { massUnit } = usePreferences();
+  const { digits } = useQuantities();
   const { act, save, together } = useMemo(() => batches(change), [change]);
   const days = trip.legs.length;
   const { groups } = trip;
@@ -178,7 +180,7 @@ export const KitTable = memo(function KitTable({
           name: () => counted(rows.length, 'thing'),
           list: () => range.estimates > 0 && <LikelyRange range={range} of={rows.length} />,
           massKg: () => massDigits(range.kg, massUnit),
-          volumeL: () => packedL.toFixed(1),
+          volumeL: () => digits(packedL, 'volume'),
         })[column.id as 'name']?.()
       }
     />
@@ -330,6 +332,7 @@ function MemberHead({
   rows: readonly KitRow[];
   onAdd: (place: NewPlace) => void;
 }) {
+  const { show } = useQuantities();
   const { readOnly } = useTripCommands();
   const { massUnit } = usePreferences();
   const stowed = rows.filter((r) => isPersonal(r) && !r.worn);
@@ -345,8 +348,12 @@ function MemberHead({
           sum(stowed, (r) => r.massKg),
           massUnit,
         )}{' '}
-        and {formatVolume(sum(stowed, (r) => r.volumeL))} in the pack, {formatMass(wornKg, massUnit)} worn or
-        in hand
+        and{' '}
+        {show(
+          sum(stowed, (r) => r.volumeL),
+          'volume',
+        )}{' '}
+        in the pack, {formatMass(wornKg, massUnit)} worn or in hand
       </Text>
       <Button
         size="2xs"

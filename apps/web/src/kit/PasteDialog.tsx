@@ -29,9 +29,29 @@ function keyOf({ line, thing }: GuessedRow): string {
   return `${line} ${thing.name}`;
 }
 
-/** A row with what was put right of it: a mass that is said is no estimate any more, and its room goes with it. */
-function edited(row: GuessedRow, edit: RowEdit | undefined, library: readonly LibraryEntry[]): GuessedRow {
-  if (edit === undefined) return row;
+/** A row as it was read, and as it is with what was put right of it. */
+interface EditedRow extends GuessedRow {
+  readonly key: string;
+}
+
+/**
+ * A row with what was put right of it. A new name is understood anew; a mass that is said is no estimate any more, and
+ * its room goes with it.
+ */
+function edited(
+  read: GuessedRow,
+  edit: RowEdit | undefined,
+  library: readonly LibraryEntry[],
+  trip: Trip,
+  target: Target,
+): EditedRow {
+  const key = keyOf(read);
+  if (edit === undefined) return { ...read, key };
+  const row = {
+    ...renamed(read, edit.name, library, trip, target),
+    ...(edit.count === undefined ? {} : { count: edit.count }),
+    key,
+  };
   const { list: _list, ...rest } = row;
   const list = edit.list === undefined ? row.list : edit.list === '' ? undefined : edit.list;
   const { massKg } = edit;
@@ -44,6 +64,33 @@ function edited(row: GuessedRow, edit: RowEdit | undefined, library: readonly Li
         ? row.thing
         : { ...row.thing, massKg, massEstimated: false, volumeL: guess.facts.volumeL },
   };
+}
+
+/** The row as if its line had said another name; a mass that it said stays. */
+function renamed(
+  row: GuessedRow,
+  name: string | undefined,
+  library: readonly LibraryEntry[],
+  trip: Trip,
+  target: Target,
+): GuessedRow {
+  if (name === undefined || name === row.thing.name) return row;
+  const { line, count, list, thing } = row;
+  const [anew] = rowsOfPasted(
+    [
+      {
+        line,
+        name,
+        count,
+        ...(thing.massEstimated ? {} : { massKg: thing.massKg }),
+        ...(list === undefined ? {} : { list }),
+      },
+    ],
+    library,
+    trip,
+    target,
+  );
+  return anew!;
 }
 
 /** A list as people write it, read while it is typed: what each line is taken for, and what cannot be read. */
@@ -79,8 +126,8 @@ export function PasteDialog({
     return { rows: rowsOfPasted(list.things, library, trip, target), errors: list.errors };
   }, [text, unit, members, library, trip, target]);
   const rows = useMemo(
-    () => read.map((row) => edited(row, edits.get(keyOf(row)), library)),
-    [read, edits, library],
+    () => read.map((row) => edited(row, edits.get(keyOf(row)), library, trip, target)),
+    [read, edits, library, trip, target],
   );
   const count = rows.reduce((sum, r) => sum + r.count, 0);
   return (
@@ -113,9 +160,7 @@ export function PasteDialog({
           members={members}
           whose={whose}
           readOnly={readOnly}
-          onEdit={(row, edit) =>
-            setEdits((now) => new Map(now).set(keyOf(row), { ...now.get(keyOf(row)), ...edit }))
-          }
+          onEdit={({ key }, edit) => setEdits((now) => new Map(now).set(key, { ...now.get(key), ...edit }))}
         />
       )}
       <Button

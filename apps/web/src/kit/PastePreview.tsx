@@ -1,4 +1,5 @@
 import { Box, Text } from '../theme/chakra';
+import { useState } from 'react';
 import { isGroupWord, isUnweighed, type GuessedRow } from '@graft/core/lists';
 import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
@@ -8,6 +9,8 @@ import { listTotals } from './listTotals';
 
 /** What was changed of a row before it is taken. */
 export interface RowEdit {
+  readonly name?: string;
+  readonly count?: number;
   readonly massKg?: number;
   /** A member's name, a kit's, or `GROUP`. */
   readonly list?: string;
@@ -15,12 +18,14 @@ export interface RowEdit {
 const GROUP = 'group';
 /** Longer lists are taken whole, and shown in part. */
 const MOST_SHOWN = 200;
+const MOST_COUNT = 99;
+const MOST_NAME = 120;
 const LEAST_KG = 0.001;
 const MOST_KG = 60;
 
 /** What nobody knows the mass of comes first, as it is asked for, and stays there once it is said; else as it was written. */
-function unknownFirst(rows: readonly GuessedRow[]): readonly GuessedRow[] {
-  const isUnknown = (r: GuessedRow): number => Number(isUnweighed(r.guess.facts));
+function unknownFirst<R extends GuessedRow>(rows: readonly R[]): readonly R[] {
+  const isUnknown = (r: R): number => Number(isUnweighed(r.guess.facts));
   return [...rows].sort((a, b) => isUnknown(b) - isUnknown(a));
 }
 
@@ -29,20 +34,20 @@ function ownerName(list: string, whose: string): string {
   return list === GROUP ? 'the group' : list;
 }
 
-/** What a pasted list was understood as: masses and whose things can be put right before it is taken. */
-export function PastePreview({
+/** What a pasted list was understood as: names, counts, masses and whose things can be put right before it is taken. */
+export function PastePreview<R extends GuessedRow>({
   rows,
   members,
   whose,
   readOnly,
   onEdit,
 }: {
-  readonly rows: readonly GuessedRow[];
+  readonly rows: readonly R[];
   readonly members: readonly string[];
   /** Whose a row is that says nothing of it. */
   readonly whose: string;
   readonly readOnly: boolean;
-  readonly onEdit: (row: GuessedRow, edit: RowEdit) => void;
+  readonly onEdit: (row: R, edit: RowEdit) => void;
 }) {
   const { massUnit } = usePreferences();
   const heads = [...new Set(rows.flatMap((r) => r.list ?? []))].filter(
@@ -77,15 +82,31 @@ export function PastePreview({
           {unknownFirst(rows)
             .slice(0, MOST_SHOWN)
             .map((r) => (
-              <tr key={`${r.line} ${r.thing.name}`}>
-                <td>
+              <tr key={r.line}>
+                <td style={{ whiteSpace: 'nowrap' }}>
                   {isUnweighed(r.thing) && (
                     <Box as="span" color="overload.fg" aria-label="without a mass">
                       ▲{' '}
                     </Box>
                   )}
-                  {r.count > 1 && `${r.count} × `}
-                  {r.thing.name}
+                  <CellInput
+                    label={`How many of ${r.thing.name}`}
+                    value={String(r.count)}
+                    w="2.2rem"
+                    readOnly={readOnly}
+                    onTake={(text) => {
+                      const count = Number(text);
+                      if (Number.isInteger(count) && count >= 1 && count <= MOST_COUNT) onEdit(r, { count });
+                    }}
+                  />{' '}
+                  ×{' '}
+                  <CellInput
+                    label={`Name of ${r.thing.name}`}
+                    value={r.thing.name}
+                    w="11rem"
+                    readOnly={readOnly}
+                    onTake={(text) => text !== '' && onEdit(r, { name: text.slice(0, MOST_NAME) })}
+                  />
                 </td>
                 <td>
                   <Select
@@ -102,8 +123,7 @@ export function PastePreview({
                     label={`Mass of ${r.thing.name}`}
                     value={isUnweighed(r.thing) ? undefined : r.thing.massKg}
                     quantity="mass"
-                    unit={massUnit}
-                    show={(kg) => `${r.thing.massEstimated ? '≈ ' : ''}${massDigits(kg, massUnit)}`}
+                    mark={r.thing.massEstimated ? '≈ ' : ''}
                     low={LEAST_KG}
                     high={MOST_KG}
                     readOnly={readOnly}
@@ -132,5 +152,41 @@ export function PastePreview({
         </tbody>
       </table>
     </>
+  );
+}
+
+/** A text in a table, taken on Enter or on leaving; what cannot be, goes back. */
+function CellInput({
+  label,
+  value,
+  w,
+  readOnly,
+  onTake,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly w: string;
+  readonly readOnly: boolean;
+  readonly onTake: (text: string) => void;
+}) {
+  const [draft, setDraft] = useState<string | undefined>();
+  const finish = (): void => {
+    if (draft !== undefined && draft.trim() !== value) onTake(draft.trim());
+    setDraft(undefined);
+  };
+  return (
+    <input
+      className="cell-editor"
+      style={{ width: w, display: 'inline-block' }}
+      aria-label={label}
+      readOnly={readOnly}
+      value={draft ?? value}
+      onChange={(e) => setDraft(e.target.value)}
+      onBlur={finish}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') finish();
+        if (e.key === 'Escape') setDraft(undefined);
+      }}
+    />
   );
 }

@@ -9,9 +9,7 @@ import { usePreferences } from '../shared/preferences';
 import { setField } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
-
-const degrees = (value: number | undefined): string =>
-  value === undefined ? 'not known' : `${value.toFixed(0).replace('-', '−')} °C`;
+import { useInUnits } from '../shared/useInUnits';
 
 /** What a list by style and weather would add; each line with its reason, taken when ticked. */
 export function ProposeDialog({
@@ -21,6 +19,9 @@ export function ProposeDialog({
   library: readonly LibraryEntry[];
   onTake: (label: string, step: (trip: Trip) => Trip) => void;
 }) {
+  const inUnits = useInUnits();
+  const degrees = (value: number | undefined): string =>
+    value === undefined ? 'not known' : inUnits(`${value.toFixed(0).replace('-', '−')} °C`);
   const { trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const facts = tripFacts(trip);
@@ -107,7 +108,7 @@ export function ProposeDialog({
                   <Checkbox.Label>{p.entry.name}</Checkbox.Label>
                 </Checkbox.Root>
                 <Text flex="1" fontSize="xs" color="fg.muted">
-                  {p.why}
+                  {inUnits(p.why)}
                 </Text>
                 <Text fontSize="xs">{whose(p)}</Text>
                 <Text fontSize="xs" w="5.5rem" textAlign="end">

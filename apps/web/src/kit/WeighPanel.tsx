@@ -2,16 +2,19 @@ import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useCallback, useEffect, useState } from 'react';
 import { bottleMethodL } from '@graft/core/lists';
 import { putThings, type PersonalThing, type Piece } from '@graft/core/trip';
-import { formatMass, formatVolume, parseQuantity } from '@graft/core/units';
+import { formatMass, parseQuantity } from '@graft/core/units';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { checkRow } from './kitRows';
 import { useScale } from './useScale';
+import { useQuantities } from '../shared/useInUnits';
 
 /** The bench scale: its stable value goes into the row that has the focus. And volumes by the bottle method. */
 export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undefined }) {
+  const { show, unit } = useQuantities();
+  const fine = (kg: number): string => show(kg, 'mass', 3);
   const { trip, change } = useTrip();
   const { massUnit } = usePreferences();
   const { info, problem, state, lost } = useScale();
@@ -64,7 +67,7 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
           lineHeight="1"
           color={state.kind === 'stable' ? 'fg' : 'fg.muted'}
         >
-          {'massKg' in state ? `${state.massKg.toFixed(3)} kg` : '— kg'}
+          {'massKg' in state ? fine(state.massKg) : `— ${unit('mass')}`}
         </Text>
         <Text>{words}</Text>
       </Flex>
@@ -86,7 +89,7 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
             ? 'Go to a row to weigh it'
             : stableKg === undefined
               ? `Weigh ${row.name}`
-              : `Take ${stableKg.toFixed(3)} kg for ${row.name}`}
+              : `Take ${fine(stableKg)} for ${row.name}`}
         </Button>
         <Button
           size="xs"
@@ -117,6 +120,7 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
 
 /** A simulated scale has nobody who puts things on it. */
 function Hands({ estimateKg }: { estimateKg: number | undefined }) {
+  const { show } = useQuantities();
   const { massUnit } = usePreferences();
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
@@ -143,7 +147,7 @@ function Hands({ estimateKg }: { estimateKg: number | undefined }) {
           size="xs"
           w="7rem"
           aria-label="Put on the pan"
-          placeholder={estimateKg === undefined ? '640 g' : formatMass(estimateKg, massUnit)}
+          placeholder={estimateKg === undefined ? show(0.64, 'smallMass') : formatMass(estimateKg, massUnit)}
           value={text}
           onChange={(e) => setText(e.target.value)}
           onKeyDown={(e) => e.key === 'Enter' && put()}
@@ -167,14 +171,15 @@ function Hands({ estimateKg }: { estimateKg: number | undefined }) {
 /** How many litres fill it: bottles of water poured in, and the rest. */
 function Bottles({ row }: { row: Piece | PersonalThing | undefined }) {
   const { trip, change } = useTrip();
-  const [bottle, setBottle] = useState('1 L');
+  const { read: readQuantity, show } = useQuantities();
+  const [bottle, setBottle] = useState(show(1, 'liquid', 0));
   const [count, setCount] = useState('2');
   const [rest, setRest] = useState('0');
   const [error, setError] = useState<string | undefined>();
   const read = (): { ok: true; litres: number } | { ok: false; error: string } => {
-    const size = parseQuantity(bottle, 'volume', 'l');
+    const size = readQuantity(bottle, 'liquid');
     if (!size.ok) return size;
-    const over = parseQuantity(rest.trim() === '' ? '0' : rest, 'volume', 'l');
+    const over = readQuantity(rest.trim() === '' ? '0' : rest, 'liquid');
     if (!over.ok) return over;
     const bottles = Number(count);
     if (!Number.isInteger(bottles) || bottles < 0 || bottles > 200)
@@ -209,7 +214,7 @@ function Bottles({ row }: { row: Piece | PersonalThing | undefined }) {
         {field('Full ones', count, setCount, '4rem')}
         {field('And over', rest, setRest, '4.5rem')}
         <Button size="xs" variant="outline" disabled={row === undefined || !now.ok} onClick={take}>
-          {now.ok ? `Take ${formatVolume(now.litres)}` : 'Take'}
+          {now.ok ? `Take ${show(now.litres, 'volume')}` : 'Take'}
         </Button>
       </Flex>
       {problem !== undefined && (

@@ -48,7 +48,7 @@ function weights(parts: KitColumnParts): readonly Column<KitRow>[] {
 /** What decides where a thing goes in a pack. */
 function placing(parts: KitColumnParts): readonly Column<KitRow>[] {
   return [
-    wide(shapeColumn(parts)),
+    wide(shapeColumn(parts, parts.massUnit)),
     wide(
       choiceColumn<Thing, 'needed'>({
         ...parts,
@@ -71,7 +71,7 @@ function placing(parts: KitColumnParts): readonly Column<KitRow>[] {
       order: (row) => PURPOSE_WORDS[row.purpose],
     },
     { ...wide(flagsColumn(parts)), order: (row) => row.flags.map((f) => FLAG_WORDS[f]).join() },
-    wide(holdsColumn(parts)),
+    wide(holdsColumn(parts, parts.massUnit)),
   ];
 }
 
@@ -136,7 +136,7 @@ function days(parts: KitColumnParts): readonly Column<KitRow>[] {
         ...parts,
         id: 'waterCapacityL',
         header: 'Water',
-        quantity: 'volume',
+        quantity: 'liquid',
         massUnit: parts.massUnit,
         optional: true,
         width: '76',

@@ -20,10 +20,10 @@ import {
   type Member,
   type Pickup,
 } from '@graft/core/trip';
-import { formatMass } from '@graft/core/units';
+import { formatMass, type Parsed, type Shown } from '@graft/core/units';
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
-import { checkItem, numberColumn } from '../shared/fields';
+import { checkItem, quantityColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { readNumber } from '../shared/tripFields';
@@ -33,6 +33,7 @@ import { counted } from '../shared/words';
 import { Select } from '../shared/Select';
 import { EnergyChart } from './EnergyChart';
 import { LarderChoice, LarderNumber } from './larderFields';
+import { useQuantities } from '../shared/useInUnits';
 
 /** The chosen meal, snacks, energy by day and member, pick-ups on the way. */
 export function FoodPanel({ meal }: { meal: Meal | undefined }) {
@@ -63,17 +64,15 @@ export function FoodPanel({ meal }: { meal: Meal | undefined }) {
         <LarderNumber
           field="snackGPerDay"
           label="Snacks a day each"
-          unit="g"
           w="8.5rem"
-          quantity={{ kind: 'mass', bare: 'g', perKept: 1000 }}
+          is={{ kind: 'smallMass', perKept: 1000 }}
         />
-        <LarderNumber field="snackKcalPerG" label="Their energy" unit="kcal/g" w="7.5rem" />
+        <LarderNumber field="snackKcalPerG" label="Their energy" is="kcal/g" w="7.5rem" />
         <LarderNumber
           field="snackCapKg"
           label="At most at once"
-          unit="kg"
           w="7.5rem"
-          quantity={{ kind: 'mass', bare: 'kg', perKept: 1 }}
+          is={{ kind: 'mass', perKept: 1 }}
         />
       </Flex>
       <Energy />
@@ -82,16 +81,22 @@ export function FoodPanel({ meal }: { meal: Meal | undefined }) {
   );
 }
 
-const DISH_FIELDS: readonly (readonly [keyof Omit<Dish, 'name' | 'form'>, string, string])[] = [
-  ['gPerServing', 'A serving', 'g'],
-  ['kcalPerServing', 'Energy', 'kcal'],
-  ['packagingG', 'Packaging', 'g'],
-  ['volumeL', 'Packed', 'L'],
-  ['boilL', 'Boiled water', 'L'],
-  ['potL', 'In the pot', 'L'],
+const DISH_FIELDS: readonly (readonly [
+  key: keyof Omit<Dish, 'name' | 'form'>,
+  label: string,
+  kind: Shown | undefined,
+  perKept: number,
+])[] = [
+  ['gPerServing', 'A serving', 'smallMass', 1000],
+  ['kcalPerServing', 'Energy', undefined, 1],
+  ['packagingG', 'Packaging', 'smallMass', 1000],
+  ['volumeL', 'Packed', 'volume', 1],
+  ['boilL', 'Boiled water', 'liquid', 1],
+  ['potL', 'In the pot', 'liquid', 1],
 ];
 
 function MealDetail({ meal }: { meal: Meal }) {
+  const { exact, read, unit } = useQuantities();
   const { trip, change, readOnly } = useTrip();
   const group = trip.groups.find((g) => g.id === meal.groupId);
   return (
@@ -114,16 +119,20 @@ function MealDetail({ meal }: { meal: Meal }) {
         only.
       </Text>
       <Flex gap="2" wrap="wrap">
-        {DISH_FIELDS.map(([key, label, unit]) => (
+        {DISH_FIELDS.map(([key, label, kind, perKept]) => (
           <TextEntry
             key={key}
             label={label}
             w="7.2rem"
-            value={`${meal.dish[key]} ${unit}`}
+            value={
+              kind === undefined
+                ? `${meal.dish[key]} kcal`
+                : `${exact(meal.dish[key] / perKept, kind)} ${unit(kind)}`
+            }
             take={(text) => {
-              const value = readNumber(text.replace(/[^\d.,].*$/, ''));
-              if (value === undefined) return `expected a number in ${unit}, got "${text}"`;
-              const next = { ...meal, dish: { ...meal.dish, [key]: value } };
+              const parsed = kind === undefined ? readKcal(text) : read(text, kind);
+              if (!parsed.ok) return parsed.error;
+              const next = { ...meal, dish: { ...meal.dish, [key]: parsed.value * perKept } };
               const error = schemaErrors(ITEM_SCHEMAS.meals, next)[0]?.message;
               if (error === undefined)
                 change(`${meal.dish.name}: ${label.toLowerCase()}`, (t) => putMeal(t, next));
@@ -136,9 +145,16 @@ function MealDetail({ meal }: { meal: Meal }) {
   );
 }
 
+function readKcal(text: string): Parsed {
+  const value = readNumber(text.replace(/[^\d.,].*$/, ''));
+  return value === undefined
+    ? { ok: false, error: `expected a number in kcal, got "${text}"` }
+    : { ok: true, value };
+}
+
 function Energy() {
   const { trip, change } = useTrip();
-  const { hideWeights } = usePreferences();
+  const { hideWeights, massUnit } = usePreferences();
   const [memberId, setMemberId] = useState<string | undefined>();
   const member = trip.members.find((m) => m.id === memberId) ?? trip.members[0];
   const columns = useMemo((): readonly Column<Member>[] => {
@@ -176,18 +192,19 @@ function Energy() {
           return hideWeights ? '···' : `${Math.round((carried / need) * 100)} %`;
         },
       },
-      numberColumn<Member, 'snackGPerDay'>({
+      quantityColumn<Member, 'snackGPerDay'>({
         id: 'snackGPerDay',
         header: 'Own snacks',
-        unit: 'g',
-        decimals: 0,
+        quantity: 'smallMass',
+        perKept: 1000,
+        massUnit,
         optional: true,
         width: '84',
         check: (m) => checkItem('members', m),
         save: (m, field) => change(`${m.name}: ${field}`, (t) => putMember(t, m)),
       }),
     ];
-  }, [trip, change, hideWeights]);
+  }, [trip, change, hideWeights, massUnit]);
   if (member === undefined) return null;
   const cut = trip.members.flatMap((m) =>
     snackStretches(trip, m)
@@ -203,7 +220,7 @@ function Energy() {
       </Text>
       {cut.length > 0 && (
         <Text fontSize="xs" pt="1">
-          The cap leaves snacks at home: {formatMass(cut[0]!.s.cutKg)} on days {cut[0]!.s.fromDay}–
+          The cap leaves snacks at home: {formatMass(cut[0]!.s.cutKg, massUnit)} on days {cut[0]!.s.fromDay}–
           {cut[0]!.s.toDay}
           {cut.length > 1 &&
             `, and for ${counted(cut.length - 1, 'more stretch').replace('stretchs', 'stretches')}`}

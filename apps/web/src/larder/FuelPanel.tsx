@@ -13,14 +13,12 @@ import {
 } from '@graft/core/larder';
 import { canisterErrors, ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Canister, PartyGroup, StoveKind } from '@graft/core/trip';
-import { formatMass, parseQuantity } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip, useTripCommands } from '../shared/TripProvider';
 import { Why } from '../shared/Why';
 import { LarderChoice, LarderNumber } from './larderFields';
-
-const grams = (kg: number): string => `${Math.round(kg * 1000)} g`;
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** Litres boiled, grams of fuel, and canisters that hold them. */
 export function FuelPanel() {
@@ -32,12 +30,11 @@ export function FuelPanel() {
         <LarderNumber
           field="hotDrinkL"
           label="Hot drinks a day each"
-          unit="L"
           w="9rem"
-          quantity={{ kind: 'volume', bare: 'l', perKept: 1 }}
+          is={{ kind: 'liquid', perKept: 1 }}
         />
-        <LarderNumber field="startWaterC" label="Water starts at" unit="°C" w="7rem" />
-        <LarderNumber field="fuelReserve" label="Reserve" unit="%" w="6rem" percent />
+        <LarderNumber field="startWaterC" label="Water starts at" is="°C" w="7rem" />
+        <LarderNumber field="fuelReserve" label="Reserve" is="%" w="6rem" />
         <LarderChoice
           field="wind"
           label="Where it is cooked"
@@ -71,6 +68,9 @@ export function FuelPanel() {
 }
 
 function GroupFuel({ group }: { group: PartyGroup }) {
+  const inUnits = useInUnits();
+  const { show } = useQuantities();
+  const grams = (kg: number): string => show(kg, 'smallMass');
   const { trip, change, readOnly } = useTrip();
   const plan = fuelPlan(trip, group);
   const stove = STOVES[plan.stove];
@@ -98,12 +98,12 @@ function GroupFuel({ group }: { group: PartyGroup }) {
         <Why
           reason={`${plan.days
             .filter((d) => d.litres > 0)
-            .map((d) => `day ${d.day}: ${d.litres.toFixed(1)} L, ${Math.round(d.grams)} g`)
+            .map((d) => `day ${d.day}: ${d.litres.toFixed(1)} L boiled, ${Math.round(d.grams)} g`)
             .join(
               '; ',
             )}. ${stove.heatKJPerG} kJ/g, ${Math.round(stove.efficiency * 100)} % of it into the water when sheltered.`}
         >
-          {plan.litres.toFixed(1)} L boiled, {grams(plan.needKg)} of {stove.fuel}
+          {inUnits(`${plan.litres.toFixed(1)} L boiled`)}, {grams(plan.needKg)} of {stove.fuel}
         </Why>
         , {grams(plan.wantedKg)} with the reserve
       </Text>
@@ -149,24 +149,26 @@ function daysOf(from: number | undefined, to: number | undefined): string {
 }
 
 function CanisterLine({ canister, days }: { canister: Canister; days: string }) {
+  const { show, read } = useQuantities();
   const { change } = useTripCommands();
   return (
     <Flex gap="2" align="end" py="1" borderBottomWidth="1px" borderColor="border.muted">
       <Box flex="1">
         <Text>{canister.name}</Text>
         <Text fontSize="xs" color="fg.muted">
-          {grams(canisterFuelKg(canister))} of fuel, {grams(canister.tareKg)} empty; {days}
+          {show(canisterFuelKg(canister), 'smallMass')} of fuel, {show(canister.tareKg, 'smallMass')} empty;{' '}
+          {days}
         </Text>
       </Box>
       <TextEntry
         label="Weighed, if begun"
         w="8rem"
-        value={canister.grossKg === undefined ? '' : formatMass(canister.grossKg)}
+        value={canister.grossKg === undefined ? '' : show(canister.grossKg, 'smallMass')}
         take={(text) => {
           const { grossKg: _old, ...full } = canister;
           let next: Canister = full;
           if (text.trim() !== '') {
-            const parsed = parseQuantity(text, 'mass', 'g');
+            const parsed = read(text, 'smallMass');
             if (!parsed.ok) return parsed.error;
             next = { ...full, grossKg: parsed.value };
           }

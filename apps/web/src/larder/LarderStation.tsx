@@ -15,6 +15,7 @@ import { FuelPanel } from './FuelPanel';
 import { MealGrid } from './MealGrid';
 import { NightPanel } from './NightPanel';
 import { WaterPanel } from './WaterPanel';
+import { useInUnits } from '../shared/useInUnits';
 
 const PANELS = [
   ['food', 'Food'],
@@ -33,6 +34,7 @@ const VERDICTS = {
 
 /** Meals by cook group and day, and what follows from them: energy, fuel, water, what is hung at night. */
 export function LarderStation() {
+  const inUnits = useInUnits();
   const { trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const library = useLibrary();
@@ -65,7 +67,7 @@ export function LarderStation() {
                 {mass.without.length > 0 ? `without ${mass.without.join(' and ')}` : VERDICTS[mass.verdict]}
               </Why>
               {' · '}
-              {mass.kcalPerG.toFixed(1)} kcal/g · {formatMass(mass.totalKg, massUnit)} in all,{' '}
+              {inUnits(`${mass.kcalPerG.toFixed(1)} kcal/g`)} · {formatMass(mass.totalKg, massUnit)} in all,{' '}
               {formatMass(mass.packagingKg, massUnit)} of it packaging that is left
             </Text>
           )}

@@ -19,6 +19,7 @@ import { shortDay } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { counted, MEAL_WORDS } from '../shared/words';
+import { useQuantities } from '../shared/useInUnits';
 
 /** A cook group's meals: days across, meals down. A cell is chosen, filled from the library, or emptied. */
 export function MealGrid({
@@ -155,11 +156,12 @@ export function MealGrid({
 }
 
 function CellMeal({ meal, batches }: { meal: Meal; batches: number | undefined }) {
+  const { show } = useQuantities();
   return (
     <span className="cell-meal">
       <span className="cell-dish">{meal.dish.name}</span>
       <span className="muted">
-        {Math.round(servingG(meal.dish))} g, {Math.round(meal.dish.kcalPerServing)} kcal
+        {show(servingG(meal.dish) / 1000, 'smallMass')}, {Math.round(meal.dish.kcalPerServing)} kcal
         {batches !== undefined && batches > 1 && `, ${batches} pots`}
       </span>
     </span>

@@ -2,14 +2,17 @@ import { Box, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { CONTAINER_L_PER_PERSON_DAY, scentedNights } from '@graft/core/larder';
 import { nameAlone } from '@graft/core/trip';
-import { formatMass, formatVolume } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** What smells of food at night: how much there is, what holds it, and the list for the evening's round. */
 export function NightPanel() {
+  const inUnits = useInUnits();
+  const { show } = useQuantities();
   const { trip } = useTrip();
   const { massUnit } = usePreferences();
   const nights = scentedNights(trip);
@@ -50,10 +53,10 @@ export function NightPanel() {
                   <td>{n.night}</td>
                   <td data-end>{n.things.length}</td>
                   <td data-end>{formatMass(n.massKg, massUnit)}</td>
-                  <td data-end>{formatVolume(n.volumeL)}</td>
+                  <td data-end>{show(n.volumeL, 'volume')}</td>
                   <td data-end data-alarm={full ? '' : undefined}>
                     {full && '▲ '}
-                    {formatVolume(n.capacityL)}
+                    {show(n.capacityL, 'volume')}
                   </td>
                 </tr>
               );
@@ -62,9 +65,9 @@ export function NightPanel() {
         </Box>
       )}
       <Text fontSize="xs" color="fg.muted" pt="2">
-        After dinner, with the next breakfast and the packaging of what is eaten; a hard container takes{' '}
-        {CONTAINER_L_PER_PERSON_DAY.from}–{CONTAINER_L_PER_PERSON_DAY.to} L of dense food a person and day
-        (common practice). The land manager’s rules come first.
+        {inUnits(
+          `After dinner, with the next breakfast and the packaging of what is eaten; a hard container takes ${CONTAINER_L_PER_PERSON_DAY.from}–${CONTAINER_L_PER_PERSON_DAY.to} L of dense food a person and day (common practice). The land manager’s rules come first.`,
+        )}
       </Text>
       {round !== undefined && (
         <>

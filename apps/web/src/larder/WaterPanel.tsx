@@ -8,12 +8,15 @@ import {
   waterByMember,
 } from '@graft/core/larder';
 import { daysShortOfWater, takeSuggestedWater, waterByDay } from '@graft/core/route';
-import { formatVolume } from '@graft/core/units';
 import { useTrip } from '../shared/TripProvider';
 import { LarderChoice, LarderNumber } from './larderFields';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** Litres each carries on each stretch, containers against them, treatment, cooking water of dry camps. */
 export function WaterPanel() {
+  const inUnits = useInUnits();
+  const { show } = useQuantities();
+  const litres = (l: number): string => show(l, 'liquid');
   const { trip, change, readOnly } = useTrip();
   const days = waterByDay(trip);
   const short = daysShortOfWater(trip);
@@ -25,8 +28,9 @@ export function WaterPanel() {
     <Box pt="3">
       <Text fontWeight="600">Each member carries</Text>
       <Text fontSize="xs" color="fg.muted">
-        For the longest stretch between sure sources: its hours × {trip.waterLPerH} L/h, more above 20 °C.
-        Sources and litres are set at Brief.
+        {inUnits(
+          `For the longest stretch between sure sources: its hours × ${trip.waterLPerH} L/h, more above 20 °C. Sources and water are set at Brief.`,
+        )}
       </Text>
       <Box as="table" w="100%" mt="2" className="plain-table" aria-label="Water by day">
         <thead>
@@ -48,17 +52,17 @@ export function WaterPanel() {
               <tr key={d.day}>
                 <td>{d.day}</td>
                 <td>
-                  {(d.toKm - d.fromKm).toFixed(1)} km, {d.hours.toFixed(1)} h{d.dryCamp && ', dry camp'}
-                  {d.fromCachesL > 0 && `, cache ${formatVolume(d.fromCachesL)} each`}
+                  {show(d.toKm - d.fromKm, 'distance')}, {d.hours.toFixed(1)} h{d.dryCamp && ', dry camp'}
+                  {d.fromCachesL > 0 && `, cache ${litres(d.fromCachesL)} each`}
                 </td>
                 <td>{wanted > 0 && d.fillAt}</td>
-                <td data-end>{formatVolume(wanted)}</td>
+                <td data-end>{litres(wanted)}</td>
                 <td data-end data-alarm={carried < wanted - 0.01 ? '' : undefined}>
                   {carried < wanted - 0.01 && '▲ '}
-                  {formatVolume(carried)}
+                  {litres(carried)}
                 </td>
                 <td data-end>
-                  {formatVolume(treatment[i]!.litres)}
+                  {litres(treatment[i]!.litres)}
                   {treatment[i]!.minutes > 0 && `, ${Math.round(treatment[i]!.minutes)} min`}
                 </td>
               </tr>
@@ -87,7 +91,7 @@ export function WaterPanel() {
           )}
         />
         <Text fontSize="xs" color="fg.muted" flex="1">
-          {TREATMENTS_FACTS[trip.larder.treatment].note}
+          {inUnits(TREATMENTS_FACTS[trip.larder.treatment].note)}
           {!hasTreatment(trip) && '; ▲ nobody has one at Kit'}. The land manager’s rules come first.
         </Text>
       </Flex>
@@ -105,9 +109,8 @@ export function WaterPanel() {
           <LarderNumber
             field="cookWaterL"
             label="At least, each"
-            unit="L"
             w="7rem"
-            quantity={{ kind: 'volume', bare: 'l', perKept: 1 }}
+            is={{ kind: 'liquid', perKept: 1 }}
           />
         )}
       </Flex>
@@ -118,8 +121,8 @@ export function WaterPanel() {
           pt="1"
           color={c.capacityL < c.needL - 0.05 ? 'overload.fg' : 'fg.muted'}
         >
-          Day {c.day}, {groupName.get(c.groupId)}: {formatVolume(c.needL)} to cook with, bags for{' '}
-          {formatVolume(c.capacityL)}
+          Day {c.day}, {groupName.get(c.groupId)}: {litres(c.needL)} to cook with, bags for{' '}
+          {litres(c.capacityL)}
           {c.capacityL < c.needL - 0.05 && ' ▲ too little: a water bag at Kit'}
         </Text>
       ))}
@@ -140,7 +143,7 @@ export function WaterPanel() {
                 <td className="muted">{w.containers.map((c) => c.name).join(', ') || 'none'}</td>
                 <td data-end data-alarm={few || small ? '' : undefined}>
                   {(few || small) && '▲ '}
-                  {formatVolume(w.capacityL)} for {formatVolume(w.needL)}
+                  {litres(w.capacityL)} for {litres(w.needL)}
                 </td>
               </tr>
             );

@@ -1,10 +1,12 @@
 /** Entries of the larder's numbers and choices, each checked by the trip's own schema. */
 import { FIELD_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Larder, Trip } from '@graft/core/trip';
-import { parseQuantity, type Quantity } from '@graft/core/units';
+import { celsiusOf, temperatureShown, temperatureUnit, type Shown } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
+import { useQuantities } from '../shared/useInUnits';
+import { usePreferences } from '../shared/preferences';
 
 type NumberField = {
   [K in keyof Larder]: Larder[K] extends number ? K : never;
@@ -22,42 +24,42 @@ function refusal(trip: Trip, field: keyof Larder, value: unknown): string | unde
 interface NumberProps {
   readonly field: NumberField;
   readonly label: string;
-  readonly unit: string;
   readonly w?: string;
-  /** Kept as a share of 1, typed as a percentage. */
-  readonly percent?: boolean;
-  /** Any unit of this quantity can be typed; the value is kept in the larder's own. */
-  readonly quantity?: { readonly kind: Quantity; readonly bare: string; readonly perKept: number };
   readonly help?: string;
+  /** A quantity, typed in any unit, of which the larder keeps so many a kg or L; or a plain number with its unit. */
+  readonly is: { readonly kind: Shown; readonly perKept: number } | '°C' | '%' | 'kcal/g';
 }
 
-export function LarderNumber({
-  field,
-  label,
-  unit,
-  w = '8rem',
-  percent = false,
-  quantity,
-  help,
-}: NumberProps) {
+export function LarderNumber({ field, label, is, w = '8rem', help }: NumberProps) {
   const { trip, change } = useTrip();
-  const scale = percent ? 100 : 1;
-  const value = Math.round(trip.larder[field] * scale * 1000) / 1000;
+  const { massUnit } = usePreferences();
+  const quantities = useQuantities();
+  const kept = trip.larder[field];
+  const unit =
+    typeof is === 'object' ? quantities.unit(is.kind) : is === '°C' ? temperatureUnit(massUnit) : is;
+  const shown = (): string => {
+    if (typeof is === 'object') return quantities.exact(kept / is.perKept, is.kind);
+    const value = is === '%' ? kept * 100 : is === '°C' ? temperatureShown(kept, massUnit) : kept;
+    return String(Math.round(value * 1000) / 1000);
+  };
+  const read = (text: string): number | string => {
+    if (typeof is === 'object') {
+      const parsed = quantities.read(text, is.kind);
+      return parsed.ok ? parsed.value * is.perKept : parsed.error;
+    }
+    const value = readNumber(text.replace(/[^\d.,−-].*$/, ''));
+    if (value === undefined) return `expected a number in ${unit}, got "${text}"`;
+    return is === '%' ? value / 100 : is === '°C' ? celsiusOf(value, unit) : value;
+  };
   return (
     <TextEntry
       label={label}
       w={w}
-      value={`${value} ${unit}`}
+      value={`${shown()} ${unit}`}
       {...(help === undefined ? {} : { help })}
       take={(text) => {
-        let typed: number | undefined;
-        if (quantity !== undefined) {
-          const parsed = parseQuantity(text, quantity.kind, quantity.bare);
-          if (!parsed.ok) return parsed.error;
-          typed = parsed.value * quantity.perKept;
-        } else typed = readNumber(text.replace(/[^\d.,−-].*$/, ''));
-        if (typed === undefined) return `expected a number in ${unit}, got "${text}"`;
-        const next = typed / scale;
+        const next = read(text);
+        if (typeof next === 'string') return next;
         const error = refusal(trip, field, next);
         if (error === undefined) change(label.toLowerCase(), (t) => withLarder(t, field, next));
         return error;

@@ -19,7 +19,7 @@ interface Props {
 export function EntryTable({ set, shown, save, scroller, reached, onReach }: Props) {
   const { massUnit } = usePreferences();
   const thingColumns = useMemo(() => thingEntryColumns(save, massUnit), [save, massUnit]);
-  const dishCols = useMemo(() => dishColumns(save), [save]);
+  const dishCols = useMemo(() => dishColumns(save, massUnit), [save, massUnit]);
   return (
     <>
       {set === 'thing' && (

@@ -5,7 +5,7 @@ import { STOVES } from '@graft/core/larder';
 import type { KitEntry, LibraryPiece } from '@graft/core/library';
 import { UNKNOWN_FACTS } from '@graft/core/lists';
 import { freshId, GROUP_KINDS, STOVE_KINDS, type GroupKind } from '@graft/core/trip';
-import { formatMass, parseQuantity } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { SplitSelect } from '../shared/SplitSelect';
 import { EditableTable } from '../shared/table/EditableTable';
 import { InlineName } from '../shared/InlineName';
@@ -13,6 +13,7 @@ import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
 import { counted } from '../shared/words';
 import { pieceColumns, type PieceRow, type Save } from './libraryColumns';
+import { useQuantities } from '../shared/useInUnits';
 
 const FOR_WORDS: Readonly<Record<GroupKind, string>> = { tent: 'a tent', cook: 'a cook group' };
 /** A piece of a kit of which nothing is decided yet. */
@@ -66,6 +67,7 @@ const rowKey = ({ kit, piece }: PieceRow): string => `${kit.id}/${piece.id}`;
 const rowName = ({ piece }: PieceRow): string => piece.name;
 
 function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (id: string) => void }) {
+  const { exact, read, unit } = useQuantities();
   const { massUnit } = usePreferences();
   const { groupKind, sleeps = 2, potL, stove, splitWays } = kit;
   const addPiece = (): void => save.put({ ...kit, pieces: [...kit.pieces, newPiece(kit.pieces)] });
@@ -122,14 +124,14 @@ function KitHead({ kit, save, onReach }: { kit: KitEntry; save: Save; onReach: (
           <Flex align="center" gap="1" fontSize="xs" color="fg.muted">
             pot
             <InlineName
-              name={`${potL ?? '—'} L`}
-              label={`Pot of ${kit.name}, litres`}
+              name={potL === undefined ? `— ${unit('liquid')}` : `${exact(potL, 'liquid')} ${unit('liquid')}`}
+              label={`Pot of ${kit.name}`}
               check={(text) => {
-                const parsed = parseQuantity(text, 'volume', 'l');
+                const parsed = read(text, 'liquid');
                 return parsed.ok ? save.check({ ...kit, potL: parsed.value }) : parsed.error;
               }}
               onName={(text) => {
-                const parsed = parseQuantity(text, 'volume', 'l');
+                const parsed = read(text, 'liquid');
                 if (parsed.ok) save.put({ ...kit, potL: parsed.value });
               }}
               w="5rem"

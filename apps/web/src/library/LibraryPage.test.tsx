@@ -40,7 +40,7 @@ test('a new kit begins with one piece; its facts follow what it is for', async (
   expect(named(server, 'New kit')).not.toHaveProperty('sleeps');
   await choose('Stove of New kit', 'gas burner');
   await user.click(screen.getByRole('button', { name: '2 L' }));
-  const pot = screen.getByRole('textbox', { name: 'Pot of New kit, litres' });
+  const pot = screen.getByRole('textbox', { name: 'Pot of New kit' });
   await user.clear(pot);
   await user.type(pot, 'big{Enter}');
   expect(screen.getByRole('alert').textContent).toContain('got "big"');

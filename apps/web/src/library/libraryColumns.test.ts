@@ -135,7 +135,7 @@ describe('things and dishes', () => {
       potL: 0.5,
     },
   };
-  const dish = (id: string): Column<DishEntry> => find(dishColumns(save), id);
+  const dish = (id: string): Column<DishEntry> => find(dishColumns(save, 'kg'), id);
   test('a dish: its meals by words, its figures in their ranges', () => {
     expect(dish('meals').edit!.take(rice, 'Lunch, dinner')).toBeUndefined();
     expect(stored).toMatchObject({ meals: ['lunch', 'dinner'] });

@@ -2,7 +2,7 @@
 import type { DishEntry, KitEntry, LibraryEntry, LibraryPiece, ThingEntry } from '@graft/core/library';
 import { unusedInARow } from '@graft/core/lists';
 import { MEAL_KINDS, type Thing } from '@graft/core/trip';
-import type { MassUnit } from '@graft/core/units';
+import type { MassUnit, Shown } from '@graft/core/units';
 import {
   dateColumn,
   flagsColumn,
@@ -87,7 +87,7 @@ function factColumns<Row>(holder: Holder<Row>, massUnit: MassUnit): readonly Col
       }),
       holder,
     ),
-    held(shapeColumn, holder),
+    held((c) => shapeColumn(c, massUnit), holder),
     held(
       (c) =>
         choiceColumn<Thing, 'needed'>({
@@ -114,7 +114,7 @@ function factColumns<Row>(holder: Holder<Row>, massUnit: MassUnit): readonly Col
     ),
     held(flagsColumn, holder),
     held(needsColumn, holder),
-    held(holdsColumn, holder),
+    held((c) => holdsColumn(c, massUnit), holder),
   ];
 }
 
@@ -286,18 +286,20 @@ function recordWords(entry: ThingEntry): string {
   return `${unused} of ${entry.outings.length}${row >= 3 ? ' ▲' : ''}`;
 }
 
-export function dishColumns(save: Save): readonly Column<DishEntry>[] {
+export function dishColumns(save: Save, massUnit: MassUnit): readonly Column<DishEntry>[] {
   const common = {
     check: save.check as (e: DishEntry) => string | undefined,
     save: (e: DishEntry) => save.put(e),
   };
   type Flat = DishEntry & DishEntry['dish'];
   const flat = (e: DishEntry): Flat => ({ ...e, ...e.dish });
-  const number = (
-    id: keyof Omit<DishEntry['dish'], 'form'>,
-    header: string,
-    unit: string,
-    decimals: number,
+  type Field = keyof Omit<DishEntry['dish'], 'form'>;
+  const nested = (
+    id: Field,
+    columnOf: (flatly: {
+      readonly check: (f: Flat) => string | undefined;
+      readonly save: (f: Flat) => void;
+    }) => Column<Flat>,
   ): Column<DishEntry> => {
     const nest = (f: Flat): DishEntry => ({
       kind: f.kind,
@@ -307,15 +309,7 @@ export function dishColumns(save: Save): readonly Column<DishEntry>[] {
       ...(f.note === undefined ? {} : { note: f.note }),
       dish: { ...f.dish, [id]: f[id] },
     });
-    const column = numberColumn<Flat, typeof id>({
-      id,
-      header,
-      unit,
-      decimals,
-      width: '84',
-      check: (f) => save.check(nest(f)),
-      save: (f) => save.put(nest(f)),
-    });
+    const column = columnOf({ check: (f) => save.check(nest(f)), save: (f) => save.put(nest(f)) });
     return {
       id,
       header: column.header,
@@ -326,6 +320,10 @@ export function dishColumns(save: Save): readonly Column<DishEntry>[] {
       edit: { text: (e) => column.edit!.text(flat(e)), take: (e, text) => column.edit!.take(flat(e), text) },
     };
   };
+  const quantity = (id: Field, header: string, kind: Shown, perKept: number): Column<DishEntry> =>
+    nested(id, (flatly) =>
+      quantityColumn<Flat, Field>({ ...flatly, id, header, quantity: kind, perKept, massUnit, width: '84' }),
+    );
   return [
     {
       ...textColumn<DishEntry, 'name'>({ ...common, id: 'name', header: 'Dish', width: '250' }),
@@ -369,12 +367,21 @@ export function dishColumns(save: Save): readonly Column<DishEntry>[] {
         },
       },
     },
-    number('gPerServing', 'A serving', 'g', 0),
-    number('kcalPerServing', 'Energy', 'kcal', 0),
-    number('packagingG', 'Packaging', 'g', 0),
-    number('volumeL', 'Packed', 'L', 2),
-    number('boilL', 'Boiled', 'L', 2),
-    number('potL', 'In the pot', 'L', 2),
+    quantity('gPerServing', 'A serving', 'smallMass', 1000),
+    nested('kcalPerServing', (flatly) =>
+      numberColumn<Flat, 'kcalPerServing'>({
+        ...flatly,
+        id: 'kcalPerServing',
+        header: 'Energy',
+        unit: 'kcal',
+        decimals: 0,
+        width: '84',
+      }),
+    ),
+    quantity('packagingG', 'Packaging', 'smallMass', 1000),
+    quantity('volumeL', 'Packed', 'volume', 1),
+    quantity('boilL', 'Boiled', 'liquid', 1),
+    quantity('potL', 'In the pot', 'liquid', 1),
     removeColumn<DishEntry>(save),
   ];
 }

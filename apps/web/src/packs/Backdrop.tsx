@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { StowAssessment } from '@graft/core/stow';
 import { paint } from '../theme/system';
 import type { Frame } from './packFrame';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Props {
   readonly frame: Frame;
@@ -22,6 +23,7 @@ export function Backdrop({ frame, stow, torsoCm }: Props) {
 
 /** The school's band of heights: hatched in stone, so that it is not taken for a density. */
 function Band({ frame, stow }: { frame: Frame; stow: StowAssessment }) {
+  const inUnits = useInUnits();
   const [low, high] = stow.band;
   const hatch = useId();
   return (
@@ -48,7 +50,7 @@ function Band({ frame, stow }: { frame: Frame; stow: StowAssessment }) {
             style={{ fontSize: 10.5 }}
             fill={paint('fg.muted')}
           >
-            {z.toFixed(0)} cm
+            {inUnits(`${z.toFixed(0)} cm`)}
           </text>
         </g>
       ))}

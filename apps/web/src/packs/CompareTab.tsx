@@ -17,6 +17,8 @@ import { runStows } from '../workers/engine';
 import { allRuns } from '../workers/run';
 import { SEED } from './seed';
 import { bodyLoadOf } from './StowFigures';
+import { useQuantities } from '../shared/useInUnits';
+import { HIDDEN, useLimits } from '../shared/useLimits';
 
 interface Entry {
   readonly name: string;
@@ -43,6 +45,8 @@ function bySchool(trip: Trip, member: Member, school: PackingSchoolId): Trip {
 
 /** High, middle, low for this very load, each with its own planned stow; and one stow kept beside the present one. */
 export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
+  const { digits, unit } = useQuantities();
+  const { hidden } = useLimits();
   const run = useRun('Planning three ways');
   const [schools, setSchools] = useState<readonly Entry[]>([]);
   const [kept, setKept] = useState<Entry | undefined>();
@@ -108,7 +112,7 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
           {run.failed.message}
         </Text>
       )}
-      <TradeOff entries={entries} />
+      {!hidden && <TradeOff entries={entries} />}
       <Table.Root
         size="sm"
         mt="2"
@@ -121,7 +125,7 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
             <Table.ColumnHeader textAlign="end">lean</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">sway, N·m</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">pull, N</Table.ColumnHeader>
-            <Table.ColumnHeader textAlign="end">height, out, cm</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">height, out, {unit('length')}</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">rules</Table.ColumnHeader>
             <Table.ColumnHeader />
           </Table.Row>
@@ -130,11 +134,14 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
           {entries.map((e) => (
             <Table.Row key={e.name} bg="transparent">
               <Table.Cell fontWeight="600">{e.name}</Table.Cell>
-              <Table.Cell textAlign="end">{roundLeanDeg(e.body.leanDeg).toFixed(1)}°</Table.Cell>
+              <Table.Cell textAlign="end">
+                {hidden ? HIDDEN : `${roundLeanDeg(e.body.leanDeg).toFixed(1)}°`}
+              </Table.Cell>
               <Table.Cell textAlign="end">{e.body.swayNm.toFixed(0)}</Table.Cell>
               <Table.Cell textAlign="end">{e.body.shoulderPullN.toFixed(0)}</Table.Cell>
               <Table.Cell textAlign="end">
-                {e.stow.centreOfGravityCm.z.toFixed(0)}, {e.stow.centreOfGravityCm.y.toFixed(1)}
+                {digits(e.stow.centreOfGravityCm.z, 'length')},{' '}
+                {digits(e.stow.centreOfGravityCm.y, 'length', 1)}
               </Table.Cell>
               <Table.Cell textAlign="end">{e.stow.findings.length}</Table.Cell>
               <Table.Cell textAlign="end">

@@ -6,6 +6,7 @@ import { useRun } from '../shared/useRun';
 import { runCures } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';
+import { useInUnits } from '../shared/useInUnits';
 
 const SEVERITY_WORDS = {
   fit: 'does not fit',
@@ -27,6 +28,7 @@ interface Props {
 
 /** Every rule that the stow breaks, what it is for, and the cheapest single move against it with its effect. */
 export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoose }: Props) {
+  const inUnits = useInUnits();
   const [cures, setCures] = useState<
     { readonly of: StowAssessment; readonly moves: readonly (StowMove | undefined)[] } | undefined
   >();
@@ -68,10 +70,10 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
               fontWeight="600"
               onMouseEnter={() => onChoose(finding.thingIds[0])}
             >
-              {grave ? '▲' : '△'} {finding.message}
+              {grave ? '▲' : '△'} {inUnits(finding.message)}
             </Text>
             <Text color="fg.muted">
-              {SEVERITY_WORDS[finding.severity]}: {rule.what}; {rule.why}.
+              {SEVERITY_WORDS[finding.severity]}: {inUnits(`${rule.what}; ${rule.why}.`)}
               {rule.camp !== undefined && ` Camp: ${rule.camp}.`}
             </Text>
             {current === undefined && failed === undefined ? (

@@ -1,6 +1,7 @@
 import { Box } from '../theme/chakra';
 import type { StowMove } from '@graft/core/stow';
 import { packOf, type Trip } from '@graft/core/trip';
+import { useInUnits } from '../shared/useInUnits';
 
 /** A single move in words, with what it does to the centre of gravity and to rules. */
 export function MoveEffect({
@@ -14,6 +15,7 @@ export function MoveEffect({
   move: StowMove;
   name: string;
 }) {
+  const inUnits = useInUnits();
   const member = trip.members.find((m) => m.id === memberId)!;
   const zone = packOf(trip, member).zones.find((z) => z.id === move.zoneId);
   const { before, after } = move;
@@ -22,7 +24,7 @@ export function MoveEffect({
       ? Math.abs(after.centre.x) - Math.abs(before.centre.x)
       : after.centre[axis] - before.centre[axis];
   const signed = (cm: number, more: string, less: string): string =>
-    Math.abs(cm) < 0.05 ? '' : `${Math.abs(cm).toFixed(1)} cm ${cm > 0 ? more : less}`;
+    Math.abs(cm) < 0.05 ? '' : `${inUnits(`${Math.abs(cm).toFixed(1)} cm`)} ${cm > 0 ? more : less}`;
   const effects = [
     signed(change('z'), 'higher', 'lower'),
     signed(change('y'), 'further out', 'closer'),

@@ -1,12 +1,12 @@
 import { Flex, Box, Button, Text } from '../theme/chakra';
 import type { StowAssessment } from '@graft/core/stow';
 import { isNoPack, type Trip, type Member, packOf } from '@graft/core/trip';
-import { formatPercent } from '@graft/core/units';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { PackThumbnail } from './PackThumbnail';
 import type { PlanPacks } from './usePlanPacks';
+import { useLimits } from '../shared/useLimits';
 
 interface Props {
   readonly walked: Trip;
@@ -89,6 +89,7 @@ interface EntryProps {
 }
 
 function PackEntry({ walked, member: m, stow, ratio, isOpen, onOpen }: EntryProps) {
+  const limits = useLimits();
   return (
     <Flex
       as="button"
@@ -110,7 +111,11 @@ function PackEntry({ walked, member: m, stow, ratio, isOpen, onOpen }: EntryProp
           {m.name}
         </Text>
         <Text fontSize="2xs" color={ratio > 1 ? 'overload.fg' : 'fg.muted'}>
-          {formatPercent(ratio, 0)} of limit
+          {limits.hidden
+            ? ratio > 1
+              ? '▲ above the limit'
+              : 'within the limit'
+            : `${limits.percent(ratio, 0)} of limit`}
         </Text>
         <Text fontSize="2xs" color="fg.muted">
           {stateOf(stow)}

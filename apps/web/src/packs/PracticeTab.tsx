@@ -5,6 +5,7 @@ import { freshId, type Member, type Trip } from '@graft/core/trip';
 import { dayDate, today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
+import { useInUnits } from '../shared/useInUnits';
 
 export interface PracticeProps {
   readonly trip: Trip;
@@ -21,6 +22,7 @@ export interface PracticeProps {
 
 /** The bench as a trainer: a given load, the learner stows it, every lost point is explained. */
 export function PracticeTab(props: PracticeProps) {
+  const inUnits = useInUnits();
   const { trip, member, stow, best, practising, planning, onStart, onEnd } = props;
   const { change, readOnly } = useTrip();
   const [learner, setLearner] = useState(member.name);
@@ -110,7 +112,7 @@ export function PracticeTab(props: PracticeProps) {
                   .filter((l) => l.part === part)
                   .map((l) => (
                     <Text key={l.why} color="fg.muted">
-                      −{l.points.toFixed(1)}: {l.why}
+                      −{l.points.toFixed(1)}: {inUnits(l.why)}
                     </Text>
                   ))}
               </Box>
@@ -138,7 +140,7 @@ export function PracticeTab(props: PracticeProps) {
                       {trip.members.find((m) => m.id === p.memberId)?.name}’s load, {dayDate(p.date, 1)}
                     </Box>
                   </Table.Cell>
-                  <Table.Cell color="fg.muted">{p.lost[0] ?? 'nothing lost'}</Table.Cell>
+                  <Table.Cell color="fg.muted">{inUnits(p.lost[0] ?? 'nothing lost')}</Table.Cell>
                   <Table.Cell textAlign="end" fontWeight="600" whiteSpace="nowrap">
                     {p.points.toFixed(1)}
                   </Table.Cell>

@@ -8,6 +8,7 @@ import { runRide } from '../workers/engine';
 import { allRuns, type Run } from '../workers/run';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Props {
   readonly trip: Trip;
@@ -19,6 +20,7 @@ interface Props {
 
 /** How does it ride? Symptoms, their likely cause in this stow, the best moves against them, the strap to adjust. */
 export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
+  const inUnits = useInUnits();
   const [marked, setMarked] = useState<readonly Symptom[]>([]);
   const [about, setAbout] = useState('');
   const [advice, setAdvice] = useState<
@@ -93,7 +95,7 @@ export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
           <Text fontWeight="600">{SYMPTOMS[a.symptom]}</Text>
           <Text>
             {a.found ? 'Likely: ' : 'This stow does not show it clearly. '}
-            {a.cause}
+            {inUnits(a.cause)}
           </Text>
           {a.moves.map((move) => (
             <Flex
@@ -119,7 +121,7 @@ export function RideTab({ trip, memberId, stow, placements, onApply }: Props) {
             </Flex>
           ))}
           <Text color="fg.muted" pt="1">
-            Strap: {a.strap}
+            Strap: {inUnits(a.strap)}
           </Text>
         </Box>
       ))}

@@ -8,6 +8,7 @@ import { Backdrop } from './Backdrop';
 import { PackView } from './PackView';
 import type { PointCm } from './useDragOver';
 import { makeFrame, packSpans, type Frame } from './packFrame';
+import { useInUnits } from '../shared/useInUnits';
 
 const DRAWING_HEIGHT = 396;
 const PAD_CM = 3;
@@ -25,6 +26,7 @@ interface Props {
 
 /** Side cut and back view at one scale: things in true outline shaded by density, the plumb line, the school's band. */
 export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose, onDrag, onCancel }: Props) {
+  const inUnits = useInUnits();
   const spans = useMemo(() => packSpans(pack), [pack]);
   const main = useMemo(() => mainOf(pack), [pack]);
   const half = Math.floor((main?.topWidthCm ?? 20) / 2) - 1;
@@ -66,9 +68,11 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
       <Box maxW={`${Math.max(LEAST_WIDTH, frames.side.width)}px`}>
         <CutSlider
           label="Side cut"
-          unit={(at) => (at === 0 ? 'middle' : `${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'}`)}
+          unit={(at) => (at === 0 ? 'middle' : inUnits(`${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'}`))}
           words={(at) =>
-            at === 0 ? 'through the middle' : `${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'} of the middle`
+            at === 0
+              ? 'through the middle'
+              : inUnits(`${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'} of the middle`)
           }
           low={-half}
           high={half}
@@ -80,7 +84,9 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
         />
         <Drawing
           frame={frames.side}
-          label={`Side cut of the pack; centre of gravity ${cg.y.toFixed(1)} cm out from the back, ${cg.z.toFixed(1)} cm above the hip belt`}
+          label={inUnits(
+            `Side cut of the pack; centre of gravity ${cg.y.toFixed(1)} cm out from the back, ${cg.z.toFixed(1)} cm above the hip belt`,
+          )}
         >
           <Backdrop frame={frames.side} stow={stow} torsoCm={torsoCm} />
           <PackView {...show} frame={frames.side} plane={side} />
@@ -92,8 +98,8 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
       <Box maxW={`${Math.max(LEAST_WIDTH, frames.back.width)}px`}>
         <CutSlider
           label="Back view"
-          unit={(at) => `${(at - back).toFixed(0)} cm out`}
-          words={(at) => `${(at - back).toFixed(0)} cm from the back panel`}
+          unit={(at) => inUnits(`${(at - back).toFixed(0)} cm out`)}
+          words={(at) => inUnits(`${(at - back).toFixed(0)} cm from the back panel`)}
           low={Math.ceil(back)}
           high={deep}
           value={Math.floor(behind.at)}
@@ -104,7 +110,9 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
         />
         <Drawing
           frame={frames.back}
-          label={`Back view of the pack; centre of gravity ${Math.abs(cg.x).toFixed(1)} cm to the ${cg.x < 0 ? 'left' : 'right'}`}
+          label={inUnits(
+            `Back view of the pack; centre of gravity ${Math.abs(cg.x).toFixed(1)} cm to the ${cg.x < 0 ? 'left' : 'right'}`,
+          )}
         >
           <Backdrop frame={frames.back} stow={stow} />
           <line
@@ -131,7 +139,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
               borderColor="border.emphasized"
               style={{ background: densityShade(from).fill, printColorAdjust: 'exact' }}
             />
-            {words}
+            {inUnits(words)}
           </Flex>
         ))}
         <Flex align="center" gap="1.5">

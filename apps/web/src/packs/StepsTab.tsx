@@ -1,6 +1,7 @@
 import { Box, Flex, IconButton, Text } from '../theme/chakra';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { LoadingStep } from '@graft/core/stow';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Props {
   readonly steps: readonly LoadingStep[];
@@ -15,6 +16,7 @@ interface Props {
 
 /** The loading as a checklist, from loose straps to load lifters; things can be loaded earlier or later. */
 export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: Props) {
+  const inUnits = useInUnits();
   return (
     <Box as="ol" listStyleType="none" fontSize="xs" aria-label="Loading steps" pb="4">
       {steps.map((step, i) => (
@@ -41,7 +43,7 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: P
             {step.hint !== undefined && (
               <Text as="span" color="fg.muted">
                 {' '}
-                ({step.hint})
+                ({inUnits(step.hint)})
               </Text>
             )}
           </label>

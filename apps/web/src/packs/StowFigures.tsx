@@ -5,6 +5,7 @@ import {
   GOOD_OFFSET_CM,
   packLift,
   roundLeanDeg,
+  STANDARD_GRAVITY,
   type BodyLoad,
 } from '@graft/core/carriage';
 import {
@@ -17,6 +18,8 @@ import {
 import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
+import { HIDDEN, useLimits } from '../shared/useLimits';
 
 const FIVE = {
   templateColumns: { base: 'repeat(2, minmax(0, 1fr))', md: '1.35fr 1.05fr 1fr 1.05fr 1.05fr' },
@@ -67,6 +70,9 @@ export function StowFigures({
 }) {
   const { member } = problem;
   const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
+  const { digits, unit } = useQuantities();
+  const { hidden } = useLimits();
   const { x, y, z } = stow.centreOfGravityCm;
   const aside = Math.abs(x) <= GOOD_OFFSET_CM ? 'good' : Math.abs(x) <= FAIR_OFFSET_CM ? 'fair' : 'uneven';
   if (stow.placed.length === 0) {
@@ -111,13 +117,15 @@ export function StowFigures({
           <Why
             reason={`${why} The band is Graft's own number for "${stow.school.name}", preferred on ${stow.school.preferredWhen}.`}
           >
-            {z.toFixed(1)} cm
+            {inUnits(`${z.toFixed(1)} cm`)}
           </Why>,
           <>
             {formatPercent(z / member.torsoCm, 0)} of torso;{' '}
-            {stow.inBand
-              ? `in the band ${stow.band[0].toFixed(0)}–${stow.band[1].toFixed(0)} cm`
-              : `${Math.abs(stow.bandMissCm).toFixed(1)} cm ${stow.bandMissCm > 0 ? 'above' : 'below'} the band${unreachable}`}
+            {inUnits(
+              stow.inBand
+                ? `in the band ${stow.band[0].toFixed(0)}–${stow.band[1].toFixed(0)} cm`
+                : `${Math.abs(stow.bandMissCm).toFixed(1)} cm ${stow.bandMissCm > 0 ? 'above' : 'below'} the band${unreachable}`,
+            )}
           </>,
         )}
         {figure(
@@ -125,10 +133,12 @@ export function StowFigures({
           <Why
             reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back${stow.inBand ? '' : '; and no further outside the band than now'}.`}
           >
-            {y.toFixed(1)} cm
+            {inUnits(`${y.toFixed(1)} cm`)}
           </Why>,
           isWhole
-            ? `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} above the least, ${bounds.leastOutCm.toFixed(1)}`
+            ? inUnits(
+                `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} cm above the least, ${bounds.leastOutCm.toFixed(1)} cm`,
+              )
             : 'not all is in: no least to compare with',
         )}
         {figure(
@@ -136,16 +146,16 @@ export function StowFigures({
           <Why
             reason={`${why} Up to ${GOOD_OFFSET_CM} cm is good, up to ${FAIR_OFFSET_CM} cm fair: Graft's own numbers.`}
           >
-            {asideText(x)}
+            {inUnits(asideText(x))}
           </Why>,
           Math.abs(x) < 0.05
             ? 'nothing to move'
-            : `${aside}; ${Math.round(gramsToCentre(stow))} g to move across`,
+            : inUnits(`${aside}; ${Math.round(gramsToCentre(stow))} g to move across`),
         )}
         {figure('In the pack', formatMass(stow.massKg, massUnit), `on day ${stow.day}, pack included`)}
         {figure(
           'Main compartment',
-          `${stow.main.filledL.toFixed(0)} of ${stow.main.capacityL.toFixed(0)} L`,
+          `${digits(stow.main.filledL, 'volume', 0)} of ${digits(stow.main.capacityL, 'volume', 0)} ${unit('volume')}`,
           <Why reason="Space lost under, between and over things, into which nothing soft flows: part of all that is filled and lost.">
             {formatPercent(stow.main.voidShare, 0)} hollows
           </Why>,
@@ -155,7 +165,7 @@ export function StowFigures({
         {figure(
           'Lean',
           <Why reason="The forward lean that brings trunk and pack back over the hips: tan θ = m·b / (0.678·M·hT + m·hP), body segments after Winter's tables (from memory). An estimate, to half a degree at best.">
-            {roundLeanDeg(body.leanDeg).toFixed(1)}°
+            {hidden ? HIDDEN : `${roundLeanDeg(body.leanDeg).toFixed(1)}°`}
           </Why>,
           'forward, standing',
         )}
@@ -164,7 +174,7 @@ export function StowFigures({
           <Why reason="F = m·g·y / torso length: the horizontal force that the straps give about the belt.">
             {body.shoulderPullN.toFixed(0)} N
           </Why>,
-          `${(body.shoulderPullN / 9.81).toFixed(1)} kg of pull`,
+          `${formatMass(body.shoulderPullN / STANDARD_GRAVITY, massUnit)} of pull`,
         )}
         {figure(
           'Sway',

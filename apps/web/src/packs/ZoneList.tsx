@@ -9,6 +9,7 @@ import { formatMass, formatVolume } from '@graft/core/units';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
 import { useDragSensors } from '../shared/useDragSensors';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 interface Props {
   readonly pack: Pack;
@@ -126,6 +127,7 @@ function fromTop(zones: readonly ZoneFill[]): readonly ZoneFill[] {
 }
 
 function ZoneGroup({ fill, children }: { fill: ZoneFill; children: React.ReactNode }) {
+  const { digits, show } = useQuantities();
   const { massUnit } = usePreferences();
   const { setNodeRef, isOver } = useDroppable({ id: fill.zone.id });
   const { zone } = fill;
@@ -147,7 +149,9 @@ function ZoneGroup({ fill, children }: { fill: ZoneFill; children: React.ReactNo
         <Text fontSize="2xs" color={over || tooHeavy ? 'overload.fg' : 'fg.muted'} whiteSpace="nowrap">
           {(over || tooHeavy) && '▲ '}
           {/* Parts of the main compartment have no walls between them: only all of it has a volume. */}
-          {fill.volumeL.toFixed(1)} {isMainZone(zone.kind) ? 'L' : `of ${formatVolume(zone.volumeL)}`}
+          {isMainZone(zone.kind)
+            ? show(fill.volumeL, 'volume')
+            : `${digits(fill.volumeL, 'volume')} of ${show(zone.volumeL, 'volume')}`}
           {fill.massKg > 0 && `, ${formatMass(fill.massKg, massUnit)}`}
         </Text>
       </Flex>
@@ -291,6 +295,7 @@ function ThingRow(props: RowProps) {
 
 /** Why a thing is where it is, and how far a hand has to go for it. */
 function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nameOf'] }) {
+  const inUnits = useInUnits();
   const { massUnit } = usePreferences();
   const { level } = placed.verdict;
   return (
@@ -301,7 +306,7 @@ function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nam
         <>
           {LEVEL_MARK[level]}
           {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
-          {placed.reason}
+          {inUnits(placed.reason)}
           {placed.reach.count > 0 ? `; reach ${placed.reach.count}` : ''}
         </>
       )}
@@ -309,7 +314,7 @@ function Reason({ placed, nameOf }: { placed: PlacedThing; nameOf: RowProps['nam
       {placed.wholeKg > placed.massKg + 0.0005
         ? `; ${formatMass(placed.wholeKg, massUnit)} with what is in it`
         : ''}
-      {placed.waterL > 0 ? `; holds ${formatVolume(placed.waterL)} of water` : ''}
+      {placed.waterL > 0 ? inUnits(`; holds ${formatVolume(placed.waterL)} of water`) : ''}
     </Text>
   );
 }

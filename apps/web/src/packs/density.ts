@@ -19,9 +19,9 @@ export function densityShade(kgPerL: number): Shade {
 
 /** The classes with their words, for the legend. */
 export const DENSITY_LEGEND: readonly (readonly [number, string])[] = [
-  [0, `below ${LIMITS[0]}`],
-  [LIMITS[0], `${LIMITS[0]}–${LIMITS[1]}`],
-  [LIMITS[1], `${LIMITS[1]}–${LIMITS[2]}`],
-  [LIMITS[2], `${LIMITS[2]}–${LIMITS[3]}`],
+  [0, `below ${LIMITS[0]} kg/L`],
+  [LIMITS[0], `${LIMITS[0]}–${LIMITS[1]} kg/L`],
+  [LIMITS[1], `${LIMITS[1]}–${LIMITS[2]} kg/L`],
+  [LIMITS[2], `${LIMITS[2]}–${LIMITS[3]} kg/L`],
   [LIMITS[3], `${LIMITS[3]} kg/L and up`],
 ];

@@ -3,7 +3,6 @@ import { putMember, type Condition, type Member } from '@graft/core/trip';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
-import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 
@@ -14,7 +13,6 @@ interface Row extends Condition {
 /** What lowers a member's limit on some days, and what leaders must know of their health. */
 export function BodyPanel({ member }: { member: Member }) {
   const { trip, change } = useTrip();
-  const { hideWeights } = usePreferences();
   const days = trip.legs.length;
   const setConditions = (label: string, conditions: readonly Condition[]): void =>
     change(`${member.name}: ${label}`, (t) => putMember(t, { ...member, conditions }));
@@ -31,9 +29,6 @@ export function BodyPanel({ member }: { member: Member }) {
         member.conditions.map((old, i) => (i === at ? next : old)),
       ),
   };
-  if (hideWeights) {
-    return <Text>Conditions and health notes are hidden with the body weights.</Text>;
-  }
   return (
     <Flex gap="8" wrap="wrap" align="start">
       <Box flex="1" minW="28rem">

@@ -10,7 +10,6 @@ import {
   type GroupKind,
   type PartyGroup,
 } from '@graft/core/trip';
-import { parseQuantity } from '@graft/core/units';
 import type { Column, Entry } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
@@ -18,6 +17,7 @@ import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
+import { useInUnits, useQuantities, type Quantities } from '../shared/useInUnits';
 
 /** Tent or cook groups: who is in each, whether places and pots are enough, what is missing or over. */
 export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
@@ -38,10 +38,8 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
     put({ id, name: name.trim().slice(0, 120), kind }, 'added');
     setName('');
   };
-  const size = {
-    key: kind === 'tent' ? 'sleeps' : 'potL',
-    header: kind === 'tent' ? 'Sleeps' : 'Pots, L',
-  } as const;
+  const inUnits = useInUnits();
+  const quantities = useQuantities();
   const columns: readonly Column<GroupNeed>[] = [
     {
       id: 'name',
@@ -53,22 +51,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
         take: (n, text) => put({ ...n.group, name: text.trim() }, 'name'),
       },
     },
-    {
-      id: 'size',
-      header: size.header,
-      numeric: true,
-      width: '62',
-      show: (n) => n.group[size.key] ?? '',
-      edit: {
-        text: (n) => String(n.group[size.key] ?? ''),
-        take: (n, text) => {
-          const { [size.key]: _old, ...rest } = n.group;
-          const value = kind === 'tent' ? readNumber(text) : litres(text);
-          if (text.trim() !== '' && value === undefined) return `expected a number, got "${text}"`;
-          return put(value === undefined ? rest : { ...rest, [size.key]: value }, size.header.toLowerCase());
-        },
-      },
-    },
+    sizeColumn(kind, quantities, put),
     {
       id: 'state',
       header: 'How it stands',
@@ -80,7 +63,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
             fontWeight={n.state === 'missing' ? '600' : undefined}
           >
             {n.state === 'missing' && '▲ '}
-            {n.findings.join('; ')}
+            {inUnits(n.findings.join('; '))}
           </Box>
         </Box>
       ),
@@ -111,7 +94,7 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
         />
       )}
       <Text fontSize="xs" mt="2">
-        {needs.sum[kind]}
+        {inUnits(needs.sum[kind])}
         {without.length > 0 && (
           <Box as="span" color="overload.fg" fontWeight="600">
             {' '}
@@ -158,15 +141,47 @@ export function Groups({ kind, title }: { kind: GroupKind; title: string }) {
       </HStack>
       {kind === 'cook' && (
         <Text fontSize="xs" color="fg.muted" mt="2">
-          About four people to a pot of 3 L (common practice). A set must stay usable: stove, fuel, pot and
-          lighter in the same party.
+          {inUnits('About four people to a pot of 3 L (common practice).')} A set must stay usable: stove,
+          fuel, pot and lighter in the same party.
         </Text>
       )}
     </Box>
   );
 }
 
-function litres(text: string): number | undefined {
-  const parsed = parseQuantity(text, 'volume', 'l');
-  return parsed.ok ? parsed.value : undefined;
+/** How many a tent sleeps, or what a kitchen's pots hold. */
+function sizeColumn(
+  kind: GroupKind,
+  { exact, read, unit }: Quantities,
+  put: (group: PartyGroup, label: string) => Entry,
+): Column<GroupNeed> {
+  const size =
+    kind === 'tent'
+      ? ({ key: 'sleeps', header: 'Sleeps' } as const)
+      : ({ key: 'potL', header: `Pots, ${unit('liquid')}` } as const);
+  const text = ({ group }: GroupNeed): string => {
+    const value = group[size.key];
+    return value === undefined ? '' : kind === 'tent' ? String(value) : exact(value, 'liquid');
+  };
+  const typed = (entry: string): number | undefined => {
+    if (kind === 'tent') return readNumber(entry);
+    const parsed = read(entry, 'liquid');
+    return parsed.ok ? parsed.value : undefined;
+  };
+  return {
+    id: 'size',
+    header: size.header,
+    numeric: true,
+    width: '62',
+    show: text,
+    edit: {
+      text,
+      take: (n, entry) => {
+        const { [size.key]: _old, ...rest } = n.group;
+        const value = typed(entry);
+        if (entry.trim() !== '' && value === undefined) return `expected a number, got "${entry}"`;
+        return put(value === undefined ? rest : { ...rest, [size.key]: value }, size.header.toLowerCase());
+      },
+    },
+  };
 }

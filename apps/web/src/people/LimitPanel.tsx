@@ -1,18 +1,20 @@
 import { Box, Flex, Table, Text } from '../theme/chakra';
 import { carryLimit, DEFAULT_COMFORT_FLOOR, LIMIT_POLICIES, policyOf } from '@graft/core/limits';
 import { LIMIT_POLICY_IDS, packOf, putMember, type LimitChange, type Member } from '@graft/core/trip';
-import { formatMass, massDigits } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useLimitChange } from '../shared/useLimitChange';
 import { useTrip } from '../shared/TripProvider';
+import { useInUnits } from '../shared/useInUnits';
 
 /** What each school of limits would allow a member, which one holds and why, and how the limit came to be. */
 export function LimitPanel({ member }: { member: Member }) {
+  const inUnits = useInUnits();
   const { trip, change, readOnly } = useTrip();
-  const { massUnit, hideWeights } = usePreferences();
+  const { massUnit } = usePreferences();
   const changeLimit = useLimitChange();
   const holds = policyOf(trip, member);
   const limit = carryLimit({ ...member, conditions: [] }, packOf(trip, member), 1, trip.limitPolicy);
@@ -30,9 +32,7 @@ export function LimitPanel({ member }: { member: Member }) {
           <Box as="strong" fontSize="lg">
             {formatMass(limit.limitKg, massUnit)}
           </Box>{' '}
-          {hideWeights
-            ? 'The reason names the body weight, which is hidden.'
-            : limit.reason.replace(/^[^:]*: /, '')}
+          {inUnits(limit.reason.replace(/^[^:]*: /, ''))}
         </Text>
         <Table.Root size="sm" aria-label={`Ways to set the limit of ${member.name}`}>
           <Table.Body>
@@ -51,10 +51,10 @@ export function LimitPanel({ member }: { member: Member }) {
                     {LIMIT_POLICIES[id].name}
                   </Table.Cell>
                   <Table.Cell px="1" py="1.5" textAlign="end" w="5rem" verticalAlign="top">
-                    {of === undefined ? '–' : hideWeights ? '···' : formatMass(of.limitKg, massUnit)}
+                    {of === undefined ? '–' : formatMass(of.limitKg, massUnit)}
                   </Table.Cell>
                   <Table.Cell px="2" py="1.5" fontSize="xs" color="fg.muted">
-                    {LIMIT_POLICIES[id].about}
+                    {inUnits(LIMIT_POLICIES[id].about)}
                   </Table.Cell>
                 </Table.Row>
               );
@@ -66,13 +66,11 @@ export function LimitPanel({ member }: { member: Member }) {
           <Box w="6rem">
             <QuantityInput
               label={`Load ${member.name} has trained with`}
-              value={hideWeights ? undefined : member.trainedKg}
+              value={member.trainedKg}
               quantity="mass"
-              unit={massUnit}
-              show={(kg) => massDigits(kg, massUnit)}
               low={0.5}
               high={60}
-              readOnly={readOnly || hideWeights}
+              readOnly={readOnly}
               onTake={(kg) => {
                 const { trainedKg: _old, ...rest } = member;
                 changeLimit(`${member.name}: trained with`, (t) =>

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { Box, Flex, Tabs } from '../theme/chakra';
+import { useState, type ReactNode } from 'react';
+import { Box, Flex, Tabs, Text } from '../theme/chakra';
 import type { MemberFigures } from '@graft/core/share';
 import type { Member } from '@graft/core/trip';
 import { BodyPanel } from './BodyPanel';
@@ -11,6 +11,7 @@ import { PartyPacks } from './PartyPacks';
 import { RoleRota } from './RoleRota';
 import { TrainingPanel } from './TrainingPanel';
 import { TrialPanel } from './TrialPanel';
+import { usePreferences } from '../shared/preferences';
 
 const MEMBER_TABS = [
   ['limit', 'Carry limit'],
@@ -64,16 +65,24 @@ export function MemberTabs({ chosen, figures }: Props) {
         {chosen !== undefined && (
           <Box key={chosen.id}>
             <Tabs.Content value="limit" p="0">
-              <LimitPanel member={chosen} />
+              <Private>
+                <LimitPanel member={chosen} />
+              </Private>
             </Tabs.Content>
             <Tabs.Content value="trials" p="0">
-              <TrialPanel member={chosen} />
+              <Private>
+                <TrialPanel member={chosen} />
+              </Private>
             </Tabs.Content>
             <Tabs.Content value="training" p="0">
-              <TrainingPanel member={chosen} figures={figures} />
+              <Private>
+                <TrainingPanel member={chosen} figures={figures} />
+              </Private>
             </Tabs.Content>
             <Tabs.Content value="body" p="0">
-              <BodyPanel member={chosen} />
+              <Private>
+                <BodyPanel member={chosen} />
+              </Private>
             </Tabs.Content>
             <Tabs.Content value="pack" p="0">
               <PackPanel member={chosen} />
@@ -97,5 +106,15 @@ export function MemberTabs({ chosen, figures }: Props) {
         </Tabs.Content>
       </Tabs.Root>
     </Box>
+  );
+}
+
+/** What a body weight could be worked out from: limits, trials of shares of it, training, health. */
+function Private({ children }: { children: ReactNode }) {
+  const { hideWeights } = usePreferences();
+  return hideWeights ? (
+    <Text>Carry limits, trials, training, conditions and health notes are hidden with the body weights.</Text>
+  ) : (
+    children
   );
 }

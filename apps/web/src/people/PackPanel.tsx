@@ -17,16 +17,17 @@ import {
   type Pack,
   type Zone,
 } from '@graft/core/trip';
-import { formatMass, parseQuantity, type Quantity } from '@graft/core/units';
+import { formatMass, parseQuantity } from '@graft/core/units';
 import type { Entry } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
-import { checkItem, numberColumn, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
+import { checkItem, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { PackSharing } from './PackSharing';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { useLimitChange } from '../shared/useLimitChange';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** The catalogue's pack that is nearest in size; a small one weighs and carries less in proportion. */
 function usualPack(volumeL: number): { tareKg: number; ratedLoadKg: number } {
@@ -50,6 +51,7 @@ export function PackPanel({ member }: { member: Member }) {
   const { trip } = useTrip();
   const change = useLimitChange();
   const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
   const pack = packOf(trip, member);
   const put = (next: Pack, label: string): Entry => {
     const error = checkItem('packs', next);
@@ -97,7 +99,7 @@ export function PackPanel({ member }: { member: Member }) {
           <Box fontSize="xs" color="fg.muted" pt="5">
             {isNoPack(pack)
               ? 'Carries nothing on the back'
-              : `Holds ${packVolumeL(pack).toFixed(1)} L in ${pack.zones.length} zones`}
+              : inUnits(`Holds ${packVolumeL(pack).toFixed(1)} L in ${pack.zones.length} zones`)}
           </Box>
         </Flex>
         <PackSharing pack={pack} put={put} />
@@ -112,7 +114,14 @@ export function PackPanel({ member }: { member: Member }) {
             size('widthCm', 'Width'),
             size('depthCm', 'Depth'),
             size('heightCm', 'Height'),
-            numberColumn({ ...common, id: 'volumeL', header: 'Holds', unit: 'L', decimals: 1, width: '74' }),
+            quantityColumn({
+              ...common,
+              id: 'volumeL',
+              header: 'Holds',
+              quantity: 'volume',
+              massUnit,
+              width: '74',
+            }),
             quantityColumn({
               ...common,
               id: 'maxLoadKg',
@@ -158,14 +167,14 @@ export function PackPanel({ member }: { member: Member }) {
 
 /** Build the pack anew from what its owner knows of it. */
 function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Entry }) {
-  const [volume, setVolume] = useState(`${Math.round(packVolumeL(pack))} L`);
+  const { read, show, unit } = useQuantities();
+  const [volume, setVolume] = useState(show(packVolumeL(pack), 'volume', 0));
   const [parts, setParts] = useState<readonly OptionalPart[]>(
     OPTIONAL_PARTS.filter((part) => pack.zones.some((z) => z.kind === part)),
   );
   const [error, setError] = useState<Entry>();
   const build = (): void => {
-    const read = (text: string, quantity: Quantity, bare: string) => parseQuantity(text, quantity, bare);
-    const litres = read(volume, 'volume', 'l');
+    const litres = read(volume, 'volume');
     if (!litres.ok) {
       setError(litres.error);
       return;
@@ -189,7 +198,7 @@ function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Ent
       <Text fontWeight="600">Build it anew</Text>
       <Text fontSize="xs" color="fg.muted" mb="1">
         From its whole volume and its parts, in plausible dimensions; then mend each zone in the table.
-        Weights stay. Any unit: “65 L”, “3400 cu in”.
+        Weights stay. Any unit: {unit('volume') === 'L' ? '“65 L”, “3400 cu in”' : '“3,400 cu in”, “65 L”'}.
       </Text>
       <Flex wrap="wrap" columnGap="4" rowGap="1" mb="2">
         {OPTIONAL_PARTS.map((part) => (
@@ -253,21 +262,23 @@ function Tick(props: { label: string; on: boolean; disabled?: boolean; onChange:
 
 /** The main compartment in true size: what Packs loads. Until something of it is said, the box around the main zones. */
 function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, label: string) => Entry }) {
-  const { massUnit } = usePreferences();
+  const inUnits = useInUnits();
+  const { read, show } = useQuantities();
   const main = mainOf(pack);
   if (main === undefined) return null;
   const save = (next: Partial<MainCompartment>, label: string): Entry =>
     put({ ...pack, main: { ...main, ...next } }, label);
-  const length = (
+  const length = (cm: number): string => inUnits(`${cm.toFixed(1)} cm`);
+  const field = (
     key: 'heightCm' | 'bottomWidthCm' | 'topWidthCm' | 'bottomDepthCm' | 'topDepthCm',
     label: string,
   ) => (
     <TextEntry
       label={label}
       w="6.6rem"
-      value={`${main[key].toFixed(1)} cm`}
+      value={length(main[key])}
       take={(text) => {
-        const parsed = parseQuantity(text, 'length', massUnit);
+        const parsed = read(text, 'length');
         return parsed.ok ? save({ [key]: parsed.value }, label.toLowerCase()) : parsed.error;
       }}
     />
@@ -281,17 +292,17 @@ function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, labe
   };
   return (
     <Box mt="4" role="group" aria-label="Main compartment">
-      <Text fontWeight="600">Main compartment, {mainVolumeL(main).toFixed(1)} L</Text>
+      <Text fontWeight="600">Main compartment, {show(mainVolumeL(main), 'volume')}</Text>
       <Flex gap="2" wrap="wrap" mt="1">
-        {length('heightCm', 'Height')}
-        {length('bottomWidthCm', 'Width, floor')}
-        {length('topWidthCm', 'Width, top')}
-        {length('bottomDepthCm', 'Depth, floor')}
-        {length('topDepthCm', 'Depth, top')}
+        {field('heightCm', 'Height')}
+        {field('bottomWidthCm', 'Width, floor')}
+        {field('topWidthCm', 'Width, top')}
+        {field('bottomDepthCm', 'Depth, floor')}
+        {field('topDepthCm', 'Depth, top')}
         <TextEntry
           label="Bottom part"
           w="6.6rem"
-          value={main.bottomPartCm === undefined ? 'none' : `${main.bottomPartCm.toFixed(1)} cm`}
+          value={main.bottomPartCm === undefined ? 'none' : length(main.bottomPartCm)}
           take={(text) => {
             if (/^\s*(none|0)?\s*$/i.test(text)) {
               const { bottomPartCm: _gone, ...rest } = main;
@@ -304,7 +315,7 @@ function MainCompartmentForm({ pack, put }: { pack: Pack; put: (next: Pack, labe
                 'bottom part',
               );
             }
-            const parsed = parseQuantity(text, 'length', massUnit);
+            const parsed = read(text, 'length');
             return parsed.ok ? save({ bottomPartCm: parsed.value }, 'bottom part') : parsed.error;
           }}
         />

@@ -13,7 +13,7 @@ export function PackSharing({ pack, put }: { pack: Pack; put: (next: Pack, label
       <TextEntry
         label="Fits torsos of"
         w="9rem"
-        value={torsoText(pack)}
+        value={torsoText(pack, massUnit)}
         take={(text) => {
           const next = withTorso(pack, text, massUnit);
           return typeof next === 'string' ? next : put(next, 'torso');

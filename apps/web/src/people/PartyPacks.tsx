@@ -11,7 +11,7 @@ import {
   type Pack,
   type Trip,
 } from '@graft/core/trip';
-import { formatPercent, formatVolume } from '@graft/core/units';
+import { formatPercent, digitsShown, formatVolume, unitShown } from '@graft/core/units';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { checkItem, quantityColumn, textColumn } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
@@ -21,6 +21,8 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { useLimitChange } from '../shared/useLimitChange';
 import { torsoText, withTorso } from './torso';
+import { useInUnits } from '../shared/useInUnits';
+import { packSizeText } from './packSize';
 
 /** All packs that there are, worn and spare, and which of them would suit whom. */
 export function PartyPacks() {
@@ -41,10 +43,10 @@ export function PartyPacks() {
     textColumn({ ...common, id: 'name', header: 'Pack', width: '150' }),
     {
       id: 'holds',
-      header: 'Holds, L',
+      header: `Holds, ${unitShown('volume', massUnit).unit}`,
       numeric: true,
       width: '70',
-      show: (p) => packVolumeL(p).toFixed(0),
+      show: (p) => digitsShown(packVolumeL(p), 'volume', massUnit, 0),
     },
     quantityColumn({ ...common, id: 'tareKg', header: 'Empty', quantity: 'mass', massUnit, width: '82' }),
     quantityColumn({
@@ -59,9 +61,9 @@ export function PartyPacks() {
       id: 'torso',
       header: 'Fits torsos of',
       width: '104',
-      show: torsoText,
+      show: (p) => torsoText(p, massUnit),
       edit: {
-        text: torsoText,
+        text: (p) => torsoText(p, massUnit),
         take: (pack, text) => {
           const next = withTorso(pack, text, massUnit);
           return typeof next === 'string' ? next : put(next, 'torso');
@@ -126,6 +128,7 @@ export function PartyPacks() {
 /** A pack that is borrowed or the club's, worn by nobody yet. */
 function AddSpare() {
   const change = useLimitChange();
+  const { massUnit } = usePreferences();
   const [size, setSize] = useState(String(PACK_SIZES[2]!.nominalL));
   const add = (t: Trip): Trip => {
     const chosen = PACK_SIZES.find((s) => String(s.nominalL) === size)!;
@@ -141,7 +144,7 @@ function AddSpare() {
         w="9rem"
         label="Size of a spare pack"
         value={size}
-        options={PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L`])}
+        options={PACK_SIZES.map((s) => [String(s.nominalL), packSizeText(s.nominalL, massUnit)])}
         onChoose={setSize}
       />
       <Button size="xs" variant="outline" onClick={() => change('add a spare pack', add)}>
@@ -153,7 +156,7 @@ function AddSpare() {
 
 const percent = (ratio: number): string => formatPercent(ratio, 0);
 
-function changeWords({ member, from, to, before, after }: PackChange): string {
+function changeWords({ member, from, to, before, after }: PackChange, hideWeights: boolean): string {
   const why = [
     before.wantingL > 0
       ? after.wantingL > 0
@@ -167,13 +170,16 @@ function changeWords({ member, from, to, before, after }: PackChange): string {
       : !before.misfit && after.misfit
         ? 'its back does not fit'
         : '',
-    `${percent(before.ratio)} → ${percent(after.ratio)} of the limit`,
+    hideWeights ? '' : `${percent(before.ratio)} → ${percent(after.ratio)} of the limit`,
   ];
-  return `${member.name} takes ${to.name} instead of ${from.name}: ${why.filter((w) => w !== '').join('; ')}.`;
+  const said = why.filter((w) => w !== '').join('; ');
+  return `${member.name} takes ${to.name} instead of ${from.name}${said === '' ? '' : `: ${said}`}.`;
 }
 
 /** The best dealing out of the packs that are free for it, with what it would do. */
 function Proposal() {
+  const inUnits = useInUnits();
+  const { hideWeights } = usePreferences();
   const { trip, readOnly } = useTrip();
   const change = useLimitChange();
   const [found, setFound] = useState<{ of: Trip; proposal: PackProposal | undefined } | undefined>();
@@ -204,15 +210,17 @@ function Proposal() {
           <>
             <Box as="ul" listStyleType="none" aria-label="Packs that change hands">
               {proposal.changes.map((c) => (
-                <li key={c.member.id}>{changeWords(c)}</li>
+                <li key={c.member.id}>{inUnits(changeWords(c, hideWeights))}</li>
               ))}
             </Box>
-            <Text mt="1" fontWeight="600">
-              Heaviest load: {percent(proposal.worstBefore)}
-              {percent(proposal.worstAfter) === percent(proposal.worstBefore)
-                ? ' of the limit, as it is.'
-                : ` → ${percent(proposal.worstAfter)} of the limit.`}
-            </Text>
+            {!hideWeights && (
+              <Text mt="1" fontWeight="600">
+                Heaviest load: {percent(proposal.worstBefore)}
+                {percent(proposal.worstAfter) === percent(proposal.worstBefore)
+                  ? ' of the limit, as it is.'
+                  : ` → ${percent(proposal.worstAfter)} of the limit.`}
+              </Text>
+            )}
           </>
         )}
       </Box>

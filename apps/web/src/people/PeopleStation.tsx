@@ -108,7 +108,7 @@ export function PeopleStation() {
               Put all into tents and kitchens
             </Button>
           )}
-          {limits.length > 0 && (
+          {limits.length > 0 && !hideWeights && (
             <Text fontSize="xs" color="fg.muted">
               {counted(limits.length, 'member')} can carry{' '}
               {formatMass(

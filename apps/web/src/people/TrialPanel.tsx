@@ -18,11 +18,13 @@ import { TrialChart } from './TrialChart';
 import { today } from '../shared/dates';
 import { useLimitChange } from '../shared/useLimitChange';
 import { trialColumns } from './trialColumns';
+import { useInUnits } from '../shared/useInUnits';
 
 /** A carry trial: three walks over the same route, what they felt like, and the limit that they give. */
 export function TrialPanel({ member }: { member: Member }) {
+  const inUnits = useInUnits();
   const change = useLimitChange();
-  const { massUnit, hideWeights } = usePreferences();
+  const { massUnit } = usePreferences();
   const outcome = useMemo(() => fitTrials(member), [member]);
   const uncertainty = useMemo(() => trialUncertainty(member), [member]);
   const fit = 'fit' in outcome ? outcome.fit : undefined;
@@ -70,11 +72,7 @@ export function TrialPanel({ member }: { member: Member }) {
           {trialWalks(member).map((walk, i) => (
             <Button key={i} size="xs" variant="outline" onClick={() => add(walk.targetKg)}>
               {walk.done.length > 0 ? '✓ ' : ''}Walk {i + 1}:{' '}
-              {walk.targetKg === 0
-                ? 'no load'
-                : hideWeights
-                  ? ['', 'light', 'heavier'][i]
-                  : formatMass(walk.targetKg, massUnit)}
+              {walk.targetKg === 0 ? 'no load' : formatMass(walk.targetKg, massUnit)}
               {walk.optional ? ', if wanted' : ''}
             </Button>
           ))}
@@ -94,14 +92,14 @@ export function TrialPanel({ member }: { member: Member }) {
           <Box flex="1" role="status">
             {fit === undefined ? (
               <Text fontSize="xs">
-                {'lacks' in outcome ? `No limit from trials yet: ${outcome.lacks}.` : ''}
+                {'lacks' in outcome ? inUnits(`No limit from trials yet: ${outcome.lacks}.`) : ''}
               </Text>
             ) : (
               <Text>
                 <Box as="strong">{formatMass(fit.limitKg, massUnit)}</Box>
                 {uncertainty !== undefined &&
                   `, likely ${formatMass(uncertainty.lowKg, massUnit)} to ${formatMass(uncertainty.highKg, massUnit)}`}
-                : {member.name} {trialInWords(fit)}
+                : {member.name} {inUnits(trialInWords(fit))}
                 {fit.beyondKg > 0.05 &&
                   `; ${formatMass(fit.beyondKg, massUnit)} beyond the heaviest walk, which is as far as a trial may be stretched`}
                 .

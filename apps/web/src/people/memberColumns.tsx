@@ -74,6 +74,7 @@ export function memberColumns({
       quantity: 'mass',
       massUnit,
       optional: true,
+      hidden: hideWeights,
       width: '66',
     }),
     {
@@ -83,7 +84,7 @@ export function memberColumns({
       width: '88',
       show: (member) => <LimitCell figures={figuresOf.get(member.id)} hideWeights={hideWeights} />,
     },
-    packColumn(trip, change),
+    packColumn(trip, change, massUnit),
     choiceColumn({
       ...common,
       id: 'tentGroupId',
@@ -207,17 +208,15 @@ function policyColumn(common: Common, trip: Trip): Column<Member> {
 function LimitCell({ figures, hideWeights }: { figures: MemberFigures | undefined; hideWeights: boolean }) {
   const { massUnit } = usePreferences();
   if (figures === undefined) return null;
+  // A limit is a share of the body weight: both are hidden together.
+  if (hideWeights) return '···';
   const limits = figures.loads.map((l) => l.limitKg);
   const low = Math.min(...limits);
   const high = Math.max(...limits);
   const text = massDigits(high, massUnit);
   const lowered = figures.loads.find((l) => l.limitKg === low);
-  // A reason names the body weight it is a share of.
-  const reason = hideWeights
-    ? 'The reason names the body weight, which is hidden.'
-    : (lowered ?? figures.heaviest).limitReason;
   return (
-    <Why reason={`${reason} A planning number, not medical advice.`}>
+    <Why reason={`${(lowered ?? figures.heaviest).limitReason} A planning number, not medical advice.`}>
       {low < high ? `${massDigits(low, massUnit)}–${text}` : text}
     </Why>
   );

@@ -10,9 +10,10 @@ import {
   type Trip,
 } from '@graft/core/trip';
 import { sparePacks, withPacks } from '@graft/core/share';
-import { formatMass } from '@graft/core/units';
+import { formatMass, type MassUnit } from '@graft/core/units';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
+import { packSizeText } from './packSize';
 
 const SPARE = 'spare:';
 
@@ -20,6 +21,7 @@ const SPARE = 'spare:';
 export function packColumn(
   trip: Trip,
   change: (label: string, change: (trip: Trip) => Trip) => void,
+  massUnit: MassUnit,
 ): Column<Member> {
   const sizeOf = (m: Member): PackSize | undefined => {
     const pack = packOf(trip, m);
@@ -43,7 +45,7 @@ export function packColumn(
       text: (m) => String(sizeOf(m)?.nominalL ?? ''),
       options: [
         ['', 'own make-up'],
-        ...PACK_SIZES.map((s) => [String(s.nominalL), `${s.nominalL} L pack`] as const),
+        ...PACK_SIZES.map((s) => [String(s.nominalL), `${packSizeText(s.nominalL, massUnit)} pack`] as const),
         ...sparePacks(trip).map((p) => [`${SPARE}${p.id}`, `spare: ${p.name}`] as const),
       ],
       take: (m, entry) => {

@@ -1,8 +1,10 @@
 import { Box, Text } from '../theme/chakra';
 import type { FieldError } from '@graft/core/schema';
+import { useInUnits } from './useInUnits';
 
 /** Every error of a refused input, each with its place. */
 export function ErrorList({ title, errors }: { title: string; errors: readonly FieldError[] }) {
+  const inUnits = useInUnits();
   return (
     <Box role="alert" borderLeftWidth="4px" borderColor="overload" bg="bg.panel" p="3">
       <Text fontWeight="600" color="overload.fg">
@@ -25,7 +27,7 @@ export function ErrorList({ title, errors }: { title: string; errors: readonly F
                   {error.path}
                 </Text>
               )}
-              {error.message}
+              {inUnits(error.message)}
             </Box>
           ))}
         </Box>

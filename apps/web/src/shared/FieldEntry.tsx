@@ -3,6 +3,7 @@ import { Box, Input, NativeSelect, Textarea } from '../theme/chakra';
 import { useId, useState, type ReactNode } from 'react';
 import type { Entry } from './table/column';
 import { useReadOnly } from './TripProvider';
+import { useInUnits } from './useInUnits';
 
 interface Common {
   readonly label: string;
@@ -18,6 +19,7 @@ function Labelled({
   error,
   children,
 }: Common & { id: string; error?: Entry; children: ReactNode }) {
+  const inUnits = useInUnits();
   return (
     <Box w={w ?? '100%'}>
       <Box as="label" display="block" fontSize="xs" color="fg.muted" {...{ htmlFor: id }}>
@@ -26,7 +28,7 @@ function Labelled({
       {children}
       {error !== undefined && (
         <Box role="alert" fontSize="xs" color="overload.fg">
-          {error}
+          {inUnits(error)}
         </Box>
       )}
       {help !== undefined && (

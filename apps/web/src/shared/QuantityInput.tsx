@@ -1,16 +1,16 @@
 /** A bare quantity in a table: taken on Enter or on leaving, in any unit; a wrong entry stays and says why. */
 import { useState } from 'react';
-import { parseQuantity, type Quantity } from '@graft/core/units';
+import type { Shown } from '@graft/core/units';
+import { useQuantities } from './useInUnits';
 
 interface Props {
   /** Said by screen readers. */
   readonly label: string;
   readonly value: number | undefined;
-  readonly quantity: Quantity;
-  /** The unit of a bare number, and of what is shown. */
-  readonly unit: string;
-  /** The value in that unit, as shown. */
-  readonly show: (value: number) => string;
+  /** What it is; shown and read in the reader's unit. */
+  readonly quantity: Shown;
+  /** Stands before a value that is a guess: "≈ ". */
+  readonly mark?: string;
   readonly low: number;
   readonly high: number;
   readonly readOnly: boolean;
@@ -19,7 +19,9 @@ interface Props {
 }
 
 export function QuantityInput(props: Props) {
-  const { label, value, quantity, unit, show, low, high, readOnly, onTake } = props;
+  const { label, value, quantity, mark = '', low, high, readOnly, onTake } = props;
+  const { digits, show: withUnit, read } = useQuantities();
+  const show = (shown: number): string => `${mark}${digits(shown, quantity)}`;
   const [draft, setDraft] = useState<{ readonly text: string; readonly error?: string } | undefined>();
   const finish = (): void => {
     if (draft === undefined) return;
@@ -33,11 +35,11 @@ export function QuantityInput(props: Props) {
       setDraft(undefined);
       return;
     }
-    const parsed = parseQuantity(text, quantity, unit.toLowerCase());
+    const parsed = read(text.replace(/^[≈~]\s*/, ''), quantity);
     const error = !parsed.ok
       ? parsed.error
       : parsed.value < low || parsed.value > high
-        ? `expected ${show(low)} to ${show(high)} ${unit}, got "${text}"`
+        ? `expected ${digits(low, quantity)} to ${withUnit(high, quantity)}, got "${text}"`
         : undefined;
     if (error !== undefined || !parsed.ok) {
       setDraft({ text: draft.text, error: error ?? '' });

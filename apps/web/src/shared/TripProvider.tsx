@@ -64,7 +64,8 @@ export function useSaving(): Saving {
   return saving;
 }
 
-const CommandsContext = createContext<TripCommands | undefined>(undefined);
+/** Undefined outside of a trip. */
+export const CommandsContext = createContext<TripCommands | undefined>(undefined);
 const TripContext = createContext<TripSession | undefined>(undefined);
 const RETRY_AFTER_MS = 2000;
 const KEPT_AFTER_MS = 300;

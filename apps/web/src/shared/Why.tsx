@@ -10,6 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
+import { useInUnits } from './useInUnits';
 
 interface Shown {
   readonly anchor: HTMLElement;
@@ -89,8 +90,9 @@ export function WhyProvider({ children }: { children: ReactNode }) {
 export function Why({ reason, children }: { reason: ReactNode; children: ReactNode }) {
   const host = useContext(WhyContext);
   if (host === undefined) throw new Error('Why is used outside of its provider');
+  const inUnits = useInUnits();
   const show = ({ currentTarget }: { currentTarget: HTMLElement }): void =>
-    host.show({ anchor: currentTarget, reason });
+    host.show({ anchor: currentTarget, reason: typeof reason === 'string' ? inUnits(reason) : reason });
   return (
     <span
       className="why"

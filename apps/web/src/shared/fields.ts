@@ -1,7 +1,17 @@
 /** Making table columns from the model's fields: text and quantities typed in any unit, checked by the field's own schema. */
 import { ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Collection } from '@graft/core/trip';
-import { KG_PER_LB, massDigits, parseQuantity, type MassUnit, type Quantity } from '@graft/core/units';
+import {
+  celsiusOf,
+  digitsShown,
+  parseQuantity,
+  quantityOf,
+  temperatureShown,
+  temperatureUnit,
+  unitShown,
+  type MassUnit,
+  type Shown,
+} from '@graft/core/units';
 import type { Column, Entry } from './table/column';
 
 /** Something of a collection, or of a list inside one (a piece of a kit). */
@@ -84,39 +94,25 @@ export function yesNoColumn<Row extends object, K extends keyof Row & string>(
   };
 }
 
-/** The unit and decimals in which a quantity other than a mass is shown. */
-const SHOWN: Readonly<
-  Record<
-    Exclude<Quantity, 'mass'>,
-    { readonly unit: string; readonly bare: string; readonly decimals: number }
-  >
-> = {
-  volume: { unit: 'L', bare: 'l', decimals: 1 },
-  length: { unit: 'cm', bare: 'cm', decimals: 0 },
-  distance: { unit: 'km', bare: 'km', decimals: 1 },
-  height: { unit: 'm', bare: 'm', decimals: 0 },
-  duration: { unit: 'h', bare: 'h', decimals: 1 },
-};
-
 /** A quantity in the unit the reader chose; any unit can be typed. */
 export function quantityColumn<Row extends object, K extends keyof Row & string>(
   spec: FieldSpec<Row, K> & {
-    readonly quantity: Quantity;
+    readonly quantity: Shown;
+    /** So many of what the field keeps are a kg, L, cm, km, m or h; 1 if absent. */
+    readonly perKept?: number;
     readonly massUnit: MassUnit;
     readonly optional?: boolean;
     readonly hidden?: boolean;
   },
 ): Column<Row> {
-  const { quantity, massUnit } = spec;
-  const shown =
-    quantity === 'mass'
-      ? { unit: massUnit, bare: massUnit, digits: (value: number) => massDigits(value, massUnit) }
-      : { ...SHOWN[quantity], digits: (value: number) => value.toFixed(SHOWN[quantity].decimals) };
-  const exact = (value: number): string => {
-    const inUnit = quantity === 'mass' && massUnit === 'lb' ? value / KG_PER_LB : value;
-    return String(Math.round(inUnit * 1000) / 1000);
+  const { massUnit, perKept = 1 } = spec;
+  const shown = unitShown(spec.quantity, massUnit);
+  const quantity = quantityOf(spec.quantity);
+  const exact = (value: number): string => String(Math.round((value / shown.per) * 1000) / 1000);
+  const read = (row: Row): number | undefined => {
+    const kept = row[spec.id] as number | undefined;
+    return kept === undefined ? undefined : kept / perKept;
   };
-  const read = (row: Row): number | undefined => row[spec.id] as number | undefined;
   return {
     ...spec,
     header: `${spec.header}, ${shown.unit}`,
@@ -124,7 +120,7 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
     show: (row) => {
       const value = read(row);
       if (value === undefined) return '';
-      return spec.hidden === true ? '···' : shown.digits(value);
+      return spec.hidden === true ? '···' : digitsShown(value, spec.quantity, massUnit);
     },
     edit: {
       text: (row) => {
@@ -135,14 +131,16 @@ export function quantityColumn<Row extends object, K extends keyof Row & string>
       take: (row, entry) => {
         if (entry.trim() === '' && spec.optional === true) return store(spec, row, undefined);
         const parsed = parseQuantity(entry, quantity, shown.bare);
-        return parsed.ok ? store(spec, row, parsed.value) : parsed.error;
+        return parsed.ok ? store(spec, row, parsed.value * perKept) : parsed.error;
       },
       instead: (row, entry) => {
         const smaller = quantity === 'mass' ? SMALLER[massUnit] : undefined;
         if (smaller === undefined || !/^\s*\d+(?:[.,]\d+)?\s*$/.test(entry)) return undefined;
         const text = `${entry.trim()} ${smaller}`;
         const parsed = parseQuantity(text, quantity, shown.bare);
-        return parsed.ok && spec.check({ ...row, [spec.id]: parsed.value }) === undefined ? text : undefined;
+        return parsed.ok && spec.check({ ...row, [spec.id]: parsed.value * perKept }) === undefined
+          ? text
+          : undefined;
       },
     },
   };
@@ -154,19 +152,21 @@ const SMALLER: Readonly<Record<MassUnit, string>> = { kg: 'g', lb: 'oz' };
 /** A plain number, a percentage (kept as a share of 1) or a temperature; a minus sign of either kind is read. */
 export function numberColumn<Row extends object, K extends keyof Row & string>(
   spec: FieldSpec<Row, K> & {
+    /** "°C" and "km/h" are shown and typed in °F and mph by those who read US customary units. */
     readonly unit: string;
+    readonly massUnit?: MassUnit;
     readonly decimals: number;
     readonly percent?: boolean;
     readonly optional?: boolean;
     readonly mark?: (row: Row) => string;
   },
 ): Column<Row> {
-  const scale = spec.percent === true ? 100 : 1;
+  const { unit, toShown, fromShown } = numberShown(spec.unit, spec.massUnit ?? 'kg', spec.percent === true);
   const read = (row: Row): number | undefined => row[spec.id] as number | undefined;
-  const digits = (value: number): string => (value * scale).toFixed(spec.decimals).replace('-', '−');
+  const digits = (value: number): string => toShown(value).toFixed(spec.decimals).replace('-', '−');
   return {
     ...spec,
-    header: `${spec.header}, ${spec.unit}`,
+    header: `${spec.header}, ${unit}`,
     numeric: true,
     show: (row) => {
       const value = read(row);
@@ -175,7 +175,7 @@ export function numberColumn<Row extends object, K extends keyof Row & string>(
     edit: {
       text: (row) => {
         const value = read(row);
-        return value === undefined ? '' : String(Math.round(value * scale * 1000) / 1000);
+        return value === undefined ? '' : String(Math.round(toShown(value) * 1000) / 1000);
       },
       take: (row, entry) => {
         const cleaned = entry
@@ -185,9 +185,33 @@ export function numberColumn<Row extends object, K extends keyof Row & string>(
           .trim();
         if (cleaned === '' && spec.optional === true) return store(spec, row, undefined);
         const value = cleaned === '' ? NaN : Number(cleaned);
-        if (!Number.isFinite(value)) return `expected a number in ${spec.unit}, got "${entry}"`;
-        return store(spec, row, value / scale);
+        if (!Number.isFinite(value)) return `expected a number in ${unit}, got "${entry}"`;
+        return store(spec, row, fromShown(value));
       },
     },
+  };
+}
+
+/** How a plain number, a percentage, a temperature or a speed is shown and typed. */
+function numberShown(
+  unit: string,
+  massUnit: MassUnit,
+  isPercent: boolean,
+): {
+  readonly unit: string;
+  readonly toShown: (value: number) => number;
+  readonly fromShown: (typed: number) => number;
+} {
+  if (unit === '°C')
+    return {
+      unit: temperatureUnit(massUnit),
+      toShown: (c) => temperatureShown(c, massUnit),
+      fromShown: (typed) => celsiusOf(typed, temperatureUnit(massUnit)),
+    };
+  const per = isPercent ? 0.01 : unit === 'km/h' ? unitShown('distance', massUnit).per : 1;
+  return {
+    unit: unit === 'km/h' && massUnit === 'lb' ? 'mph' : unit,
+    toShown: (value) => value / per,
+    fromShown: (typed) => typed * per,
   };
 }

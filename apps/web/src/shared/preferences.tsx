@@ -1,5 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { MassUnit } from '@graft/core/units';
+import { keptPreferences, keptUnits, PREFERENCES_KEY } from './keptUnits';
 
 interface Preferences {
   readonly massUnit: MassUnit;
@@ -13,7 +14,6 @@ interface Stored {
   readonly dark: boolean;
 }
 
-const KEY = 'graft.preferences';
 const PreferencesContext = createContext<Preferences | undefined>(undefined);
 
 export function usePreferences(): Preferences {
@@ -23,31 +23,19 @@ export function usePreferences(): Preferences {
 }
 
 function read(): Stored {
-  const fallback: Stored = {
-    massUnit: 'kg',
-    hideWeights: false,
-    dark: window.matchMedia('(prefers-color-scheme: dark)').matches,
+  const { hideWeights, dark } = keptPreferences();
+  return {
+    massUnit: keptUnits(),
+    hideWeights: hideWeights === true,
+    dark: typeof dark === 'boolean' ? dark : window.matchMedia('(prefers-color-scheme: dark)').matches,
   };
-  const text = localStorage.getItem(KEY);
-  if (text === null) return fallback;
-  try {
-    const stored = JSON.parse(text) as Partial<Stored>;
-    return {
-      massUnit: stored.massUnit === 'lb' ? 'lb' : 'kg',
-      hideWeights: stored.hideWeights === true,
-      dark: typeof stored.dark === 'boolean' ? stored.dark : fallback.dark,
-    };
-  } catch {
-    // Somebody else wrote under our key; the defaults are as good as any.
-    return fallback;
-  }
 }
 
 /** How this browser shows things: units, hidden body weights, light or dark. */
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [stored, setStored] = useState(read);
   useEffect(() => {
-    localStorage.setItem(KEY, JSON.stringify(stored));
+    localStorage.setItem(PREFERENCES_KEY, JSON.stringify(stored));
     document.documentElement.classList.toggle('dark', stored.dark);
     document.documentElement.style.colorScheme = stored.dark ? 'dark' : 'light';
   }, [stored]);

@@ -72,12 +72,12 @@ export function readColumn(
   };
 }
 
-export function shapeColumn(common: Common<Thing>): Column<Thing> {
+export function shapeColumn(common: Common<Thing>, massUnit: MassUnit): Column<Thing> {
   return readColumn(
     common,
-    { id: 'shape', header: 'Shape', width: '136', text: (t) => formatShape(t.shape) },
+    { id: 'shape', header: 'Shape', width: '136', text: (t) => formatShape(t.shape, massUnit) },
     (t, entry) => {
-      const parsed = parseShape(entry);
+      const parsed = parseShape(entry, massUnit);
       return parsed.ok ? { thing: { ...t, shape: parsed.shape } } : { error: parsed.error };
     },
   );
@@ -150,12 +150,12 @@ export function needsColumn(common: Common<Thing>): Column<Thing> {
 }
 
 /** What a thing holds, in words. */
-export function holdsColumn(common: Common<Thing>): Column<Thing> {
-  const words = (t: Thing): string => formatHolding(t.holds);
+export function holdsColumn(common: Common<Thing>, massUnit: MassUnit): Column<Thing> {
+  const words = (t: Thing): string => formatHolding(t.holds, massUnit);
   return {
     ...readColumn(common, { id: 'holds', header: 'Holds', width: '132', text: words }, (t, entry) => {
       const { holds: _old, ...rest } = t;
-      const parsed = parseHolding(entry);
+      const parsed = parseHolding(entry, massUnit);
       if (!parsed.ok) return { error: parsed.error };
       return { thing: parsed.holding === undefined ? rest : { ...rest, holds: parsed.holding } };
     }),

@@ -1,4 +1,5 @@
 import { emptyTrip, type Trip } from '@graft/core/trip';
+import { parseQuantity } from '@graft/core/units';
 import { readNumber, setField, takeQuantity } from './tripFields';
 
 let trip: Trip;
@@ -32,14 +33,14 @@ describe('a field of the trip', () => {
   });
 });
 test('hours and litres are read in any unit', () => {
-  expect(takeQuantity(change, 'longestDayH', '7 h 30', 'duration', 'h', 'x')).toBeUndefined();
-  expect(takeQuantity(change, 'waterLPerH', '700 ml', 'volume', 'l', 'x')).toBeUndefined();
+  expect(takeQuantity(change, 'longestDayH', parseQuantity('7 h 30', 'duration', 'h'), 'x')).toBeUndefined();
+  expect(takeQuantity(change, 'waterLPerH', parseQuantity('700 ml', 'volume', 'l'), 'x')).toBeUndefined();
   expect(trip.longestDayH).toBe(7.5);
   expect(trip.waterLPerH).toBeCloseTo(0.7, 10);
-  expect(takeQuantity(change, 'longestDayH', 'all day', 'duration', 'h', 'x')).toBe(
+  expect(takeQuantity(change, 'longestDayH', parseQuantity('all day', 'duration', 'h'), 'x')).toBe(
     'expected "5.5 h", "5 h 30" or "45 min", got "all day"',
   );
-  expect(takeQuantity(change, 'longestDayH', '30', 'duration', 'h', 'x')).toBe(
+  expect(takeQuantity(change, 'longestDayH', parseQuantity('30', 'duration', 'h'), 'x')).toBe(
     'expected a number from 1 to 24 h, got 30',
   );
 });

@@ -1,7 +1,7 @@
 /** Taking single-valued fields of a trip from what was typed, each checked by its own schema. */
 import { FIELD_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Trip, TripField } from '@graft/core/trip';
-import { parseQuantity, type Quantity } from '@graft/core/units';
+import type { Parsed } from '@graft/core/units';
 import type { Entry } from './table/column';
 
 type Change = (label: string, change: (trip: Trip) => Trip) => void;
@@ -27,16 +27,13 @@ export function setField<F extends TripField>(
   return undefined;
 }
 
-/** Read a quantity typed in any unit and set a numeric field to it. */
+/** Set a numeric field to what was read of a typed quantity. */
 export function takeQuantity(
   change: Change,
   field: 'longestDayH' | 'waterLPerH',
-  text: string,
-  quantity: Quantity,
-  bareUnit: string,
+  parsed: Parsed,
   label: string,
 ): Entry {
-  const parsed = parseQuantity(text, quantity, bareUnit);
   return parsed.ok ? setField(change, field, parsed.value, label) : parsed.error;
 }
 

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Trip, WhatIf } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';
 import { Select } from '../shared/Select';
+import { useInUnits } from '../shared/useInUnits';
 
 const KINDS: Readonly<Record<WhatIf['kind'], string>> = {
   memberOut: 'a member does not come',
@@ -14,6 +15,7 @@ const KINDS: Readonly<Record<WhatIf['kind'], string>> = {
 
 /** One thing to suppose. */
 export function AddWhatIf({ trip, onAdd }: { trip: Trip; onAdd: (change: WhatIf) => void }) {
+  const inUnits = useInUnits();
   const [kind, setKind] = useState<WhatIf['kind']>('hotDay');
   const [memberId, setMemberId] = useState(trip.members[0]?.id ?? '');
   const [day, setDay] = useState(1);
@@ -60,7 +62,7 @@ export function AddWhatIf({ trip, onAdd }: { trip: Trip; onAdd: (change: WhatIf)
           label="Extra water for each"
           w="5.5rem"
           value={litres}
-          options={['0.5', '1', '1.5', '2'].map((l) => [l, `+${l} L`] as const)}
+          options={['0.5', '1', '1.5', '2'].map((l) => [l, inUnits(`+${l} L each`)] as const)}
           onChoose={setLitres}
         />
       )}
@@ -69,7 +71,7 @@ export function AddWhatIf({ trip, onAdd }: { trip: Trip; onAdd: (change: WhatIf)
           label="Carries at most"
           w="5.5rem"
           value={kg}
-          options={Array.from({ length: 27 }, (_v, i) => [String(i + 4), `${i + 4} kg`] as const)}
+          options={Array.from({ length: 27 }, (_v, i) => [String(i + 4), inUnits(`${i + 4} kg`)] as const)}
           onChoose={setKg}
         />
       )}

@@ -5,7 +5,7 @@ import { Fragment, useMemo } from 'react';
 import { legOfDay, massOnDayKg, ratioLimitKg, type DayLoad } from '@graft/core/load';
 import { fairnessSchool, formatMeasure, type MemberFigures, type ShareFigures } from '@graft/core/share';
 import { carriedPieces, movableThings, nameAlone, ownInPack, packOf, type Trip } from '@graft/core/trip';
-import { formatMass, formatPercent, massDigits } from '@graft/core/units';
+import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 import { BeamLegend } from './BeamLegend';
@@ -13,6 +13,8 @@ import { PieceBlock, type RowSize } from './PieceBlock';
 import type { BoardRow } from './boardRows';
 import type { DayChoice } from './boardSession';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
+import { useQuantities } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
 
 const COLUMNS = '132px minmax(0, 1fr) 50px 80px 86px';
 /**
@@ -39,12 +41,19 @@ interface Props {
   readonly onHover: (memberId: string | undefined) => void;
 }
 
-/** Load beams: one row a member, drawn on that member's own limit, so that a fair share has a straight edge. */
+/**
+ * Load beams: one row a member, drawn on that member's own limit, so that a fair share has a straight edge; by the load
+ * itself while limits are hidden.
+ */
 export function BeamBoard(props: Props) {
   const { trip, figures, day, rows, chosenIds, heldIds, targetId, onChoose, onHover } = props;
   const { massUnit } = usePreferences();
-  const widest = Math.max(1.1, ...figures.members.map((m) => loadOn(m, day).ratio + 0.03));
+  const { unit } = useQuantities();
+  const limits = useLimits();
+  const drawn = figures.members.map((m) => limits.drawn(loadOn(m, day)));
+  const widest = limits.hidden ? Math.max(1, ...drawn) * 1.03 : Math.max(1.1, ...drawn.map((v) => v + 0.03));
   const x = scaleLinear([0, widest], [0, 100]);
+  const isLimit = (tick: number): boolean => !limits.hidden && tick === 1;
   const count = figures.members.length;
   const size: RowSize =
     count >= MANY_MEMBERS
@@ -71,7 +80,7 @@ export function BeamBoard(props: Props) {
       >
         <Box>{day === 'heaviest' ? 'Heaviest day of each' : `All on day ${day}`}</Box>
         <Box position="relative" h="18px" aria-hidden>
-          {TICKS.map((tick) => (
+          {(limits.hidden ? x.ticks(5) : TICKS).map((tick) => (
             <Box
               key={tick}
               position="absolute"
@@ -79,16 +88,16 @@ export function BeamBoard(props: Props) {
               bottom="0"
               transform={tick === 0 ? undefined : 'translateX(-50%)'}
               whiteSpace="nowrap"
-              fontWeight={tick === 1 ? '600' : undefined}
-              color={tick === 1 ? 'fg' : undefined}
+              fontWeight={isLimit(tick) ? '600' : undefined}
+              color={isLimit(tick) ? 'fg' : undefined}
             >
-              {tick === 1 ? 'own limit' : `${tick * 100} %`}
+              {isLimit(tick) ? 'own limit' : limits.drawnText(tick, 0)}
             </Box>
           ))}
         </Box>
         <Box textAlign="end">{massUnit}</Box>
         <Box textAlign="end">of limit</Box>
-        <Box textAlign="end">in the pack, L</Box>
+        <Box textAlign="end">in the pack, {unit('volume')}</Box>
       </Grid>
       {rows.map(({ heading, figures: m }) => (
         <Fragment key={m.member.id}>
@@ -143,7 +152,9 @@ function BeamRow(props: {
   onHover: (memberId: string | undefined) => void;
 }) {
   const { trip, figures, load, x, size, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
-  const { massUnit, hideWeights } = usePreferences();
+  const { massUnit } = usePreferences();
+  const { digits } = useQuantities();
+  const limits = useLimits();
   const { member } = figures;
   const { setNodeRef } = useDroppable({ id: member.id });
   const leg = legOfDay(trip, load.day);
@@ -161,8 +172,9 @@ function BeamRow(props: {
   const elsewhere = pieces.length - here.length;
   // What is fixed: the whole load without the blocks.
   const ownKg = load.totalKg - load.waterKg - here.reduce((sum, p) => sum + p.massKg, 0);
-  const limitKg = ratioLimitKg(load.limitKg);
-  const width = (kg: number): string => `${x(kg / limitKg)}%`;
+  // Of what a beam is drawn by: the limit, or the kilogram while limits are hidden.
+  const per = limits.hidden ? 1 : ratioLimitKg(load.limitKg);
+  const width = (kg: number): string => `${x(kg / per)}%`;
   const over = load.ratio > 1;
   const overfull = figures.fullestL > figures.packVolumeL + 0.005;
   return (
@@ -216,7 +228,7 @@ function BeamRow(props: {
               piece={piece}
               name={name}
               massKg={massKg}
-              widthPercent={x(massKg / limitKg)}
+              widthPercent={x(massKg / per)}
               size={size}
               tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}
@@ -227,27 +239,7 @@ function BeamRow(props: {
             />
           ))}
         </Flex>
-        {over && (
-          <Box
-            position="absolute"
-            top="0"
-            bottom="0"
-            left={`${x(1)}%`}
-            w={`${x(load.ratio) - x(1)}%`}
-            pointerEvents="none"
-            style={{ background: OVERLOAD_HATCH }}
-          />
-        )}
-        <Box
-          position="absolute"
-          // Through the whole row, so that the limit is one line for all.
-          top={`-${ROW_GAP_PX[size] / 2 + 1}px`}
-          bottom={`-${ROW_GAP_PX[size] / 2 + 1}px`}
-          left={`${x(1)}%`}
-          borderLeftWidth="2px"
-          borderColor="fg"
-          pointerEvents="none"
-        />
+        {!limits.hidden && <LimitMarks x={x} ratio={load.ratio} gapPx={ROW_GAP_PX[size]} />}
       </Box>
       <Box textAlign="end" fontWeight="600" data-figure="kg">
         {massDigits(load.totalKg, massUnit)}
@@ -260,12 +252,12 @@ function BeamRow(props: {
         data-figure="ratio"
       >
         <Why
-          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. Limit ${hideWeights ? formatMass(load.limitKg, massUnit) : load.limitReason}. A planning number, not medical advice.`}
+          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. ${limits.hidden ? 'The limit is hidden with the body weights' : `Limit ${load.limitReason}`}. A planning number, not medical advice.`}
         >
           {over && '▲ '}
-          {formatPercent(load.ratio)}
+          {limits.hidden ? (over ? 'above' : 'within') : limits.percent(load.ratio)}
         </Why>
-        {trip.fairness === 'bodyWeight' && !hideWeights && (
+        {trip.fairness === 'bodyWeight' && !limits.hidden && (
           <Box fontSize="2xs" color="fg.muted" fontWeight="400">
             {formatMeasure(trip.fairness, figures.measures[load.day - 1]!)} {fairnessSchool('bodyWeight').of}
           </Box>
@@ -278,8 +270,36 @@ function BeamRow(props: {
         fontWeight={overfull ? '700' : undefined}
       >
         {overfull && '▲ '}
-        {figures.fullestL.toFixed(1)} / {figures.packVolumeL.toFixed(0)}
+        {digits(figures.fullestL, 'volume')} / {digits(figures.packVolumeL, 'volume', 0)}
       </Box>
     </Grid>
+  );
+}
+
+/** Where the limit is on a beam, through the whole row, so that it is one line for all; and what is above it. */
+function LimitMarks({ x, ratio, gapPx }: { x: (ratio: number) => number; ratio: number; gapPx: number }) {
+  return (
+    <>
+      {ratio > 1 && (
+        <Box
+          position="absolute"
+          top="0"
+          bottom="0"
+          left={`${x(1)}%`}
+          w={`${x(ratio) - x(1)}%`}
+          pointerEvents="none"
+          style={{ background: OVERLOAD_HATCH }}
+        />
+      )}
+      <Box
+        position="absolute"
+        top={`-${gapPx / 2 + 1}px`}
+        bottom={`-${gapPx / 2 + 1}px`}
+        left={`${x(1)}%`}
+        borderLeftWidth="2px"
+        borderColor="fg"
+        pointerEvents="none"
+      />
+    </>
   );
 }

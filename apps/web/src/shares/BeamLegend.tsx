@@ -1,8 +1,10 @@
 import { Box, Flex } from '../theme/chakra';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
+import { useLimits } from '../shared/useLimits';
 
 /** What the parts of a beam are. */
 export function BeamLegend() {
+  const { hidden } = useLimits();
   const item = (swatch: object, text: string) => (
     <Flex align="center" gap="1.5">
       <Box w="16px" h="11px" {...swatch} />
@@ -23,12 +25,13 @@ export function BeamLegend() {
         { bg: 'beam.eaten', borderTopWidth: '3px', borderTopStyle: 'dashed', borderColor: 'beam.piece' },
         'group piece that is eaten or burnt',
       )}
-      {item(
-        {
-          style: { background: OVERLOAD_HATCH },
-        },
-        'above the limit',
-      )}
+      {!hidden &&
+        item(
+          {
+            style: { background: OVERLOAD_HATCH },
+          },
+          'above the limit',
+        )}
     </Flex>
   );
 }

@@ -3,7 +3,6 @@ import { useMemo } from 'react';
 import {
   asVariant,
   carriedWork,
-  formatMeasure,
   isOverloaded,
   shareFigures,
   whatIfText,
@@ -13,6 +12,9 @@ import type { Trip, Variant } from '@graft/core/trip';
 import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
+import { useInUnits } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
+import { workText } from '../shared/work';
 
 interface Column {
   readonly name: string;
@@ -40,7 +42,9 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
     ],
     [trip, variants],
   );
-  const say = (c: Column, ratio: number): string => formatMeasure(c.trip.fairness, ratio, massUnit);
+  const limits = useLimits();
+  const inUnits = useInUnits();
+  const say = (c: Column, ratio: number): string => limits.measure(c.trip.fairness, ratio);
   const rows: readonly (readonly [label: string, cell: (c: Column) => string])[] = [
     [
       'Largest load',
@@ -68,9 +72,10 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
     [
       'Carried over the trip',
       (c) =>
-        `${carriedWork(c.trip)
-          .reduce((sum, w) => sum + w.totalKgKm, 0)
-          .toFixed(0)} kg·km`,
+        workText(
+          carriedWork(c.trip).reduce((sum, w) => sum + w.totalKgKm, 0),
+          massUnit,
+        ),
     ],
     ['Warnings', (c) => (c.figures.warnings.length === 0 ? 'none' : String(c.figures.warnings.length))],
   ];
@@ -84,7 +89,7 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
               <Table.ColumnHeader key={i} textAlign="end" verticalAlign="top">
                 {c.name}
                 <Text fontSize="2xs" color="fg.muted" fontWeight="400">
-                  {c.about === c.name ? '' : c.about}
+                  {c.about === c.name ? '' : inUnits(c.about)}
                 </Text>
               </Table.ColumnHeader>
             ))}
@@ -111,7 +116,7 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
                   <Table.Cell key={i} textAlign="end" color={over ? 'overload.fg' : undefined}>
                     {m === undefined
                       ? 'not there'
-                      : `${over ? '▲ ' : ''}${formatMass(m.heaviest.totalKg, massUnit)}, ${formatPercent(m.heaviest.ratio)} of limit`}
+                      : `${over ? '▲ ' : ''}${formatMass(m.heaviest.totalKg, massUnit)}${limits.hidden ? '' : `, ${limits.percent(m.heaviest.ratio)} of limit`}`}
                   </Table.Cell>
                 );
               })}

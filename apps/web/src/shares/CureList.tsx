@@ -10,9 +10,13 @@ import { useRun } from '../shared/useRun';
 import { useLimitChange } from '../shared/useLimitChange';
 import { runMisfit } from '../workers/engine';
 import { SEED } from './seed';
+import { useInUnits } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
 
 /** What keeps the pieces from fitting, and cures with what each would do; asked for, since each is tried out. */
 export function CureList() {
+  const inUnits = useInUnits();
+  const limits = useLimits();
   const { trip, readOnly } = useTrip();
   const change = useLimitChange();
   const { massUnit } = usePreferences();
@@ -57,9 +61,11 @@ export function CureList() {
       <Text fontWeight="600">What binds, in the best share there is</Text>
       <Box as="ul" listStyleType="none" aria-label="What binds">
         {[
-          ...misfit.contradictions,
-          ...misfit.bindings.map(
-            (b) => `${b.what}: ${b.overKg > 0 ? formatMass(b.overKg, massUnit) : formatVolume(b.overL)}`,
+          ...misfit.contradictions.map(inUnits),
+          ...misfit.bindings.map((b) =>
+            b.overKg > 0
+              ? `${b.what}: ${limits.kg(b.overKg)}`
+              : `${b.what}: ${inUnits(formatVolume(b.overL))}`,
           ),
         ].map((text) => (
           <Box as="li" key={text} py="0.5">
@@ -70,7 +76,7 @@ export function CureList() {
       <Text fontWeight="600" mt="2">
         Cures
       </Text>
-      {!misfit.isEnough && <Text color="fg.muted">{leftOverWords(misfit, massUnit)}</Text>}
+      {!misfit.isEnough && <Text color="fg.muted">{inUnits(leftOverWords(misfit, massUnit))}</Text>}
       <Box as="ul" listStyleType="none" aria-label="Cures">
         {misfit.cures.map((cure) => (
           <Flex
@@ -83,12 +89,12 @@ export function CureList() {
             borderColor="border.muted"
           >
             <Box minW="0">
-              <Text>{cure.label}</Text>
+              <Text>{inUnits(cure.label)}</Text>
               <Text color={cure.fits ? 'fg' : 'fg.muted'}>
                 {cure.fits ? '✓ ' : ''}
-                {effectText(cure, massUnit)}
+                {inUnits(limits.words(effectText(cure, massUnit)))}
               </Text>
-              <Text color="fg.muted">{cure.price}</Text>
+              <Text color="fg.muted">{inUnits(cure.price)}</Text>
             </Box>
             <Button
               size="2xs"

@@ -1,15 +1,16 @@
 import { Box, Flex } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
+import type { DayLoad } from '@graft/core/load';
 import type { ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
-import { formatPercent } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
 import { dayDate } from '../shared/dates';
 import { DayButton } from '../shared/DayButton';
 import { useWidth } from '../shared/useWidth';
 import { paint } from '../theme/system';
 import type { DayChoice } from './boardSession';
+import { useLimits } from '../shared/useLimits';
 
 const HEIGHT = 128;
 const LEAST_WIDTH = 280;
@@ -28,12 +29,14 @@ interface Props {
 export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
   const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const days = trip.legs.map((_leg, i) => i + 1);
-  const ratios = figures.members.flatMap((m) => m.loads.map((l) => l.ratio));
+  const limits = useLimits();
+  const drawn = figures.members.flatMap((m) => m.loads.map(limits.drawn));
+  const top = limits.hidden ? Math.max(1, ...drawn) * 1.05 : Math.max(1.02, ...drawn) + 0.02;
+  const low = limits.hidden ? 0 : Math.max(0, Math.min(...drawn) - 0.04);
   const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
-  const y = scaleLinear(
-    [Math.max(0, Math.min(...ratios) - 0.04), Math.max(1.02, ...ratios) + 0.02],
-    [HEIGHT - MARGIN.bottom, MARGIN.top],
-  );
+  const y = scaleLinear([low, top], [HEIGHT - MARGIN.bottom, MARGIN.top]);
+  // Where the word at the limit stands; nowhere while it is hidden.
+  const limitY = limits.hidden ? -HEIGHT : y(1);
   const front =
     figures.members.find((m) => m.member.id === memberId) ??
     figures.members.find((m) => m.member === figures.largestMember);
@@ -41,13 +44,14 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
     .x((p) => p.x)
     .y((p) => p.y)
     .curve(curveStep);
-  const stepsOf = (loads: readonly { day: number; ratio: number }[]): string => {
-    const points = loads.map((l) => ({ x: x(l.day), y: y(l.ratio) }));
+  const stepsOf = (loads: readonly DayLoad[]): string => {
+    const points = loads.map((l) => ({ x: x(l.day), y: y(limits.drawn(l)) }));
     // Out to the ends of the first and last day.
     const first = points[0]!;
     const last = points[points.length - 1]!;
     return path([{ x: x(0.5), y: first.y }, ...points, { x: x(days.length + 0.5), y: last.y }]) ?? '';
   };
+  const lastY = (loads: readonly DayLoad[]): number => y(limits.drawn(loads.at(-1)!));
   return (
     <Box borderTopWidth="1px" bg="bg.panel" flexShrink={0} px="4" pt="2" pb="1">
       <Flex
@@ -70,7 +74,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
         ))}
         <Box flex="1" />
         <Box fontSize="xs" color="fg.muted">
-          Share of own limit by day
+          {limits.hidden ? 'Load by day' : 'Share of own limit by day'}
         </Box>
       </Flex>
       <div ref={holder}>
@@ -78,7 +82,11 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
           width="100%"
           height={HEIGHT}
           role="img"
-          aria-label={`Load ratios by day; largest ${formatPercent(figures.largestRatio)} on day ${figures.largestDay}`}
+          aria-label={
+            limits.hidden
+              ? `Loads by day; largest on day ${figures.largestDay}`
+              : `Load ratios by day; largest ${limits.percent(figures.largestRatio)} on day ${figures.largestDay}`
+          }
         >
           {typeof day === 'number' && (
             <rect
@@ -94,9 +102,9 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
             from={MARGIN.left}
             to={width - MARGIN.right}
             count={4}
-            format={(tick) => formatPercent(tick, 0)}
+            format={(tick) => limits.drawnText(tick, 0)}
           />
-          <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />
+          {!limits.hidden && <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />}
           {figures.members.map((m) => (
             <path
               key={m.member.id}
@@ -113,21 +121,19 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                 <text
                   key={l.day}
                   x={x(l.day)}
-                  y={labelY(y(l.ratio), y(1))}
+                  y={labelY(y(limits.drawn(l)), limitY)}
                   textAnchor="middle"
                   style={{ fontSize: 10.5 }}
                   fill={l.ratio > 1 ? paint('overload.fg') : paint('fg')}
                 >
-                  {formatPercent(l.ratio, 0)}
+                  {limits.drawnText(limits.drawn(l), 0)}
                 </text>
               ))}
               <text
                 x={width - MARGIN.right + 6}
                 y={Math.max(
                   MARGIN.top + 4,
-                  Math.abs(y(front.loads[front.loads.length - 1]!.ratio) - y(1)) < 12
-                    ? y(1) + 17
-                    : y(front.loads[front.loads.length - 1]!.ratio) + 4,
+                  Math.abs(lastY(front.loads) - limitY) < 12 ? limitY + 17 : lastY(front.loads) + 4,
                 )}
                 style={{ fontSize: 11 }}
                 fontWeight="600"

@@ -8,6 +8,7 @@ import { useTrip } from '../shared/TripProvider';
 import { useLimitChange } from '../shared/useLimitChange';
 import { CompareVariants } from './CompareVariants';
 import { whatIfTitle } from './whatIfTitle';
+import { useInUnits } from '../shared/useInUnits';
 
 const MOST_COMPARED = 3;
 
@@ -68,6 +69,7 @@ interface ItemProps extends Props {
 }
 
 function KeptWhatIf({ variant: v, isCompared, mayCompare, onCompare, busy, onPlan }: ItemProps) {
+  const inUnits = useInUnits();
   const { trip, change, readOnly } = useTrip();
   const changeLimits = useLimitChange();
   return (
@@ -88,7 +90,7 @@ function KeptWhatIf({ variant: v, isCompared, mayCompare, onCompare, busy, onPla
         />
       </Flex>
       {whatIfTitle(trip, v.changes) !== v.name && (
-        <Text color="fg.muted">{whatIfTitle(trip, v.changes)}</Text>
+        <Text color="fg.muted">{inUnits(whatIfTitle(trip, v.changes))}</Text>
       )}
       <Flex gap="2" pt="1">
         <Button

@@ -1,18 +1,17 @@
 import { Box, Button, Flex, Table, Text } from '../theme/chakra';
 import { Lock, LockOpen } from 'lucide-react';
 import { useMemo } from 'react';
-import {
-  carrierEffects,
-  formatMeasure,
-  whatHolds,
-  whyThisCarrier,
-  type ShareFigures,
-} from '@graft/core/share';
+import { carrierEffects, whatHolds, whyThisCarrier, type ShareFigures } from '@graft/core/share';
 import { lockPiece, nameAlone, type Carried, type Trip } from '@graft/core/trip';
-import { formatMass, formatVolume } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { SplitPiece } from './SplitPiece';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
+
+/** Changes of the largest ratio below this are none. */
+const SAME_RATIO = 0.0005;
 
 interface Props {
   readonly piece: Carried;
@@ -35,7 +34,10 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
   const assignment = walked.share.find((a) => a.pieceId === piece.id);
   const holds = whatHolds(walked, piece);
   const name = nameAlone(walked, piece);
-  const say = (ratio: number): string => formatMeasure(walked.fairness, ratio, massUnit);
+  const inUnits = useInUnits();
+  const { show } = useQuantities();
+  const limits = useLimits();
+  const say = (ratio: number): string => limits.measure(walked.fairness, ratio);
   return (
     <Box p="4" aria-label="Chosen piece" role="region">
       <Flex justify="space-between" align="start" gap="2">
@@ -43,7 +45,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
           <Text fontWeight="600">{name}</Text>
           <Text fontSize="xs" color="fg.muted">
             {piece.massEstimated ? 'about ' : ''}
-            {formatMass(piece.massKg, massUnit)}, {formatVolume(piece.volumeL)}
+            {formatMass(piece.massKg, massUnit)}, {show(piece.volumeL, 'volume')}
             {whenCarried(piece)}
           </Text>
         </Box>
@@ -65,12 +67,12 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
         )}
       </Flex>
       <Text fontSize="xs" mt="2" data-testid="why-here">
-        {whyThisCarrier(shown, figures, effects)}
+        {inUnits(limits.words(whyThisCarrier(shown, figures, effects)))}
       </Text>
       {holds.length > 0 && (
         <Box as="ul" fontSize="xs" mt="1" listStyleType="none" aria-label="What holds it">
           {holds.map((text) => (
-            <li key={text}>{text}</li>
+            <li key={text}>{inUnits(text)}</li>
           ))}
         </Box>
       )}
@@ -99,7 +101,7 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
                 {effect.member.name}
                 {effect.overL > 0.005 && !effect.carriesNow && (
                   <Text as="span" display="block" color="overload.fg" fontSize="2xs">
-                    ▲ pack {formatVolume(effect.overL)} too full
+                    ▲ pack {show(effect.overL, 'volume')} too full
                   </Text>
                 )}
               </Table.Cell>
@@ -108,7 +110,11 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
                 {say(effect.ratio)}
               </Table.Cell>
               <Table.Cell textAlign="end">
-                {effect.carriesNow ? say(effect.largestRatio) : signed(effect.change, say)}
+                {effect.carriesNow
+                  ? say(effect.largestRatio)
+                  : limits.hidden && walked.fairness !== 'plainKg'
+                    ? upOrDown(effect.change)
+                    : signed(effect.change, say)}
               </Table.Cell>
               <Table.Cell textAlign="end">
                 {effect.carriesNow || Math.abs(effect.unevenness) < 1e-5
@@ -146,6 +152,9 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
     </Box>
   );
 }
+
+const upOrDown = (change: number): string =>
+  Math.abs(change) < SAME_RATIO ? 'same' : change > 0 ? 'higher' : 'lower';
 
 function signed(change: number, say: (ratio: number) => string): string {
   const text = say(Math.abs(change));

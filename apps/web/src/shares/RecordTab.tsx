@@ -5,9 +5,14 @@ import { carriedWork, earlierWork } from '@graft/core/share';
 import { formatPercent } from '@graft/core/units';
 import { api } from '../shared/api';
 import { useTrip } from '../shared/TripProvider';
+import { useQuantities } from '../shared/useInUnits';
+import { usePreferences } from '../shared/preferences';
+import { workDigits, workUnit } from '../shared/work';
 
 /** Who has carried how much how far: what makes a fair trip visible over its days. */
 export function RecordTab() {
+  const { massUnit } = usePreferences();
+  const { show } = useQuantities();
   const { walked, id } = useTrip();
   const earlier = useQuery({ queryKey: ['earlier', id], queryFn: () => api.earlier(id) });
   const records = useMemo(() => carriedWork(walked), [walked]);
@@ -23,7 +28,8 @@ export function RecordTab() {
   return (
     <Box p="4" fontSize="sm">
       <Text fontSize="xs" color="fg.muted">
-        Load times distance over {km.toFixed(0)} km, with each day&apos;s heaviest load and all handovers.
+        Load times distance over {show(km, 'distance', 0)}, with each day&apos;s heaviest load and all
+        handovers.
       </Text>
       <Table.Root
         size="sm"
@@ -34,8 +40,8 @@ export function RecordTab() {
         <Table.Header>
           <Table.Row bg="transparent">
             <Table.ColumnHeader>Member</Table.ColumnHeader>
-            <Table.ColumnHeader textAlign="end">all, kg·km</Table.ColumnHeader>
-            <Table.ColumnHeader textAlign="end">group&apos;s, kg·km</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">all, {workUnit(massUnit)}</Table.ColumnHeader>
+            <Table.ColumnHeader textAlign="end">group&apos;s, {workUnit(massUnit)}</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">of the group&apos;s</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
@@ -46,8 +52,8 @@ export function RecordTab() {
                 {r.member.name}
                 <Box h="3px" mt="0.5" bg="beam.own" w={`${(100 * r.totalKgKm) / most}%`} aria-hidden />
               </Table.Cell>
-              <Table.Cell textAlign="end">{r.totalKgKm.toFixed(0)}</Table.Cell>
-              <Table.Cell textAlign="end">{r.groupKgKm.toFixed(0)}</Table.Cell>
+              <Table.Cell textAlign="end">{workDigits(r.totalKgKm, massUnit)}</Table.Cell>
+              <Table.Cell textAlign="end">{workDigits(r.groupKgKm, massUnit)}</Table.Cell>
               <Table.Cell textAlign="end">{formatPercent(r.groupPart)}</Table.Cell>
             </Table.Row>
           ))}
@@ -81,8 +87,8 @@ export function RecordTab() {
                 <Table.Row bg="transparent">
                   <Table.ColumnHeader>Member</Table.ColumnHeader>
                   <Table.ColumnHeader textAlign="end">trips</Table.ColumnHeader>
-                  <Table.ColumnHeader textAlign="end">all, kg·km</Table.ColumnHeader>
-                  <Table.ColumnHeader textAlign="end">group&apos;s, kg·km</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">all, {workUnit(massUnit)}</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">group&apos;s, {workUnit(massUnit)}</Table.ColumnHeader>
                 </Table.Row>
               </Table.Header>
               <Table.Body>
@@ -92,8 +98,8 @@ export function RecordTab() {
                     <Table.Row key={m.id} bg="transparent">
                       <Table.Cell>{m.name}</Table.Cell>
                       <Table.Cell textAlign="end">{work.trips}</Table.Cell>
-                      <Table.Cell textAlign="end">{work.totalKgKm.toFixed(0)}</Table.Cell>
-                      <Table.Cell textAlign="end">{work.groupKgKm.toFixed(0)}</Table.Cell>
+                      <Table.Cell textAlign="end">{workDigits(work.totalKgKm, massUnit)}</Table.Cell>
+                      <Table.Cell textAlign="end">{workDigits(work.groupKgKm, massUnit)}</Table.Cell>
                     </Table.Row>
                   );
                 })}

@@ -16,6 +16,8 @@ import { Why } from '../shared/Why';
 import { useProvenBound } from './useProvenBound';
 import { useSayRatio } from './useSayRatio';
 import type { ShareOut } from './useShareOut';
+import { useLimits } from '../shared/useLimits';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Props {
   readonly figures: ShareFigures;
@@ -30,6 +32,7 @@ interface Props {
 /** The largest and the smallest load, and how far the largest is from the best possible. */
 export function ShareFigureLines({ figures, shown, previewing, proof, stands }: Props) {
   const say = useSayRatio(shown);
+  const { words } = useLimits();
   const { bound, gap, failed } = useProvenBound(shown, figures);
   const complete = figures.unshared.length === 0;
   // What was proven holds as long as there is the same to share.
@@ -62,7 +65,7 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
       <Flex justify="space-between">
         <Text color="fg.muted">No share gets below</Text>
         <Why
-          reason={`With these people and things every share has a largest load of this or more. What keeps it there: ${bound.reason}.`}
+          reason={`With these people and things every share has a largest load of this or more. What keeps it there: ${words(bound.reason)}.`}
         >
           {say(bound.ratio, 'down')}
         </Why>
@@ -93,12 +96,15 @@ function Aside({ children }: { children: ReactNode }) {
 /** How even the share is, and what makes its peak. */
 function Verdict({ figures, shown, bound }: Pick<Props, 'figures' | 'shown'> & { bound: ShareBound }) {
   const { massUnit } = usePreferences();
+  const { words } = useLimits();
+  const inUnits = useInUnits();
   const say = useSayRatio(shown);
   const verdict = shareVerdict(shown, figures, massUnit, bound);
   const isOwnPeak = figures.largestRatio > figures.level * 1.0005;
   return (
     <Text fontSize="xs" color="fg.muted" mt="1" data-testid="verdict">
-      {verdict.spread !== '' && `${verdict.spread}. `}What makes the peak: {verdict.peak}
+      {verdict.spread !== '' && `${words(verdict.spread)}. `}What makes the peak:{' '}
+      {inUnits(words(verdict.peak))}
       {isOwnPeak &&
         `, which no share lowers; among those who carry for the group the largest is ${say(figures.level)}`}
       .

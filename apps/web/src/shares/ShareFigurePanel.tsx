@@ -8,6 +8,7 @@ import { useSayRatio } from './useSayRatio';
 import { StandsOnLines } from './StandsOnLines';
 import { useShareOut } from './useShareOut';
 import { useStandsOn } from './useStandsOn';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Props {
   readonly figures: ShareFigures;
@@ -18,6 +19,7 @@ interface Props {
 
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
 export function ShareFigurePanel({ figures, shown, previewing }: Props) {
+  const inUnits = useInUnits();
   const stands = useStandsOn(shown, previewing);
   const shareOut = useShareOut(figures, useSayRatio(shown));
   const overfull = figures.members.some((m) => m.fullestL > m.packVolumeL + 0.005);
@@ -48,7 +50,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         <Box as="ul" mt="3" listStyleType="none" fontSize="xs" aria-label="Warnings">
           {figures.warnings.map((warning) => (
             <Box as="li" key={warning} py="0.5" color="overload.fg">
-              ▲ {warning}
+              ▲ {inUnits(warning)}
             </Box>
           ))}
         </Box>

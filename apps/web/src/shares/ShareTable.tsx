@@ -1,9 +1,10 @@
 import { Box, Table } from '../theme/chakra';
-import { formatMeasure, type ShareFigures } from '@graft/core/share';
+import type { ShareFigures } from '@graft/core/share';
 import { carriedPieces, handoverDays, type Trip } from '@graft/core/trip';
-import { formatPercent, massDigits } from '@graft/core/units';
+import { massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import type { BoardRow } from './boardRows';
+import { useLimits } from '../shared/useLimits';
 
 interface Props {
   readonly trip: Trip;
@@ -13,6 +14,7 @@ interface Props {
 
 /** The board as text: every member's load by day and what they carry; for screen readers, copying and print. */
 export function ShareTable({ trip, figures, rows }: Props) {
+  const limits = useLimits();
   const { massUnit } = usePreferences();
   const days = handoverDays(trip);
   return (
@@ -53,12 +55,12 @@ export function ShareTable({ trip, figures, rows }: Props) {
                   {massDigits(l.totalKg, massUnit)}
                   <Box color={l.ratio > 1 ? 'overload.fg' : 'fg.muted'} whiteSpace="nowrap">
                     {l.ratio > 1 && '▲ '}
-                    {formatPercent(l.ratio, 0)}
+                    {limits.percent(l.ratio, 0)}
                   </Box>
                 </Table.Cell>
               ))}
               <Table.Cell textAlign="end" whiteSpace="nowrap">
-                {formatMeasure(trip.fairness, m.largestMeasure, massUnit)}
+                {limits.measure(trip.fairness, m.largestMeasure)}
                 <Box color="fg.muted">day {m.heaviest.day}</Box>
               </Table.Cell>
               <Table.Cell minW="16rem" w="100%">

@@ -1,8 +1,7 @@
 import { Box, Flex, Text } from '../theme/chakra';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useRef } from 'react';
-import { formatMeasure } from '@graft/core/share';
-import { formatMass, formatPercent } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
 import { HeldChip } from '../shared/HeldChip';
 import { usePreferences } from '../shared/preferences';
@@ -14,6 +13,7 @@ import { SharePanel } from './SharePanel';
 import { ShareTable } from './ShareTable';
 import { useBoardKeys } from './useBoardKeys';
 import { useShareBoard, type ShareBoard } from './useShareBoard';
+import { useLimits } from '../shared/useLimits';
 
 /** Who carries what: load beams, the days, and beside them what the share is worth and how it came about. */
 export function SharesStation() {
@@ -82,6 +82,7 @@ export function SharesStation() {
 /** The piece in hand: under the pointer when dragged, in words when picked up by key. */
 function InHand({ board }: { board: ShareBoard }) {
   const { massUnit } = usePreferences();
+  const limits = useLimits();
   const { held, heldIds, inHand, pieces, receiver, shown, figures } = board;
   const what = heldIds.size > 1 ? `${heldIds.size} pieces` : (held?.name ?? '');
   return (
@@ -96,7 +97,7 @@ function InHand({ board }: { board: ShareBoard }) {
       </DragOverlay>
       <Box srOnly role="status" aria-live="assertive">
         {held !== undefined && inHand?.byKey === true
-          ? `${what} in hand, ${receiver === undefined ? 'over nobody' : `over ${receiver.member.name}: ${formatMass(receiver.heaviest.totalKg, massUnit)}, ${formatPercent(receiver.heaviest.ratio)}`}; largest ratio ${formatMeasure(shown.fairness, figures.largestRatio, massUnit)}. Up and down choose, Enter gives, Escape leaves.`
+          ? `${what} in hand, ${receiver === undefined ? 'over nobody' : `over ${receiver.member.name}: ${formatMass(receiver.heaviest.totalKg, massUnit)}, ${limits.percent(receiver.heaviest.ratio)}`}; largest ratio ${limits.measure(shown.fairness, figures.largestRatio)}. Up and down choose, Enter gives, Escape leaves.`
           : ''}
       </Box>
     </>

@@ -17,8 +17,8 @@ export function StandsOnLines({
   readonly figures: ShareFigures;
   readonly stands: StandsOn;
 }) {
-  const { massUnit } = usePreferences();
-  const lines = standsOnLines(trip, figures, stands, massUnit);
+  const { massUnit, hideWeights } = usePreferences();
+  const lines = standsOnLines(trip, figures, stands, massUnit, hideWeights);
   // What weighs on whom is known once all is shared.
   const isShared = figures.unshared.length === 0;
   const first = isShared ? weighFirstWords(stands) : [];

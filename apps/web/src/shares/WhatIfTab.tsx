@@ -11,11 +11,13 @@ import { useRun } from '../shared/useRun';
 import { AddWhatIf } from './AddWhatIf';
 import { KeptWhatIfs } from './KeptWhatIfs';
 import { whatIfTitle } from './whatIfTitle';
+import { useInUnits } from '../shared/useInUnits';
 
 const MOST_VARIANTS = 12;
 
 /** Suppose something, have it shared out, keep it by name beside the plan, compare, adopt. */
 export function WhatIfTab() {
+  const inUnits = useInUnits();
   const { trip, change, readOnly } = useTrip();
   const [changes, setChanges] = useState<readonly WhatIf[]>([]);
   const [name, setName] = useState('');
@@ -69,7 +71,7 @@ export function WhatIfTab() {
           <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Supposed">
             {known.map((c, i) => (
               <Flex as="li" key={i} justify="space-between" py="0.5">
-                {whatIfText(trip, c)}
+                {inUnits(whatIfText(trip, c))}
                 <RemoveButton
                   name={whatIfText(trip, c)}
                   undo={false}

@@ -8,6 +8,7 @@ import {
 } from '@graft/core/sheet';
 import { MassField, PackChoice, StatureField, TextField } from './answerFields';
 import { Offers, OwnThings, type Tell } from './ownAnswers';
+import { useSheetView } from '../shared/sheet/sheetView';
 
 interface Props {
   readonly ask: SheetAsk;
@@ -18,6 +19,7 @@ interface Props {
 
 /** What a member says of themselves before the trip; every answer is kept at once, with or without a network. */
 export function AnswerForm({ ask, marks, tell, newId }: Props) {
+  const { units, mass, say: inUnits } = useSheetView();
   const answers = answersOf(marks);
   const { said, isDone } = answers;
   const say = (field: SaidField, value: MarkValue): void => tell('said', value, field);
@@ -44,25 +46,27 @@ export function AnswerForm({ ask, marks, tell, newId }: Props) {
       )}
       <MassField
         label="Body weight"
-        hint="62 kg, 137 lb or 9 st 10"
+        hint={units === 'lb' ? '137 lb, 62 kg or 9 st 10' : '62 kg, 137 lb or 9 st 10'}
         field="body"
         value={said.body}
         onSay={(v) => say('body', v)}
       />
       {said.body === undefined && (
         <label className="field">
-          or about, kg
+          or about
           <select value={String(said.band ?? '')} onChange={(e) => say('band', e.target.value)}>
             <option value="">not said</option>
             {BODY_BANDS.map((band) => (
-              <option key={band}>{band}</option>
+              <option key={band} value={band}>
+                {inUnits(`${band} kg`)}
+              </option>
             ))}
           </select>
         </label>
       )}
       <StatureField
         label="Stature"
-        hint="172 cm or 5 ft 8"
+        hint={units === 'lb' ? '5 ft 8 or 172 cm' : '172 cm or 5 ft 8'}
         field="stature"
         value={said.stature}
         onSay={(v) => say('stature', v)}
@@ -74,7 +78,7 @@ export function AnswerForm({ ask, marks, tell, newId }: Props) {
       <TextField label="Medicines you carry" value={said.medicines} onSay={(v) => say('medicines', v)} />
       <MassField
         label="The most you can carry, all together"
-        hint="14 kg"
+        hint={mass(14)}
         field="cap"
         value={said.cap}
         onSay={(v) => say('cap', v)}

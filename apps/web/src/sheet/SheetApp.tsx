@@ -1,5 +1,8 @@
-import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { dayMark, sheetChanges, standing, type MemberSheet } from '@graft/core/sheet';
+import { inUnits, type MassUnit } from '@graft/core/units';
+import { keepUnits, keptUnits } from '../shared/keptUnits';
+import { SheetViewContext } from '../shared/sheet/sheetView';
 import { packedText, SheetBody } from '../shared/sheet/SheetBody';
 import { counted } from '../shared/words';
 import type { SheetSession, SheetState } from './sheetSession';
@@ -20,6 +23,8 @@ export function SheetApp({ session }: { session: SheetSession | undefined }) {
 
 function Opened({ session }: { session: SheetSession }) {
   const state = useSyncExternalStore(session.subscribe, session.current);
+  const [units, setUnits] = useState(keptUnits);
+  const view = useMemo(() => ({ units, limitsHidden: false }), [units]);
   const { opened, seen, pending, link } = state;
   const allMarks = useMemo(() => [...(opened?.marks ?? []), ...pending], [opened, pending]);
   const marks = useMemo(() => standing(allMarks), [allMarks]);
@@ -47,41 +52,70 @@ function Opened({ session }: { session: SheetSession }) {
       </Notice>
     );
   const { sheet } = opened;
+  const names = sheet.things.map((t) => t.name);
   return (
-    <div className="sheet-page">
-      {changes.length > 0 && (
-        <section className="sheet-news" aria-labelledby="news-head" data-screen-only>
-          <h2 id="news-head">Changed since you last looked</h2>
-          <ul>
-            {changes.map((change) => (
-              <li key={change}>{change}</li>
-            ))}
-          </ul>
-          <button type="button" onClick={session.noteSeen}>
-            I have seen it
-          </button>
-        </section>
-      )}
-      <SheetBody
-        sheet={sheet}
-        ticking={{
-          marks,
-          tick: (kind, value, thingId) => session.tell(kind, value, thingId),
-          feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
-        }}
-      >
-        {sheet.ask !== undefined && (
-          <AnswerForm
-            ask={sheet.ask}
-            marks={allMarks}
-            tell={(kind, value, about) => session.tell(kind, value, about)}
-            newId={session.newId}
-          />
+    <SheetViewContext value={view}>
+      <div className="sheet-page">
+        {changes.length > 0 && (
+          <section className="sheet-news" aria-labelledby="news-head" data-screen-only>
+            <h2 id="news-head">Changed since you last looked</h2>
+            <ul>
+              {changes.map((change) => (
+                <li key={change}>{inUnits(change, units, names)}</li>
+              ))}
+            </ul>
+            <button type="button" onClick={session.noteSeen}>
+              I have seen it
+            </button>
+          </section>
         )}
-        <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
-      </SheetBody>
-      <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
-    </div>
+        <SheetBody
+          sheet={sheet}
+          ticking={{
+            marks,
+            tick: (kind, value, thingId) => session.tell(kind, value, thingId),
+            feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
+          }}
+        >
+          {sheet.ask !== undefined && (
+            <AnswerForm
+              ask={sheet.ask}
+              marks={allMarks}
+              tell={(kind, value, about) => session.tell(kind, value, about)}
+              newId={session.newId}
+            />
+          )}
+          <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
+        </SheetBody>
+        <Units
+          units={units}
+          onChoose={(next) => {
+            keepUnits(next);
+            setUnits(next);
+          }}
+        />
+        <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
+      </div>
+    </SheetViewContext>
+  );
+}
+
+const UNITS: readonly (readonly [MassUnit, string])[] = [
+  ['kg', 'kg, km, °C'],
+  ['lb', 'lb, miles, °F'],
+];
+
+/** In which units the phone's owner reads; kept on the phone. */
+function Units({ units, onChoose }: { units: MassUnit; onChoose: (units: MassUnit) => void }) {
+  return (
+    <fieldset className="sheet-units" data-screen-only>
+      <legend className="hidden">Units</legend>
+      {UNITS.map(([id, text]) => (
+        <label key={id} className="choice">
+          <input type="radio" name="units" checked={units === id} onChange={() => onChoose(id)} /> {text}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 

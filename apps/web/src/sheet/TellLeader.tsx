@@ -1,8 +1,9 @@
 import { useId, useState } from 'react';
 import { markKey, type MarkKind, type MarkValue, type MemberSheet } from '@graft/core/sheet';
 import { THING_RANGES } from '@graft/core/trip';
-import { formatMass, parseQuantity } from '@graft/core/units';
+import { parseQuantity } from '@graft/core/units';
 import type { Marks } from '../shared/sheet/SheetBody';
+import { useSheetView } from '../shared/sheet/sheetView';
 
 interface Props {
   readonly sheet: MemberSheet;
@@ -20,6 +21,7 @@ const ALL = '';
 
 /** What a member has to say: a measured weight, a problem, or that they will not carry something. */
 export function TellLeader({ sheet, marks, tell }: Props) {
+  const { units, mass, say } = useSheetView();
   const [kind, setKind] = useState<Report>('weight');
   const [thingId, setThingId] = useState(ALL);
   const [text, setText] = useState('');
@@ -29,12 +31,12 @@ export function TellLeader({ sheet, marks, tell }: Props) {
 
   const send = (): void => {
     if (kind === 'weight') {
-      const parsed = parseQuantity(text, 'mass', 'kg');
+      const parsed = parseQuantity(text, 'mass', units);
       const [least, most] = THING_RANGES.massKg;
       if (about === undefined) setError('Choose what you have weighed.');
-      else if (!parsed.ok) setError(`Weight: ${parsed.error}`);
+      else if (!parsed.ok) setError(say(`Weight: ${parsed.error}`));
       else if (parsed.value < least || parsed.value > most)
-        setError(`Weight: expected ${least} to ${most} kg, got ${formatMass(parsed.value)}`);
+        setError(`Weight: expected ${mass(least)} to ${mass(most)}, got ${mass(parsed.value)}`);
       else done(parsed.value);
     } else if (text.trim() === '') setError('Say in a few words what it is.');
     else if (kind === 'veto' && about === undefined) setError('Choose what you will not carry.');
@@ -83,7 +85,11 @@ export function TellLeader({ sheet, marks, tell }: Props) {
           ))}
         </select>
         <label htmlFor={ids.text}>
-          {kind === 'weight' ? 'Weight, such as 1.25 kg or 850 g' : 'In your words'}
+          {kind === 'weight'
+            ? units === 'lb'
+              ? 'Weight, such as 2 lb 12 or 30 oz'
+              : 'Weight, such as 1.25 kg or 850 g'
+            : 'In your words'}
         </label>
         <input
           id={ids.text}
@@ -108,6 +114,9 @@ export function TellLeader({ sheet, marks, tell }: Props) {
 
 /** What was told, what the leader says to it, and a way to take it back. */
 function Told({ sheet, marks, tell }: Props) {
+  const { mass } = useSheetView();
+  const valueText = (value: MarkValue): string =>
+    typeof value === 'number' ? mass(value) : `“${String(value)}”`;
   const names = new Map(sheet.things.map((t) => [t.id, t.name]));
   const reports = [...marks.values()].filter(({ mark }) => mark.kind in ABOUT && mark.value !== '');
   if (reports.length === 0) return null;
@@ -144,8 +153,4 @@ function Told({ sheet, marks, tell }: Props) {
       })}
     </ul>
   );
-}
-
-function valueText(value: MarkValue): string {
-  return typeof value === 'number' ? formatMass(value) : `“${String(value)}”`;
 }

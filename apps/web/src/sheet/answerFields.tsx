@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { SAID_RANGES, type MarkValue } from '@graft/core/sheet';
-import { formatMass, parseQuantity, type Quantity } from '@graft/core/units';
+import { parseQuantity, unitShown, type Quantity } from '@graft/core/units';
+import { useSheetView } from '../shared/sheet/sheetView';
 
 /** Text that is told when it is left. */
 export function TextField({
@@ -93,17 +94,19 @@ type SaidQuantity = Pick<Parameters<typeof QuantityField>[0], 'label' | 'hint' |
 
 /** A mass in any unit. */
 export function MassField(of: SaidQuantity) {
-  return <QuantityField {...of} quantity="mass" bare="kg" show={(v) => formatMass(v)} />;
+  const { mass, units } = useSheetView();
+  return <QuantityField {...of} quantity="mass" bare={units} show={mass} />;
 }
 
 /** A stature in any unit, kept in whole cm. */
 export function StatureField(of: SaidQuantity) {
+  const { say, units } = useSheetView();
   return (
     <QuantityField
       {...of}
       quantity="length"
-      bare="cm"
-      show={(v) => `${v} cm`}
+      bare={unitShown('length', units).bare}
+      show={(v) => say(`${v} cm`)}
       onSay={(v) => of.onSay(Math.round(v))}
     />
   );
@@ -119,6 +122,7 @@ export function PackChoice({
   value: MarkValue | undefined;
   onChoose: (litres: number) => void;
 }) {
+  const { say, units } = useSheetView();
   return (
     <fieldset className="packs">
       <legend>Your pack, about</legend>
@@ -142,7 +146,7 @@ export function PackChoice({
                 strokeWidth="1.6"
               />
             </svg>
-            {litres} L
+            {litres} L{units === 'lb' && `, ${say(`${litres} L`)}`}
           </label>
         );
       })}

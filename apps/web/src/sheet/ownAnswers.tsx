@@ -8,8 +8,9 @@ import {
   type SaidField,
   type SheetAsk,
 } from '@graft/core/sheet';
-import { formatMass, parseQuantity } from '@graft/core/units';
+import { parseQuantity, unitShown } from '@graft/core/units';
 import { MassField } from './answerFields';
+import { useSheetView } from '../shared/sheet/sheetView';
 
 export type Tell = (kind: MarkKind, value: MarkValue, about?: string) => void;
 
@@ -27,6 +28,7 @@ export function OwnThings({
   newId: () => string;
   say: (field: SaidField, value: MarkValue) => void;
 }) {
+  const { mass } = useSheetView();
   const usual = new Set(ask.own.map((o) => o.id));
   const more = [...answers.own].filter(([id]) => !usual.has(id));
   return (
@@ -34,7 +36,7 @@ export function OwnThings({
       <legend>What you bring for yourself</legend>
       <MassField
         label="All of it together, without pack, food and water"
-        hint="6.5 kg"
+        hint={mass(6.5)}
         field="ownKg"
         value={answers.said.ownKg}
         onSay={(v) => say('ownKg', v)}
@@ -69,7 +71,7 @@ export function OwnThings({
             <li key={id} className="answer-line">
               <span>
                 {name}
-                {kg === undefined ? '' : `, ${formatMass(kg)}`}
+                {kg === undefined ? '' : `, ${mass(kg)}`}
               </span>
               <button type="button" className="small" onClick={() => tell('own', '', id)}>
                 Take it back
@@ -94,16 +96,17 @@ function OwnWeight({
   kg: number | undefined;
   onSay: (kg: number) => void;
 }) {
+  const { mass, units } = useSheetView();
   const [text, setText] = useState<string>();
   return (
     <input
       className="weight"
       aria-label={`Weight of ${name}`}
-      placeholder={`≈ ${formatMass(usualKg)}`}
-      value={text ?? (kg === undefined ? '' : formatMass(kg))}
+      placeholder={`≈ ${mass(usualKg)}`}
+      value={text ?? (kg === undefined ? '' : mass(kg))}
       onChange={(e) => setText(e.target.value)}
       onBlur={() => {
-        const parsed = parseQuantity(text ?? '', 'mass', 'g');
+        const parsed = parseQuantity(text ?? '', 'mass', unitShown('smallMass', units).bare);
         if (parsed.ok && parsed.value <= 60) onSay(parsed.value);
         setText(undefined);
       }}
@@ -122,6 +125,7 @@ const OFFER_WORDS: Readonly<Record<OfferKind, string>> = {
 
 /** Shared kit that a member owns and would lend to the party. */
 export function Offers({ answers, tell, newId }: { answers: Answers; tell: Tell; newId: () => string }) {
+  const { mass } = useSheetView();
   const [what, setWhat] = useState<OfferKind>('tent');
   const [sleeps, setSleeps] = useState('2');
   return (
@@ -133,7 +137,7 @@ export function Offers({ answers, tell, newId }: { answers: Answers; tell: Tell;
             <span>
               {offer.name}
               {offer.sleeps === undefined ? '' : `, sleeps ${offer.sleeps}`}
-              {offer.kg === undefined ? '' : `, ${formatMass(offer.kg)}`}
+              {offer.kg === undefined ? '' : `, ${mass(offer.kg)}`}
             </span>
             <button type="button" className="small" onClick={() => tell('offer', '', id)}>
               Take it back
@@ -183,15 +187,16 @@ function Adding({
   usual?: string;
   onAdd: (thing: { readonly name: string; readonly kg?: number }) => void;
 }) {
+  const { mass, units } = useSheetView();
   const [name, setName] = useState('');
   const [weight, setWeight] = useState('');
   const [error, setError] = useState<string>();
   const add = (): void => {
     const called = name.trim() || usual;
-    const parsed = weight.trim() === '' ? undefined : parseQuantity(weight, 'mass', 'kg');
+    const parsed = weight.trim() === '' ? undefined : parseQuantity(weight, 'mass', units);
     if (called === '') return setError('Say what it is.');
     if (parsed?.ok === false) return setError(parsed.error);
-    if (parsed !== undefined && parsed.value > 60) return setError('expected at most 60 kg');
+    if (parsed !== undefined && parsed.value > 60) return setError(`expected at most ${mass(60)}`);
     onAdd({ name: called.slice(0, 80), ...(parsed === undefined ? {} : { kg: parsed.value }) });
     setName('');
     setWeight('');
@@ -208,7 +213,7 @@ function Adding({
       <input
         className="weight"
         aria-label={`${label}: weight`}
-        placeholder="1.9 kg"
+        placeholder={mass(1.9)}
         value={weight}
         onChange={(e) => setWeight(e.target.value)}
       />

@@ -4,6 +4,7 @@ import { takeAnswers, type AnswerProposal, type Answers } from '@graft/core/shee
 import type { Member } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { useLimitChange } from '../shared/useLimitChange';
+import { useInUnits } from '../shared/useInUnits';
 
 interface Proposed {
   readonly member: Member;
@@ -23,6 +24,7 @@ export function AnswersPanel({
   readonly readOnly: boolean;
   readonly onMessages: () => void;
 }) {
+  const inUnits = useInUnits();
   const change = useLimitChange();
   const { hideWeights } = usePreferences();
   const open = members.filter((m) => m.proposals.length > 0);
@@ -60,7 +62,7 @@ export function AnswersPanel({
                 <Box flex="1">
                   {hideWeights && proposal.isPrivate
                     ? 'Something private: hidden with the body weights'
-                    : proposal.label}
+                    : inUnits(proposal.label)}
                 </Box>
                 {!readOnly && (
                   <Button

@@ -1,12 +1,14 @@
 import type { PartySheet } from '@graft/core/sheet';
-import { formatMass, formatPercent } from '@graft/core/units';
+import { formatPercent } from '@graft/core/units';
 import { dayDate, tripDates } from '../shared/dates';
 import { DAY_ROLE_WORDS } from '../shared/words';
 import { SafetyList } from '../shared/sheet/SafetyList';
 import '../shared/sheet/sheet.css';
+import { useSheetView } from '../shared/sheet/sheetView';
 
 /** The whole party on one side of A4, for the leader's pocket. */
 export function PartySheetBody({ sheet }: { sheet: PartySheet }) {
+  const { mass, limitsHidden } = useSheetView();
   const days = [...new Set(sheet.roles.map((r) => r.day))];
   return (
     <div className="sheet party">
@@ -25,17 +27,21 @@ export function PartySheetBody({ sheet }: { sheet: PartySheet }) {
           {sheet.rows.map((row) => (
             <div key={row.memberId}>
               <dt>
-                {row.name} <span className="mass">{formatMass(row.loadKg)}</span>{' '}
+                {row.name} <span className="mass">{mass(row.loadKg)}</span>{' '}
                 <span className={row.ratio > 1 ? 'over' : 'muted'}>
                   {row.ratio > 1 && '▲ '}
-                  {formatPercent(row.ratio, 0)} of the limit on day {row.heaviestDay}
-                  {row.buddy === undefined ? '' : ` · buddy ${row.buddy}`}
+                  {[
+                    limitsHidden
+                      ? `${row.ratio > 1 ? 'above' : 'within'} the limit`
+                      : `${formatPercent(row.ratio, 0)} of the limit on day ${row.heaviestDay}`,
+                    ...(row.buddy === undefined ? [] : [`buddy ${row.buddy}`]),
+                  ].join(' · ')}
                 </span>
               </dt>
               <dd>
                 {row.pieces.length === 0
                   ? 'no group kit'
-                  : row.pieces.map((p) => `${p.name} ${formatMass(p.massKg)}`).join(', ')}
+                  : row.pieces.map((p) => `${p.name} ${mass(p.massKg)}`).join(', ')}
               </dd>
             </div>
           ))}

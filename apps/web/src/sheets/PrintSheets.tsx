@@ -5,10 +5,14 @@ import { memberSheet, partySheet } from '@graft/core/sheet';
 import { SheetBody } from '../shared/sheet/SheetBody';
 import { useTrip } from '../shared/TripProvider';
 import { PartySheetBody } from './PartySheetBody';
+import { usePreferences } from '../shared/preferences';
+import { SheetViewContext } from '../shared/sheet/sheetView';
 
 /** Sheets as they go on paper: one side of A4 a member, or the whole party on one for the leader. */
 export function PrintSheets() {
   const { trip } = useTrip();
+  const { massUnit, hideWeights } = usePreferences();
+  const view = useMemo(() => ({ units: massUnit, limitsHidden: hideWeights }), [massUnit, hideWeights]);
   const [query] = useSearchParams();
   const only = query.get('member');
   const isParty = query.has('party');
@@ -30,10 +34,12 @@ export function PrintSheets() {
           <RouterLink to="..">Back to the sheets</RouterLink>
         </Button>
       </Flex>
-      {party !== undefined && <PartySheetBody sheet={party} />}
-      {sheets.map((sheet) => (
-        <SheetBody key={sheet.memberId} sheet={sheet} ticking={undefined} />
-      ))}
+      <SheetViewContext value={view}>
+        {party !== undefined && <PartySheetBody sheet={party} />}
+        {sheets.map((sheet) => (
+          <SheetBody key={sheet.memberId} sheet={sheet} ticking={undefined} />
+        ))}
+      </SheetViewContext>
     </Box>
   );
 }

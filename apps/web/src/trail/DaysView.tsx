@@ -20,6 +20,7 @@ import { RatioSteps, type MemberSteps } from './RatioSteps';
 import { eventText } from './words';
 import { EditableTable } from '../shared/table/EditableTable';
 import { dayColumns } from './dayColumns';
+import { useLimits } from '../shared/useLimits';
 
 type Panel = 'happened' | 'handovers' | 'evening' | 'comfort';
 
@@ -31,6 +32,7 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
   const { id, trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const walked = useMemo(() => asWalked(trip), [trip]);
+  const { drawn } = useLimits();
   const [chosenId, setChosenId] = useState<string | undefined>();
   const [panel, setPanel] = useState<Panel>('happened');
   const reshare = useReshare();
@@ -45,10 +47,11 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
       walked.members.map((member): MemberSteps => ({
         member,
         ratios: loadsOverTrip(walked, member).map((l) => l.ratio),
+        drawn: loadsOverTrip(walked, member).map(drawn),
         moments: walked.legs.map((_leg, i) => dayMoments(walked, member, i + 1)),
         steps: loadSteps(walked, member),
       })),
-    [walked],
+    [walked, drawn],
   );
   const work = useMemo(() => new Map(carriedWork(walked).map((w) => [w.member.id, w.afterDay])), [walked]);
   const highest = members.reduce((a, b) => (b.ratios[day - 1]! > a.ratios[day - 1]! ? b : a));

@@ -22,6 +22,7 @@ import { Tabs } from '../shared/Tabs';
 import { useTrip } from '../shared/TripProvider';
 import { MEAL_WORDS } from '../shared/words';
 import { EVENT_BUTTONS, EVENT_GROUPS, eventText } from './words';
+import { useInUnits } from '../shared/useInUnits';
 
 /** Litres that each takes, to choose from. */
 const LITRES = [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
@@ -177,6 +178,7 @@ interface ChoicesProps {
 
 /** The second tap. */
 function Choices({ trip, kind, day, onNote }: ChoicesProps) {
+  const inUnits = useInUnits();
   switch (kind) {
     case 'tired':
     case 'hurt':
@@ -197,7 +199,7 @@ function Choices({ trip, kind, day, onNote }: ChoicesProps) {
     case 'water':
       return (
         <Buttons
-          items={LITRES.map((litres) => [String(litres), `${litres} L each`] as const)}
+          items={LITRES.map((litres) => [String(litres), inUnits(`${litres} L each`)] as const)}
           onChoose={(litres) => onNote({ litres: Number(litres) })}
         />
       );

@@ -1,5 +1,6 @@
 import { Box, Text } from '../theme/chakra';
 import type { Consciousness, KeptIncident } from '@graft/core/trail';
+import { useInUnits } from '../shared/useInUnits';
 
 export const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {
   alert: 'alert',
@@ -10,6 +11,7 @@ export const CONSCIOUSNESS_WORDS: Readonly<Record<Consciousness, string>> = {
 
 /** A note as it is read, on screen and on paper. */
 export function IncidentText({ note, all }: { note: KeptIncident; all: readonly KeptIncident[] }) {
+  const inUnits = useInUnits();
   const corrected = all.find((n) => n.id === note.corrects);
   const later = all.find((n) => n.corrects === note.id);
   const { vitals } = note;
@@ -17,7 +19,7 @@ export function IncidentText({ note, all }: { note: KeptIncident; all: readonly 
     vitals?.consciousness === undefined ? '' : CONSCIOUSNESS_WORDS[vitals.consciousness],
     vitals?.pulsePerMin === undefined ? '' : `pulse ${vitals.pulsePerMin} a minute`,
     vitals?.breathsPerMin === undefined ? '' : `${vitals.breathsPerMin} breaths a minute`,
-    vitals?.temperatureC === undefined ? '' : `${vitals.temperatureC} °C`,
+    vitals?.temperatureC === undefined ? '' : inUnits(`${vitals.temperatureC} °C`),
     vitals?.skin === undefined ? '' : `skin ${vitals.skin}`,
     vitals?.pupils === undefined ? '' : `pupils ${vitals.pupils}`,
   ].filter((s) => s !== '');

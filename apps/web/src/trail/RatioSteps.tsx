@@ -1,16 +1,16 @@
 import { Box, Flex } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { curveStep, line } from 'd3-shape';
-import { ratioLimitKg } from '@graft/core/load';
 import type { DayMoments, LoadStep } from '@graft/core/trail';
 import type { Member, Trip } from '@graft/core/trip';
-import { formatPercent, type MassUnit } from '@graft/core/units';
+import type { MassUnit } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
 import { DayButton } from '../shared/DayButton';
 import { dayDate } from '../shared/dates';
 import { useWidth } from '../shared/useWidth';
 import { paint } from '../theme/system';
 import { partText } from './words';
+import { useLimits, type Limits } from '../shared/useLimits';
 
 const HEIGHT = 290;
 const LEAST_WIDTH = 520;
@@ -24,6 +24,8 @@ const LETTER_PX = 5.6;
 export interface MemberSteps {
   readonly member: Member;
   readonly ratios: readonly number[];
+  /** What each day is drawn by: the ratio, or the load itself while limits are hidden. */
+  readonly drawn: readonly number[];
   readonly moments: readonly DayMoments[];
   readonly steps: readonly LoadStep[];
 }
@@ -44,12 +46,20 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
   const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const days = trip.legs.map((_leg, i) => i + 1);
   const front = members.find((m) => m.member.id === frontId) ?? members[0]!;
-  const all = [...members.flatMap((m) => m.ratios), ...front.moments.flatMap(ratiosOf)].filter((r) => r > 0);
+  const limits = useLimits();
+  const all = [
+    ...members.flatMap((m) => m.drawn),
+    ...front.moments.flatMap((m) => drawnOf(m, limits)),
+  ].filter((r) => r > 0);
   const x = scaleLinear([0.5, days.length + 0.5], [MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear(
-    [Math.max(0, Math.min(1, ...all) - 0.06), Math.max(1.04, Math.max(...all) + 0.04)],
+    limits.hidden
+      ? [0, Math.max(1, ...all) * 1.06]
+      : [Math.max(0, Math.min(1, ...all) - 0.06), Math.max(1.04, Math.max(...all) + 0.04)],
     [HEIGHT - MARGIN.bottom, MARGIN.top],
   );
+  // Where the word at the limit stands; nowhere while it is hidden.
+  const limitY = limits.hidden ? -HEIGHT : y(1);
   const path = line<{ x: number; y: number }>()
     .x((p) => p.x)
     .y((p) => p.y)
@@ -78,7 +88,8 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
         ))}
         <Box flex="1" />
         <Box fontSize="xs" color="fg.muted">
-          Share of own limit; {front.member.name} dashed: setting off, into camp; below, what made each step
+          {limits.hidden ? 'Load' : 'Share of own limit'}; {front.member.name} dashed: setting off, into camp;
+          below, what made each step
         </Box>
       </Flex>
       <Box ref={holder} overflowX="auto">
@@ -87,7 +98,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
           height={HEIGHT}
           style={{ minWidth: LEAST_WIDTH, display: 'block' }}
           role="img"
-          aria-label={`Load ratios by day; ${front.member.name}: ${front.ratios.map((r, i) => `day ${i + 1} ${formatPercent(r, 0)}`).join(', ')}`}
+          aria-label={`${limits.hidden ? 'Loads' : 'Load ratios'} by day; ${front.member.name}: ${front.drawn.map((v, i) => `day ${i + 1} ${limits.drawnText(v, 0)}`).join(', ')}`}
         >
           <rect
             x={x(day - 0.5)}
@@ -102,9 +113,9 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
             from={MARGIN.left}
             to={width - MARGIN.right}
             count={5}
-            format={(tick) => formatPercent(tick, 0)}
+            format={(tick) => limits.drawnText(tick, 0)}
           />
-          <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />
+          {!limits.hidden && <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />}
           {days.map((d) => (
             <text
               key={d}
@@ -122,19 +133,20 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
           {members.map((m) => (
             <path
               key={m.member.id}
-              d={steps(m.ratios)}
+              d={steps(m.drawn)}
               fill="none"
               stroke={paint('beam.own')}
               strokeWidth="1.2"
             />
           ))}
-          <path d={steps(front.ratios)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
+          <path d={steps(front.drawn)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
           <FrontMember
             front={front}
             trip={trip}
             unit={unit}
             x={x}
             y={y}
+            limitY={limitY}
             nameX={width - MARGIN.right + 6}
             cut={cut}
           />
@@ -161,9 +173,12 @@ function nameY(lineY: number, limitY: number): number {
   return Math.abs(lineY - limitY) < 12 ? limitY + 17 : lineY + 4;
 }
 
-function ratiosOf(m: DayMoments): readonly [morning: number, afterWater: number, evening: number] {
-  const limitKg = ratioLimitKg(m.limitKg);
-  return [m.morningKg / limitKg, m.afterWaterKg / limitKg, m.eveningKg / limitKg];
+function drawnOf(
+  { morningKg, afterWaterKg, eveningKg, limitKg }: DayMoments,
+  { drawn }: Limits,
+): readonly [morning: number, afterWater: number, evening: number] {
+  const of = (totalKg: number): number => drawn({ totalKg, limitKg });
+  return [of(morningKg), of(afterWaterKg), of(eveningKg)];
 }
 
 interface FrontProps {
@@ -172,19 +187,21 @@ interface FrontProps {
   readonly unit: MassUnit;
   readonly x: (day: number) => number;
   readonly y: (ratio: number) => number;
+  readonly limitY: number;
   readonly nameX: number;
   /** A text as far as there is room for it. */
   readonly cut: (text: string) => string;
 }
 
 /** The member in front: their moments, their figures, and what made each step. */
-function FrontMember({ front, trip, unit, x, y, nameX, cut }: FrontProps) {
+function FrontMember({ front, trip, unit, x, y, limitY, nameX, cut }: FrontProps) {
+  const limits = useLimits();
   const dayPx = x(2) - x(1);
   return (
     <>
       {front.moments.map((m) => {
         if (m.afterWaterKg === 0) return null;
-        const [morning, water, evening] = ratiosOf(m);
+        const [morning, water, evening] = drawnOf(m, limits);
         const at = (part: number): number => x(m.day - 0.5) + part * dayPx;
         const d = [
           `M${at(0.02)},${y(morning)}H${at(0.3)}`,
@@ -198,7 +215,7 @@ function FrontMember({ front, trip, unit, x, y, nameX, cut }: FrontProps) {
           <text
             key={i}
             x={x(i + 1)}
-            y={y(ratio) - 5}
+            y={y(front.drawn[i]!) - 5}
             textAnchor="middle"
             style={{ fontSize: 11 }}
             fontWeight="600"
@@ -208,7 +225,7 @@ function FrontMember({ front, trip, unit, x, y, nameX, cut }: FrontProps) {
             paintOrder="stroke"
           >
             {ratio > 1 && '▲ '}
-            {formatPercent(ratio, 0)}
+            {limits.drawnText(front.drawn[i]!, 0)}
           </text>
         ),
       )}
@@ -228,7 +245,7 @@ function FrontMember({ front, trip, unit, x, y, nameX, cut }: FrontProps) {
       )}
       <text
         x={nameX}
-        y={nameY(y(front.ratios.filter((r) => r > 0).at(-1) ?? 1), y(1))}
+        y={nameY(y(front.drawn.filter((r) => r > 0).at(-1) ?? 1), limitY)}
         style={{ fontSize: 11 }}
         fontWeight="600"
         fill={paint('fg')}

@@ -17,9 +17,11 @@ import { useSheetNews } from '../shared/useSheetNews';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 import { IncidentLog } from './IncidentLog';
+import { useInUnits } from '../shared/useInUnits';
 
 /** Where everything for an emergency is, who has read it, whom to call, the evening's round, and the incident log. */
 export function SafetyView({ day }: { day: number }) {
+  const inUnits = useInUnits();
   const { id, role, walked } = useTrip();
   const { massUnit } = usePreferences();
   useSheetNews(id);
@@ -82,11 +84,13 @@ export function SafetyView({ day }: { day: number }) {
           <>
             <Text fontSize="xs" color="fg.muted">
               Rule: {FOOD_STORAGE_WORDS[walked.foodStorage]}. {formatMass(round.night.massKg, massUnit)},{' '}
-              {round.night.volumeL.toFixed(1)} L of what smells
-              {round.night.capacityL > 0
-                ? `; containers and food bags hold ${round.night.capacityL.toFixed(1)} L`
-                : ''}
-              .
+              {inUnits(
+                `${round.night.volumeL.toFixed(1)} L of what smells${
+                  round.night.capacityL > 0
+                    ? `; containers and food bags hold ${round.night.capacityL.toFixed(1)} L`
+                    : ''
+                }.`,
+              )}
             </Text>
             <table className="plain-table" style={{ width: '100%' }} aria-label="Scented things">
               <tbody>

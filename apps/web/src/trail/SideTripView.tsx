@@ -2,11 +2,13 @@ import { Box, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { sideTrip } from '@graft/core/trail';
 import { isWithParty } from '@graft/core/trip';
-import { formatMass, formatPercent } from '@graft/core/units';
+import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useTrip } from '../shared/TripProvider';
 import { NEED_WORDS } from './words';
+import { useQuantities } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
 
 const needs = (list: readonly (keyof typeof NEED_WORDS)[]): string =>
   list.map((n) => NEED_WORDS[n]).join(', ');
@@ -15,6 +17,8 @@ const needs = (list: readonly (keyof typeof NEED_WORDS)[]): string =>
 export function SideTripView({ day }: { day: number }) {
   const { walked } = useTrip();
   const { massUnit } = usePreferences();
+  const { digits, show, unit } = useQuantities();
+  const limits = useLimits();
   const there = walked.members.filter((m) => isWithParty(m, day));
   const [goes, setGoes] = useState<ReadonlySet<string>>(new Set());
   const [hours, setHours] = useState(4);
@@ -48,8 +52,6 @@ export function SideTripView({ day }: { day: number }) {
               label="Hours of walking"
               value={hours}
               quantity="duration"
-              unit="h"
-              show={(h) => h.toFixed(1)}
               low={0.5}
               high={24}
               readOnly={false}
@@ -87,7 +89,7 @@ export function SideTripView({ day }: { day: number }) {
               <tr>
                 <th>Who</th>
                 <th>Takes</th>
-                <th data-end>Water, L</th>
+                <th data-end>Water, {unit('liquid')}</th>
                 <th data-end>Snacks</th>
                 <th>In</th>
                 <th data-end>Its own</th>
@@ -102,7 +104,7 @@ export function SideTripView({ day }: { day: number }) {
                     <b>{m.member.name}</b>
                   </td>
                   <td>{m.things.map((t) => t.name).join(', ') || 'nothing of what is looked for'}</td>
-                  <td data-end>{m.waterL.toFixed(1)}</td>
+                  <td data-end>{digits(m.waterL, 'liquid')}</td>
                   <td data-end>{formatMass(m.snackKg, massUnit)}</td>
                   <td>{m.isBigPack ? `${m.sack}, emptied` : m.sack}</td>
                   <td data-end>{formatMass(m.packKg, massUnit)}</td>
@@ -110,7 +112,8 @@ export function SideTripView({ day }: { day: number }) {
                     <b>{formatMass(m.totalKg, massUnit)}</b>
                   </td>
                   <td data-end data-alarm={m.totalKg > m.limitKg ? '' : undefined}>
-                    {formatPercent(m.totalKg / m.limitKg, 0)}
+                    {m.totalKg > m.limitKg && '▲ '}
+                    {limits.percent(m.totalKg / m.limitKg, 0)}
                   </td>
                 </tr>
               ))}
@@ -119,8 +122,8 @@ export function SideTripView({ day }: { day: number }) {
           <Text fontSize="xs" color="fg.muted" mt="2" maxW="56rem">
             Of their own: rain gear, warm layers, bottles, light, first aid, navigation, whistle, hat and sun
             cream, shelter. Of the group’s: the lightest first aid, map and shelter that they lack, with
-            whoever has most room. Water at {walked.waterLPerH} L an hour. Say where you go and when you are
-            back.
+            whoever has most room. Water at {show(walked.waterLPerH, 'liquid')} an hour. Say where you go and
+            when you are back.
           </Text>
         </>
       )}

@@ -136,7 +136,7 @@ describe('days', () => {
 describe('water, side trip, safety', () => {
   test('litres left against the next source, and a note of what was taken', async () => {
     const { server, user } = open('view=water&day=1');
-    const left = screen.getByLabelText('Water left, litres each');
+    const left = screen.getByLabelText('Water left, L each');
     await user.clear(left);
     await user.type(left, '0.1{Enter}');
     expect(screen.getAllByRole('status').some((s) => s.textContent.includes('too little to'))).toBe(true);

@@ -13,6 +13,7 @@ import { SideTripView } from './SideTripView';
 import { tripDay } from './tripDay';
 import { WaterView } from './WaterView';
 import { WeighInView } from './WeighInView';
+import { useInUnits } from '../shared/useInUnits';
 
 const VIEWS = {
   weighIn: 'Weigh-in',
@@ -25,6 +26,7 @@ type View = keyof typeof VIEWS;
 
 /** The trip as it is walked: weighed at the trailhead, then day by day. */
 export function TrailStation() {
+  const inUnits = useInUnits();
   const { trip } = useTrip();
   const [params, setParams] = useSearchParams();
   const asked = params.get('view') ?? '';
@@ -58,7 +60,7 @@ export function TrailStation() {
         )}
         {view === 'days' && (
           <Box fontSize="sm" color="fg.muted">
-            {trip.legs[day - 1]!.name}: {wayOf(trip.legs[day - 1]!)}
+            {trip.legs[day - 1]!.name}: {inUnits(wayOf(trip.legs[day - 1]!))}
           </Box>
         )}
       </Flex>

@@ -6,9 +6,12 @@ import { isShort, litres } from './waterText';
 import { useTrip } from '../shared/TripProvider';
 import { QuantityInput } from '../shared/QuantityInput';
 import { WaterTaken } from '../shared/WaterTaken';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** Whether the water lasts on a way that no track knows. */
 export function OwnWay({ leftL }: { leftL: number }) {
+  const inUnits = useInUnits();
+  const { unit } = useQuantities();
   const { walked } = useTrip();
   const [own, setOwn] = useState({ km: 5, climbM: 200 });
   const byHand = waterWay(leftL, own.km, own.climbM, walked.waterLPerH);
@@ -18,39 +21,37 @@ export function OwnWay({ leftL }: { leftL: number }) {
       <Flex gap="2" mt="1" align="center">
         <Box w="5rem">
           <QuantityInput
-            label="Distance to the water, kilometres"
+            label={`Distance to the water, ${unit('distance')}`}
             value={own.km}
             quantity="distance"
-            unit="km"
-            show={(km) => km.toFixed(1)}
             low={0.1}
             high={60}
             readOnly={false}
             onTake={(km) => setOwn((o) => ({ ...o, km: km ?? 5 }))}
           />
         </Box>
-        km and
+        {unit('distance')} and
         <Box w="5rem">
           <QuantityInput
-            label="Climb to the water, metres"
+            label={`Climb to the water, ${unit('height')}`}
             value={own.climbM}
             quantity="height"
-            unit="m"
-            show={(m) => m.toFixed(0)}
             low={0}
             high={3000}
             readOnly={false}
             onTake={(m) => setOwn((o) => ({ ...o, climbM: m ?? 0 }))}
           />
         </Box>
-        m of climb
+        {unit('height')} of climb
       </Flex>
       <Text fontSize="xs" mt="1">
-        {byHand.hours.toFixed(1)} h, {byHand.needL.toFixed(1)} L each:{' '}
-        {isShort(byHand.leftL)
-          ? `▲ ${litres(-byHand.leftL)} too little; it lasts for ${byHand.reachKm.toFixed(1)} km`
-          : `${litres(byHand.leftL)} left there`}
-        .
+        {inUnits(
+          `${byHand.hours.toFixed(1)} h, ${byHand.needL.toFixed(1)} L each: ${
+            isShort(byHand.leftL)
+              ? `▲ ${litres(-byHand.leftL)} too little; it lasts for ${byHand.reachKm.toFixed(1)} km`
+              : `${litres(byHand.leftL)} left there`
+          }.`,
+        )}
       </Text>
     </>
   );
@@ -58,6 +59,7 @@ export function OwnWay({ leftL }: { leftL: number }) {
 
 /** Water taken on each day, against the plan. */
 export function Taken({ day, leftL }: { day: number; leftL: number }) {
+  const { show } = useQuantities();
   const { change, readOnly } = useTrip();
   return (
     <>
@@ -76,7 +78,7 @@ export function Taken({ day, leftL }: { day: number; leftL: number }) {
             )
           }
         >
-          Note {leftL.toFixed(1)} L each for day {day}
+          Note {show(leftL, 'liquid')} each for day {day}
         </Button>
       )}
     </>

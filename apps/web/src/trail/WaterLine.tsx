@@ -5,6 +5,7 @@ import { useWidth } from '../shared/useWidth';
 import { TickLines } from '../shared/chartParts';
 import { scaleLinear } from 'd3-scale';
 import type { SourceAhead } from '@graft/core/trail';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 const HEIGHT = 150;
 const LEAST_WIDTH = 420;
@@ -20,6 +21,8 @@ export function WaterLine({
   atKm: number;
   leftL: number;
 }) {
+  const inUnits = useInUnits();
+  const { show } = useQuantities();
   const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const last = ahead.at(-1);
   if (last === undefined) return null;
@@ -35,14 +38,16 @@ export function WaterLine({
         height={HEIGHT}
         style={{ minWidth: LEAST_WIDTH, display: 'block' }}
         role="img"
-        aria-label={`Water left over the way: ${ahead.map((s) => `${s.name} ${litres(s.leftL)}`).join(', ')}`}
+        aria-label={inUnits(
+          `Water left over the way: ${ahead.map((s) => `${s.name} ${litres(s.leftL)}`).join(', ')}`,
+        )}
       >
         <TickLines
           y={y}
           from={MARGIN.left}
           to={width - MARGIN.right}
           count={3}
-          format={(tick) => `${tick} L`}
+          format={(tick) => show(tick, 'liquid')}
         />
         {ahead.map((s, i) => (
           <g key={`${s.name} ${s.atKm}`}>

@@ -9,9 +9,12 @@ import { RELIANCE_WORDS } from '../shared/words';
 import { OwnWay, Taken } from './WaterAside';
 import { WaterLine } from './WaterLine';
 import { isShort, litres, NOTHING_L } from './waterText';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 /** Litres left against the way to the next sources, and what was taken on which day. */
 export function WaterView({ day }: { day: number }) {
+  const inUnits = useInUnits();
+  const { unit } = useQuantities();
   const { walked } = useTrip();
   const stretches = dayStretches(walked);
   const endKm = stretches.at(-1)!.toKm;
@@ -27,7 +30,7 @@ export function WaterView({ day }: { day: number }) {
         <Flex gap="4" wrap="wrap" align="end">
           <Box>
             <Text fontSize="xs" color="fg.muted">
-              Where you are, km from the start
+              Where you are, {unit('distance')} from the start
             </Text>
             <Flex gap="2" align="center">
               <input
@@ -43,11 +46,9 @@ export function WaterView({ day }: { day: number }) {
               />
               <Box w="5rem">
                 <QuantityInput
-                  label="Where you are, kilometres from the start"
+                  label={`Where you are, ${unit('distance')} from the start`}
                   value={atKm}
                   quantity="distance"
-                  unit="km"
-                  show={(km) => km.toFixed(1)}
                   low={0}
                   high={endKm}
                   readOnly={false}
@@ -55,20 +56,19 @@ export function WaterView({ day }: { day: number }) {
                 />
               </Box>
               <Text fontSize="xs">
-                km, day {dayAtKm(walked, atKm)}: {walked.legs[dayAtKm(walked, atKm) - 1]!.name}
+                {unit('distance')}, day {dayAtKm(walked, atKm)}:{' '}
+                {walked.legs[dayAtKm(walked, atKm) - 1]!.name}
               </Text>
             </Flex>
           </Box>
           <Box w="6rem">
             <Text fontSize="xs" color="fg.muted">
-              Left, L each
+              Left, {unit('liquid')} each
             </Text>
             <QuantityInput
-              label="Water left, litres each"
+              label={`Water left, ${unit('liquid')} each`}
               value={leftL}
-              quantity="volume"
-              unit="L"
-              show={(l) => l.toFixed(1)}
+              quantity="liquid"
               low={0}
               high={20}
               readOnly={false}
@@ -85,18 +85,20 @@ export function WaterView({ day }: { day: number }) {
             color={isShort(next.leftL) ? 'overload.fg' : undefined}
           >
             {isShort(next.leftL)
-              ? `▲ ${litres(-next.leftL)} each too little to ${next.name}: it runs out after ${next.reachKm.toFixed(1)} of ${next.distanceKm.toFixed(1)} km.`
+              ? inUnits(
+                  `▲ ${litres(-next.leftL)} each too little to ${next.name}: it runs out after ${next.reachKm.toFixed(1)} of ${next.distanceKm.toFixed(1)} km.`,
+                )
               : next.leftL < NOTHING_L
                 ? `Just enough to ${next.name}: nothing is left there.`
-                : `Enough to ${next.name}: ${litres(next.leftL)} each left there.`}
+                : inUnits(`Enough to ${next.name}: ${litres(next.leftL)} each left there.`)}
           </Text>
         )}
         <WaterLine ahead={ahead} atKm={atKm} leftL={leftL} />
         <SourceTable ahead={ahead} />
         <Text fontSize="xs" color="fg.muted" mt="2" maxW="56rem">
-          Naismith’s time for distance and climb, at each day’s planned pace, times {walked.waterLPerH} L an
-          hour (Brief), and a twentieth more for each degree of the forecast above 20 °C. Unsure places are
-          told and not relied on. Treat water as the land manager says.
+          {inUnits(
+            `Naismith’s time for distance and climb, at each day’s planned pace, times ${walked.waterLPerH} L an hour (Brief); at 30 °C half as much again as at 20 °C, and in between in proportion. Unsure places are told and not relied on. Treat water as the land manager says.`,
+          )}
         </Text>
       </Box>
       <SideBox w="376px">
@@ -108,17 +110,18 @@ export function WaterView({ day }: { day: number }) {
 }
 
 function SourceTable({ ahead }: { ahead: readonly SourceAhead[] }) {
+  const { digits, show, unit } = useQuantities();
   return (
     <table className="plain-table" style={{ width: '100%', marginTop: 12 }} aria-label="Water ahead">
       <thead>
         <tr>
           <th>Water ahead</th>
           <th>How sure</th>
-          <th data-end>Distance, km</th>
-          <th data-end>Climb, m</th>
+          <th data-end>Distance, {unit('distance')}</th>
+          <th data-end>Climb, {unit('height')}</th>
           <th data-end>Walking, h</th>
-          <th data-end>Needs, L each</th>
-          <th data-end>Left there, L each</th>
+          <th data-end>Needs, {unit('liquid')} each</th>
+          <th data-end>Left there, {unit('liquid')} each</th>
         </tr>
       </thead>
       <tbody>
@@ -127,15 +130,15 @@ function SourceTable({ ahead }: { ahead: readonly SourceAhead[] }) {
             <td>{s.name}</td>
             <td>
               {RELIANCE_WORDS[s.reliance]}
-              {s.cacheL !== undefined && `, cache of ${litres(s.cacheL)}`}
+              {s.cacheL !== undefined && `, cache of ${show(s.cacheL, 'liquid')}`}
             </td>
-            <td data-end>{s.distanceKm.toFixed(1)}</td>
-            <td data-end>{Math.round(s.climbM)}</td>
+            <td data-end>{digits(s.distanceKm, 'distance')}</td>
+            <td data-end>{digits(s.climbM, 'height')}</td>
             <td data-end>{s.hours.toFixed(1)}</td>
-            <td data-end>{s.needL.toFixed(1)}</td>
+            <td data-end>{digits(s.needL, 'liquid')}</td>
             <td data-end data-alarm={isShort(s.leftL) ? '' : undefined}>
               {isShort(s.leftL) && '▲ '}
-              {litres(s.leftL)}
+              {digits(s.leftL, 'liquid')}
             </td>
           </tr>
         ))}

@@ -1,7 +1,7 @@
 import { Flex, Text } from '../theme/chakra';
 import { putComfort, removeComfort } from '@graft/core/debrief';
 import { isWithParty, type ComfortMark, type RoleTurn, type Member, type Trip } from '@graft/core/trip';
-import { formatMass, formatPercent, massDigits, type MassUnit } from '@graft/core/units';
+import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { Select } from '../shared/Select';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
@@ -10,6 +10,8 @@ import { DAY_ROLE_WORDS } from '../shared/words';
 import { COMFORT_OPTIONS } from './ComfortPanel';
 import type { MemberSteps } from './RatioSteps';
 import { partText, stepText } from './words';
+import { workDigits, workUnit } from '../shared/work';
+import { useLimits } from '../shared/useLimits';
 
 interface Context {
   /** The trip as it is walked: what loads come from. */
@@ -89,10 +91,10 @@ export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
     },
     {
       id: 'work',
-      header: 'So far, kg·km',
+      header: `So far, ${workUnit(massUnit)}`,
       width: '9%',
       numeric: true,
-      show: ({ member }) => Math.round(workKgKm(member.id)),
+      show: ({ member }) => workDigits(workKgKm(member.id), massUnit),
     },
     {
       id: 'comfort',
@@ -110,15 +112,16 @@ interface CellProps {
 }
 
 function Ratio({ row, context: { day, massUnit } }: CellProps) {
+  const limits = useLimits();
   const { afterWaterKg, limitKg } = row.moments[day - 1]!;
   const ratio = row.ratios[day - 1]!;
   return (
     <Why
-      reason={`${formatMass(afterWaterKg, massUnit)} after water, of a limit of ${formatMass(limitKg, massUnit)} that day.`}
+      reason={`${formatMass(afterWaterKg, massUnit)} after water${limits.hidden ? '' : `, of a limit of ${limits.kg(limitKg)} that day`}.`}
     >
       <Text as="span" color={ratio > 1 ? 'overload.fg' : undefined} fontWeight="600">
         {ratio > 1 && '▲ '}
-        {formatPercent(ratio, 0)}
+        {limits.percent(ratio, 0)}
       </Text>
     </Why>
   );

@@ -3,11 +3,12 @@ import { removeWeighIn } from '@graft/core/debrief';
 import { WEIGH_IN_RANGES } from '@graft/core/schema';
 import { plannedOnScaleKg, TOLERANCE_KG, type WeighInFigures, type WeighInVerdict } from '@graft/core/trail';
 import { BUDDY_CHECKS, type Member, type Trip, type WeighIn } from '@graft/core/trip';
-import { formatMass, formatMassChange, formatPercent, massDigits, type MassUnit } from '@graft/core/units';
+import { formatMass, formatMassChange, massDigits, unitShown, type MassUnit } from '@graft/core/units';
 import { QuantityInput } from '../shared/QuantityInput';
 import type { Column } from '../shared/table/column';
 import { Why } from '../shared/Why';
 import { MemberButton } from './MemberButton';
+import { useLimits } from '../shared/useLimits';
 
 const VERDICT_WORDS: Readonly<Record<WeighInVerdict, string>> = {
   asPlanned: 'as planned',
@@ -49,17 +50,15 @@ export function weighInColumns(context: Context): readonly Column<WeighInRow>[] 
     },
     {
       id: 'water',
-      header: 'Water in it, L',
+      header: `Water in it, ${unitShown('liquid', massUnit).unit}`,
       width: '11%',
       numeric: true,
       control: true,
       show: ({ member, weighIn, waterL }) => (
         <QuantityInput
-          label={`Water in the pack of ${member.name}, litres`}
+          label={`Water in the pack of ${member.name}`}
           value={waterL}
-          quantity="volume"
-          unit="L"
-          show={(l) => l.toFixed(1)}
+          quantity="liquid"
           low={WEIGH_IN_RANGES.waterL[0]}
           high={WEIGH_IN_RANGES.waterL[1]}
           readOnly={readOnly || weighIn === undefined}
@@ -81,8 +80,6 @@ export function weighInColumns(context: Context): readonly Column<WeighInRow>[] 
           label={`Pack of ${member.name} on the scale`}
           value={weighIn?.measuredKg}
           quantity="mass"
-          unit={massUnit}
-          show={(kg) => massDigits(kg, massUnit)}
           low={WEIGH_IN_RANGES.measuredKg[0]}
           high={WEIGH_IN_RANGES.measuredKg[1]}
           readOnly={readOnly}
@@ -138,12 +135,13 @@ export function weighInColumns(context: Context): readonly Column<WeighInRow>[] 
 }
 
 function Verdict({ figures }: Pick<WeighInRow, 'figures'>) {
+  const limits = useLimits();
   if (figures === undefined) return <span className="muted">not weighed yet</span>;
   const { verdict, ratio } = figures;
   return (
     <Text as="span" color={verdict === 'heavier' || verdict === 'lighter' ? 'overload.fg' : undefined}>
       {VERDICT_WORDS[verdict]}
-      {ratio > 1 && `; ▲ ${formatPercent(ratio, 0)} of limit`}
+      {ratio > 1 && (limits.hidden ? '; ▲ above the limit' : `; ▲ ${limits.percent(ratio, 0)} of limit`)}
     </Text>
   );
 }

@@ -3,7 +3,7 @@ import type { LoadStep, PartNeed, StepCause, StepPart } from '@graft/core/trail'
 import type { BuddyCheck, EventKind, Member, TripEvent, Trip } from '@graft/core/trip';
 import type { MassUnit } from '@graft/core/units';
 import { allThings } from '@graft/core/trip';
-import { formatMass, formatMassChange } from '@graft/core/units';
+import { formatMass, formatMassChange, inUnits } from '@graft/core/units';
 
 /** Said of what it happened to: "Wren is hurt", "Tarp was left behind". */
 const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
@@ -52,7 +52,7 @@ export function eventText(trip: Trip, event: TripEvent, unit: MassUnit): string 
   const thing = allThings(trip).find((t) => t.id === event.thingId)?.name;
   switch (event.kind) {
     case 'water':
-      return `Water taken: ${event.litres!.toFixed(1)} L each`;
+      return inUnits(`Water taken: ${event.litres!.toFixed(1)} L each`, unit);
     case 'wetFly':
       return words;
     case 'bought':

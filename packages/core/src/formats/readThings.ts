@@ -18,6 +18,8 @@ import {
   type Trip,
 } from '../trip/model.js';
 import { guessFacts, ofMass, type Guess } from '../lists/guessFacts.js';
+import { withoutKitsInParts } from '../lists/guessedRows.js';
+import { isGroupWord } from '../lists/listHeads.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { parseQuantity } from '../units/parse.js';
@@ -108,7 +110,7 @@ export function readThings(
     if (wrong.length === 0) rows.push(row);
     errors.push(...wrong);
   });
-  return { rows, errors };
+  return { rows: withoutKitsInParts(rows), errors };
 }
 
 interface RowReader {
@@ -292,6 +294,19 @@ const COLUMN_OF: Readonly<Record<string, CsvField>> = {
   'thing.consumption.residueKg': 'residue',
 };
 
+/** What tells that a row is one piece, whatever it is called. */
+const SINGLE: readonly CsvField[] = [
+  'id',
+  'volume',
+  'shape',
+  'purpose',
+  'together',
+  'onlyFor',
+  'fromDay',
+  'toDay',
+];
+const isForTheGroup = (list: string | undefined): boolean => list === undefined || isGroupWord(list);
+
 function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
   const { cell, fail, trip } = reader;
   const name = words(reader, 'name', LONGEST_NAME) ?? '';
@@ -319,11 +334,14 @@ function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
     if (column === undefined) throw new Error(`an error of ${path} has no column`);
     fail(column, message);
   }
+  const list = words(reader, 'list', LONGEST_NAME) ?? reader.head;
   return {
     line: reader.line,
     ...defined({
+      kitId:
+        isForTheGroup(list) && !SINGLE.some((field) => (cell(field) ?? '') !== '') ? known.kitId : undefined,
       id: id === undefined || !ID_PATTERN.test(id) ? undefined : id,
-      list: words(reader, 'list', LONGEST_NAME) ?? reader.head,
+      list,
       onlyFor,
       together: words(reader, 'together', LONGEST_TOGETHER),
     }),

@@ -1,6 +1,6 @@
 /** A pasted list as rows for the trip's lists; what a line does not say comes from the library and the vocabulary. */
 import type { LibraryEntry } from '../library/libraryModel.js';
-import type { Consumption, Trip } from '../trip/model.js';
+import type { Consumption, Purpose, Trip } from '../trip/model.js';
 import { isSameName } from '../trip/names.js';
 import { guessFacts, type Guess } from './guessFacts.js';
 import type { PastedThing } from './pasteList.js';
@@ -14,8 +14,6 @@ export interface GuessedRow extends ReadRow {
 
 /** What packaging and crumbs leave of food, as a share. */
 const LEFT_OF_FOOD = 0.04;
-/** Of a tent's parts so many named beside it mean that "tent" is not all of it. */
-const PARTS_BESIDE = 2;
 
 /** Whose food a row is: one member's, or that of all who are on the trip. */
 function eatersOf(trip: Trip, list: string | undefined, target: Target): Eaters | undefined {
@@ -60,12 +58,32 @@ export function rowsOfPasted(
       personal: { worn: false },
     };
   });
-  const parts = rows.filter((r) => r.kitId === undefined && isPart(r)).length;
-  if (parts < PARTS_BESIDE) return rows;
-  // Its parts stand beside it: the tent is one of them.
-  return rows.map(({ kitId: _kitId, ...row }) => row);
+  return withoutKitsInParts(rows);
 }
 
-function isPart({ thing }: GuessedRow): boolean {
-  return ['tentFly', 'tentPoles', 'tentPegs', 'footprint'].includes(thing.purpose);
+/** Of a tent's parts so many named beside it mean that "tent" is not all of it; of a kitchen's one is enough. */
+const PARTS_BESIDE: Readonly<Partial<Record<Purpose, number>>> = {
+  tentBody: 2,
+  tentFly: 2,
+  pot: 1,
+  stove: 1,
+};
+const PARTS: Readonly<Partial<Record<Purpose, readonly Purpose[]>>> = {
+  tentBody: ['tentFly', 'tentPoles', 'tentPegs', 'footprint'],
+  tentFly: ['tentBody', 'tentPoles', 'tentPegs', 'footprint'],
+  pot: ['pot', 'stove'],
+  stove: ['pot', 'stove'],
+};
+
+/** Whole kits whose parts stand beside them in the list are one of those parts. */
+export function withoutKitsInParts<R extends ReadRow>(rows: readonly R[]): readonly R[] {
+  const loose = rows.filter((r) => r.kitId === undefined);
+  return rows.map((row) => {
+    if (row.kitId === undefined) return row;
+    const parts = PARTS[row.thing.purpose] ?? [];
+    const beside = loose.filter((r) => parts.includes(r.thing.purpose)).length;
+    if (beside < (PARTS_BESIDE[row.thing.purpose] ?? Infinity)) return row;
+    const { kitId: _kitId, ...rest } = row;
+    return rest as R;
+  });
 }

@@ -17,12 +17,17 @@ export interface StandsOnLine {
 /** A range narrower than this rounds to one figure and is none. */
 const SAME = 0.0005;
 
-/** What is uncertain and what is missing, what is missing first; nothing where all is weighed and said. */
+/**
+ * What is uncertain and what is missing, what is missing first; nothing where all is weighed and said.
+ *
+ * @param limitsHidden how far the largest load could move is told by itself, not by limits
+ */
 export function standsOnLines(
   trip: Trip,
   figures: ShareFigures,
   stands: StandsOn,
   unit: MassUnit = 'kg',
+  limitsHidden = false,
 ): readonly StandsOnLine[] {
   const say = (ratio: number): string => formatMeasure(trip.fairness, ratio, unit, 0);
   const { masses, estimates, unweighed, ownUnknown, bodiesUnsaid, alone, low, high } = stands;
@@ -44,7 +49,7 @@ export function standsOnLines(
     lines.push({
       at: 'kit',
       isGap: false,
-      text: `${estimates} of ${counted(masses, 'mass', 'masses')} ${estimates === 1 ? 'is a guess' : 'are guesses'}. ${rangeWords(figures, stands, say)}`,
+      text: `${estimates} of ${counted(masses, 'mass', 'masses')} ${estimates === 1 ? 'is a guess' : 'are guesses'}. ${limitsHidden ? movesWords(figures, stands) : rangeWords(figures, stands, say)}`,
     });
   if (alone.length > 0)
     lines.push({
@@ -64,6 +69,13 @@ function rangeWords(
   if (say(low) === say(high)) return `The largest load stays at ${say(high)}`;
   const the = ownUnknown.length + bodiesUnsaid.length > 0 ? 'With what is missing, the' : 'The';
   return `${the} largest load, ${say(largestRatio)} as listed, is likely between ${say(low)} and ${say(high)}`;
+}
+
+/** The same by the largest load itself. */
+function movesWords({ largestRatio }: ShareFigures, { low, high }: StandsOn): string {
+  if (largestRatio <= 0 || high - low <= SAME) return 'The largest load stays as it is';
+  const part = (ratio: number): string => formatPercent(Math.abs(ratio / largestRatio - 1), 0);
+  return `The largest load is likely from ${part(low)} lower to ${part(high)} higher than listed`;
 }
 
 /** "the stove, 40 % of what is not known". */

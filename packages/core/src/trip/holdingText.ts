@@ -1,5 +1,7 @@
 /** What a thing holds as one line that is typed and read: "20 L, sleep, keeps dry, mark: red tape". */
+import type { MassUnit } from '../units/format.js';
 import { parseQuantity } from '../units/parse.js';
+import { digitsShown, unitShown } from '../units/shown.js';
 import { HOLDER_TRAITS, MEANT_FOR, type Holding, type HolderTrait, type MeantFor } from './model.js';
 import { THING_RANGES } from './thingRanges.js';
 
@@ -21,20 +23,25 @@ export const MEANT_FOR_WORDS: Readonly<Record<MeantFor, string>> = {
   wholePack: 'whole pack',
 };
 
-export function formatHolding(holding: Holding | undefined): string {
+/** @param units in which the room is written */
+export function formatHolding(holding: Holding | undefined, units: MassUnit = 'kg'): string {
   if (holding === undefined) return '';
   const { capacityL, traits, meantFor, mark } = holding;
   return [
-    `${capacityL} L`,
+    units === 'kg' ? `${capacityL} L` : `${digitsShown(capacityL, 'volume', units)} cu in`,
     ...(meantFor === 'anything' ? [] : [MEANT_FOR_WORDS[meantFor]]),
     ...traits.map((trait) => TRAIT_WORDS[trait]),
     ...(mark === undefined ? [] : [`mark: ${mark}`]),
   ].join(', ');
 }
 
-/** @returns the holding, nothing for an empty text, or what was expected */
+/**
+ * @param units of a number without a unit
+ * @returns the holding, nothing for an empty text, or what was expected
+ */
 export function parseHolding(
   text: string,
+  units: MassUnit = 'kg',
 ):
   | { readonly ok: true; readonly holding: Holding | undefined }
   | { readonly ok: false; readonly error: string } {
@@ -56,7 +63,7 @@ export function parseHolding(
     if (trait !== undefined) traits.add(trait);
     else if (purpose !== undefined) meantFor = purpose;
     else {
-      const litres = parseQuantity(part, 'volume', 'l');
+      const litres = parseQuantity(part, 'volume', unitShown('volume', units).bare);
       if (!litres.ok || capacityL !== undefined)
         return {
           ok: false,

@@ -1,30 +1,51 @@
 /** Shapes as people write them in a table: "block 24 × 15 × 9 cm", "roll 52 × 13 cm", "pouch", "stuff 14 L loose". */
+import { CM_PER_IN, L_PER_CU_IN } from '../units/convert.js';
+import type { MassUnit } from '../units/format.js';
+import { unitShown } from '../units/shown.js';
 import { SHAPE_KINDS, type Shape } from './model.js';
 
 export type ParsedShape =
   | { readonly ok: true; readonly shape: Shape }
   | { readonly ok: false; readonly error: string };
 
-export function formatShape(shape: Shape): string {
+/** @param units in which it is written; in inches to the hundredth */
+export function formatShape(shape: Shape, units: MassUnit = 'kg'): string {
+  const { unit, per } = unitShown('length', units);
+  const side = (cm: number): number => (units === 'kg' ? cm : Number((cm / per).toFixed(2)));
   switch (shape.kind) {
     case 'block':
     case 'flat':
-      return `${shape.kind} ${shape.lengthCm} × ${shape.widthCm} × ${shape.heightCm} cm`;
+      return `${shape.kind} ${side(shape.lengthCm)} × ${side(shape.widthCm)} × ${side(shape.heightCm)} ${unit}`;
     case 'cylinder':
     case 'roll':
     case 'long':
-      return `${shape.kind} ${shape.lengthCm} × ${shape.diameterCm} cm`;
+      return `${shape.kind} ${side(shape.lengthCm)} × ${side(shape.diameterCm)} ${unit}`;
     case 'pouch':
       return 'pouch';
-    case 'stuff':
-      return `stuff ${shape.looseVolumeL} L loose`;
+    case 'stuff': {
+      const room = unitShown('volume', units);
+      const loose = shape.looseVolumeL / room.per;
+      return `stuff ${units === 'kg' ? loose : Math.round(loose)} ${room.unit} loose`;
+    }
   }
 }
 
-/** Read what `formatShape` writes; "x" or "*" may stand for "×", units may be left out. */
-export function parseShape(text: string): ParsedShape {
-  const error = `expected "block 24 x 15 x 9", "flat 20 x 12 x 2", "cylinder 24 x 8", "roll 52 x 13", "long 45 x 6", "pouch" or "stuff 6 L", got "${text}"`;
-  const fail: ParsedShape = { ok: false, error };
+/** An inch sign, word or abbreviation behind a number; litres and cubic inches likewise. */
+const INCHES = /(?:["″]|\b(?:in|inch|inches))(?=\s|$|[x×*])/i;
+const CUBIC_INCHES = /\bcu\.? ?in\b/i;
+const UNIT_WORDS = /\b(?:cu\.? ?in|cm|l|inches|inch|in|loose)\b|["″]/gi;
+
+/**
+ * Read what `formatShape` writes; "x" or "*" may stand for "×", units may be left out.
+ *
+ * @param units of numbers without a unit
+ */
+export function parseShape(text: string, units: MassUnit = 'kg'): ParsedShape {
+  const example =
+    units === 'kg'
+      ? '"block 24 x 15 x 9", "flat 20 x 12 x 2", "cylinder 24 x 8", "roll 52 x 13", "long 45 x 6", "pouch" or "stuff 6 L"'
+      : '"block 9 x 6 x 4", "flat 8 x 5 x 1", "cylinder 9 x 3", "roll 20 x 5", "long 18 x 2", "pouch" or "stuff 370 cu in"';
+  const fail: ParsedShape = { ok: false, error: `expected ${example}, got "${text}"` };
   const word = text
     .trim()
     .toLowerCase()
@@ -35,9 +56,14 @@ export function parseShape(text: string): ParsedShape {
     .trim()
     .slice(kind.length)
     .replace(/(\d),(\d)/g, '$1.$2')
-    .replace(/\b(cm|l|loose)\b/gi, '');
-  const parts = rest.split(/[x×*\s]+/i).filter((part) => part !== '');
-  const numbers = parts.map(Number);
+    // "14" and "14 cu in" stand apart from their unit: "14in" too.
+    .replace(/(\d)([a-z])/gi, '$1 $2');
+  const parts = rest
+    .replace(UNIT_WORDS, ' ')
+    .split(/[x×*\s]+/i)
+    .filter((part) => part !== '');
+  const per = kind === 'stuff' ? litresOf(rest, units) : centimetresOf(rest, units);
+  const numbers = parts.map((part) => Number((Number(part) * per).toPrecision(12)));
   if (numbers.some((n) => !(n > 0))) return fail;
   const [a, b, c] = numbers;
   switch (kind) {
@@ -56,3 +82,8 @@ export function parseShape(text: string): ParsedShape {
       return numbers.length === 1 ? { ok: true, shape: { kind, looseVolumeL: a! } } : fail;
   }
 }
+
+const centimetresOf = (text: string, units: MassUnit): number =>
+  INCHES.test(text) ? CM_PER_IN : /\bcm\b/i.test(text) ? 1 : unitShown('length', units).per;
+const litresOf = (text: string, units: MassUnit): number =>
+  CUBIC_INCHES.test(text) ? L_PER_CU_IN : /\bl\b/i.test(text) ? 1 : unitShown('volume', units).per;

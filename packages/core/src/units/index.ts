@@ -5,3 +5,4 @@ export * from './convert.js';
 export * from './format.js';
 export * from './isoDate.js';
 export * from './parse.js';
+export * from './shown.js';

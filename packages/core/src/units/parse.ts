@@ -11,6 +11,7 @@ import {
   KG_PER_STONE,
   L_PER_CU_IN,
   L_PER_US_FL_OZ,
+  L_PER_US_QT,
   M_PER_FT,
 } from './convert.js';
 
@@ -28,7 +29,15 @@ const UNITS: Readonly<Record<Quantity, Readonly<Record<string, number>>>> = {
     oz: KG_PER_OZ,
     st: KG_PER_STONE,
   },
-  volume: { l: 1, ml: 0.001, 'cu in': L_PER_CU_IN, 'fl oz': L_PER_US_FL_OZ },
+  volume: {
+    l: 1,
+    ml: 0.001,
+    'cu in': L_PER_CU_IN,
+    'fl oz': L_PER_US_FL_OZ,
+    qt: L_PER_US_QT,
+    pt: L_PER_US_QT / 2,
+    gal: 4 * L_PER_US_QT,
+  },
   length: { cm: 1, mm: 0.1, m: 100, in: CM_PER_IN, ft: M_PER_FT * 100 },
   distance: { km: 1, m: 0.001, mi: KM_PER_MI },
   height: { m: 1, ft: M_PER_FT },
@@ -55,6 +64,14 @@ const ALIASES: Readonly<Record<string, string>> = {
   liters: 'l',
   ltr: 'l',
   cuin: 'cu in',
+  quart: 'qt',
+  quarts: 'qt',
+  pint: 'pt',
+  pints: 'pt',
+  gallon: 'gal',
+  gallons: 'gal',
+  'cubic inches': 'cu in',
+  'cubic inch': 'cu in',
   inch: 'in',
   inches: 'in',
   foot: 'ft',
@@ -92,14 +109,15 @@ const EXAMPLES: Readonly<Record<Quantity, string>> = {
 export function parseQuantity(text: string, quantity: Quantity, bareUnit: string): Parsed {
   const fail: Parsed = { ok: false, error: `expected ${EXAMPLES[quantity]}, got "${cut(text)}"` };
   const units = UNITS[quantity];
+  const plain = withoutThousands(text, bareUnit);
   // "3,400" is three thousand to one reader and 3.4 to another: never guess.
-  if (/\d,\d{3}(?!\d)/.test(text)) {
+  if (/\d,\d{3}(?!\d)/.test(plain)) {
     return {
       ok: false,
       error: `"${cut(text)}" can be read two ways: write it without the comma, or with a point`,
     };
   }
-  const cleaned = text
+  const cleaned = plain
     .trim()
     .toLowerCase()
     .replace(/(\d),(\d)/g, '$1.$2');
@@ -131,6 +149,13 @@ export function parseQuantity(text: string, quantity: Quantity, bareUnit: string
   }
   return { ok: true, value: total };
 }
+
+/** Who writes in feet or cubic inches has the comma for thousands: "3,400 ft" has one reading. */
+function withoutThousands(text: string, bareUnit: string): string {
+  const said = /[a-z][a-z ]*/i.exec(text)?.[0].trim().toLowerCase() ?? bareUnit;
+  return THOUSANDS_UNITS.has(ALIASES[said] ?? said) ? text.replace(/(\d),(\d{3})(?!\d)/g, '$1$2') : text;
+}
+const THOUSANDS_UNITS: ReadonlySet<string> = new Set(['ft', 'cu in']);
 
 /** What is understood instead of a unit that is not known. */
 function unknownUnit(unit: string, quantity: Quantity): string {

@@ -58,10 +58,13 @@ describe('parseQuantity', () => {
   });
 
   test('a comma that may mean thousands is not guessed at', () => {
-    expect(parseQuantity('3,400 cu in', 'volume', 'l')).toEqual({
+    expect(parseQuantity('3,400 g', 'mass', 'kg')).toEqual({
       ok: false,
-      error: '"3,400 cu in" can be read two ways: write it without the comma, or with a point',
+      error: '"3,400 g" can be read two ways: write it without the comma, or with a point',
     });
+    // Who writes feet and cubic inches has one reading of it.
+    expect(parseQuantity('3,400 cu in', 'volume', 'l')).toEqual({ ok: true, value: 55.7160176 });
+    expect(parseQuantity('1,500', 'height', 'ft')).toEqual({ ok: true, value: 457.2 });
   });
 });
 

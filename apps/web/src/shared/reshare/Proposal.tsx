@@ -9,10 +9,12 @@ import {
   type HandoverSet,
   type ProposedHandover,
 } from '@graft/core/share';
-import { formatMass, formatPercent, formatVolume, type MassUnit } from '@graft/core/units';
+import { formatMass, type MassUnit } from '@graft/core/units';
 import { ErrorList } from '../ErrorList';
 import { usePreferences } from '../preferences';
 import type { FoundReshare } from './useReshare';
+import { useLimits } from '../useLimits';
+import { useQuantities } from '../useInUnits';
 
 /**
  * The handovers of a re-share, each to be taken or not, with what they do.
@@ -33,6 +35,7 @@ export function Proposal({
   readOnly: boolean;
 }) {
   const { massUnit } = usePreferences();
+  const limits = useLimits();
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const { after, day, memberId, result, moves, proof, reason } = found;
   if (result.kind === 'contradiction') {
@@ -79,8 +82,8 @@ export function Proposal({
       )}
       {overKg > 0.005 && (
         <Text fontSize="xs" color="overload.fg">
-          ▲ No share brings all within their limits: {formatMass(overKg, massUnit)} stay above, over members
-          and days. Leave something, or rest a day.
+          ▲ No share brings all within their limits: {limits.kg(overKg)} stay above, over members and days.
+          Leave something, or rest a day.
         </Text>
       )}
       <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers">
@@ -132,6 +135,7 @@ export function Proposal({
 
 /** What one handover weighs and takes, when it can be made, and whether the two are together anyway. */
 function SetFacts({ set, day, massUnit }: { set: HandoverSet; day: number; massUnit: MassUnit }) {
+  const { show } = useQuantities();
   const sum = (of: (h: ProposedHandover) => number): number => set.handovers.reduce((s, h) => s + of(h), 0);
   const late = set.handovers.filter((h) => h.day > day);
   return (
@@ -140,7 +144,11 @@ function SetFacts({ set, day, massUnit }: { set: HandoverSet; day: number; massU
         sum((h) => h.massKg),
         massUnit,
       )}
-      , {formatVolume(sum((h) => h.volumeL))}
+      ,{' '}
+      {show(
+        sum((h) => h.volumeL),
+        'volume',
+      )}
       {late.length > 0 && `; it joins on day ${late[0]!.day}`}
       {set.handovers[0]!.near && '; they sleep or cook together'}
     </Text>
@@ -149,6 +157,14 @@ function SetFacts({ set, day, massUnit }: { set: HandoverSet; day: number; massU
 
 /** A member's largest ratio from the day on, before and after, on one scale with the limit marked. */
 function BeforeAfter({ name, before, after }: { name: string; before: number; after: number }) {
+  const { hidden, percent } = useLimits();
+  if (hidden) {
+    return (
+      <Text role="listitem" fontSize="xs" py="0.5">
+        {name}: {withinWords(before)}, then {withinWords(after)}
+      </Text>
+    );
+  }
   const at = (ratio: number): string => `${Math.min(100, (ratio / 1.4) * 100)}%`;
   return (
     <Flex
@@ -157,7 +173,7 @@ function BeforeAfter({ name, before, after }: { name: string; before: number; af
       gap="2"
       fontSize="xs"
       py="0.5"
-      aria-label={`${name}: ${formatPercent(before)} before, ${formatPercent(after)} after`}
+      aria-label={`${name}: ${percent(before)} before, ${percent(after)} after`}
     >
       <Box w="4.5rem" truncate>
         {name}
@@ -176,9 +192,11 @@ function BeforeAfter({ name, before, after }: { name: string; before: number; af
       </Box>
       <Box w="7.2rem" textAlign="end" whiteSpace="nowrap">
         {before > 1 && '▲ '}
-        {formatPercent(before, 0)} → {after > 1 && '▲ '}
-        {formatPercent(after, 0)}
+        {percent(before, 0)} → {after > 1 && '▲ '}
+        {percent(after, 0)}
       </Box>
     </Flex>
   );
 }
+
+const withinWords = (ratio: number): string => (ratio > 1 ? '▲ above the limit' : 'within the limit');

@@ -11,13 +11,14 @@ import {
 } from '@graft/core/sheet';
 import type { LoadingStep } from '@graft/core/stow';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
-import { formatMass, formatPercent, formatWay } from '@graft/core/units';
+import { formatPercent, formatWay } from '@graft/core/units';
 import { dayDate, tripDates } from '../dates';
 import { BODY_WORDS, counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
 import { paperSizePt } from './paperSize';
 import { SafetyList } from './SafetyList';
 import { SheetPicture } from './SheetPicture';
 import './sheet.css';
+import { useSheetView } from './sheetView';
 
 export type Marks = ReadonlyMap<string, Standing<SheetMark>>;
 interface Ticking {
@@ -39,6 +40,7 @@ interface Props {
 export function SheetBody({ sheet, ticking, children }: Props) {
   const [chosenId, setChosenId] = useState<string>();
   const { drawing, things } = sheet;
+  const { mass, say, limitsHidden } = useSheetView();
   const ratio = sheet.loadKg / sheet.limitKg;
   return (
     <div className="sheet" lang="en" style={{ '--paper-size': `${paperSizePt(sheet)}pt` } as CSSProperties}>
@@ -48,15 +50,21 @@ export function SheetBody({ sheet, ticking, children }: Props) {
         </p>
         <h1>{sheet.name}</h1>
         <p className="sheet-load">
-          <strong>{formatMass(sheet.loadKg)}</strong> on your back at the start, water and pack included
+          <strong>{mass(sheet.loadKg)}</strong> on your back at the start, water and pack included
         </p>
-        <p className={ratio > 1 ? 'over' : 'muted'}>
-          {ratio > 1 && '▲ '}
-          {formatPercent(ratio, 0)} of your limit of {formatMass(sheet.limitKg)}
-          {sheet.heaviest.day !== 1 &&
-            `; most on day ${sheet.heaviest.day}: ${formatMass(sheet.heaviest.loadKg)}, ${formatPercent(sheet.heaviest.ratio, 0)}`}
-        </p>
-        <p className="muted paper-less">{sheet.limitReason}</p>
+        {limitsHidden ? (
+          <p className={ratio > 1 ? 'over' : 'muted'}>
+            {ratio > 1 ? '▲ above your limit' : 'within your limit'}
+          </p>
+        ) : (
+          <p className={ratio > 1 ? 'over' : 'muted'}>
+            {ratio > 1 && '▲ '}
+            {formatPercent(ratio, 0)} of your limit of {mass(sheet.limitKg)}
+            {sheet.heaviest.day !== 1 &&
+              `; most on day ${sheet.heaviest.day}: ${mass(sheet.heaviest.loadKg)}, ${formatPercent(sheet.heaviest.ratio, 0)}`}
+          </p>
+        )}
+        {!limitsHidden && <p className="muted paper-less">{say(sheet.limitReason)}</p>}
         <p className="muted">
           {[
             sheet.packName,
@@ -221,6 +229,7 @@ function Step(props: {
   onChoose: (id: string | undefined) => void;
 }) {
   const { step, number, thing, ticking, chosen, onChoose } = props;
+  const { say } = useSheetView();
   return (
     <Tick
       ticking={ticking}
@@ -234,7 +243,9 @@ function Step(props: {
       <span className="grow">
         <span className="muted number">{number}</span> {step.text}
         {step.hint !== undefined && ' '}
-        {step.hint !== undefined && <span className="muted hint">{step.hint}</span>}
+        {step.hint !== undefined && (
+          <span className="muted hint">{say(step.hint, thing === undefined ? [] : [thing.name])}</span>
+        )}
       </span>
       {thing !== undefined && <Mass thing={thing} />}
     </Tick>
@@ -242,10 +253,11 @@ function Step(props: {
 }
 
 function Mass({ thing }: { thing: SheetThing }) {
+  const { mass } = useSheetView();
   return (
     <span className="mass">
       {thing.estimated && <span title="estimated, not weighed">~</span>}
-      {formatMass(thing.massKg)}
+      {mass(thing.massKg)}
     </span>
   );
 }
@@ -295,6 +307,7 @@ function Tick(props: {
 }
 
 function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
+  const { say } = useSheetView();
   return (
     <section id="safety" aria-labelledby="safety-head">
       <h2 id="safety-head">In an emergency</h2>
@@ -316,7 +329,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
       <h3>Take care</h3>
       <ul className="bullets">
         {sheet.cautions.map((c) => (
-          <li key={c}>{c}</li>
+          <li key={c}>{say(c)}</li>
         ))}
       </ul>
     </section>
@@ -324,6 +337,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
 }
 
 function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
+  const { mass, say, limitsHidden } = useSheetView();
   return (
     <section id="days" aria-labelledby="days-head">
       <h2 id="days-head">Day by day</h2>
@@ -341,9 +355,9 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
             </p>
             {d.isThere && (
               <p className="muted">
-                {formatWay(d)} · set off with {d.waterL.toFixed(1)} L water
-                {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {formatMass(d.loadKg)},{' '}
-                {formatPercent(d.ratio, 0)} of your limit
+                {say(formatWay(d))} · set off with {say(`${d.waterL.toFixed(1)} L water`)}
+                {d.fillAt !== undefined && `, full at ${d.fillAt}`} · {mass(d.loadKg)}
+                {!limitsHidden && `, ${formatPercent(d.ratio, 0)} of your limit`}
                 {d.roles.length > 0 && (
                   <>
                     {' '}
@@ -357,7 +371,7 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
                 {h.gives
                   ? `Give ${h.name} to ${h.other ?? 'nobody: it leaves the trip'}`
                   : `Take ${h.name}${h.other === undefined ? '' : ` from ${h.other}`}`}
-                , {formatMass(h.massKg)}
+                , {mass(h.massKg)}
               </p>
             ))}
             {d.isThere && meals.length > 0 && <p className="muted">{meals.join(' · ')}</p>}

@@ -1,6 +1,7 @@
 import type { RefObject } from 'react';
 import type { Column } from './column';
 import type { Editing, RowCalls } from './useCells';
+import { useInUnits } from '../useInUnits';
 
 interface Props {
   readonly row: unknown;
@@ -12,6 +13,7 @@ interface Props {
 
 /** The open editor of a cell: typed, or chosen from a list; a refused entry stays with its reason. */
 export function CellEditor({ row, column, name, editing, calls }: Props) {
+  const inUnits = useInUnits();
   const call = (): RowCalls<unknown> => calls.current!;
   const options = column.edit?.options;
   const instead = editing.error === undefined ? undefined : column.edit?.instead?.(row, editing.text);
@@ -51,7 +53,7 @@ export function CellEditor({ row, column, name, editing, calls }: Props) {
       )}
       {editing.error !== undefined && (
         <div role="alert" className="cell-error">
-          {editing.error}
+          {inUnits(editing.error)}
           {instead !== undefined && (
             <button
               type="button"

@@ -111,6 +111,7 @@ slackline|800 1500 4000|2|pouch|camp|other
 clipboard, clip board, writing board|80 220 500|0.5|flat 32 x 23 x 1|stop|other
 dog lead, dog leash, leash, dog harness, dog coat, dog collar|50 200 600|0.4|pouch|walking|other
 dog bowl, dog dish|40 120 400|0.4|pouch|camp|other
+winter safety set, winter safety kit, winter safety gear, snow safety kit, snow safety set|900 1410 3000|=kit-winter-safety-set
 avalanche gear, avi gear, avalanche kit, avalanche set, avalanche safety set, avalanche equipment|700 1100 2000|3.5|pouch|hurry|other
 gazebo, pavilion, event shelter, party tent|4000 9000 25000|40|block 120 x 20 x 20|camp|tarp|ridesOutside
 bell, bear bell|15 60 200|0.1|pouch|walking|signal

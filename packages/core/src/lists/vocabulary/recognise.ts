@@ -237,13 +237,34 @@ function meant(
   };
 }
 
-/** The starter library's tents, by how many sleep in them. */
-const TENTS = ['kit-tent-for-one', 'kit-tent-for-two', 'kit-tent-for-three', 'kit-tent-for-four'] as const;
+/** The starter library's tents by how many sleep in them, and cook sets by what their pots hold. */
+const SIZES_OF_KITS = {
+  tent: [
+    ['kit-tent-for-one', 1],
+    ['kit-tent-for-two', 2],
+    ['kit-tent-for-three', 3],
+    ['kit-tent-for-four', 4],
+  ],
+  cook: [
+    ['kit-gas-cook-set-1-6-l', 1.6],
+    ['kit-gas-cook-set-2-5-l', 2.5],
+  ],
+} as const;
 
-/** The kit that a concept is, of the size that is said. */
-function kitOf({ starterId }: Concept, { person }: Sizes): string | undefined {
+/** The kit that a concept is, of the size that is said: the nearest there is. */
+function kitOf({ starterId }: Concept, { person, l }: Sizes): string | undefined {
   if (starterId?.startsWith('kit-') !== true) return undefined;
-  return person === undefined ? starterId : TENTS[Math.min(TENTS.length, Math.max(1, person)) - 1];
+  for (const [sizes, size] of [
+    [SIZES_OF_KITS.tent, person],
+    [SIZES_OF_KITS.cook, l],
+  ] as const) {
+    if (size !== undefined && sizes.some(([id]) => id === starterId))
+      return sizes.reduce<readonly [string, number]>(
+        (a, b) => (Math.abs(b[1] - size) < Math.abs(a[1] - size) ? b : a),
+        sizes[0],
+      )[0];
+  }
+  return starterId;
 }
 
 /** A known thing of the library is as heavy as it says, give or take a fifth. */

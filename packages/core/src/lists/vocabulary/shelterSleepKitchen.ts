@@ -18,7 +18,7 @@ bivvy bag, bivvy, bivy, bivi, bivy bag, bivi bag, bivy sack, bivvy sack, bivouac
 tarp, tarpaulin, basha, fly tarp, awning, sun sail, rain tarp|200 620 1500|=group-tarp-3-x-3-m||||area:9^0.9
 hammock, camping hammock|180 550 1500|2.2|stuff 4|firstInCamp|other
 hammock straps, tree straps, hammock strap|80 200 450|0.5|pouch|firstInCamp|other
-shelter, pole shelter, trekking pole tent, trekking pole shelter, pyramid tent, tipi, tepee|400 1100 5000|3.8|stuff 7|firstInCamp|tentFly|oftenWet|person:2^0.85
+shelter, pole shelter, trekking pole tent, trekking pole shelter, pyramid tent, tipi, tepee|400 1230 5000|=kit-shelter-on-walking-poles-for-two||||person:2^0.85
 sleeping bag, sleepingbag, season bag, doss bag, sleep sack|500 1050 2200|=own-sleeping-bag-three-seasons
 summer sleeping bag, summer bag, 1 season sleeping bag, 2 season sleeping bag, one season sleeping bag, two season sleeping bag, 2 season bag|350 750 1300|=own-sleeping-bag-summer
 three season sleeping bag, 3 season sleeping bag, 3 season bag, three season bag, 3 seasons sleeping bag|600 1050 1800|=own-sleeping-bag-three-seasons
@@ -56,8 +56,11 @@ windshield, wind shield, windscreen, wind screen, windbreak for the stove, stove
 heat reflector, stove board, stove base, stove stand, canister stand|20 70 350|0.2|flat 14 x 14 x 1|camp|stove
 pot, cooking pot, cook pot, cookpot, saucepan, billy, billy can, billycan, dixie, camping pot, titanium pot, aluminium pot, steel pot|100 380 1300|1.8|cylinder 13 x 14|camp|pot|hard|l:1.6^0.75
 big pot, large pot, stock pot, stockpot, group pot, dutch oven|300 900 6000|5.5|cylinder 17 x 22|camp|pot|hard|l:5^0.75
-pots and pans, pot set, pan set, pots, cook set, cookset, cooking set, cookware, cooking kit, kitchen set, cooking gear, cooking equipment, cooking stuff, cooking things, kitchen kit, kitchen gear, kitchen equipment, kitchen stuff, kitchen things, kitchen box, kitchen bag, pots and lids, nesting pots|250 900 2500|3.4|cylinder 15 x 17.5|camp|pot|hard
-stove set, cooking system, stove system, all in one stove, integrated stove, boil system, storm cooker, storm kitchen|300 650 1600|2.4|cylinder 18 x 14|camp|stove|hard
+pots and pans, pot set, pan set, pots, cook set, cookset, cooking set, cookware, pots and lids, nesting pots|250 900 2500|3.4|cylinder 15 x 17.5|camp|pot|hard
+kitchen, cooking kit, kitchen set, cooking gear, cooking equipment, cooking stuff, cooking things, kitchen kit, kitchen gear, kitchen equipment, kitchen stuff, kitchen things, kitchen box, kitchen bag, stove and pots, stove and pot, pots and stove, gas cook set|400 970 3500|=kit-gas-cook-set-2-5-l||||l:2.5^0.7
+stove set, cooking system, stove system, all in one stove, integrated stove, boil system, storm cooker, storm kitchen|300 670 1600|=kit-heat-exchanger-cook-set-1-8-l
+liquid fuel cook set, petrol cook set, expedition cook set|800 1220 2500|=kit-liquid-fuel-cook-set-3-l
+alcohol cook set, spirit cook set, meths cook set|180 290 900|=kit-alcohol-cook-set-1-l
 mess tin, mess kit, mess tins, mess set|150 380 1000|1.4|block 19 x 14 x 6|camp|pot|hard
 frying pan, fry pan, skillet, pan|150 400 1800|1.5|flat 30 x 20 x 4|camp|pot|hard
 griddle|500 1200 4000|1.5|flat 32 x 24 x 2|camp|pot|hard

@@ -1,0 +1,63 @@
+/**
+ * Limits and what is measured by them, as far as they may be seen. A limit is a share of a body weight: while body
+ * weights are hidden, limits and percentages of them are hidden too, so that nothing lets a body weight be worked out.
+ */
+import { useMemo } from 'react';
+import { ratioLimitKg } from '@graft/core/load';
+import { formatMeasure } from '@graft/core/share';
+import type { FairnessSchoolId } from '@graft/core/trip';
+import { formatMass, formatPercent } from '@graft/core/units';
+import { usePreferences } from './preferences';
+
+/** Stands for a figure that is hidden. */
+export const HIDDEN = '···';
+
+export interface Limits {
+  readonly hidden: boolean;
+  /** A limit. */
+  readonly kg: (limitKg: number) => string;
+  /** A load by its limit. */
+  readonly percent: (ratio: number, decimals?: number) => string;
+  /** A load by the trip's own measure; plain kilograms give nothing away. */
+  readonly measure: (
+    school: FairnessSchoolId,
+    ratio: number,
+    decimals?: number,
+    rounding?: 'nearest' | 'down',
+  ) => string;
+  /** A sentence whose percentages are of limits or body weights. */
+  readonly words: (text: string) => string;
+  /** What charts of loads are drawn by: the part of the limit, or the load itself while limits are hidden. */
+  readonly drawn: (load: { readonly totalKg: number; readonly limitKg: number }) => number;
+  /** A value of such a chart. */
+  readonly drawnText: (value: number, decimals?: number) => string;
+}
+
+export function useLimits(): Limits {
+  const { hideWeights: hidden, massUnit } = usePreferences();
+  return useMemo((): Limits => {
+    const percent = (ratio: number, decimals = 1): string =>
+      hidden ? HIDDEN : formatPercent(ratio, decimals);
+    return {
+      hidden,
+      kg: (limitKg) => (hidden ? HIDDEN : formatMass(limitKg, massUnit)),
+      percent,
+      measure: (school, ratio, decimals = 1, rounding = 'nearest') =>
+        hidden && school !== 'plainKg' ? HIDDEN : formatMeasure(school, ratio, massUnit, decimals, rounding),
+      words: (text) => (hidden ? withoutPercentages(text) : text),
+      drawn: ({ totalKg, limitKg }) => (hidden ? totalKg : totalKg / ratioLimitKg(limitKg)),
+      drawnText: (value, decimals = 1) => (hidden ? formatMass(value, massUnit) : percent(value, decimals)),
+    };
+  }, [hidden, massUnit]);
+}
+
+const FIGURES = String.raw`\d[\d.,]*(?: ?(?:–|-|→|to) ?\d[\d.,]*)* ?`;
+const PERCENTAGES = new RegExp(`${FIGURES}%`, 'g');
+const MASSES = new RegExp(String.raw`${FIGURES}(?:kg|lb|oz|g)\b`, 'g');
+const ABOUT_LIMITS = /\blimits?\b|carries at most|body weight/i;
+
+const withoutPercentages = (text: string): string => text.replace(PERCENTAGES, HIDDEN);
+
+/** A sentence of the computation without the figures that would tell a limit, where it speaks of limits. */
+export const withoutLimits = (text: string): string =>
+  ABOUT_LIMITS.test(text) ? withoutPercentages(text).replace(MASSES, HIDDEN) : text;

@@ -8,7 +8,8 @@ import { Backdrop } from './Backdrop';
 import { PackView } from './PackView';
 import type { PointCm } from './useDragOver';
 import { makeFrame, packSpans, type Frame } from './packFrame';
-import { useInUnits } from '../shared/useInUnits';
+import { CM_PER_IN } from '@graft/core/units';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 const DRAWING_HEIGHT = 396;
 const PAD_CM = 3;
@@ -27,6 +28,11 @@ interface Props {
 /** Side cut and back view at one scale: things in true outline shaded by density, the plumb line, the school's band. */
 export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose, onDrag, onCancel }: Props) {
   const inUnits = useInUnits();
+  const { unit } = useQuantities();
+  const scaleWords = (pxPerCm: number): string =>
+    unit('length') === 'in'
+      ? `${(pxPerCm * CM_PER_IN).toFixed(1)} px to the inch`
+      : `${pxPerCm.toFixed(1)} px to the centimetre`;
   const spans = useMemo(() => packSpans(pack), [pack]);
   const main = useMemo(() => mainOf(pack), [pack]);
   const half = Math.floor((main?.topWidthCm ?? 20) / 2) - 1;
@@ -126,7 +132,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
           <PackView {...show} frame={frames.back} plane={behind} />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
-          left is the wearer’s left; {frames.pxPerCm.toFixed(1)} px to the centimetre in both
+          left is the wearer’s left; {scaleWords(frames.pxPerCm)} in both
         </Text>
       </Box>
       <Flex gap="3" wrap="wrap" fontSize="2xs" color="fg.muted" align="center" w="100%">

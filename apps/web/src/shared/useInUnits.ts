@@ -54,8 +54,11 @@ export function useQuantities(): Quantities {
     const unit = (quantity: Shown): string => unitShown(quantity, massUnit).unit;
     return {
       digits,
-      exact: (value, quantity) =>
-        String(Math.round((value / unitShown(quantity, massUnit).per) * 1000) / 1000),
+      exact: (value, quantity) => {
+        const { per, decimals } = unitShown(quantity, massUnit);
+        // What was said in SI comes out crooked in other units: a digit more than is shown is enough.
+        return String(Number((value / per).toFixed(massUnit === 'kg' ? 3 : decimals + 1)));
+      },
       unit,
       show: (value, quantity, decimals) => `${digits(value, quantity, decimals)} ${unit(quantity)}`,
       read: (text, quantity) => parseQuantity(text, quantityOf(quantity), unitShown(quantity, massUnit).bare),

@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { ratioLimitKg } from '@graft/core/load';
 import { formatMeasure } from '@graft/core/share';
 import type { FairnessSchoolId } from '@graft/core/trip';
-import { formatMass, formatPercent } from '@graft/core/units';
+import { formatMass, formatPercent, unitShown } from '@graft/core/units';
 import { usePreferences } from './preferences';
 
 /** Stands for a figure that is hidden. */
@@ -27,7 +27,7 @@ export interface Limits {
   ) => string;
   /** A sentence whose percentages are of limits or body weights. */
   readonly words: (text: string) => string;
-  /** What charts of loads are drawn by: the part of the limit, or the load itself while limits are hidden. */
+  /** What charts of loads are drawn by: the part of the limit, or the load in the reader's unit while limits are hidden. */
   readonly drawn: (load: { readonly totalKg: number; readonly limitKg: number }) => number;
   /** A value of such a chart. */
   readonly drawnText: (value: number, decimals?: number) => string;
@@ -36,6 +36,7 @@ export interface Limits {
 export function useLimits(): Limits {
   const { hideWeights: hidden, massUnit } = usePreferences();
   return useMemo((): Limits => {
+    const { per: perKg, unit } = unitShown('mass', massUnit);
     const percent = (ratio: number, decimals = 1): string =>
       hidden ? HIDDEN : formatPercent(ratio, decimals);
     return {
@@ -45,8 +46,9 @@ export function useLimits(): Limits {
       measure: (school, ratio, decimals = 1, rounding = 'nearest') =>
         hidden && school !== 'plainKg' ? HIDDEN : formatMeasure(school, ratio, massUnit, decimals, rounding),
       words: (text) => (hidden ? withoutPercentages(text) : text),
-      drawn: ({ totalKg, limitKg }) => (hidden ? totalKg : totalKg / ratioLimitKg(limitKg)),
-      drawnText: (value, decimals = 1) => (hidden ? formatMass(value, massUnit) : percent(value, decimals)),
+      drawn: ({ totalKg, limitKg }) => totalKg / (hidden ? perKg : ratioLimitKg(limitKg)),
+      drawnText: (value, decimals = 1) =>
+        hidden ? `${Number(value.toFixed(1))} ${unit}` : percent(value, decimals),
     };
   }, [hidden, massUnit]);
 }

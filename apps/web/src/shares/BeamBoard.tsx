@@ -2,7 +2,7 @@ import { Box, Flex, Grid } from '../theme/chakra';
 import { useDroppable } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { Fragment, useMemo } from 'react';
-import { legOfDay, massOnDayKg, ratioLimitKg, type DayLoad } from '@graft/core/load';
+import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
 import { fairnessSchool, formatMeasure, type MemberFigures, type ShareFigures } from '@graft/core/share';
 import { carriedPieces, movableThings, nameAlone, ownInPack, packOf, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits } from '@graft/core/units';
@@ -172,9 +172,8 @@ function BeamRow(props: {
   const elsewhere = pieces.length - here.length;
   // What is fixed: the whole load without the blocks.
   const ownKg = load.totalKg - load.waterKg - here.reduce((sum, p) => sum + p.massKg, 0);
-  // Of what a beam is drawn by: the limit, or the kilogram while limits are hidden.
-  const per = limits.hidden ? 1 : ratioLimitKg(load.limitKg);
-  const width = (kg: number): string => `${x(kg / per)}%`;
+  const part = (kg: number): number => x(limits.drawn({ totalKg: kg, limitKg: load.limitKg }));
+  const width = (kg: number): string => `${part(kg)}%`;
   const over = load.ratio > 1;
   const overfull = figures.fullestL > figures.packVolumeL + 0.005;
   return (
@@ -228,7 +227,7 @@ function BeamRow(props: {
               piece={piece}
               name={name}
               massKg={massKg}
-              widthPercent={x(massKg / per)}
+              widthPercent={part(massKg)}
               size={size}
               tabStop={piece === here[0]?.piece}
               locked={trip.share.some((a) => a.pieceId === piece.id && a.locked)}

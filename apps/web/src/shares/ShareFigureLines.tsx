@@ -32,7 +32,7 @@ interface Props {
 /** The largest and the smallest load, and how far the largest is from the best possible. */
 export function ShareFigureLines({ figures, shown, previewing, proof, stands }: Props) {
   const say = useSayRatio(shown);
-  const { words } = useLimits();
+  const { words, hidden } = useLimits();
   const { bound, gap, failed } = useProvenBound(shown, figures);
   const complete = figures.unshared.length === 0;
   // What was proven holds as long as there is the same to share.
@@ -76,6 +76,7 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
           {!complete ? 'once all is shared' : isBest ? 'nothing' : `${formatPercent(gap, 1, 'up')} at most`}
         </Text>
       </Flex>
+      {hidden && school.id !== 'plainKg' && <Aside>hidden with the body weights: parts of limits</Aside>}
       {complete && isBest && stands !== undefined && <Aside>{provenWords(stands)}</Aside>}
       {shown.handovers.length > 0 && <Aside>that is said of shares without handovers</Aside>}
       {failed !== '' && <Aside>how low a share can get could not be worked out any better: {failed}</Aside>}

@@ -23,7 +23,9 @@ test('a meal by keyboard: chosen, changed, taken away; its parcel follows', asyn
   // Its numbers for this trip; a wrong one stays with its reason.
   await page.getByLabel('A serving').fill('lots');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toHaveText('expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "lots"');
+  await expect(page.getByRole('alert')).toHaveText(
+    'expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "lots"',
+  );
   await page.getByLabel('A serving').fill('400 g');
   await page.keyboard.press('Enter');
   await saved(page);

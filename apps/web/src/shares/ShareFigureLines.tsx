@@ -1,5 +1,4 @@
 import { Flex, Text } from '../theme/chakra';
-import type { ReactNode } from 'react';
 import { provenWords, type StandsOn } from '@graft/core/report';
 import {
   fairnessSchool,
@@ -76,22 +75,49 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
           {!complete ? 'once all is shared' : isBest ? 'nothing' : `${formatPercent(gap, 1, 'up')} at most`}
         </Text>
       </Flex>
-      {hidden && school.id !== 'plainKg' && <Aside>hidden with the body weights: parts of limits</Aside>}
-      {complete && isBest && stands !== undefined && <Aside>{provenWords(stands)}</Aside>}
-      {shown.handovers.length > 0 && <Aside>that is said of shares without handovers</Aside>}
-      {failed !== '' && <Aside>how low a share can get could not be worked out any better: {failed}</Aside>}
-      {proven && gap > 0.0005 && <Aside>every other division was ruled out</Aside>}
+      <Asides
+        lines={[
+          ...(hidden && school.id !== 'plainKg' ? ['hidden with the body weights: parts of limits'] : []),
+          ...asides({
+            shown,
+            stands: complete && isBest ? stands : undefined,
+            failed,
+            ruledOut: proven && gap > 0.0005,
+          }),
+        ]}
+      />
       {complete && <Verdict figures={figures} shown={shown} bound={bound} />}
     </>
   );
 }
 
-function Aside({ children }: { children: ReactNode }) {
-  return (
-    <Text fontSize="2xs" color="fg.muted" textAlign="end">
-      {children}
+/** What is said of how near a share is to the best. */
+function asides({
+  shown,
+  stands,
+  failed,
+  ruledOut,
+}: {
+  readonly shown: Trip;
+  /** Where the share is the best there is. */
+  readonly stands: StandsOn | undefined;
+  readonly failed: string;
+  readonly ruledOut: boolean;
+}): readonly string[] {
+  return [
+    ...(stands === undefined ? [] : [provenWords(stands)]),
+    ...(shown.handovers.length > 0 ? ['that is said of shares without handovers'] : []),
+    ...(failed === '' ? [] : [`how low a share can get could not be worked out any better: ${failed}`]),
+    ...(ruledOut ? ['every other division was ruled out'] : []),
+  ];
+}
+
+function Asides({ lines }: { lines: readonly string[] }) {
+  return lines.map((line) => (
+    <Text key={line} fontSize="2xs" color="fg.muted" textAlign="end">
+      {line}
     </Text>
-  );
+  ));
 }
 
 /** How even the share is, and what makes its peak. */

@@ -99,11 +99,13 @@ export function readThings(
         options,
         trip,
       },
-      (name) => {
-        const known = guesses.get(name);
+      (name, count) => {
+        // Of several, what is told as a set is its pieces.
+        const key = count > 1 ? `${name} (several)` : name;
+        const known = guesses.get(key);
         if (known !== undefined) return known;
-        const guess = guessFacts(name, library);
-        guesses.set(name, guess);
+        const guess = guessFacts(name, library, undefined, undefined, count);
+        guesses.set(key, guess);
         return guess;
       },
     );
@@ -307,13 +309,13 @@ const SINGLE: readonly CsvField[] = [
 ];
 const isForTheGroup = (list: string | undefined): boolean => list === undefined || isGroupWord(list);
 
-function readRow(reader: RowReader, guess: (name: string) => Guess): ReadRow {
+function readRow(reader: RowReader, guess: (name: string, count: number) => Guess): ReadRow {
   const { cell, fail, trip } = reader;
   const name = words(reader, 'name', LONGEST_NAME) ?? '';
   if (name === '') fail('name', 'expected a name, got nothing');
   const count = number(reader, 'count', 1, 99, true) ?? 1;
   const mass = readMass(reader, count);
-  const guessed = guess(name);
+  const guessed = guess(name, count);
   const known = mass.massKg === undefined ? guessed : ofMass(guessed, mass.massKg);
   const thing = {
     ...readFacts(reader, known),

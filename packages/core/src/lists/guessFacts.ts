@@ -44,14 +44,16 @@ export interface Guess {
  *
  * @param massKg what is known of its mass: its volume then goes with the density of what it is
  * @param eaters whose food and fuel it is, where that is known
+ * @param count how many of it a line names: pieces of what is otherwise told as a set
  */
 export function guessFacts(
   name: string,
   library: readonly LibraryEntry[],
   massKg?: number,
   eaters?: Eaters,
+  count = 1,
 ): Guess {
-  const known = recognise(name, library, eaters);
+  const known = recognise(name, library, eaters, count);
   const guess: Guess =
     known === undefined
       ? { facts: UNKNOWN_FACTS, likeness: 0, isNeed: false }

@@ -38,7 +38,7 @@ export function rowsOfPasted(
   target: Target,
 ): readonly GuessedRow[] {
   const rows = things.map(({ line, name, count, massKg, volumeL, list }): GuessedRow => {
-    const guess = guessFacts(name, library, massKg, eatersOf(trip, list, target));
+    const guess = guessFacts(name, library, massKg, eatersOf(trip, list, target), count);
     const { facts, libraryId, kitId } = guess;
     const isFood = facts.purpose === 'food' || facts.purpose === 'snack';
     return {

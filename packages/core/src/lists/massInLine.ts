@@ -6,6 +6,7 @@ import { THING_RANGES } from '../trip/thingRanges.js';
 import { KG_PER_UNIT } from '../units/convert.js';
 import { cut } from '../units/repeated.js';
 import { recognise } from './vocabulary/recognise.js';
+import { isGas, ouncesOfSize } from './vocabulary/sizes.js';
 
 type Unit = keyof typeof KG_PER_UNIT;
 const UNIT =
@@ -55,11 +56,11 @@ function unitOf(text: string): Unit {
 }
 
 /** Net masses of gas that are the thing's name: "450 g canister". */
-const GAS_SIZE = /\b(?:gas|canister|cartridge)/i;
 const GAS_SIZES_G = new Set([100, 110, 190, 220, 225, 227, 230, 240, 250, 440, 445, 450, 500]);
 
 function masses(line: string): readonly Told[] {
   const told: Told[] = [];
+  const ounces = ouncesOfSize(line);
   for (const found of line.matchAll(MASS)) {
     const unit = unitOf(found[2]!);
     const readings = readingsOf(found[1]!);
@@ -74,7 +75,8 @@ function masses(line: string): readonly Told[] {
       told.push({ from, to, unit, readings: [readings[0]! + Number(grams[1]) / 1000] });
       continue;
     }
-    if (unit === 'g' && GAS_SIZE.test(line) && GAS_SIZES_G.has(readings[0]!)) continue;
+    if (unit === 'g' && isGas(line) && GAS_SIZES_G.has(readings[0]!)) continue;
+    if (unit === 'oz' && ounces !== undefined && ounces.text.trim().startsWith(found[1]!)) continue;
     const last = told.at(-1);
     const goesOn =
       last !== undefined &&

@@ -29,14 +29,17 @@ const MOST_COUNT = 50;
 const LONGEST_LINE = 1000;
 
 /** "2 x", "2x", "x2", "2 pairs of" at the beginning. */
+/** Two sides of a sheet are no count: "8 x 10 ft tarp". */
+const SIDES =
+  /^\s*\d+(?:[.,]\d+)?\s*(?:m|ft|feet|['′])?\s*[x×]\s*\d+(?:[.,]\d+)?\s*(?:m|ft|feet|['′])?\s+(?:\p{L}+\s+){0,2}(?:tarps?|tarpaulin|ground ?sheet|groundcloth|footprint|fly|net|sheet|awning|basha)\b/iu;
 const COUNT_BEFORE =
   /^\s*(?:(\d{1,2})\s*(?:x|×|\*|pcs\.?|pieces?(?:\s+of)?|pairs?(?:\s+of)?|pr\.?|of|no\.?|off)\s+|(\d{1,2})\s*[x×]\s*(?=\p{L})|[x×]\s*(\d{1,2})\s+)/iu;
 /** "x2", "× 2", "(2)", "(x2)", "(2x)", "qty 2" at the end. */
 const COUNT_AFTER =
-  /\s*(?:[([]\s*(?:[x×]\s*)?(\d{1,2})\s*(?:[x×]|pcs\.?)?\s*[)\]]|(?:\s|^)[x×]\s*(\d{1,2})|\s(?:qty|count|quantity|no)\.?\s*:?\s*(\d{1,2}))\s*$/i;
+  /\s*(?:[,(]?\s*(\d{1,2})\s*(?:pairs?|prs?\.?|pcs\.?|pieces)\)?|[([]\s*(?:[x×]\s*)?(\d{1,2})\s*(?:[x×]|pcs\.?)?\s*[)\]]|(?:\s|^)[x×]\s*(\d{1,2})|\s(?:qty|count|quantity|no)\.?\s*:?\s*(\d{1,2}))\s*$/i;
 /** "3 T-shirts", unless the figure is one of the thing: "2 man tent", "3 season bag". */
 const COUNT_BARE =
-  /^\s*([2-9]|1\d|20)\s+(?=\p{L})(?!(?:p|pers\.?|persons?|people|man|men|berth|seasons?|l|lt|litres?|liters?|ltr|ml|m|metres?|meters?|ft|feet|cm|mm|in|inch|days?|nights?|g|kg|gr|grams?|oz|lbs?|mah|way|burner|flame|piece|ply|layer|litre)\b)/iu;
+  /^\s*([2-9]|[1-4]\d|50)\s+(?=\p{L})(?!(?:p|spf|factor|hours?|hrs?|pm|am|degrees?|qts?|quarts?|gals?|gallons?|cu|ci|cubic|fl|pers\.?|persons?|people|man|men|berth|seasons?|l|lt|litres?|liters?|ltr|ml|m|metres?|meters?|ft|feet|cm|mm|in|inch|days?|nights?|g|kg|gr|grams?|oz|lbs?|mah|way|burner|flame|piece|ply|layer|litre)\b)/iu;
 
 export interface PasteOptions {
   /** The unit of a mass written as a number alone at the end of a line ("tent 1900"); without, it is part of the name. */
@@ -125,13 +128,14 @@ function takeVolume(line: string): { readonly rest: string; readonly volumeL?: n
 }
 
 function takeCount(line: string): { readonly count: number; readonly rest: string } {
+  if (SIDES.test(line)) return { count: 1, rest: line };
   const before = COUNT_BEFORE.exec(line) ?? COUNT_BARE.exec(line);
   if (before !== null)
     return { count: Number(before[1] ?? before[2] ?? before[3]), rest: line.slice(before[0].length) };
   const after = COUNT_AFTER.exec(line);
   return after === null
     ? { count: 1, rest: line }
-    : { count: Number(after[1] ?? after[2] ?? after[3]), rest: line.slice(0, after.index) };
+    : { count: Number(after[1] ?? after[2] ?? after[3] ?? after[4]), rest: line.slice(0, after.index) };
 }
 
 /** What is left of a line, without "each", empty brackets and stray separators. */

@@ -1,13 +1,13 @@
+import { parseQuantity } from './parse.js';
 import {
   celsiusOf,
   digitsShown,
   inUnits,
-  parseQuantity,
   quantityOf,
   temperatureShown,
   unitShown,
   type Shown,
-} from './index.js';
+} from './shown.js';
 
 /** NIST Special Publication 811, appendix B: the factors; the rounding is to what is shown. */
 test.each([

@@ -6,12 +6,12 @@ plasters, plaster, sticking plasters, blister plasters, blister plaster, blister
 bandages, bandage, elastic bandage, dressings, dressing, gauze, wound dressings, triangular bandage, sterile pads, steri strips, compression bandage, compresses|5 60 400|0.2|pouch|hurry|firstAid
 splint, splints, knee brace, knee support, ankle support, ankle brace, knee bandage, wrist brace|30 130 500|0.5|pouch|hurry|firstAid
 disinfectant, antiseptic, wound spray, antiseptic cream, antiseptic wipes, antiseptic spray, alcohol wipes, wound disinfectant, wound gel|5 50 250|0.06|pouch|hurry|firstAid|leaks
-painkillers, ibuprofen, paracetamol, aspirin, pain killers, headache tablets, pain relief, acetaminophen, tablets, pills, antihistamine, antihistamines, allergy tablets, allergy pills, diarrhoea tablets, anti diarrhoeal, loperamide, antibiotics, altitude tablets, motion sickness tablets, vitamins, charcoal tablets, magnesium|3 20 150|0.04|pouch|hurry|firstAid|mustStayDry
+painkillers, ibuprofen, paracetamol, aspirin, pain killers, headache tablets, pain relief, acetaminophen, tablets, pills, antihistamine, antihistamines, allergy tablets, allergy pills, diarrhoea tablets, anti diarrhoeal, loperamide, antibiotics, altitude tablets, motion sickness tablets, vitamins, charcoal tablets, magnesium|3 20 150|0.04|pouch|hurry|firstAid|mustStayDry|n:20^1
 medicines, medication, medicine, meds, own medicine, prescription, prescription medicine, personal medication, medications, prescription meds, own meds, personal medicines, prescription drugs, regular medication|5 60 600|=own-own-medicines
 inhaler, asthma inhaler, asthma spray, puffer inhaler, asthma pump|10 35 150|0.08|pouch|hurry|firstAid
 adrenaline pen, epi pen, epinephrine, auto injector, adrenalin pen, allergy kit, emergency medication, adrenaline|15 80 250|0.15|pouch|hurry|firstAid
 insulin, insulin kit, insulin pen, diabetes kit, glucose meter, blood sugar meter, glucose tablets, glucose, dextrose, glucose tabs, insulin pump|10 150 700|0.3|pouch|hurry|firstAid|mustStayDry
-rehydration salts, electrolytes, electrolyte tablets, salt tablets, electrolyte powder, rehydration sachets, isotonic powder, electrolyte drink|5 50 400|0.08|pouch|stop|snack
+rehydration salts, electrolytes, electrolyte tablets, salt tablets, electrolyte powder, rehydration sachets, isotonic powder, electrolyte drink|5 50 400|0.08|pouch|stop|snack||n:5^1
 tick remover, tick tweezers, tick card, tweezers, tick tool|1 15 60|0.01|pouch|hurry|firstAid
 rubber gloves, nitrile gloves, disposable gloves, latex gloves, medical gloves|5 20 120|0.1|pouch|hurry|firstAid
 mask, face masks, ffp2 mask|3 10 100|0.05|pouch|hurry|firstAid
@@ -84,7 +84,7 @@ soup, soups, instant soup, packet soup, cup a soup, soup packets, soup sachets, 
 salt and pepper, salt, pepper, spices, spice kit, herbs, seasoning, condiments, curry powder, spice mix, spice, spice box, garlic powder, chili flakes, salt & pepper, herbs and spices, cinnamon, chilli flakes, chilli powder, paprika, oregano, basil, mixed herbs, cumin, sauces and spices|5 50 500|0.1|pouch|camp|food|scented
 oil, cooking oil, olive oil, vegetable oil, sunflower oil, oil for cooking|50 250 1100|0.3|cylinder 18 x 5|camp|food|leaks scented|l:0.25^1
 coffee, ground coffee, instant coffee, coffee powder, coffee bags, coffee sachets, cappuccino powder, coffee beans, tea and coffee|20 150 600|0.3|pouch|camp|food|scented
-tea, tea bags, teabags, tea bag, herbal tea, green tea, fruit tea, peppermint tea, camomile tea, black tea, teabag, chai, rooibos|5 50 300|0.2|pouch|camp|food|scented
+tea, tea bags, teabags, tea bag, herbal tea, green tea, fruit tea, peppermint tea, camomile tea, black tea, teabag, chai, rooibos|5 50 300|0.2|pouch|camp|food|scented|n:25^1
 hot chocolate, cocoa, drinking chocolate, hot chocolate powder, cocoa powder, drinks, drinks powder, drink powder, squash, hot drinks, cordial, juice powder, lemonade powder, brew kit, brews, energy drink powder|20 200 1000|0.3|pouch|camp|food|scented
 sugar, sweetener, brown sugar, sugar cubes, sugar sachets|20 200 1100|0.2|pouch|camp|food
 milk powder, powdered milk, dried milk, creamer, dry milk, skimmed milk powder, coffee whitener, coffee creamer, instant milk|30 200 1100|0.4|pouch|camp|food

@@ -48,7 +48,7 @@ balaclava, face mask, ski mask, face cover|25 70 200|=own-balaclava
 gloves, warm gloves, winter gloves, ski gloves, insulated gloves, thick gloves, leather gloves, work gloves, belay gloves, pair of gloves, waterproof gloves|30 120 400|=own-gloves-warm
 thin gloves, liner gloves, glove liners, light gloves, running gloves, fleece gloves, wool gloves, inner gloves, softshell gloves, wind gloves|15 50 150|=own-gloves-thin
 mittens, mitts, overmitts, over mitts, down mitts, warm mittens, pair of mittens, shell mitts, ski mitts, mitten shells|40 180 500|=own-mittens-waterproof
-hand warmers, handwarmers, hand warmer, heat packs, heat pack, toe warmers, foot warmers|20 90 300|0.2|pouch|stop|handsHead
+hand warmers, handwarmers, hand warmer, heat packs, heat pack, toe warmers, foot warmers|20 90 300|0.2|pouch|stop|handsHead||n:4^1
 gaiters, snow gaiters, leg gaiters, gators, mini gaiters, trail gaiters|50 210 500|=own-gaiters
 boots, hiking boots, walking boots, mountain boots, leather boots, mountaineering boots, winter boots, trekking boots, hiking shoes boots, snow boots, approach boots, pair of boots, ankle boots, hiking boot|700 1250 2600|=own-walking-boots
 shoes, trail shoes, trail runners, trail running shoes, running shoes, runners, trainers, sneakers, hiking shoes, walking shoes, approach shoes, tennis shoes, light shoes, low shoes, gym shoes, spare shoes, pair of shoes, barefoot shoes|350 720 1400|=own-trail-shoes

@@ -10,7 +10,7 @@ stuff sack, stuffsack, stuff bag, storage sack, ditty bag, ditty sack, pouch, or
 compression sack, compression bag, compression stuff sack|50 140 350|0.4|pouch|camp|other
 pack liner, rucksack liner, backpack liner, liner, waterproof liner|20 80 200|=own-pack-liner
 bin liner, bin liners, bin bag, bin bags, rubbish bag, trash bag, garbage bag, rubbish sack, trash bags, rubbish bags, rubble sack, rubble sacks, litter bag, waste bag, bin sack, refuse bag, refuse sack|5 40 250|0.1|pouch|camp|other
-zip bags, zip lock bags, ziplock bags, ziplock, zip lock bag, zip lock, freezer bags, freezer bag, sandwich bags, plastic bags, plastic bag, carrier bag, resealable bags, sealable bags, dog poo bags, poo bags, zipper bags, dog bags|2 20 150|0.05|pouch|camp|other
+zip bags, zip lock bags, ziplock bags, ziplock, zip lock bag, zip lock, freezer bags, freezer bag, sandwich bags, plastic bags, plastic bag, carrier bag, resealable bags, sealable bags, dog poo bags, poo bags, zipper bags, dog bags|2 20 150|0.05|pouch|camp|other||n:5^1
 carabiner, karabiner, carabiners, karabiners, crab, biner, snap link, krab, snap hook, screwgate, locking carabiner, screw gate, locker|10 60 150|0.05|pouch|camp|repair|hard
 bungee cord, bungee, bungees, bungee cords, elastic cord, shock cord, stretch cord, luggage strap|10 60 250|0.1|pouch|camp|repair
 straps, strap, lashing straps, webbing straps, accessory straps, pack straps, spare straps, spare strap, compression straps|10 50 250|0.1|pouch|camp|repair
@@ -26,7 +26,7 @@ chalk bag, chalk|50 200 400|0.6|pouch|stop|other
 head torch, headtorch, head lamp, headlamp, head light, headlight, forehead lamp, head flashlight|25 90 350|=own-head-torch
 torch, flashlight, flash light, pocket lamp, pocket torch, hand torch, light, spare torch, spare light, emergency light, backup torch, penlight, led torch, small torch, hand lamp, reading light, book light, tent light, key ring torch, camping light|20 90 500|0.2|cylinder 12 x 3|stop|light|hard battery
 lantern, camping lantern, lamp, camp lantern, camping lamp, tent lamp, solar lantern, solar lamp, led lantern, gas lantern, fairy lights, string lights|40 150 1000|=group-lantern
-batteries, battery, spare batteries, spare battery, aa batteries, aaa batteries, cells, rechargeable batteries, spare cells, lithium batteries, aa cells, aaa cells, extra batteries, spare aaa batteries, spare aa batteries, torch batteries, camera battery, spare camera battery, phone battery, cr2032, aaas, aas|5 60 400|=own-spare-cells-for-the-torch
+batteries, battery, spare batteries, spare battery, aa batteries, aaa batteries, cells, rechargeable batteries, spare cells, lithium batteries, aa cells, aaa cells, extra batteries, spare aaa batteries, spare aa batteries, torch batteries, camera battery, spare camera battery, phone battery, cr2032, aaas, aas|5 60 400|=own-spare-cells-for-the-torch|n:3^1
 power bank, powerbank, battery pack, usb battery, portable charger, external battery, battery bank, power pack, portable battery|80 210 1200|=own-power-bank-own||||mah:10000^0.85
 solar panel, solar charger, solar cell, solar panels, folding solar panel|100 400 1500|=group-solar-panel
 charger, phone charger, usb charger, wall charger, plug, adapter, adaptor, travel adapter, travel adaptor, power plug, usb plug, charging plug, power adapter, battery charger, plug adapter, plug adaptor|20 70 400|0.1|block 8 x 5 x 3|camp|power|hard
@@ -94,8 +94,8 @@ repair kit, repair set, repair stuff, repair things, tent repair, mat repair, to
 sewing kit, needle and thread, thread, needles, needle, sewing set, sewing things, needle & thread|1 25 150|0.05|pouch|camp|repair
 patches, patch, patch kit, repair patches, mat patches, puncture repair kit, patch set|1 20 120|0.05|pouch|camp|repair
 glue, superglue, super glue, seam sealer, seam sealant, seam grip, adhesive, epoxy|3 25 150|0.03|pouch|camp|repair|leaks
-cable ties, zip ties, zipties, cable tie, zip tie, wire, wire ties|2 20 200|0.05|pouch|camp|repair
-safety pins, safety pin, clothes pegs, pins, clothespins, clothes pins, pegs for washing, binder clips|1 15 100|0.05|pouch|camp|repair
+cable ties, zip ties, zipties, cable tie, zip tie, wire, wire ties|2 20 200|0.05|pouch|camp|repair||n:10^1
+safety pins, safety pin, clothes pegs, pins, clothespins, clothes pins, pegs for washing, binder clips|1 15 100|0.05|pouch|camp|repair||n:10^1
 laces, spare laces, shoe laces, shoelaces, boot laces, bootlaces, spare boot laces, spare bootlaces, spare shoelaces|5 25 80|=own-spare-boot-laces
 buckle, spare buckle, spare buckles, buckles, spare hip buckle|5 20 100|0.03|pouch|camp|repair
 hooks, clips, clip, hook, s hooks|2 30 150|0.05|pouch|camp|repair

@@ -90,14 +90,17 @@ interface Match {
  * @param name as people write it, without count and mass
  * @param library the leader's own, whose things come first
  * @param eaters whose food and fuel it is, where that is known
+ * @param count how many of it there are: of what is told as a set, several are its pieces
  * @returns undefined where nobody could know what it is
  */
 export function recognise(
   name: string,
   library: readonly LibraryEntry[],
   eaters?: Eaters,
+  count = 1,
 ): Recognised | undefined {
-  const { sizes, rest } = takeSizes(name);
+  const { sizes: said, rest } = takeSizes(name);
+  const sizes = count > 1 ? { ...said, n: 1 } : said;
   const orders = ordersOf(rest);
   const whole = wholeOf(orders, library);
   const all = whole === undefined ? severalIn(name, library, eaters) : undefined;

@@ -9,10 +9,10 @@ tent, dome tent, tunnel tent, geodesic tent, hiking tent, camping tent, backpack
 tent body, inner tent, tent inner, inner, mesh inner, sleeping compartment|300 900 3500|3.8|stuff 6|firstInCamp|tentBody||person:2^0.85
 flysheet, fly sheet, rainfly, rain fly, fly, tent fly, outer tent, tent outer, outer|300 750 3000|2.9|stuff 5|firstInCamp|tentFly|oftenWet|person:2^0.85
 tent poles, tent pole, tarp poles, tarp pole, pole set, pole bag|200 480 1800|1|long 45 x 6|firstInCamp|tentPoles||person:2^0.85
-tent pegs, tent peg, pegs, peg, tent stakes, tent stake, stakes, stake, snow pegs, ground pegs, herrings, peg bag|60 210 700|0.3|pouch|firstInCamp|tentPegs|sharp
+tent pegs, tent peg, pegs, peg, tent stakes, tent stake, stakes, stake, snow pegs, ground pegs, herrings, peg bag|60 210 700|0.3|pouch|firstInCamp|tentPegs|sharp|n:15^1
 footprint, groundsheet, ground sheet, ground cloth, groundcloth, tent footprint, tent floor|80 250 1000|1|stuff 2|firstInCamp|footprint|oftenWet|person:2^0.85
 mallet, rubber mallet, peg mallet, tent mallet, hammer|150 450 1000|0.8|long 30 x 9|firstInCamp|repair|hard
-guy lines, guy line, guylines, guyline, guy ropes, guy rope, guys|10 60 250|0.1|pouch|firstInCamp|repair
+guy lines, guy line, guylines, guyline, guy ropes, guy rope, guys|10 60 250|0.1|pouch|firstInCamp|repair||n:6^1
 tent repair sleeve, pole repair sleeve, pole sleeve|5 25 80|=group-pole-sleeve-and-tape
 bivvy bag, bivvy, bivy, bivi, bivy bag, bivi bag, bivy sack, bivvy sack, bivouac bag, bivouac sack|180 420 1200|=own-bivvy-bag
 tarp, tarpaulin, basha, fly tarp, awning, sun sail, rain tarp|200 620 1500|=group-tarp-3-x-3-m||||area:9^0.9
@@ -42,7 +42,7 @@ alcohol stove, alcohol burner, spirit stove, spirit burner, meths stove, meths b
 wood stove, hobo stove, wood burner, twig stove, wood burning stove|100 350 1200|1.6|cylinder 13 x 13|camp|stove|hard
 solid fuel stove, hexamine stove, tablet stove|15 90 250|0.2|flat 10 x 8 x 2|camp|stove|hard
 two burner stove, double burner, double burner stove, twin burner, camping cooker, two flame cooker|1500 3500 6500|12|block 50 x 30 x 9|camp|stove|hard
-fuel tablets, solid fuel, hexamine tablets, fuel tabs, solid fuel tablets|50 160 400|0.2|pouch|camp|fuel
+fuel tablets, solid fuel, hexamine tablets, fuel tabs, solid fuel tablets|50 160 400|0.2|pouch|camp|fuel||n:12^1
 barbecue, bbq, grill, disposable barbecue, charcoal grill|500 1500 9000|9|block 34 x 26 x 10|camp|stove|hard
 grill grate, grill rack, grate|150 450 1500|1|flat 36 x 24 x 1.5|camp|stove|hard
 gas canister, gas cartridge, canister, cartridge, gas can, gas cylinder, gas tin, gas cannister, gas canister for stove, gas bottle, camping gas, butane, butane gas, propane, isobutane, gas refill, threaded canister, screw canister, fuel canister|180 380 720|0.72|cylinder 9 x 11|camp|fuel|gasFuel hard|g:230^0.75
@@ -107,7 +107,7 @@ water filter, filter, filter pump, pump filter, water pump|40 250 700|=group-wat
 squeeze filter, filter bottle, bottle with filter, straw filter, filter straw, drinking straw filter|40 100 250|=group-water-filter-squeeze
 gravity filter, filter bag, gravity water filter|150 310 700|=group-water-filter-gravity
 water purifier, purifier, uv purifier, uv pen, uv light for water, uv lamp|60 170 900|0.3|cylinder 17 x 4.5|stop|filter|battery
-water tablets, purification tablets, water purification tablets, chlorine tablets, water treatment tablets, water purifying tablets, chlorine, iodine, chlorine drops, water drops, water treatment|5 40 120|=group-water-tablets
+water tablets, purification tablets, water purification tablets, chlorine tablets, water treatment tablets, water purifying tablets, chlorine, iodine, chlorine drops, water drops, water treatment|5 40 120|=group-water-tablets|n:40^1
 cool box, coolbox, cooler, cool bag, ice box, cooler bag, ice pack, ice packs|300 2500 9000|20|block 40 x 30 x 30|camp|foodContainer|hard
 bear canister, bear can, bear barrel, bear box, hard food container, food barrel, bear keg|600 1100 1900|=group-hard-food-container-12-l
 food bag, bear bag, food sack, scent proof bag, odor proof bag, odour proof bag, rodent bag|30 200 500|=group-food-bag-tear-proof-10-l

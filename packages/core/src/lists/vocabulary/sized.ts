@@ -32,6 +32,8 @@ export function sized(concept: Concept, sizes: Sizes, factor: number, eaters: Ea
   const { facts, lowKg, usualKg, highKg } = concept;
   const size = concept.sizes.find((s) => figureOf(s.kind, sizes, eaters) !== undefined);
   const byNeed = size?.kind === 'personDay' || size?.kind === 'personNight';
+  // One piece of a set is lighter than any set.
+  const isFree = byNeed || size?.kind === 'n';
   if (size === undefined) {
     const kg = Math.min(highKg, Math.max(lowKg, usualKg * factor));
     return { facts: grown(facts, kg / usualKg), rangeKg: [lowKg, highKg], isNeed: false };
@@ -39,7 +41,7 @@ export function sized(concept: Concept, sizes: Sizes, factor: number, eaters: Ea
   const figure = figureOf(size.kind, sizes, eaters)!;
   const grows = (figure / size.base) ** size.power;
   const most = byNeed ? Infinity : WITHIN[1] * highKg;
-  const kg = Math.min(most, Math.max(byNeed ? 0 : WITHIN[0] * lowKg, usualKg * grows * factor));
+  const kg = Math.min(most, Math.max(isFree ? 0 : WITHIN[0] * lowKg, usualKg * grows * factor));
   const [least, mostRange] = SIZED_RANGE;
   const capacity = size.kind === 'l' ? figure : undefined;
   return {

@@ -1,3 +1,7 @@
+import { emptyTrip } from '../../trip/emptyTrip.js';
+import { guessFacts } from '../guessFacts.js';
+import { rowsOfPasted } from '../guessedRows.js';
+import { parseList } from '../pasteList.js';
 import { STARTER_LIBRARY } from '../../library/starterLibrary.js';
 import { SPOKEN_THINGS } from '../../testing/phrases/spoken.js';
 import { tripErrors } from '../../formats/tripFile.js';
@@ -127,4 +131,60 @@ test('a word is only respelled to one of the vocabulary, by few slips and from t
   expect(nearestWord('sleping')).toBe('sleeping');
   expect(nearestWord('zither')).toBe('zither');
   expect(nearestWord('tuba')).toBe('tuba');
+});
+
+/** Kilograms of one, as a line of a list is taken. */
+function oneKg(line: string): readonly [count: number, kg: number] {
+  const [thing] = parseList(line).things;
+  const { name, count, massKg } = thing!;
+  return [count, massKg ?? guessFacts(name, [], undefined, undefined, count).facts.massKg];
+}
+
+test.each([
+  // A set and its pieces weigh the same together, near enough.
+  ['tent pegs', 1, 0.1, 0.4],
+  ['12 tent pegs', 12, 0.008, 0.025],
+  ['tent stakes (12)', 12, 0.008, 0.025],
+  ['20 tea bags', 20, 0.001, 0.004],
+  ['24 water tablets', 24, 0.0005, 0.004],
+  ['4 AA batteries', 4, 0.012, 0.03],
+  ['wool socks 3 pairs', 3, 0.04, 0.15],
+  // What a vessel holds is no mass of it, nor is what is in a canister.
+  ['32 oz bottle', 1, 0.06, 0.25],
+  ['bottle, 32 oz', 1, 0.06, 0.25],
+  ['16 oz mug', 1, 0.05, 0.25],
+  ['mug 4 oz', 1, 0.113, 0.114],
+  ['water bottle (24 oz) 3 oz', 1, 0.085, 0.0851],
+  ['8 oz gas canister', 1, 0.33, 0.42],
+  ['16 oz fuel canister', 1, 0.55, 0.75],
+  ['2 qt pot', 1, 0.2, 0.6],
+  ['3400 cu in pack', 1, 1.2, 2.4],
+  ['4,000 cubic inch pack', 1, 1.3, 2.7],
+  // Feet: nobody has a sheet of ten metres by twelve.
+  ['10x12 tarp', 1, 0.4, 1.6],
+  ['8 x 10 ft tarp', 1, 0.3, 1.2],
+  ['3 x 3 m tarp', 1, 0.4, 1],
+  ['2 x 5 m rope', 2, 0.1, 0.5],
+])('"%s": %d of %d to %d kg each', (line, count, least, most) => {
+  const [n, kg] = oneKg(line);
+  expect(n).toBe(count);
+  expect(kg).toBeGreaterThanOrEqual(least);
+  expect(kg).toBeLessThanOrEqual(most);
+});
+
+test('whole kits by their everyday names, of the size that is said; beside their parts they are one of them', () => {
+  const kitOf = (name: string): string | undefined => recognise(name, STARTER_LIBRARY)?.kitId;
+  expect(kitOf('2p tent')).toBe('kit-tent-for-two');
+  expect(kitOf('tent for 3')).toBe('kit-tent-for-three');
+  expect(kitOf('kitchen')).toBe('kit-gas-cook-set-2-5-l');
+  expect(kitOf('1.5 l cooking kit')).toBe('kit-gas-cook-set-1-6-l');
+  expect(kitOf('pole shelter')).toBe('kit-shelter-on-walking-poles-for-two');
+  expect(kitOf('integrated stove')).toBe('kit-heat-exchanger-cook-set-1-8-l');
+  expect(kitOf('winter safety set')).toBe('kit-winter-safety-set');
+  const trip = emptyTrip('t', 'T', '2027-05-10', 3);
+  const kits = (text: string): readonly (string | undefined)[] =>
+    rowsOfPasted(parseList(text).things, STARTER_LIBRARY, trip, { kind: 'group' }).map((r) => r.kitId);
+  expect(kits('kitchen\ntent')).toEqual(['kit-gas-cook-set-2-5-l', 'kit-tent-for-two']);
+  expect(kits('kitchen\nstove 90 g')).toEqual([undefined, undefined]);
+  expect(kits('tent\nfly\ntent poles')).toEqual([undefined, undefined, undefined]);
 });

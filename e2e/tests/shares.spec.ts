@@ -79,6 +79,8 @@ test('dragged to the tray a piece is carried by nobody; dragged back it is carri
     const box = await boxAtRest(locator);
     return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   };
+  const facts = page.getByText('Looking at what this stands on');
+  await expect(facts).toHaveCount(0);
   await drag(await middle(piece(page, 'felt')), await middle(page.getByText('Carried by nobody')));
   const tray = page.getByRole('list', { name: 'Carried by nobody' });
   await expect(tray).toContainText('Roofing felt, rolled');
@@ -86,6 +88,7 @@ test('dragged to the tray a piece is carried by nobody; dragged back it is carri
   await expect(station(page, 'Shares')).toContainText('1 unshared');
   await saved(page);
   expect(carrierOf((await storedTrip(id)).trip, 'felt')).toBeUndefined();
+  await expect(facts).toHaveCount(0);
   await drag(await middle(tray.locator('[data-piece="felt"]')), await middle(memberRow(page, 'eddy')));
   await expect(memberRow(page, 'eddy').locator('[data-piece="felt"]')).toBeVisible();
   await expect(page.getByTestId('gap')).toHaveText(/at most|nothing/);

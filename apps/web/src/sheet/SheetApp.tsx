@@ -86,14 +86,14 @@ function Opened({ session }: { session: SheetSession }) {
             />
           )}
           <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
+          <Units
+            units={units}
+            onChoose={(next) => {
+              keepUnits(next);
+              setUnits(next);
+            }}
+          />
         </SheetBody>
-        <Units
-          units={units}
-          onChoose={(next) => {
-            keepUnits(next);
-            setUnits(next);
-          }}
-        />
         <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
       </div>
     </SheetViewContext>

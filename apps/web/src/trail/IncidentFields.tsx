@@ -5,6 +5,8 @@ import { CONSCIOUSNESS } from '@graft/core/trail';
 import { useTrip } from '../shared/TripProvider';
 import type { Draft } from './incidentDraft';
 import { CONSCIOUSNESS_WORDS } from './IncidentText';
+import { usePreferences } from '../shared/preferences';
+import { temperatureUnit } from '@graft/core/units';
 
 interface Props {
   readonly draft: Draft;
@@ -80,13 +82,14 @@ export function IncidentFields({ draft, onSet }: Props) {
 }
 
 function VitalSigns({ draft, onSet }: Props) {
+  const { massUnit } = usePreferences();
   return (
     <SimpleGrid columns={3} gap="2">
       {(
         [
           ['pulse', 'Pulse, a minute'],
           ['breaths', 'Breaths, a minute'],
-          ['temperature', 'Temperature, °C'],
+          ['temperature', `Temperature, ${temperatureUnit(massUnit)}`],
           ['skin', 'Skin'],
           ['pupils', 'Pupils'],
         ] as const

@@ -14,6 +14,7 @@ import type { Draft } from './incidentDraft';
 import { EMPTY, noteOf } from './incidentDraft';
 import { IncidentFields } from './IncidentFields';
 import { IncidentText } from './IncidentText';
+import { usePreferences } from '../shared/preferences';
 
 /** The log of a trip, for those who lead it in full. */
 export function useIncidents(tripId: string) {
@@ -23,6 +24,7 @@ export function useIncidents(tripId: string) {
 /** The incident log: notes that stay as they are written; what was wrong in one is said in a later one. */
 export function IncidentLog({ day }: { day: number }) {
   const { id, trip } = useTrip();
+  const { massUnit } = usePreferences();
   const queries = useQueryClient();
   const log = useIncidents(id);
   const now = (): string => {
@@ -49,7 +51,7 @@ export function IncidentLog({ day }: { day: number }) {
     },
   });
   const write = (): void => {
-    const note = noteOf(trip, draft, corrects);
+    const note = noteOf(trip, draft, corrects, massUnit);
     const found = schemaErrors(incidentSchema, note);
     setErrors(found);
     if (found.length === 0) add.mutate(note as unknown as IncidentNote);

@@ -1,5 +1,6 @@
 import type { KeptIncident } from '@graft/core/trail';
 import type { Trip } from '@graft/core/trip';
+import { celsiusOf, temperatureUnit, type MassUnit } from '@graft/core/units';
 import { readNumber } from '../shared/tripFields';
 
 export const EMPTY = {
@@ -23,14 +24,27 @@ const said = <K extends string>(key: K, text: string): Partial<Record<K, string>
 const counted = <K extends string>(key: K, text: string): Partial<Record<K, unknown>> =>
   text.trim() === '' ? {} : ({ [key]: readNumber(text) ?? text } as Record<K, unknown>);
 
+/** A temperature in the reader's unit, to the tenth of a degree. */
+function celsius(text: string, massUnit: MassUnit): object {
+  const typed = readNumber(text);
+  return typed === undefined || massUnit === 'kg'
+    ? counted('temperatureC', text)
+    : { temperatureC: Math.round(10 * celsiusOf(typed, temperatureUnit(massUnit))) / 10 };
+}
+
 /** The note that a draft makes, as far as it can be one: the schema says what is wrong with it. */
-export function noteOf(trip: Trip, draft: Draft, corrects: KeptIncident | undefined): object {
+export function noteOf(
+  trip: Trip,
+  draft: Draft,
+  corrects: KeptIncident | undefined,
+  massUnit: MassUnit,
+): object {
   const member = trip.members.find((m) => m.name === draft.who.trim());
   const vitals = {
     ...counted('pulsePerMin', draft.pulse),
     ...counted('breathsPerMin', draft.breaths),
     ...said('consciousness', draft.consciousness),
-    ...counted('temperatureC', draft.temperature),
+    ...celsius(draft.temperature, massUnit),
     ...said('skin', draft.skin),
     ...said('pupils', draft.pupils),
   };

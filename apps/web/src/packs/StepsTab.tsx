@@ -10,8 +10,8 @@ interface Props {
   readonly onDone: (count: number) => void;
   readonly chosenId: string | undefined;
   readonly onChoose: (thingId: string | undefined) => void;
-  /** Load a thing one step earlier or later. */
-  readonly onShift: ((thingId: string, by: -1 | 1) => void) | undefined;
+  /** Load the things of a step earlier or later. */
+  readonly onShift: ((thingIds: readonly string[], by: -1 | 1) => void) | undefined;
 }
 
 /** The loading as a checklist, from loose straps to load lifters; things can be loaded earlier or later. */
@@ -29,8 +29,8 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: P
           align="start"
           borderBottomWidth="1px"
           borderColor="border.muted"
-          bg={step.thingId !== undefined && step.thingId === chosenId ? 'pine.subtle' : undefined}
-          onMouseEnter={() => step.thingId !== undefined && onChoose(step.thingId)}
+          bg={chosenId !== undefined && step.thingIds.includes(chosenId) ? 'pine.subtle' : undefined}
+          onMouseEnter={() => step.thingIds.length > 0 && onChoose(step.thingIds[0])}
         >
           <label style={{ flex: 1, minWidth: 0 }}>
             <input
@@ -47,13 +47,13 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: P
               </Text>
             )}
           </label>
-          {step.thingId !== undefined && onShift !== undefined && (
+          {step.thingIds.length > 0 && onShift !== undefined && (
             <Flex flexShrink={0} data-screen-only>
               <IconButton
                 size="2xs"
                 variant="ghost"
                 aria-label={`Load ${step.text} earlier`}
-                onClick={() => onShift(step.thingId!, -1)}
+                onClick={() => onShift(step.thingIds, -1)}
               >
                 <ArrowUp size={12} />
               </IconButton>
@@ -61,7 +61,7 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: P
                 size="2xs"
                 variant="ghost"
                 aria-label={`Load ${step.text} later`}
-                onClick={() => onShift(step.thingId!, 1)}
+                onClick={() => onShift(step.thingIds, 1)}
               >
                 <ArrowDown size={12} />
               </IconButton>

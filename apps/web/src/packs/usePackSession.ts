@@ -71,8 +71,8 @@ export interface PackSession {
   readonly pin: (thing: Thing, pinned: boolean) => void;
   readonly drag: (thingId: string, at: PointCm, dropped: boolean) => void;
   readonly letGo: () => void;
-  /** Load a thing one step earlier or later within its compartment. */
-  readonly shift: (thingId: string, by: -1 | 1) => void;
+  /** Load things earlier or later within their compartment. */
+  readonly shift: (thingIds: readonly string[], by: -1 | 1) => void;
   readonly startPractice: () => void;
   readonly endPractice: () => void;
   readonly otherMember: () => void;
@@ -137,7 +137,7 @@ export function usePackSession(member: Member): PackSession {
     setTab: (tab) => dispatch({ type: 'tab', tab }),
     choose: (thingId) => dispatch({ type: 'choose', thingId }),
     scrub: (count) =>
-      dispatch({ type: 'scrub', of: member.id, done: count, thingId: loading[count - 1]?.thingId }),
+      dispatch({ type: 'scrub', of: member.id, done: count, thingId: loading[count - 1]?.thingIds[0] }),
     put,
     place: (thing, zone, side) => {
       const target = { zoneId: zone.id, side, pinned: isPinned };
@@ -162,9 +162,12 @@ export function usePackSession(member: Member): PackSession {
       ),
     drag,
     letGo: () => dispatch({ type: 'preview', placements: undefined }),
-    shift: (thingId, by) => {
-      const next = shifted(problem, stow, stored, thingId, by);
-      if (next !== undefined) put(next, `load ${namesIn(stow)(thingId)} ${by < 0 ? 'earlier' : 'later'}`);
+    shift: (thingIds, by) => {
+      // Those that go first make room for the others.
+      const inTurn = by < 0 ? thingIds : thingIds.toReversed();
+      const next = inTurn.reduce((list, id) => shifted(problem, stow, list, id, by) ?? list, stored);
+      const called = thingIds.map(namesIn(stow)).join(', ');
+      if (next !== stored) put(next, `load ${called} ${by < 0 ? 'earlier' : 'later'}`);
     },
     startPractice: () => void startPractice(),
     endPractice: () => {
@@ -238,6 +241,6 @@ function shifted(
 
 /** Things that are in after some loading steps; what is inside of another goes in with it. */
 function loadedBy(stow: StowAssessment, loading: readonly LoadingStep[], done: number): ReadonlySet<string> {
-  const stepOf = (thingId: string): number => loading.findIndex((step) => step.thingId === thingId);
+  const stepOf = (thingId: string): number => loading.findIndex((step) => step.thingIds.includes(thingId));
   return new Set(stow.placed.filter((p) => stepOf(p.insideId ?? p.thing.id) < done).map((p) => p.thing.id));
 }

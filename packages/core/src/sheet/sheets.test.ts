@@ -74,7 +74,7 @@ describe.each(DEMOS)('the sheets of %s', (name) => {
         continue;
       }
       const placed = trip.stows.find((s) => s.memberId === sheet.memberId)!.placements.map((p) => p.thingId);
-      const stepped = sheet.steps.flatMap((s) => (s.thingId === undefined ? [] : [s.thingId]));
+      const stepped = sheet.steps.flatMap((s) => s.thingIds);
       expect(new Set(stepped).size).toBe(stepped.length);
       for (const view of [sheet.drawing.side, sheet.drawing.behind]) {
         expect(view.things.map((t) => t.thingId).sort()).toEqual([...stepped].sort());

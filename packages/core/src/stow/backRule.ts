@@ -5,6 +5,8 @@ import type { Turn } from './solids.js';
 
 /** Nearer than this a hard thing is felt through the back panel, cm. */
 const FELT_WITHIN_CM = 1.5;
+/** Points go through what gives: they stay further off, cm. */
+const POINTS_WITHIN_CM = 3;
 /** A flat face at least so large spreads its pressure, cm². */
 const BROAD_FACE_CM2 = 120;
 
@@ -20,16 +22,16 @@ export function isHardAtBack(
   fromPanelCm: number,
   reservoirBetween: boolean,
 ): boolean {
-  if (!thing.flags.includes('hard') && !thing.flags.includes('sharp')) return false;
-  if (fromPanelCm >= FELT_WITHIN_CM - 1e-6) return false;
-  if (thing.flags.includes('sharp')) return true;
+  if (thing.flags.includes('sharp')) return fromPanelCm < POINTS_WITHIN_CM - 1e-6;
+  if (!thing.flags.includes('hard') || fromPanelCm >= FELT_WITHIN_CM - 1e-6) return false;
   if (reservoirBetween) return false;
   return turn.round !== 'none' || turn.widthCm * turn.heightCm < BROAD_FACE_CM2;
 }
 
 /** How far a turned thing stays from the back panel so that it is not felt, cm. */
 export function keptFromBackCm(thing: Thing, turn: Turn, reservoirBetween: boolean): number {
-  return isHardAtBack(thing, turn, 0, reservoirBetween) ? FELT_WITHIN_CM : 0;
+  if (!isHardAtBack(thing, turn, 0, reservoirBetween)) return 0;
+  return thing.flags.includes('sharp') ? POINTS_WITHIN_CM : FELT_WITHIN_CM;
 }
 
 /** Whether a reservoir in its sleeve lies between the back and the rest of a stow. */

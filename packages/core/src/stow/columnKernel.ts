@@ -39,6 +39,7 @@ interface ColumnKernel {
   ): number;
   creviceCm3(cells: number): number;
   coveredColumns(stage: number, last: number): number;
+  touchCm2(earlier: number, before: number, which: number): number;
 }
 
 /** Everything that was given out since it was opened is given up when it is closed. */

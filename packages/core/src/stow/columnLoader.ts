@@ -263,6 +263,11 @@ export class ColumnLoader {
     return covers;
   }
 
+  /** The area in which the j-th loaded thing lies against an earlier one, cm². @param i less than j */
+  touchCm2(i: number, j: number): number {
+    return this.memory.touchCm2(this.line.at(j + 1).at, this.line.at(j).at, this.line.at(i + 1).at, i);
+  }
+
   /**
    * Find the middle of the i-th loaded thing, and what it fills: `middleX`, `middleY`, `middleZ`, `filledCm3`.
    *

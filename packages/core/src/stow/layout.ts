@@ -2,7 +2,7 @@
  * A stow made real: every thing of a pack loaded into its compartment on a grid, by its placement, in the order of the
  * list. What is shown, weighed and checked is this, whether a plan or a hand made the placements.
  */
-import type { Placement, Zone } from '../trip/model.js';
+import type { Placement, Thing, Zone } from '../trip/model.js';
 import { withLoaders } from './columnKernel.js';
 import { ColumnLoader } from './columnLoader.js';
 import { defaultSpot, inLoadingOrder } from './defaultSpot.js';
@@ -15,6 +15,7 @@ import {
   FINE_CELL_CM,
   type Compartment,
 } from './packGeometry.js';
+import { clash, TOUCHES_CM2 } from './neighbours.js';
 import { dayVolumeL, sleeveSlab, type SleeveSlab } from './reservoir.js';
 import { solidOf } from './solids.js';
 import type { StowProblem, StowThing } from './stowProblem.js';
@@ -30,6 +31,8 @@ export interface LaidCompartment {
   /** By loading order: the part of thing i's floor plan that thing j lies over, at [i][j]. */
   readonly over: readonly (readonly number[])[];
   readonly thingIds: readonly string[];
+  /** Pairs that must not touch and do, with why. */
+  readonly clashes: readonly (readonly [thingId: string, otherId: string, why: string])[];
 }
 
 export interface StowLayout {
@@ -137,7 +140,28 @@ function layCompartment(loading: Loading, index: number, placed: Map<string, Lai
     overflowL: Math.max(overZoneL, leftOverL),
     over: coverage(loader),
     thingIds: mine.map((p) => p.thingId),
+    clashes: clashesIn(
+      loader,
+      compartment,
+      mine.map((p) => byId.get(p.thingId)!.thing),
+    ),
   };
+}
+
+/** A pocket is too small to part what must not touch; in the main compartment faces tell. */
+function clashesIn(
+  loader: ColumnLoader,
+  { zone }: Compartment,
+  things: readonly Thing[],
+): LaidCompartment['clashes'] {
+  return things.flatMap((a, i) =>
+    things.slice(i + 1).flatMap((b, k) => {
+      const why = clash(a, b);
+      const touches =
+        why !== undefined && (zone !== undefined || loader.touchCm2(i, i + 1 + k) >= TOUCHES_CM2);
+      return touches ? [[a.id, b.id, why] as const] : [];
+    }),
+  );
 }
 
 function laidThing(

@@ -102,6 +102,12 @@ export class LoaderMemory {
     return this.heap.allocate(m.stageBytes(this.things, this.columns, this.parts), this.scope);
   }
 
+  /** The area in which the last thing of a stage lies against the last of an earlier one, the i-th, cm². */
+  touchCm2(stage: number, before: number, earlier: number, i: number): number {
+    this.use(stage);
+    return this.heap.kernel.touchCm2(earlier, before, i);
+  }
+
   /** Let the kernel work on one of the stages. */
   use(stage: number): void {
     if (!this.scope.isOpen) throw new Error('a loader is used after its scope was closed');

@@ -1,9 +1,13 @@
 /**
- * Loading a pack as steps: what is done before the first thing goes in, every thing in its turn, and what is done
- * before the pack is on. The frame of it is common practice, no source; the order of the things is the stow's own.
+ * Loading a pack as steps: what is done before the first thing goes in, the things in their turn, and what is done
+ * before the pack is on. The frame of it is common practice, no source; the order of the things is the stow's own. What
+ * goes to one place goes in one step, as far as nothing of it lies on what comes between.
  */
 import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
+import { holdingOf } from '../load/holders.js';
+import type { Side, ZoneKind } from '../trip/model.js';
 import type { PlacedThing, StowAssessment } from './assessment.js';
+import { BLOCKS } from './reach.js';
 import type { StowProblem } from './stowProblem.js';
 import { isMainZone } from './zoneKinds.js';
 
@@ -11,39 +15,179 @@ export interface LoadingStep {
   readonly id: string;
   readonly text: string;
   readonly hint?: string;
-  /** The thing that goes in with this step. */
-  readonly thingId?: string;
+  /** The things that go in with this step; none for what is done to the pack itself. */
+  readonly thingIds: readonly string[];
 }
 
-const WHERE: Readonly<Record<string, string>> = {
+const WHERE: Readonly<Partial<Record<ZoneKind, string>>> = {
   bottom: 'at the bottom',
   core: 'against the back',
-  outer: 'in the outer layer',
+  outer: 'around it, outward',
   top: 'on top',
 };
+const POCKETS: readonly (readonly [kind: ZoneKind, called: string])[] = [
+  ['front', 'Front pocket'],
+  ['side', 'Side pockets'],
+  ['lid', 'Lid'],
+  ['lash', 'Outside, strapped'],
+  ['hipBelt', 'Hip belt'],
+  ['strap', 'Shoulder straps'],
+];
+/** So many names are read at once (Graft's own number). */
+const MOST_NAMED = 5;
 
-/** Loading a thing, with what rides in it. */
-function stepOf(p: PlacedThing, problem: StowProblem): LoadingStep {
-  const { thing, zone, side, turn } = p;
-  const rides = ridersOf(problem, thing.id);
-  const where = isMainZone(zone.kind)
-    ? `${WHERE[zone.kind]}${side === 'centre' ? '' : `, ${side}`}`
-    : zone.name.toLowerCase();
+type Group = readonly PlacedThing[];
+
+export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
+  const { house, pack } = problem;
+  const own = a.placed.filter((p) => p.insideId === undefined);
+  const sleeve = own.filter((p) => p.zone.kind === 'sleeve');
+  const main = own.filter((p) => isMainZone(p.zone.kind));
+  const order = [true, false].flatMap((isBelow) =>
+    groupsOf(
+      a,
+      main.filter((p) => (p.compartmentId === 'bottom') === isBelow),
+    ),
+  );
+  // What is written of one thing holds for the next as well.
+  const said = new Set<string>();
+  const once = (hint: string): readonly string[] => {
+    if (said.has(hint)) return [];
+    said.add(hint);
+    return [hint];
+  };
+  const intoMain = (group: Group): LoadingStep =>
+    stepOf(problem, group, `${names(group)}: ${placeOf(group)}`, once);
+  const reservoir = sleeve.map((p) =>
+    stepOf(problem, [p], `${p.thing.name}: in its sleeve, against the back`, once),
+  );
+  const reservoirLast = house.reservoir === 'top';
+  const isLined = house.rainProtection === 'liner' || problem.isLined;
+  return [
+    bare('loosen', 'Loosen every strap, open all zips', 'lay everything on the floor, in this order'),
+    ...(isLined ? [bare('liner', 'Liner in, its mouth over the pack’s', 'it cannot go in later')] : []),
+    ...(reservoirLast ? [] : reservoir),
+    ...(pack.frameless === true && house.frameless === 'uprights'
+      ? [bare('uprights', 'Stand the stiff things up first', 'they are the frame')]
+      : []),
+    ...order.map(intoMain),
+    ...(reservoirLast ? reservoir : []),
+    ...(isLined ? [bare('close-liner', 'Roll the liner shut')] : []),
+    ...POCKETS.flatMap(([kind, called]) => {
+      const here = own.filter((p) => p.zone.kind === kind);
+      return here.length === 0 ? [] : [stepOf(problem, here, `${called}: ${bySides(here)}`, once)];
+    }),
+    bare(
+      'floor',
+      'Look at the floor: what is left? Straps even, zips closed and clipped; does it stand alone?',
+      'feel for hollows and rattles; if it leans, take it out and repack',
+    ),
+    ...puttingOn(a.massKg),
+  ];
+}
+
+function puttingOn(massKg: number): readonly LoadingStep[] {
+  const index = massKg > 0 ? packLift(massKg).index : 0;
+  return [
+    index > HARD_LIFT
+      ? bare(
+          'lift',
+          'Set it on a rock or a stump first, or get a hand',
+          `lifting index ${index.toFixed(1)}: above 1 a lift from the ground is hard on the back`,
+        )
+      : bare('lift', 'Lift by the haul loop, knee under it, then swing'),
+    bare('belt', 'Hip belt first: half above, half below the hip bone, tight enough to carry everything'),
+    bare(
+      'shoulders',
+      'Shoulder straps snug, then a touch back; chest strap loose, load lifters to taste',
+      'arms free, no numb hands; pain or tingling: stop and refit',
+    ),
+  ];
+}
+
+function bare(id: string, text: string, hint?: string): LoadingStep {
+  return { id, text, thingIds: [], ...(hint === undefined ? {} : { hint }) };
+}
+
+/**
+ * The things of a compartment by places, in an order in which they can be loaded: a thing joins an earlier group of its
+ * place where it lies on nothing that goes in between.
+ */
+function groupsOf(a: StowAssessment, things: readonly PlacedThing[]): readonly Group[] {
+  const compartment = a.layout.compartments.find((c) => c.compartment.id === things[0]?.compartmentId);
+  const at = new Map(compartment?.thingIds.map((id, i) => [id, i]));
+  const liesOn = (upper: PlacedThing, lower: PlacedThing): boolean =>
+    (compartment!.over[at.get(lower.thing.id)!]?.[at.get(upper.thing.id)!] ?? 0) >= BLOCKS;
+  const groups: PlacedThing[][] = [];
+  for (const p of [...things].sort((x, y) => x.order - y.order)) {
+    let into: PlacedThing[] | undefined;
+    for (let g = groups.length - 1; g >= 0 && into === undefined; g -= 1) {
+      const group = groups[g]!;
+      if (group[0]!.zone.kind === p.zone.kind && group.length < MOST_NAMED) into = group;
+      else if (group.some((lower) => liesOn(p, lower))) break;
+    }
+    if (into === undefined) groups.push([p]);
+    else into.push(p);
+  }
+  return groups;
+}
+
+/** Where a group goes, with the side where all of it is on one. */
+function placeOf(group: Group): string {
+  const [first] = group;
+  const sides = new Set(group.map((p) => p.side));
+  const side = sides.size === 1 && first!.side !== 'centre' ? `, ${first!.side}` : '';
+  return `${WHERE[first!.zone.kind] ?? first!.zone.name.toLowerCase()}${side}`;
+}
+
+/** What is in the pockets of a kind: "bottle left; bottle, poles right". */
+function bySides(here: readonly PlacedThing[]): string {
+  const sideOf = (p: PlacedThing): Side => p.zone.side;
+  const sides = [...new Set(here.map(sideOf))];
+  return sides
+    .map((side) => {
+      const words = names(here.filter((p) => sideOf(p) === side));
+      return side === 'centre' ? words : `${words} ${side}`;
+    })
+    .join('; ');
+}
+
+const names = (group: Group): string => group.map((p) => p.thing.name).join(', ');
+
+/** Loading things of one place, with what rides in them. */
+function stepOf(
+  problem: StowProblem,
+  group: Group,
+  text: string,
+  once: (hint: string) => readonly string[],
+): LoadingStep {
+  const isSome = (of: (p: PlacedThing) => boolean): boolean => group.some(of);
   const hints = [
-    ...(rides.length > 0 ? [`with ${rides.join(', ')} in it`] : []),
-    ...(thing.shape.kind === 'stuff' ? ['squeeze the air out, let it fill the gaps'] : []),
-    ...(turn?.upright === true && turn.heightCm > turn.widthCm ? ['upright'] : []),
-    ...(thing.flags.includes('sharp') ? ['point guarded'] : []),
-    ...(thing.flags.includes('leaks') || thing.flags.includes('liquidFuel') ? ['cap checked, upright'] : []),
-    ...(thing.flags.includes('mustStayDry') ? ['in its dry bag'] : []),
+    ...group.flatMap((p) => {
+      const rides = ridersOf(problem, p.thing.id);
+      const where = group.length === 1 ? 'in it' : `in ${p.thing.name}`;
+      return rides.length === 0 ? [] : [`${rides.join(', ')} ${where}`];
+    }),
+    ...(isSome(isDryBag) ? once('dry bags rolled shut, air out') : []),
+    ...(isSome((p) => p.thing.shape.kind === 'stuff')
+      ? once('soft things fill the gaps, air squeezed out')
+      : []),
+    ...(isSome(isTall) ? once('tall things upright') : []),
+    ...(isSome((p) => p.thing.flags.includes('sharp')) ? once('points guarded') : []),
+    ...(isSome((p) => p.thing.flags.includes('leaks') || p.thing.flags.includes('liquidFuel'))
+      ? once('caps checked')
+      : []),
   ];
   return {
-    id: `thing-${thing.id}`,
-    text: `${thing.name}: ${where}`,
-    thingId: thing.id,
+    id: `thing-${group[0]!.thing.id}`,
+    text,
+    thingIds: group.map((p) => p.thing.id),
     ...(hints.length === 0 ? {} : { hint: hints.join('; ') }),
   };
 }
+
+const isDryBag = ({ thing }: PlacedThing): boolean => holdingOf(thing)?.traits.includes('keepsDry') === true;
+const isTall = ({ turn }: PlacedThing): boolean => turn?.upright === true && turn.heightCm > 2 * turn.widthCm;
 
 /** What rides in a holder, as it goes in: of food what is eaten last first. */
 function ridersOf(problem: StowProblem, holderId: string): readonly string[] {
@@ -54,54 +198,4 @@ function ridersOf(problem: StowProblem, holderId: string): readonly string[] {
       const inIt = ridersOf(problem, id);
       return inIt.length === 0 ? name : `${name} (with ${inIt.join(', ')} in it)`;
     });
-}
-
-export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
-  const { house, pack } = problem;
-  const thingStep = (p: PlacedThing): LoadingStep => stepOf(p, problem);
-  const own = a.placed.filter((p) => p.insideId === undefined);
-  const reservoirLast = house.reservoir === 'top';
-  const sleeve = own.filter((p) => p.zone.kind === 'sleeve');
-  const main = own.filter((p) => isMainZone(p.zone.kind));
-  const bottomFirst = [
-    ...main.filter((p) => p.compartmentId === 'bottom'),
-    ...main.filter((p) => p.compartmentId !== 'bottom'),
-  ];
-  const pockets = own.filter((p) => !isMainZone(p.zone.kind) && p.zone.kind !== 'sleeve');
-  const order = ['front', 'side', 'lid', 'lash', 'hipBelt', 'strap'];
-  const inPockets = [...pockets].sort((x, y) => order.indexOf(x.zone.kind) - order.indexOf(y.zone.kind));
-  const lift = a.massKg > 0 ? packLift(a.massKg) : undefined;
-  const step = (id: string, text: string, hint?: string): LoadingStep => ({
-    id,
-    text,
-    ...(hint === undefined ? {} : { hint }),
-  });
-  return [
-    step('loosen', 'Loosen every strap; open all zips', 'lay everything on the floor, in this order'),
-    ...(house.rainProtection === 'liner' || problem.isLined
-      ? [step('liner', 'Liner in, its mouth over the pack’s', 'it cannot go in later')]
-      : []),
-    ...(reservoirLast ? [] : sleeve.map(thingStep)),
-    ...(pack.frameless === true && house.frameless === 'uprights'
-      ? [step('uprights', 'Stand the stiff things up first', 'they are the frame')]
-      : []),
-    ...bottomFirst.map(thingStep),
-    ...(reservoirLast ? sleeve.map(thingStep) : []),
-    ...(house.rainProtection === 'liner' ? [step('close-liner', 'Roll the liner shut')] : []),
-    ...inPockets.map(thingStep),
-    step('floor', 'Look at the floor: what is left?'),
-    step('straps', 'Straps snug, evenly left and right; every zip closed and clipped'),
-    step('stand', 'Does it stand alone? Feel for hollows and rattles', 'if it leans, take it out and repack'),
-    lift !== undefined && lift.index > HARD_LIFT
-      ? step(
-          'lift',
-          'Set it on a rock or a stump first, or get a hand',
-          `lifting index ${lift.index.toFixed(1)}: above 1 a lift from the ground is hard on the back`,
-        )
-      : step('lift', 'Lift by the haul loop, knee under it, then swing'),
-    step('belt', 'Hip belt first: half above, half below the hip bone, tight enough to carry everything'),
-    step('shoulders', 'Shoulder straps snug, then a touch back'),
-    step('chest', 'Chest strap loose: it only positions'),
-    step('lifters', 'Load lifters to taste', 'arms free, no numb hands; pain or tingling: stop and refit'),
-  ];
 }

@@ -1,7 +1,7 @@
 import { aThing } from '../testing/smallTrip.js';
 import { DEFAULT_HOUSE_RULES, type HouseRules, type Thing } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
-import { clash, placementVerdict } from './placementRules.js';
+import { placementVerdict } from './placementRules.js';
 
 const pack = cataloguePack(
   'p',
@@ -127,16 +127,13 @@ describe('house rules overrule the default', () => {
     expect(verdict(kit, 'lid', house({ lid: 'essentials' })).level).toBe('good');
   });
   test('outside is used freely where the house says so, but not for what crushes', () => {
-    expect(verdict(dinner, 'lash-left', house({ outside: 'freely' })).level).not.toBe('never');
+    const board = aThing('board', {
+      volumeL: 2,
+      shape: { kind: 'block', lengthCm: 30, widthCm: 20, heightCm: 3 },
+    });
+    expect(verdict(board, 'lash-left', house({ outside: 'freely' })).level).not.toBe('never');
+    expect(verdict(board, 'lash-left').level).toBe('never');
+    expect(verdict(dinner, 'lash-left', house({ outside: 'freely' })).level).toBe('never');
     expect(verdict(scope, 'lash-left', house({ outside: 'freely' })).level).toBe('never');
   });
-});
-
-test('fuel spoils food in one zone; wet things wet dry ones', () => {
-  expect(clash(fuel, dinner)).toBe('liquid fuel spoils food, clothes and first aid');
-  expect(clash(dinner, fuel)).toBe(clash(fuel, dinner));
-  expect(clash(aThing('filter', { flags: ['oftenWet'] }), bag)).toBe(
-    'wet things apart from what must stay dry',
-  );
-  expect(clash(dinner, tent)).toBeUndefined();
 });

@@ -5,7 +5,6 @@
 import type { HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
 import { homeRule } from './homeRules.js';
 import { SAFETY_RULES, type PackStyle } from './safetyRules.js';
-import { has, isClothing } from './thingKinds.js';
 
 export const LEVELS = ['good', 'fair', 'poor', 'never'] as const;
 export type Level = (typeof LEVELS)[number];
@@ -18,6 +17,9 @@ export interface Verdict {
   /** A house rule wants it here, however deep that is. */
   readonly byHouse: boolean;
 }
+
+/** What a thing's own home rule refuses. */
+export const NOT_HERE = 'not-its-place';
 
 /** Zones where a thing can be had in time (common practice, no source). */
 const IN_TIME: Readonly<Record<Needed, readonly ZoneKind[] | 'any'>> = {
@@ -62,6 +64,8 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pa
     byHouse: houseChoseIt,
   });
   if (broken !== undefined) return verdict('never', broken.id, broken.why);
+  if (home.never?.includes(zone.kind) === true)
+    return verdict('never', NOT_HERE, `not its place; ${home.why}`);
   if (tooDeep) return verdict('poor', 'needed-when', `${NEEDED_WORDS[thing.needed]}: too deep here`);
   if (home.good.includes(zone.kind)) return verdict('good', home.id, home.why);
   if (home.fair.includes(zone.kind)) return verdict('fair', home.id, `second choice; ${home.why}`);
@@ -71,17 +75,4 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pa
 /** Kinds of zone a thing's home rule likes best, for "would rather be in …". */
 export function preferredKinds(thing: Thing, house: HouseRules): readonly ZoneKind[] {
   return homeRule(thing, house).good;
-}
-
-/** Two things that must not lie in one zone, with the reason; undefined when they may. */
-export function clash(a: Thing, b: Thing): string | undefined {
-  const spoils = (t: Thing): boolean =>
-    isClothing(t) || ['food', 'snack', 'firstAid', 'sleepingBag'].includes(t.purpose);
-  if ((has(a, 'liquidFuel') && spoils(b)) || (has(b, 'liquidFuel') && spoils(a))) {
-    return 'liquid fuel spoils food, clothes and first aid';
-  }
-  if ((has(a, 'oftenWet') && has(b, 'mustStayDry')) || (has(b, 'oftenWet') && has(a, 'mustStayDry'))) {
-    return 'wet things apart from what must stay dry';
-  }
-  return undefined;
 }

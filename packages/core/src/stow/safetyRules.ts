@@ -1,6 +1,6 @@
 /** Zones that are forbidden to a thing, whatever its home rule likes. All of it is common practice, no source. */
 import type { HouseRules, Pack, Thing, Zone } from '../trip/model.js';
-import { has, isSoft, isTent } from './thingKinds.js';
+import { has, isFood, isSoft, isTent } from './thingKinds.js';
 
 /** What of a pack the rules on single placements ask for. */
 export type PackStyle = Pick<Pack, 'lidStyle'>;
@@ -11,8 +11,20 @@ interface SafetyRule {
   readonly why: string;
 }
 
+/** What may hang outside where that is the rule: stiff, not crushable, and nothing that is wanted at once. */
+const isTough = (t: Thing): boolean =>
+  !isSoft(t) && !has(t, 'crushable') && !['walking', 'hurry', 'stop'].includes(t.needed) && !isFood(t);
+
 /** Heaviest single thing in the lid by house rule, kg (Graft's own numbers). */
 const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
+
+/** A thing from this length on should stand. */
+const LONG_CM = 35;
+/** So much of a long thing is held where it stands in an open pocket or behind straps (Graft's own number). */
+const HELD = 0.25;
+const isPocket = ({ kind }: Zone): boolean => kind === 'side' || kind === 'lash' || kind === 'front';
+const standsIn = (lengthCm: number, zone: Zone): boolean =>
+  zone.openAbove ? zone.heightCm >= HELD * lengthCm : zone.heightCm >= lengthCm;
 
 export const SAFETY_RULES: readonly SafetyRule[] = [
   {
@@ -76,7 +88,7 @@ export const SAFETY_RULES: readonly SafetyRule[] = [
     forbids: (t, z, h) =>
       z.kind === 'lash' &&
       !has(t, 'ridesOutside') &&
-      !(h.outside === 'freely' && !has(t, 'crushable')) &&
+      !(h.outside === 'freely' && isTough(t)) &&
       !(h.tent === 'outsideLow' && isTent(t)),
     why: 'almost nothing swings outside: it snags, hits rock and gets lost',
   },
@@ -84,6 +96,12 @@ export const SAFETY_RULES: readonly SafetyRule[] = [
     id: 'water-not-in-straps',
     forbids: (t, z) => z.kind === 'lash' && isSoft(t) && (t.waterCapacityL !== undefined || has(t, 'leaks')),
     why: 'a soft reservoir under straps bursts or slips out',
+  },
+  {
+    id: 'long-not-across',
+    forbids: (t, z) =>
+      t.shape.kind === 'long' && t.shape.lengthCm >= LONG_CM && isPocket(z) && !standsIn(t.shape.lengthCm, z),
+    why: 'what is long stands upright: across, it catches on everything',
   },
   {
     id: 'crushable-not-below',

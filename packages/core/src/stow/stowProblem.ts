@@ -56,7 +56,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const member = memberById(trip, memberId);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const all = thingsInPack(trip, memberId, day).map((t) => named(trip, memberId, t));
+  const all = thingsInPack(trip, memberId, day).map((t) => forLater(named(trip, memberId, t), day));
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
   const things = all.filter((t) => !isLiner(t));
@@ -86,6 +86,14 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     waterWithoutContainerL: water.leftL,
     roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
+}
+
+/** Food of later days is not wanted on the way yet: it rides below what is. */
+function forLater(thing: Thing, day: number): Thing {
+  const isFood = thing.purpose === 'food' || thing.purpose === 'snack';
+  return isFood && thing.consumption !== undefined && thing.consumption.fromDay > day
+    ? { ...thing, needed: 'camp' }
+    : thing;
 }
 
 /** What is somebody else's says so; their own is called as on their list. */

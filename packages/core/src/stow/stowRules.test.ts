@@ -174,6 +174,16 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       [at('map', 'core')],
       [at('map', 'belt-left')],
     ],
+    handful: [
+      Array.from({ length: 5 }, (_, k) => own(`bar-${k}`, { purpose: 'snack', massKg: 0.05, volumeL: 0.08 })),
+      Array.from({ length: 5 }, (_, k) => at(`bar-${k}`, 'belt-left')),
+      Array.from({ length: 5 }, (_, k) => at(`bar-${k}`, k === 0 ? 'top' : 'belt-left')),
+    ],
+    'out-of-place': [
+      [own('rice', { purpose: 'food', massKg: 0.3, volumeL: 0.5 })],
+      [at('rice', 'side-left')],
+      [at('rice', 'core')],
+    ],
     height: [
       [own('lead', { massKg: 12, volumeL: 3 })],
       [at('lead', 'bottom')],
@@ -378,8 +388,8 @@ describe('moves, steps, ride and practice on one stow', () => {
   test('the loading starts with straps and liner, has every thing once, and ends on the back', () => {
     const steps = loadingSteps(problem, a);
     expect(steps.slice(0, 2).map((s) => s.id)).toEqual(['loosen', 'liner']);
-    expect(steps.slice(-4).map((s) => s.id)).toEqual(['belt', 'shoulders', 'chest', 'lifters']);
-    const ids = steps.flatMap((s) => s.thingId ?? []);
+    expect(steps.slice(-4).map((s) => s.id)).toEqual(['floor', 'lift', 'belt', 'shoulders']);
+    const ids = steps.flatMap((s) => s.thingIds);
     expect([...ids].sort()).toEqual(things.map((t) => t.id).sort());
     expect(ids).toEqual(['shell', 'quilt', 'food', 'lead']);
     expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
@@ -428,7 +438,7 @@ describe('rules look through a holder', () => {
     const [finding] = assessStow(tripOf(both), 'a', 1, [at('bag', 'bottom')]).findings.filter(
       (f) => f.ruleId === 'apart',
     );
-    expect(finding?.message).toBe('fly and quilt share bag: wet things apart from what must stay dry');
+    expect(finding?.message).toBe('fly lies in one bag with quilt: wet things apart from what must stay dry');
   });
   test('fuel is kept from food by what separates it, and a point from the back by what guards it', () => {
     const food = own('food', { purpose: 'food', volumeL: 2 });

@@ -142,7 +142,7 @@ function Collect({ things, ticking }: { things: readonly SheetThing[]; ticking: 
             key={t.id}
             ticking={ticking}
             kind="received"
-            thingId={t.id}
+            thingIds={[t.id]}
             label={`I have ${t.name} from ${t.from!}`}
           >
             <span className="grow">
@@ -153,7 +153,7 @@ function Collect({ things, ticking }: { things: readonly SheetThing[]; ticking: 
                 {t.fromDay === undefined ? '' : ` · on day ${t.fromDay}`}
               </span>
             </span>
-            <Mass thing={t} />
+            <Mass things={[t]} />
           </Tick>
         ))}
       </ul>
@@ -170,7 +170,7 @@ function Packing(props: {
 }) {
   const { sheet, ticking, chosenId, onChoose } = props;
   const byId = new Map(sheet.things.map((t) => [t.id, t]));
-  const stepped = new Set(sheet.steps.map((s) => s.thingId));
+  const stepped = new Set(sheet.steps.flatMap(thingsOfStep));
   const rest = sheet.things.filter((t) => !stepped.has(t.id));
   const groups: readonly (readonly [string, readonly SheetThing[]])[] = [
     ['Rides inside other things', rest.filter((t) => t.place?.startsWith('in ') === true)],
@@ -186,9 +186,9 @@ function Packing(props: {
               key={step.id}
               step={step}
               number={i + 1}
-              thing={step.thingId === undefined ? undefined : byId.get(step.thingId)}
+              things={thingsOfStep(step).flatMap((id) => byId.get(id) ?? [])}
               ticking={ticking}
-              chosen={step.thingId !== undefined && step.thingId === chosenId}
+              chosen={chosenId !== undefined && thingsOfStep(step).includes(chosenId)}
               onChoose={onChoose}
             />
           ))}
@@ -201,7 +201,13 @@ function Packing(props: {
               <h3>{sheet.steps.length === 0 && head.startsWith('No place') ? 'Into the pack' : head}</h3>
               <ul className="sheet-list">
                 {things.map((t) => (
-                  <Tick key={t.id} ticking={ticking} kind="packed" thingId={t.id} label={`Packed: ${t.name}`}>
+                  <Tick
+                    key={t.id}
+                    ticking={ticking}
+                    kind="packed"
+                    thingIds={[t.id]}
+                    label={`Packed: ${t.name}`}
+                  >
                     <span className="grow">
                       {t.name}{' '}
                       <span className="muted">
@@ -209,7 +215,7 @@ function Packing(props: {
                         {t.fromDay === undefined ? '' : ` from day ${t.fromDay}`}
                       </span>
                     </span>
-                    <Mass thing={t} />
+                    <Mass things={[t]} />
                   </Tick>
                 ))}
               </ul>
@@ -223,41 +229,52 @@ function Packing(props: {
 function Step(props: {
   step: LoadingStep;
   number: number;
-  thing: SheetThing | undefined;
+  things: readonly SheetThing[];
   ticking: Ticking | undefined;
   chosen: boolean;
   onChoose: (id: string | undefined) => void;
 }) {
-  const { step, number, thing, ticking, chosen, onChoose } = props;
+  const { step, number, things, ticking, chosen, onChoose } = props;
   const { say } = useSheetView();
   return (
     <Tick
       ticking={ticking}
       kind="packed"
       // Steps that are no thing are ticked under names of their own.
-      thingId={step.thingId ?? `step-${step.id}`}
+      thingIds={things.length === 0 ? [`step-${step.id}`] : things.map((t) => t.id)}
       label={`Step ${number}: ${step.text}`}
       chosen={chosen}
-      onPoint={step.thingId === undefined ? undefined : () => onChoose(step.thingId)}
+      onPoint={things.length === 0 ? undefined : () => onChoose(things[0]!.id)}
     >
       <span className="grow">
         <span className="muted number">{number}</span> {step.text}
         {step.hint !== undefined && ' '}
         {step.hint !== undefined && (
-          <span className="muted hint">{say(step.hint, thing === undefined ? [] : [thing.name])}</span>
+          <span className="muted hint">
+            {say(
+              step.hint,
+              things.map((t) => t.name),
+            )}
+          </span>
         )}
       </span>
-      {thing !== undefined && <Mass thing={thing} />}
+      {things.length > 0 && <Mass things={things} />}
     </Tick>
   );
 }
 
-function Mass({ thing }: { thing: SheetThing }) {
+/** The things that a step puts in; sheets that a phone stored before steps had several hold one. */
+function thingsOfStep(step: LoadingStep & { readonly thingId?: string }): readonly string[] {
+  const stored = step as Partial<LoadingStep>;
+  return stored.thingIds ?? (step.thingId === undefined ? [] : [step.thingId]);
+}
+
+function Mass({ things }: { things: readonly SheetThing[] }) {
   const { mass } = useSheetView();
   return (
     <span className="mass">
-      {thing.estimated && <span title="estimated, not weighed">~</span>}
-      {mass(thing.massKg)}
+      {things.some((t) => t.estimated) && <span title="estimated, not weighed">~</span>}
+      {mass(things.reduce((sum, t) => sum + t.massKg, 0))}
     </span>
   );
 }
@@ -266,17 +283,18 @@ function Mass({ thing }: { thing: SheetThing }) {
 function Tick(props: {
   ticking: Ticking | undefined;
   kind: 'packed' | 'received';
-  thingId: string;
+  /** What the line stands for: ticked together. */
+  thingIds: readonly string[];
   label: string;
   chosen?: boolean;
   onPoint?: (() => void) | undefined;
   children: React.ReactNode;
 }) {
-  const { ticking, kind, thingId, label, chosen, onPoint, children } = props;
+  const { ticking, kind, thingIds, label, chosen, onPoint, children } = props;
   const id = useId();
-  const stands = ticking?.marks.get(markKey({ kind, thingId }));
-  const done = stands?.mark.value === true;
-  const conflict = (stands?.others.length ?? 0) > 0;
+  const stands = thingIds.map((thingId) => ticking?.marks.get(markKey({ kind, thingId })));
+  const done = stands.every((s) => s?.mark.value === true);
+  const conflict = stands.some((s) => (s?.others.length ?? 0) > 0);
   return (
     <li className="sheet-line" data-done={done || undefined} data-chosen={chosen || undefined}>
       {ticking === undefined ? (
@@ -289,7 +307,9 @@ function Tick(props: {
             checked={done}
             aria-label={label}
             onFocus={onPoint}
-            onChange={(e) => ticking.tick(kind, e.target.checked, thingId)}
+            onChange={(e) => {
+              for (const thingId of thingIds) ticking.tick(kind, e.target.checked, thingId);
+            }}
           />
         </label>
       )}

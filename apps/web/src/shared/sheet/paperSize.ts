@@ -37,7 +37,7 @@ function blocksOf(sheet: MemberSheet): readonly Block[] {
   const row = (text: string): Block => ({ text, takenPt: 42, aroundPt: 1.2 });
   const plain = (text: string): Block => ({ text, takenPt: 0, aroundPt: 1 });
   const heading = (text: string): Block => ({ text, takenPt: 0, aroundPt: 6 });
-  const stepped = new Set(sheet.steps.map((s) => s.thingId));
+  const stepped = new Set(sheet.steps.flatMap((s) => s.thingIds));
   return [
     ...[sheet.tripName, sheet.name, 'load', 'limit', 'groups'].map(heading),
     heading('Get from others'),

@@ -4,6 +4,7 @@ import { formatMass, formatVolume } from '../../units/format.js';
 import { gramsToCentre } from '../assessment.js';
 import { zonesThatTake } from '../fitsPack.js';
 import { preferredKinds } from '../placementRules.js';
+import { beyondHandful, HANDFUL } from '../handful.js';
 import { REACH_LIMIT } from '../reach.js';
 import { each, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
 
@@ -33,6 +34,25 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
         return p.reach.count > limit
           ? `${p.thing.name}: ${p.reach.count} things come out first, ${limit === 0 ? 'none should' : `at most ${limit} should`}`
           : undefined;
+      }),
+  },
+  {
+    id: 'handful',
+    severity: 'access',
+    what: 'a lid and a belt pocket hold a handful of things',
+    why: 'what the eye cannot search is not found',
+    check: (_problem, a) =>
+      a.zones.flatMap(({ zone }) => {
+        const here = a.placed.filter((p) => p.zone === zone && p.insideId === undefined);
+        const over = beyondHandful(zone.kind, here.length);
+        if (over === 0) return [];
+        const last = [...here].sort((x, y) => x.verdict.level.localeCompare(y.verdict.level));
+        return [
+          {
+            thingIds: last.slice(-over).map((p) => p.thing.id),
+            message: `${zone.name} holds ${here.length} things: ${HANDFUL[zone.kind]!} are found at a glance`,
+          },
+        ];
       }),
   },
   {

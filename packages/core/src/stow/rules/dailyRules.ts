@@ -16,11 +16,36 @@ const QUICK: readonly Needed[] = ['walking', 'hurry', 'stop'];
 
 export const DAILY_RULES: readonly HomeRule[] = [
   {
+    id: 'food-later',
+    applies: (t, h) => (t.purpose === 'snack' || (isFood(t) && h.food !== 'top')) && t.needed === 'camp',
+    good: ['core'],
+    fair: ['outer', 'top'],
+    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
+    why: 'food of later is dense: in the core, against the back',
+  },
+  {
+    id: 'tools-outside',
+    applies: (t) => has(t, 'ridesOutside') && t.purpose === 'other' && t.shape.kind !== 'pouch',
+    good: ['lash', 'side'],
+    fair: ['front', 'top', 'outer'],
+    never: ['lid'],
+    why: 'tools and stiff things that may get wet are strapped outside, tips guarded',
+  },
+  {
+    id: 'points-outward',
+    applies: (t) => has(t, 'sharp') && has(t, 'hard') && t.purpose === 'other',
+    good: ['front', 'lash'],
+    fair: ['outer', 'top'],
+    never: ['lid', 'side', 'hipBelt', 'strap'],
+    why: 'points are guarded and ride outward, away from the back and from cloth',
+  },
+  {
     id: 'rain-outer-pocket',
     applies: (t, h) => isRain(t) && h.rainGear === 'outerPocket',
     good: ['front', 'side'],
     fair: ['top', 'lid'],
     byHouseRule: true,
+    never: ['lash'],
     why: 'house rule: rain gear in an outer pocket',
   },
   {
@@ -29,6 +54,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     good: ['lid'],
     fair: ['top', 'front'],
     byHouseRule: true,
+    never: ['lash'],
     why: 'house rule: rain gear in the lid',
   },
   {
@@ -36,6 +62,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isRain,
     good: ['top'],
     fair: ['front', 'lid'],
+    never: ['lash'],
     why: 'rain comes quickly: top of the main compartment',
   },
   {
@@ -43,6 +70,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t) => isClothing(t) && QUICK.includes(t.needed),
     good: ['top', 'front'],
     fair: ['lid', 'outer'],
+    never: ['lash', 'hipBelt', 'strap'],
     why: 'a layer for the next stop lies on top',
   },
   {
@@ -50,6 +78,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isClothing,
     good: ['bottom', 'outer'],
     fair: ['top'],
+    never: ['lash', 'hipBelt', 'strap', 'side'],
     why: 'soft and light: fills the bottom and the outer layer, no gaps',
   },
   {
@@ -58,6 +87,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     good: ['top'],
     fair: ['core', 'outer'],
     byHouseRule: true,
+    never: ['lash'],
     why: 'house rule: food on top',
   },
   {
@@ -65,6 +95,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t, h) => isFood(t) && h.food === 'split' && QUICK.includes(t.needed),
     good: ['top', 'lid'],
     fair: ['front', 'outer'],
+    never: ['lash', 'strap'],
     why: 'what is eaten on the way lies on top; the rest of the food is in the core',
   },
   {
@@ -72,6 +103,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isFood,
     good: ['core'],
     fair: ['outer'],
+    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
     why: 'food is dense: in the core, against the back',
   },
   {
@@ -79,6 +111,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t) => t.purpose === 'snack' && t.needed === 'walking',
     good: ['hipBelt', 'strap'],
     fair: ['side', 'lid'],
+    never: ['lash'],
     why: 'eaten while walking: reached with the pack on',
   },
   {
@@ -86,6 +119,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('snack'),
     good: ['lid', 'top'],
     fair: ['front', 'hipBelt', 'side', 'outer'],
+    never: ['lash'],
     why: 'eaten at a stop: on top',
   },
   {
@@ -93,6 +127,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t) => has(t, 'gasFuel'),
     good: ['core', 'outer'],
     fair: ['bottom', 'side'],
+    never: ['lid', 'front', 'hipBelt', 'strap', 'lash'],
     why: 'gas is dense and sealed: deep inside, by the pot',
   },
   {
@@ -100,6 +135,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('stove', 'pot'),
     good: ['core', 'outer'],
     fair: ['top', 'bottom'],
+    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
     why: 'metal is dense: close to the back, padded',
   },
   {
@@ -114,6 +150,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('filter'),
     good: ['side', 'front'],
     fair: ['lid', 'top'],
+    never: ['lash', 'strap'],
     why: 'wet and wanted at every stream: an outer pocket',
   },
   {
@@ -122,6 +159,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     good: ['bottom', 'outer'],
     fair: ['top', 'lid'],
     byHouseRule: true,
+    never: ['lash'],
     why: 'house rule: first aid is rarely used and rides deep',
     depthChosen: true,
   },
@@ -131,6 +169,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     good: ['bottom', 'front'],
     fair: ['side', 'outer'],
     byHouseRule: true,
+    never: ['lash'],
     why: 'house rule: first aid rides low, behind a zip of its own',
     depthChosen: true,
   },
@@ -139,6 +178,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isFirstAid,
     good: ['lid', 'top', 'front'],
     fair: ['side', 'hipBelt'],
+    never: ['lash'],
     why: 'first aid is found by anybody within seconds: top or an outer pocket',
   },
   {
@@ -146,6 +186,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('beacon'),
     good: ['strap', 'lid'],
     fair: ['hipBelt', 'front', 'top'],
+    never: ['lash'],
     why: 'a beacon needs open sky and a hand on it',
   },
   {
@@ -153,6 +194,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('navigation', 'light'),
     good: ['hipBelt', 'strap', 'lid'],
     fair: ['front', 'top', 'side'],
+    never: ['lash'],
     why: 'small, and looked for often or in the dark: always in the same pocket',
   },
   {
@@ -160,6 +202,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('hygiene'),
     good: ['lid', 'front'],
     fair: ['top', 'side', 'hipBelt'],
+    never: ['lash'],
     why: 'small and wanted without unpacking',
   },
   {
@@ -174,6 +217,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t) => t.needed === 'walking' || t.needed === 'hurry',
     good: ['hipBelt', 'strap', 'lid'],
     fair: ['front', 'side', 'top'],
+    never: ['lash'],
     why: 'wanted quickly: an outside pocket',
   },
   {

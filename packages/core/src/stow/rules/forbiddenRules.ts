@@ -1,4 +1,5 @@
 /** Rules on single placements. */
+import { NOT_HERE } from '../placementRules.js';
 import { each, type CheckedRule, type StowRule } from './checkedRule.js';
 
 /** Rules on single placements that `safetyRules.ts` forbids, gathered under the words of the trade. */
@@ -64,10 +65,17 @@ const FORBIDDEN: readonly (StowRule & { readonly of: readonly string[] })[] = [
   {
     id: 'little-outside',
     severity: 'safety',
-    of: ['outside-only-what-may', 'water-not-in-straps'],
+    of: ['outside-only-what-may', 'water-not-in-straps', 'long-not-across'],
     what: 'almost nothing swings outside',
     why: 'it snags, hits rock on a big step down, and gets lost',
     camp: 'house rule "outside"',
+  },
+  {
+    id: 'out-of-place',
+    severity: 'access',
+    of: [NOT_HERE],
+    what: 'nothing is where no experienced packer would put it',
+    why: 'it is lost, spoiled, or in the way there',
   },
   {
     id: 'crushable-safe',

@@ -5,6 +5,8 @@ export interface HomeRule {
   readonly applies: (thing: Thing, house: HouseRules) => boolean;
   readonly good: readonly ZoneKind[];
   readonly fair: readonly ZoneKind[];
+  /** Pockets and straps where no experienced packer would put it. */
+  readonly never?: readonly ZoneKind[];
   readonly why: string;
   /** The trip's house rule asks for the good zones: they are never too deep. */
   readonly byHouseRule?: boolean;

@@ -1,7 +1,8 @@
 /** Rules on what harms people or things. */
 import { badStand, isBottle, type BadStand } from '../atRest.js';
 import { isHardAtBack, isReservoirBetween } from '../backRule.js';
-import { clash, isForbiddenBy } from '../placementRules.js';
+import { clash } from '../neighbours.js';
+import { isForbiddenBy } from '../placementRules.js';
 import { holdingOf } from '../../load/holders.js';
 import type { PlacedThing } from '../assessment.js';
 import { each, has, inMain, isAtHand, type CheckedRule, type Parts } from './checkedRule.js';
@@ -24,8 +25,8 @@ function isKeptDry(a: Parts, p: PlacedThing): boolean {
 
 const isInFirstAid = (a: Parts, p: PlacedThing): boolean => holderOf(a, p)?.thing.purpose === p.thing.purpose;
 
-/** What a thing rides in, or else its zone. */
-const nameOfPlace = (a: Parts, p: PlacedThing): string => holderOf(a, p)?.thing.name ?? p.zone.name;
+const nameOf = (a: Parts, thingId: string): string =>
+  a.placed.find((p) => p.thing.id === thingId)!.thing.name;
 
 export const SAFETY_RULES: readonly CheckedRule[] = [
   {
@@ -70,24 +71,25 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
   {
     id: 'apart',
     severity: 'safety',
-    what: 'fuel apart from food, clothes and first aid; wet things from dry ones',
-    why: 'what leaks or drips spoils its neighbours',
+    what: 'fuel, points, wet and scented things do not touch what they spoil',
+    why: 'what leaks, pricks, drips or smells spoils its neighbours',
     check: (_problem, a) =>
-      a.placed.flatMap((p, i) =>
-        a.placed.slice(i + 1).flatMap((q) => {
-          // What lies in a holder has only what lies in the same one beside it; the holder shows what it does not seal.
-          const isBeside = p.insideId === q.insideId && p.zone === q.zone;
-          const why = isBeside ? clash(p.thing, q.thing) : undefined;
-          return why === undefined
-            ? []
-            : [
-                {
-                  thingIds: [p.thing.id, q.thing.id],
-                  message: `${p.thing.name} and ${q.thing.name} share ${nameOfPlace(a, p)}: ${why}`,
-                },
-              ];
-        }),
-      ),
+      [
+        ...a.layout.compartments.flatMap((c) =>
+          c.clashes.map(([one, other, why]) => [one, other, 'touches', why] as const),
+        ),
+        // In a bag everything lies against everything.
+        ...a.placed.flatMap((p, i) =>
+          a.placed.slice(i + 1).flatMap((q) => {
+            const why =
+              p.insideId !== undefined && p.insideId === q.insideId ? clash(p.thing, q.thing) : undefined;
+            return why === undefined ? [] : [[p.thing.id, q.thing.id, 'lies in one bag with', why] as const];
+          }),
+        ),
+      ].map(([one, other, how, why]) => ({
+        thingIds: [one, other],
+        message: `${nameOf(a, one)} ${how} ${nameOf(a, other)}: ${why}`,
+      })),
   },
   {
     id: 'dry-bag',

@@ -24,6 +24,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['top'],
     fair: ['sleeve', 'core'],
     byHouseRule: true,
+    never: ['side', 'front', 'lash'],
     why: 'house rule: the reservoir goes on top at the end, where pressure cannot burst it',
   },
   {
@@ -31,6 +32,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: (t) => t.purpose === 'waterContainer' && isSoft(t),
     good: ['sleeve'],
     fair: ['core', 'top'],
+    never: ['side', 'front', 'lash'],
     why: 'water is dense: first in, in its sleeve against the back',
   },
   {
@@ -53,6 +55,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: (t) => t.purpose === 'tentPoles' || (t.shape.kind === 'long' && has(t, 'ridesOutside')),
     good: ['side', 'lash'],
     fair: ['core', 'outer'],
+    never: ['lid'],
     why: 'long things stand upright in a side pocket, pushed down and strapped',
   },
   {
@@ -61,6 +64,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['top'],
     fair: ['outer', 'front', 'lash'],
     byHouseRule: true,
+    never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent on top, pitched first in rain',
   },
   {
@@ -69,6 +73,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['bottom'],
     fair: ['outer', 'core'],
     byHouseRule: true,
+    never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent out of its sack, round the sleeping bag',
   },
   {
@@ -77,6 +82,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['lash', 'bottom'],
     fair: ['outer', 'core'],
     byHouseRule: true,
+    never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent strapped low outside',
   },
   {
@@ -85,6 +91,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['core', 'bottom'],
     fair: ['outer', 'lash'],
     byHouseRule: true,
+    never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent never rides in the upper part',
   },
   {
@@ -92,6 +99,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: isTent,
     good: ['core'],
     fair: ['outer', 'front', 'top'],
+    never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'heavy and wanted first in camp: the tent rides in the middle, against the back',
   },
   {
@@ -99,6 +107,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: is('tentPegs'),
     good: ['outer', 'side'],
     fair: ['front', 'bottom', 'top'],
+    never: ['hipBelt', 'strap', 'lid'],
     why: 'small, heavy and sharp: bagged and kept off the back',
   },
   {
@@ -106,6 +115,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: is('tarp', 'emergencyShelter'),
     good: ['top', 'front'],
     fair: ['outer', 'lid', 'side'],
+    never: ['hipBelt', 'strap'],
     why: 'in rain the tarp goes up before anything else comes out',
   },
   {
@@ -113,6 +123,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: (t) => t.purpose === 'mat' && has(t, 'ridesOutside'),
     good: ['lash'],
     fair: ['bottom', 'outer'],
+    never: ['lid', 'front'],
     why: 'a foam mat may get wet and is light: it rides outside',
   },
   {
@@ -120,6 +131,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: (t) => t.purpose === 'sleepingBag' || t.purpose === 'mat',
     good: ['bottom'],
     fair: ['outer'],
+    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
     why: 'last needed and soft: the base of the pack',
   },
 ];

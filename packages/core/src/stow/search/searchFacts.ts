@@ -7,7 +7,8 @@ import { takes } from '../fitsPack.js';
 import { dayVolumeL } from '../reservoir.js';
 import { mainParting, type MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
-import { clash, placementVerdict, type Level } from '../placementRules.js';
+import { clash } from '../neighbours.js';
+import { placementVerdict, type Level } from '../placementRules.js';
 import { DENSE_KG_PER_L } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
 import { outermost, type StowProblem, type StowThing } from '../stowProblem.js';
@@ -62,7 +63,7 @@ export interface SearchFacts {
   readonly things: readonly ThingFacts[];
   /** Indexes of things that the search may move: pinned ones stay, nested ones ride with their holders. */
   readonly movable: readonly number[];
-  /** Pairs of things that must not share a zone. */
+  /** Pairs of things that must not touch. */
   readonly clashes: readonly (readonly [number, number])[];
   /** Pack and all things, kg. */
   readonly totalKg: number;

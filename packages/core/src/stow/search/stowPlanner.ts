@@ -70,7 +70,7 @@ export class StowPlanner {
       const first = withLoaders(() => {
         const coarse = this.started();
         anneal(coarse, chances, coarseMoves, MORE_HEAT, STRICT_WEIGHTS);
-        const fine = this.settledFrom(coarse);
+        const fine = this.settledFrom(coarse.placements());
         anneal(fine, chances, fineMoves, MORE_HEAT, STRICT_WEIGHTS);
         return this.planOf(fine);
       });
@@ -83,7 +83,7 @@ export class StowPlanner {
     const coarseMoves = Math.floor(moves * COARSE_PART);
     const coarse = this.started();
     anneal(coarse, this.random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => this.coarseStep(coarse));
-    const fine = this.settledFrom(coarse);
+    const fine = this.settledFrom(coarse.placements());
     const step = (): void => this.fineStep(fine);
     anneal(fine, this.random, moves - coarseMoves, FINE_HEAT, WEIGHTS, step);
     for (let more = 0; more < triesFor(fine.look().cost); more += 1)
@@ -111,8 +111,10 @@ export class StowPlanner {
 
   /** A coarse stow, mended a little. It draws its own random numbers, so that the search goes on as if it were not. */
   private glimpse(coarse: StowSearch): StowPlan {
+    // Looked at before the scope opens: what the coarse search still has to load is given memory of its own.
+    const placements = coarse.placements();
     return withLoaders(() => {
-      const fine = this.settledFrom(coarse);
+      const fine = this.settledFrom(placements);
       anneal(fine, seededRandom(this.seed + this.spent), GLIMPSE.moves, FINE_HEAT, STRICT_WEIGHTS);
       return this.planOf(fine);
     });
@@ -125,8 +127,8 @@ export class StowPlanner {
   }
 
   /** A search on the fine grid that starts from a stow of the coarse one. */
-  private settledFrom(coarse: StowSearch): StowSearch {
-    const fine = new StowSearch(this.problem, coarse.placements(), FINE_CELL_CM);
+  private settledFrom(coarse: readonly Placement[]): StowSearch {
+    const fine = new StowSearch(this.problem, coarse, FINE_CELL_CM);
     settleNear(fine);
     return fine;
   }

@@ -7,6 +7,7 @@ import { mainZoneAt } from '../mainParting.js';
 import type { Compartment } from '../packGeometry.js';
 import { REACH_LIMIT } from '../reach.js';
 import { energyOf, type StowWeights } from '../stowCost.js';
+import { TOUCHES_CM2 } from '../neighbours.js';
 import type { Put } from '../trialLoader.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
 import { fullestOverL } from './fullestOver.js';
@@ -16,10 +17,11 @@ import type { CompartmentLoaders } from './compartmentLoaders.js';
 import { addFigures, costOf, noFigures, voidPercentOf, type PartFigures } from './partFigures.js';
 import type { SearchFacts, ThingFacts } from './searchFacts.js';
 import type { StowState } from './stowState.js';
+import { beyondHandful } from '../handful.js';
 import { FEW_CHOICES, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, TROUBLE } from './tuning.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
-const { hypot, max } = Math;
+const { hypot, max, min } = Math;
 
 /** More than this over is worth a move. */
 const NOTICEABLE_CM3 = 1;
@@ -206,14 +208,15 @@ function lookAtRoom({ facts, c, compartment, loader, figures, things }: Making):
     figures.misfit += max(0, figures.massKg - (zone.maxLoadKg ?? Infinity));
   }
   figures.misfit += fullestOverL(facts, c, things);
+  figures.tooDeep += beyondHandful(zone?.kind, things.length);
   // What can go nowhere else comes before what can.
   for (let i = 0; i < things.length; i += 1)
     if (facts.things[things[i]!]!.allowed.length <= FEW_CHOICES.most)
       figures.misfit += ((FEW_CHOICES.counts - 1) * max(0, loader.overflowOf(i))) / 1000;
 }
 
-/** What lies over what is wanted soon, and pairs that must not share a zone. */
-function lookAtReach({ facts, loader, figures, things, zones, troubles }: Making): void {
+/** What lies over what is wanted soon, and pairs that must not touch. */
+function lookAtReach({ facts, compartment, loader, figures, things, zones, troubles }: Making): void {
   const coverOf = quickCover(loader);
   for (let i = 0; i < things.length; i += 1) {
     const { thing, choices } = facts.things[things[i]!]!;
@@ -226,6 +229,11 @@ function lookAtReach({ facts, loader, figures, things, zones, troubles }: Making
   }
   for (const [p, q] of facts.clashes) {
     const [i, j] = [things.indexOf(p), things.indexOf(q)];
-    if (i >= 0 && j >= 0 && zones[i] === zones[j]) figures.safety += 1;
+    if (i < 0 || j < 0) continue;
+    // A pocket is too small to part them.
+    if (compartment.zone === undefined && loader.touchCm2(min(i, j), max(i, j)) < TOUCHES_CM2) continue;
+    figures.safety += 1;
+    troubles[i]! += TROUBLE.unsafe;
+    troubles[j]! += TROUBLE.unsafe;
   }
 }

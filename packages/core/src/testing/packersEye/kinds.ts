@@ -16,9 +16,9 @@ const flagged =
   (t) =>
     flags.some((f) => t.flags.has(f));
 
-export const isHolder: Sees = (t) => t.meantFor !== undefined;
+const isHolder: Sees = (t) => t.meantFor !== undefined;
 /** Bags and sacks are looked into; what is in them is what counts. */
-export const isBag: Sees = (t) => isHolder(t) && !isPot(t) && !isHardContainer(t);
+const isBag: Sees = (t) => isHolder(t) && !isPot(t) && !isHardContainer(t);
 
 export const isSleepingBag: Sees = (t) => of('sleepingBag')(t) && !isBag(t);
 export const isMat: Sees = (t) => of('mat')(t) && !named(/sit|seat/i)(t);
@@ -44,9 +44,7 @@ export const isClothes: Sees = (t) =>
   of('clothing', 'warmLayer', 'spareClothing', 'handsHead')(t) && !isShoes(t) && !isBag(t);
 export const isDown: Sees = (t) => isSleepingBag(t) || (of('warmLayer')(t) && t.flags.has('mustStayDry'));
 export const isShoes: Sees = named(/shoes|boots|sandals|slippers/i);
-export const isGroupFirstAid: Sees = (t) => of('firstAid')(t) && t.belongsTo === 'group';
 export const isFirstAid: Sees = of('firstAid');
-export const isMedicine: Sees = named(/medicine/i);
 export const isBeacon: Sees = of('beacon');
 export const isSpray: Sees = of('animalSpray');
 export const isWhistle: Sees = of('signal');
@@ -64,19 +62,17 @@ export const isSnowshoes: Sees = named(/snow ?shoes/i);
 export const isShovel: Sees = named(/shovel/i);
 export const isPicket: Sees = named(/picket|\bstake/i);
 export const isCrampons: Sees = named(/crampon|spikes/i);
-export const isScrew: Sees = named(/screw|\bsaw\b/i);
 export const isRope: Sees = named(/\brope\b/i);
 export const isHelmet: Sees = named(/helmet/i);
 export const isHarness: Sees = named(/harness/i);
 export const isElectronics: Sees = (t) => t.flags.has('battery') && !isLight(t) && !isBeacon(t);
-export const isPaper: Sees = named(/map|paper|notebook|book|money|passport/i);
+export const isPaper: Sees = named(/map|(?<!toilet )paper|notebook|book|money|passport/i);
 export const isFilter: Sees = of('filter');
 export const isMouthpiece: Sees = (t) => isReservoir(t) || isBottle(t);
 export const isSharp: Sees = flagged('sharp');
 export const isWet: Sees = flagged('oftenWet');
 export const isCrushable: Sees = flagged('crushable');
 export const isScented: Sees = flagged('scented');
-export const isTableware: Sees = of('tableware');
 /** Tough enough for the outside, or meant for it. */
 export const isTough: Sees = (t) =>
   isFoamMat(t) ||

@@ -71,7 +71,7 @@ export interface SeenPack {
   readonly steps: readonly {
     readonly text: string;
     readonly hint: string;
-    readonly thingId: string | undefined;
+    readonly thingIds: readonly string[];
   }[];
   /** Pairs of things of which cells lie face to face, with that area, cm². Each pair once. */
   readonly contacts: readonly (readonly [SeenThing, SeenThing, number])[];
@@ -141,7 +141,7 @@ export function seenPack(
     ],
     asideCm: a.centreOfGravityCm.x,
     isRough: problem.roughDays.includes(day),
-    steps: loadingSteps(problem, a).map((s) => ({ text: s.text, hint: s.hint ?? '', thingId: s.thingId })),
+    steps: loadingSteps(problem, a).map((s) => ({ text: s.text, hint: s.hint ?? '', thingIds: s.thingIds })),
     ...neighbours(cells, byId),
   };
 }

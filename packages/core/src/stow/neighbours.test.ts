@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { aThing } from '../testing/smallTrip.js';
+import { runs } from '../testing/runs.js';
+import type { Thing } from '../trip/model.js';
+import { ColumnLoader } from './columnLoader.js';
+import { clash } from './neighbours.js';
+import type { Compartment } from './packGeometry.js';
+import { solidOf } from './solids.js';
+
+const fuel = aThing('fuel', { purpose: 'fuel', flags: ['liquidFuel', 'hard'] });
+const dinner = aThing('dinner', { purpose: 'food' });
+const quilt = aThing('quilt', { purpose: 'sleepingBag', flags: ['mustStayDry'] });
+
+test('fuel, points, wet and scented things are named with what they spoil, in either order', () => {
+  const cases: readonly (readonly [Thing, Thing, RegExp])[] = [
+    [fuel, dinner, /^liquid fuel spoils food/],
+    [fuel, aThing('filter', { purpose: 'filter' }), /^liquid fuel/],
+    [
+      fuel,
+      aThing('bottle', {
+        purpose: 'waterContainer',
+        shape: { kind: 'cylinder', lengthCm: 24, diameterCm: 8 },
+      }),
+      /^liquid fuel/,
+    ],
+    [aThing('crampons', { flags: ['sharp'] }), aThing('mat', { purpose: 'mat' }), /^points/],
+    [aThing('fly', { flags: ['oftenWet'] }), quilt, /^wet things/],
+    [aThing('cheese', { purpose: 'food', flags: ['scented'] }), quilt, /^what smells/],
+  ];
+  for (const [one, other, why] of cases) {
+    expect(clash(one, other)).toMatch(why);
+    expect(clash(other, one)).toBe(clash(one, other));
+  }
+  expect(clash(dinner, aThing('tent', { purpose: 'tentBody' }))).toBeUndefined();
+  expect(
+    clash(
+      aThing('crampons', { flags: ['sharp'] }),
+      aThing('foam', { purpose: 'mat', flags: ['ridesOutside'] }),
+    ),
+  ).toBeUndefined();
+});
+
+const SIDE = 12;
+const box = (): Compartment => ({
+  id: 'main',
+  kind: 'main',
+  zone: undefined,
+  cellCm: 1,
+  nx: SIDE,
+  ny: SIDE,
+  x0: -SIDE / 2,
+  y0: 0,
+  floor: new Float64Array(SIDE * SIDE),
+  ceiling: new Float64Array(SIDE * SIDE).fill(60),
+  holdsFrom: -Infinity,
+});
+
+/** The faces that two things share, cell by cell: a tenth of a centimetre at a time beside, a cell at a time above. */
+function facesCm2(loader: ColumnLoader, i: number, j: number): number {
+  const spans = (k: number) => new Map(loader.partsOf(k).map((p) => [p.column, p]));
+  const [earlier, later] = [spans(i), spans(j)];
+  let area = 0;
+  for (const [column, { low, high }] of later) {
+    const below = Array.from({ length: j }, (_, k) => ({ k, part: spans(k).get(column) }))
+      .filter(({ part }) => part !== undefined)
+      .sort((a, b) => b.part!.high - a.part!.high)[0];
+    if (below?.k === i && low - below.part!.high < 1) area += 1;
+    const x = column % SIDE;
+    const beside = [x > 0 ? column - 1 : -1, x < SIDE - 1 ? column + 1 : -1, column - SIDE, column + SIDE];
+    for (const c of beside) {
+      const other = earlier.get(c);
+      for (let z = 0.05; z < 60; z += 0.1)
+        if (other !== undefined && z > low && z < high && z > other.low && z < other.high) area += 0.1;
+    }
+  }
+  return area;
+}
+
+test('how much of two things lies face to face is what the cells show', () => {
+  const item = fc.record({
+    isSoft: fc.boolean(),
+    cm: fc.tuple(
+      fc.integer({ min: 2, max: 8 }),
+      fc.integer({ min: 2, max: 8 }),
+      fc.integer({ min: 1, max: 8 }),
+    ),
+    x: fc.double({ min: -5, max: 5, noNaN: true }),
+    y: fc.double({ min: 1, max: 11, noNaN: true }),
+  });
+  let touching = 0;
+  fc.assert(
+    fc.property(fc.array(item, { minLength: 2, maxLength: 5 }), (items) => {
+      const loader = new ColumnLoader(box(), items.length);
+      for (const { isSoft, cm, x, y } of items) {
+        const [lengthCm, widthCm, heightCm] = cm;
+        const shape = isSoft
+          ? ({ kind: 'pouch' } as const)
+          : ({ kind: 'block', lengthCm, widthCm, heightCm } as const);
+        loader.load(solidOf(shape, (lengthCm * widthCm * heightCm) / 1000, 1), 0, x, y);
+      }
+      for (let j = 1; j < items.length; j += 1)
+        for (let i = 0; i < j; i += 1) {
+          const cm2 = loader.touchCm2(i, j);
+          if (cm2 > 0) touching += 1;
+          expect(Math.abs(cm2 - facesCm2(loader, i, j))).toBeLessThan(0.03 * cm2 + 4);
+        }
+    }),
+    { seed: 11, numRuns: runs(40) },
+  );
+  expect(touching).toBeGreaterThan(runs(40) / 2);
+});

@@ -1,4 +1,5 @@
 import { Box, Flex, IconButton, Text } from '../theme/chakra';
+import type { ReactNode } from 'react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { LoadingStep } from '@graft/core/stow';
 import { useInUnits } from '../shared/useInUnits';
@@ -10,12 +11,12 @@ interface Props {
   readonly onDone: (count: number) => void;
   readonly chosenId: string | undefined;
   readonly onChoose: (thingId: string | undefined) => void;
-  /** Load the things of a step earlier or later. */
-  readonly onShift: ((thingIds: readonly string[], by: -1 | 1) => void) | undefined;
+  /** What loads the things of a step earlier or later; none where nothing comes before or after. */
+  readonly shift: ((step: LoadingStep, by: -1 | 1) => (() => void) | undefined) | undefined;
 }
 
 /** The loading as a checklist, from loose straps to load lifters; things can be loaded earlier or later. */
-export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: Props) {
+export function StepsTab({ steps, done, onDone, chosenId, onChoose, shift }: Props) {
   const inUnits = useInUnits();
   return (
     <Box as="ol" listStyleType="none" fontSize="xs" aria-label="Loading steps" pb="4">
@@ -47,28 +48,44 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, onShift }: P
               </Text>
             )}
           </label>
-          {step.thingIds.length > 0 && onShift !== undefined && (
+          {shift !== undefined && (
             <Flex flexShrink={0} data-screen-only>
-              <IconButton
-                size="2xs"
-                variant="ghost"
-                aria-label={`Load ${step.text} earlier`}
-                onClick={() => onShift(step.thingIds, -1)}
-              >
-                <ArrowUp size={12} />
-              </IconButton>
-              <IconButton
-                size="2xs"
-                variant="ghost"
-                aria-label={`Load ${step.text} later`}
-                onClick={() => onShift(step.thingIds, 1)}
-              >
-                <ArrowDown size={12} />
-              </IconButton>
+              <Shift
+                called={`Load ${step.text} earlier`}
+                onClick={shift(step, -1)}
+                icon={<ArrowUp size={12} />}
+              />
+              <Shift
+                called={`Load ${step.text} later`}
+                onClick={shift(step, 1)}
+                icon={<ArrowDown size={12} />}
+              />
             </Flex>
           )}
         </Flex>
       ))}
     </Box>
+  );
+}
+
+interface ShiftProps {
+  readonly called: string;
+  readonly onClick: (() => void) | undefined;
+  readonly icon: ReactNode;
+}
+
+/** Keeps its place where there is nothing to do, so that the others stay in their column. */
+function Shift({ called, onClick, icon }: ShiftProps) {
+  return (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      aria-label={called}
+      onClick={onClick}
+      disabled={onClick === undefined}
+      visibility={onClick === undefined ? 'hidden' : undefined}
+    >
+      {icon}
+    </IconButton>
   );
 }

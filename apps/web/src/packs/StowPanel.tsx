@@ -76,7 +76,7 @@ function TabOf({ session }: { session: PackSession }) {
           onDone={session.scrub}
           chosenId={chosenId}
           onChoose={choose}
-          onShift={session.mayChange ? session.shift : undefined}
+          shift={session.mayChange ? session.shift : undefined}
         />
       );
     case 'rules':

@@ -5,6 +5,7 @@ import {
   isMainZone,
   loadingSteps,
   placeAt,
+  shiftStep,
   planningDay,
   stowProblem,
   type LoadingStep,
@@ -71,8 +72,8 @@ export interface PackSession {
   readonly pin: (thing: Thing, pinned: boolean) => void;
   readonly drag: (thingId: string, at: PointCm, dropped: boolean) => void;
   readonly letGo: () => void;
-  /** Load things earlier or later within their compartment. */
-  readonly shift: (thingIds: readonly string[], by: -1 | 1) => void;
+  /** Load the things of a step earlier or later within their compartment; undefined where none comes before or after. */
+  readonly shift: (step: LoadingStep, by: -1 | 1) => (() => void) | undefined;
   readonly startPractice: () => void;
   readonly endPractice: () => void;
   readonly otherMember: () => void;
@@ -162,12 +163,11 @@ export function usePackSession(member: Member): PackSession {
       ),
     drag,
     letGo: () => dispatch({ type: 'preview', placements: undefined }),
-    shift: (thingIds, by) => {
-      // Those that go first make room for the others.
-      const inTurn = by < 0 ? thingIds : thingIds.toReversed();
-      const next = inTurn.reduce((list, id) => shifted(problem, stow, list, id, by) ?? list, stored);
-      const called = thingIds.map(namesIn(stow)).join(', ');
-      if (next !== stored) put(next, `load ${called} ${by < 0 ? 'earlier' : 'later'}`);
+    shift: (step, by) => {
+      const next = shiftStep(stow, exact(problem, stored), loading, step, by);
+      if (next === undefined) return undefined;
+      const called = step.thingIds.map(namesIn(stow)).join(', ');
+      return () => put(next, `load ${called} ${by < 0 ? 'earlier' : 'later'}`);
     },
     startPractice: () => void startPractice(),
     endPractice: () => {
@@ -216,27 +216,6 @@ function placedAt(
       : {}),
     pinned,
   });
-}
-
-/** A stow with one thing loaded earlier or later among those of its compartment; nothing where it is first or last. */
-function shifted(
-  problem: StowProblem,
-  stow: StowAssessment,
-  stored: readonly Placement[],
-  thingId: string,
-  by: -1 | 1,
-): readonly Placement[] | undefined {
-  const list = [...exact(problem, stored)];
-  const compartmentOf = (id: string): string | undefined =>
-    stow.placed.find((p) => p.thing.id === id)?.compartmentId;
-  const here = list.findIndex((p) => p.thingId === thingId);
-  const compartment = compartmentOf(thingId);
-  let other = here + by;
-  while (list[other] !== undefined && compartmentOf(list[other]!.thingId) !== compartment) other += by;
-  const [a, b] = [list[here], list[other]];
-  if (a === undefined || b === undefined) return undefined;
-  [list[here], list[other]] = [b, a];
-  return list;
 }
 
 /** Things that are in after some loading steps; what is inside of another goes in with it. */

@@ -13,6 +13,7 @@ export * from './packGeometry.js';
 export * from './placeAt.js';
 export * from './practice.js';
 export * from './rideCheck.js';
+export * from './shiftStep.js';
 export * from './stowMoves.js';
 export * from './reach.js';
 export * from './sections.js';

@@ -22,6 +22,7 @@ import { practiceScore } from './practice.js';
 import { BLOCKS, closure } from './reach.js';
 import { rideAdvice, SYMPTOMS, type Symptom } from './rideCheck.js';
 import { heightBoundCm, leastOutCm } from './stowBounds.js';
+import { shiftStep } from './shiftStep.js';
 import { bestMoves, cureOf } from './stowMoves.js';
 import { stowProblem } from './stowProblem.js';
 import { STOW_RULES } from './stowRules.js';
@@ -393,6 +394,31 @@ describe('moves, steps, ride and practice on one stow', () => {
     expect([...ids].sort()).toEqual(things.map((t) => t.id).sort());
     expect(ids).toEqual(['shell', 'quilt', 'food', 'lead']);
     expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
+  });
+  test('a step goes in after the next one of its compartment, and back; what is done to the pack stays', () => {
+    const steps = loadingSteps(problem, a);
+    let moved = 0;
+    for (const step of steps) {
+      expect(shiftStep(a, bad, steps, { ...step, id: 'none' }, 1)).toBeUndefined();
+      const later = shiftStep(a, bad, steps, step, 1);
+      if (later === undefined) continue;
+      moved += 1;
+      const [id] = step.thingIds;
+      const turn = (list: readonly Placement[]): number => list.findIndex((p) => p.thingId === id);
+      expect(turn(later)).toBeGreaterThan(turn(bad));
+      expect(new Set(later)).toEqual(new Set(bad));
+    }
+    expect(moved).toBeGreaterThan(0);
+    expect(shiftStep(a, bad, steps, steps[0]!, 1)).toBeUndefined();
+    expect(
+      shiftStep(
+        a,
+        bad,
+        steps,
+        steps.find((s) => s.thingIds.length > 0)!,
+        -1,
+      ),
+    ).toBeUndefined();
   });
   test('each symptom has a cause in this stow’s numbers, a strap, and moves that help by them', () => {
     for (const symptom of Object.keys(SYMPTOMS) as Symptom[]) {

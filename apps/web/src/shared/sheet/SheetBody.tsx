@@ -38,7 +38,7 @@ interface Props {
 
 /** What one member needs to know of the plan: on a phone one section under another, on paper one side of A4. */
 export function SheetBody({ sheet, ticking, children }: Props) {
-  const [chosenId, setChosenId] = useState<string>();
+  const [chosenIds, setChosenIds] = useState<readonly string[]>([]);
   const { drawing, things } = sheet;
   const { mass, say, limitsHidden } = useSheetView();
   const ratio = sheet.loadKg / sheet.limitKg;
@@ -84,16 +84,16 @@ export function SheetBody({ sheet, ticking, children }: Props) {
             <SheetPicture
               view={drawing.side}
               things={things}
-              chosenId={chosenId}
-              onChoose={setChosenId}
+              chosenIds={chosenIds}
+              onChoose={setChosenIds}
               title="Side"
               note="your back at left"
             />
             <SheetPicture
               view={drawing.behind}
               things={things}
-              chosenId={chosenId}
-              onChoose={setChosenId}
+              chosenIds={chosenIds}
+              onChoose={setChosenIds}
               title="Behind"
               note="your left at left"
             />
@@ -104,7 +104,7 @@ export function SheetBody({ sheet, ticking, children }: Props) {
             Tap a line to see where it goes; tick it when it is in.
           </p>
         )}
-        <Packing sheet={sheet} ticking={ticking} chosenId={chosenId} onChoose={setChosenId} />
+        <Packing sheet={sheet} ticking={ticking} chosenIds={chosenIds} onChoose={setChosenIds} />
       </section>
       {children}
       <section id="who" aria-labelledby="who-head">
@@ -165,10 +165,10 @@ function Collect({ things, ticking }: { things: readonly SheetThing[]; ticking: 
 function Packing(props: {
   sheet: MemberSheet;
   ticking: Ticking | undefined;
-  chosenId: string | undefined;
-  onChoose: (id: string | undefined) => void;
+  chosenIds: readonly string[];
+  onChoose: (ids: readonly string[]) => void;
 }) {
-  const { sheet, ticking, chosenId, onChoose } = props;
+  const { sheet, ticking, chosenIds, onChoose } = props;
   const byId = new Map(sheet.things.map((t) => [t.id, t]));
   const stepped = new Set(sheet.steps.flatMap(thingsOfStep));
   const rest = sheet.things.filter((t) => !stepped.has(t.id));
@@ -188,7 +188,7 @@ function Packing(props: {
               number={i + 1}
               things={thingsOfStep(step).flatMap((id) => byId.get(id) ?? [])}
               ticking={ticking}
-              chosen={chosenId !== undefined && thingsOfStep(step).includes(chosenId)}
+              chosen={thingsOfStep(step).some((id) => chosenIds.includes(id))}
               onChoose={onChoose}
             />
           ))}
@@ -232,7 +232,7 @@ function Step(props: {
   things: readonly SheetThing[];
   ticking: Ticking | undefined;
   chosen: boolean;
-  onChoose: (id: string | undefined) => void;
+  onChoose: (ids: readonly string[]) => void;
 }) {
   const { step, number, things, ticking, chosen, onChoose } = props;
   const { say } = useSheetView();
@@ -244,7 +244,7 @@ function Step(props: {
       thingIds={things.length === 0 ? [`step-${step.id}`] : things.map((t) => t.id)}
       label={`Step ${number}: ${step.text}`}
       chosen={chosen}
-      onPoint={things.length === 0 ? undefined : () => onChoose(things[0]!.id)}
+      onPoint={things.length === 0 ? undefined : () => onChoose(things.map((t) => t.id))}
     >
       <span className="grow">
         <span className="muted number">{number}</span> {step.text}

@@ -3,21 +3,21 @@ import type { OutlinePoint, SheetThing, SheetView } from '@graft/core/sheet';
 interface Props {
   readonly view: SheetView;
   readonly things: readonly SheetThing[];
-  readonly chosenId: string | undefined;
-  readonly onChoose: (id: string | undefined) => void;
+  readonly chosenIds: readonly string[];
+  readonly onChoose: (ids: readonly string[]) => void;
   readonly title: string;
   readonly note: string;
 }
 
-/** A stowed pack from one side, every thing by its outline; the one that is chosen lies over the others, with its name. */
-export function SheetPicture({ view, things, chosenId, onChoose, title, note }: Props) {
+/** A stowed pack from one side, every thing by its outline; those that are chosen lie over the others, with their names. */
+export function SheetPicture({ view, things, chosenIds, onChoose, title, note }: Props) {
   const [h0, h1] = view.h;
   const [z0, z1] = view.z;
   const names = new Map(things.map((t) => [t.id, t.name]));
   const path = (points: readonly OutlinePoint[]): string =>
     `M${points.map(([h, z]) => `${(h - h0).toFixed(1)} ${(z1 - z).toFixed(1)}`).join('L')}Z`;
-  const chosen = view.things.find((t) => t.thingId === chosenId);
-  const name = chosen === undefined ? undefined : names.get(chosen.thingId);
+  const chosen = view.things.filter((t) => chosenIds.includes(t.thingId));
+  const called = chosen.map((t) => names.get(t.thingId)).join(', ');
   return (
     <figure>
       <figcaption>
@@ -26,7 +26,7 @@ export function SheetPicture({ view, things, chosenId, onChoose, title, note }: 
       <svg
         viewBox={`0 0 ${(h1 - h0).toFixed(1)} ${(z1 - z0).toFixed(1)}`}
         role="img"
-        aria-label={`${title}: ${name === undefined ? 'the stowed pack; the list below says where each thing goes' : `${name} is marked`}`}
+        aria-label={`${title}: ${chosen.length === 0 ? 'the stowed pack; the list below says where each thing goes' : `marked: ${called}`}`}
       >
         {view.zones.map((zone, i) => (
           <path key={i} className="zone" d={path(zone.outline)} />
@@ -36,17 +36,19 @@ export function SheetPicture({ view, things, chosenId, onChoose, title, note }: 
             key={t.thingId}
             className="thing"
             d={t.outlines.map(path).join('')}
-            onClick={() => onChoose(t.thingId === chosenId ? undefined : t.thingId)}
+            onClick={() => onChoose(chosenIds.includes(t.thingId) ? [] : [t.thingId])}
           >
             <title>{names.get(t.thingId)}</title>
           </path>
         ))}
-        {chosen !== undefined && <path className="thing chosen" d={chosen.outlines.map(path).join('')} />}
+        {chosen.map((t) => (
+          <path key={t.thingId} className="thing chosen" d={t.outlines.map(path).join('')} />
+        ))}
         <circle className="centre" cx={view.centre[0] - h0} cy={z1 - view.centre[1]} r="1.3">
           <title>centre of gravity</title>
         </circle>
       </svg>
-      <p className="picture-name">{name ?? ' '}</p>
+      <p className="picture-name">{called === '' ? '\u00a0' : called}</p>
     </figure>
   );
 }

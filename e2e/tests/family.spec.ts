@@ -133,7 +133,13 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   const handle = list.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
   await handle.scrollIntoViewIfNeeded();
   await row.scrollIntoViewIfNeeded();
-  await handle.dragTo(row);
+  const [from, to] = [(await handle.boundingBox())!, (await row.boundingBox())!];
+  await page.mouse.move(from.x + 30, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 60, to.y + 4, { steps: 8 });
+  await expect(page.getByRole('complementary').getByText(/^Sleeping bag, three seasons, \d/)).toBeVisible();
+  await page.mouse.move(to.x + 60, to.y + to.height / 3, { steps: 4 });
+  await page.mouse.up();
   await expect(bag.locator('option:checked')).toHaveText('in Dry bag for the sleeping bag, 20 L');
   await saved(page);
   expect(await thing()).toMatchObject({ nestsIn: 'ilse-dry-bag-for-the-sleeping-bag-20-l' });

@@ -181,8 +181,8 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       Array.from({ length: 5 }, (_, k) => at(`bar-${k}`, k === 0 ? 'top' : 'belt-left')),
     ],
     'out-of-place': [
-      [own('rice', { purpose: 'food', massKg: 0.3, volumeL: 0.5 })],
-      [at('rice', 'side-left')],
+      [own('rice', { purpose: 'food', massKg: 0.2, volumeL: 0.3 })],
+      [at('rice', 'belt-left')],
       [at('rice', 'core')],
     ],
     height: [

@@ -20,7 +20,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t, h) => (t.purpose === 'snack' || (isFood(t) && h.food !== 'top')) && t.needed === 'camp',
     good: ['core'],
     fair: ['outer', 'top'],
-    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
+    never: ['side', 'hipBelt', 'strap', 'lash'],
     why: 'food of later is dense: in the core, against the back',
   },
   {
@@ -103,7 +103,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isFood,
     good: ['core'],
     fair: ['outer'],
-    never: ['lid', 'front', 'side', 'hipBelt', 'strap', 'lash'],
+    never: ['side', 'hipBelt', 'strap', 'lash'],
     why: 'food is dense: in the core, against the back',
   },
   {

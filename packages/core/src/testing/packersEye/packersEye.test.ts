@@ -28,7 +28,7 @@ describe('the eye sees what is wrong', () => {
   test.each([
     ['mat', 'front', 'inflatable-inside'],
     ['rainwear', 'bottom', 'rain-gear'],
-    ['light', 'core', 'light-map'],
+    ['light', 'bottom', 'light-map'],
     ['waterContainer', 'front', 'bottles'],
   ])('a %s in the %s', (purpose, kind, statement) => {
     const moved = own.filter((t) => t.purpose === purpose && placements.some((p) => p.thingId === t.id));

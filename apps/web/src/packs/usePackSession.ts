@@ -164,10 +164,11 @@ export function usePackSession(member: Member): PackSession {
     drag,
     letGo: () => dispatch({ type: 'preview', placements: undefined }),
     shift: (step, by) => {
-      const next = shiftStep(stow, exact(problem, stored), loading, step, by);
-      if (next === undefined) return undefined;
+      const shifted = (list: readonly Placement[]) => shiftStep(stow, list, loading, step, by);
+      if (shifted(stored) === undefined) return undefined;
       const called = step.thingIds.map(namesIn(stow)).join(', ');
-      return () => put(next, `load ${called} ${by < 0 ? 'earlier' : 'later'}`);
+      // Where all lies just now is worked out when it is asked for: that loads the pack.
+      return () => put(shifted(exact(problem, stored))!, `load ${called} ${by < 0 ? 'earlier' : 'later'}`);
     },
     startPractice: () => void startPractice(),
     endPractice: () => {

@@ -4,7 +4,7 @@
  */
 import { holdingOf } from '../load/holders.js';
 import type { Thing } from '../trip/model.js';
-import { has, is, isClothing, isSoft } from './thingKinds.js';
+import { has, is, isClothing, isReservoir, isSoft } from './thingKinds.js';
 
 /** Contact of less than this is an edge, cm² (Graft's own number). */
 export const TOUCHES_CM2 = 12;
@@ -17,7 +17,6 @@ interface Neighbours {
   readonly why: string;
 }
 
-const isReservoir = (t: Thing): boolean => t.purpose === 'waterContainer' && isSoft(t);
 const isInflatable = (t: Thing): boolean => t.purpose === 'mat' && !has(t, 'ridesOutside');
 const isSleeping = is('sleepingBag');
 

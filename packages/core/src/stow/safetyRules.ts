@@ -1,6 +1,6 @@
 /** Zones that are forbidden to a thing, whatever its home rule likes. All of it is common practice, no source. */
 import type { HouseRules, Pack, Thing, Zone } from '../trip/model.js';
-import { has, isFood, isSoft, isTent } from './thingKinds.js';
+import { has, isFood, isQuick, isReservoir, isSoft, isTent } from './thingKinds.js';
 
 /** What of a pack the rules on single placements ask for. */
 export type PackStyle = Pick<Pack, 'lidStyle'>;
@@ -12,8 +12,7 @@ interface SafetyRule {
 }
 
 /** What may hang outside where that is the rule: stiff, not crushable, and nothing that is wanted at once. */
-const isTough = (t: Thing): boolean =>
-  !isSoft(t) && !has(t, 'crushable') && !['walking', 'hurry', 'stop'].includes(t.needed) && !isFood(t);
+const isTough = (t: Thing): boolean => !isSoft(t) && !has(t, 'crushable') && !isQuick(t) && !isFood(t);
 
 /** Heaviest single thing in the lid by house rule, kg (Graft's own numbers). */
 const HEAVIEST_IN_LID_KG = { light: 0.4, essentials: 0.8, off: 0 } as const;
@@ -80,7 +79,7 @@ export const SAFETY_RULES: readonly SafetyRule[] = [
   },
   {
     id: 'sleeve-is-for-water',
-    forbids: (t, z) => z.kind === 'sleeve' && !(t.purpose === 'waterContainer' && isSoft(t)),
+    forbids: (t, z) => z.kind === 'sleeve' && !isReservoir(t),
     why: 'the sleeve is for the reservoir',
   },
   {

@@ -11,6 +11,10 @@ export const isRain = is('rainwear');
 export const isFood = is('food', 'foodContainer');
 export const isClothing = is('clothing', 'warmLayer', 'spareClothing', 'handsHead');
 export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' || thing.shape.kind === 'pouch';
+/** A soft water container: it rides in its sleeve. */
+export const isReservoir = (thing: Thing): boolean => thing.purpose === 'waterContainer' && isSoft(thing);
+/** Wanted before camp. */
+export const isQuick = (thing: Thing): boolean => ['walking', 'hurry', 'stop'].includes(thing.needed);
 export const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thing.flags.includes(flag);
 
 /** From this density on a thing counts as dense, kg/L (Graft's own number: between clothes and food). */

@@ -1,5 +1,4 @@
 /** Home rules of clothes, food, cooking and small things. All of it is common practice, no source. */
-import type { Needed } from '../../trip/model.js';
 import {
   DENSE_KG_PER_L,
   densityKgPerL,
@@ -8,11 +7,10 @@ import {
   isClothing,
   isFirstAid,
   isFood,
+  isQuick,
   isRain,
 } from '../thingKinds.js';
 import type { HomeRule } from './homeRule.js';
-
-const QUICK: readonly Needed[] = ['walking', 'hurry', 'stop'];
 
 export const DAILY_RULES: readonly HomeRule[] = [
   {
@@ -67,7 +65,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'layer-quick',
-    applies: (t) => isClothing(t) && QUICK.includes(t.needed),
+    applies: (t) => isClothing(t) && isQuick(t),
     good: ['top', 'front'],
     fair: ['lid', 'outer'],
     never: ['lash', 'hipBelt', 'strap'],
@@ -92,7 +90,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'food-lunch-top',
-    applies: (t, h) => isFood(t) && h.food === 'split' && QUICK.includes(t.needed),
+    applies: (t, h) => isFood(t) && h.food === 'split' && isQuick(t),
     good: ['top', 'lid'],
     fair: ['front', 'outer'],
     never: ['lash', 'strap'],

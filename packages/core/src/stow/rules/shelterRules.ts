@@ -1,5 +1,5 @@
 /** Home rules of water, fuel, shelter and sleep. All of it is common practice, no source. */
-import { has, is, isSoft, isTent } from '../thingKinds.js';
+import { has, is, isReservoir, isTent } from '../thingKinds.js';
 import type { HomeRule } from './homeRule.js';
 
 export const SHELTER_RULES: readonly HomeRule[] = [
@@ -20,7 +20,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'reservoir-top',
-    applies: (t, h) => t.purpose === 'waterContainer' && isSoft(t) && h.reservoir === 'top',
+    applies: (t, h) => isReservoir(t) && h.reservoir === 'top',
     good: ['top'],
     fair: ['sleeve', 'core'],
     byHouseRule: true,
@@ -29,7 +29,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'reservoir-sleeve',
-    applies: (t) => t.purpose === 'waterContainer' && isSoft(t),
+    applies: isReservoir,
     good: ['sleeve'],
     fair: ['core', 'top'],
     never: ['side', 'front', 'lash'],

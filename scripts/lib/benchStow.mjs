@@ -21,7 +21,7 @@ const part = (list, share) => [...list].sort((a, b) => a - b)[Math.floor(list.le
 export async function benchStow(core, seed) {
   const { STOW_LOADS, stowLoadTrip } = await import(join(CORE, 'testing/stowLoads.js'));
   process.stdout.write(
-    '\nstow: reference loads × schools; band: outside it by, and the nearest the split can come, cm; out: above its bound under the same split, cm; usable: all in and safe after\n',
+    '\nstow: reference loads × schools; band: the heavy half outside it by, cm; heavy, centre: heights of the heavy half and of the whole, cm; out: above its bound under the same split, cm; joint: 60 per cm out and 120 per cm outside the band, above its bound; usable: all in and safe after\n',
   );
   row(
     '',
@@ -29,9 +29,11 @@ export async function benchStow(core, seed) {
     'safety',
     'access',
     'band',
-    'nearest',
+    'heavy',
+    'centre',
     'aside',
     'out',
+    'joint',
     'voids %',
     'lean',
     'sway',
@@ -54,19 +56,19 @@ export async function benchStow(core, seed) {
         const a = core.assess(problem, placements);
         const count = (severity) => a.findings.filter((f) => f.severity === severity).length;
         const body = core.bodyLoad(trip.members[0], a.massKg, a.centreOfGravityCm);
-        const nearest = a.inBand
-          ? ''
-          : core.heightBoundCm(problem, a, a.bandMissCm > 0 ? 'lowest' : 'highest') -
-            (a.bandMissCm > 0 ? a.band[1] : a.band[0]);
         row(
           `${load.name} ${school} ${name}`,
           a.layout.compartments.reduce((sum, c) => sum + c.overflowL, 0).toFixed(1),
           String(count('safety')),
           String(count('access')),
           a.bandMissCm.toFixed(1),
-          nearest === '' ? '' : nearest.toFixed(1),
+          a.heavyCm.toFixed(1),
+          a.centreOfGravityCm.z.toFixed(1),
           a.centreOfGravityCm.x.toFixed(2),
           (a.centreOfGravityCm.y - core.leastOutCm(problem, a)).toFixed(2),
+          (
+            core.jointFigure(a.centreOfGravityCm.y, a.bandMissCm) - core.jointBound(problem, a)
+          ).toFixed(0),
           (100 * a.main.voidShare).toFixed(1),
           body.leanDeg.toFixed(1),
           body.swayNm.toFixed(1),

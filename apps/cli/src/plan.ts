@@ -97,7 +97,7 @@ function summary(
       `${formatMass(worst.loadKg).padStart(8)} of ${formatMass(worst.limitKg)} on day ${worst.day}, ${formatPercent(worst.ratio)}`.padEnd(
         44,
       ),
-      `centre of gravity ${formatSignedCm(cg.x)} aside, ${cg.y.toFixed(1)} cm out, ${cg.z.toFixed(1)} cm up (${m.inBand ? 'in' : 'outside'} its band)`,
+      `centre of gravity ${formatSignedCm(cg.x)} aside, ${cg.y.toFixed(1)} cm out, ${cg.z.toFixed(1)} cm up; heavy things ${m.heavyCm === undefined ? 'none' : `${m.heavyCm.toFixed(1)} cm up, ${m.inBand ? 'in' : 'outside'} the band`}`,
       ...m.warnings.map((w) => `\n${' '.repeat(15)}! ${w}`),
     ].join(' ');
   });

@@ -1,5 +1,5 @@
 import type { Column } from '@graft/core/stow';
-import type { Section, Plane, PlacedThing } from '@graft/core/stow';
+import type { Section, Plane, PlacedThing, StowAssessment } from '@graft/core/stow';
 import type { MainCompartment } from '@graft/core/trip';
 
 import { area, curveMonotoneX, line } from 'd3-shape';
@@ -115,38 +115,47 @@ export function shadeOf(placed: PlacedThing) {
   return densityShade(placed.wholeKg / Math.max(placed.volumeL, 0.01));
 }
 
-export function Plumb({
-  frame,
-  at,
-  z,
-  inBand,
-  empty,
-}: {
-  frame: Frame;
-  at: number;
-  z: number;
-  inBand: boolean;
-  empty: boolean;
-}) {
+/** The plumb line through the centre of gravity, with its bob. */
+export function Plumb({ frame, at, z, empty }: { frame: Frame; at: number; z: number; empty: boolean }) {
   if (empty) return null;
   const x = frame.h(at);
-  const y = frame.v(z);
-  const colour = inBand ? paint('fg') : paint('overload');
   return (
     <g pointerEvents="none">
       <line x1={x} x2={x} y1="0" y2={frame.height} stroke={paint('bg.panel')} strokeWidth="4" opacity="0.7" />
-      <line x1={x} x2={x} y1="0" y2={frame.height} stroke={colour} strokeWidth="1.5" />
-      {/* A bob: out of the band it is a diamond, so that colour is not alone. */}
-      {inBand ? (
-        <circle cx={x} cy={y} r="7" fill={colour} stroke={paint('bg.panel')} strokeWidth="2.5" />
-      ) : (
-        <path
-          d={`M ${x} ${y - 10} L ${x + 10} ${y} L ${x} ${y + 10} L ${x - 10} ${y} Z`}
-          fill={colour}
-          stroke={paint('bg.panel')}
-          strokeWidth="2.5"
-        />
-      )}
+      <line x1={x} x2={x} y1="0" y2={frame.height} stroke={paint('fg')} strokeWidth="1.5" />
+      <circle cx={x} cy={frame.v(z)} r="7" fill={paint('fg')} stroke={paint('bg.panel')} strokeWidth="2.5" />
+    </g>
+  );
+}
+
+/** How high the heavy half rides: a wedge at the left edge; out of the band it is a diamond, so that colour is not alone. */
+export function HeavyMark({ frame, stow }: { frame: Frame; stow: StowAssessment }) {
+  const { heavyCm, inBand } = stow;
+  if (heavyCm === undefined) return null;
+  const y = frame.v(heavyCm);
+  const colour = inBand ? paint('fg') : paint('overload');
+  return (
+    <g pointerEvents="none">
+      <line
+        x1="0"
+        x2={frame.width}
+        y1={y}
+        y2={y}
+        stroke={colour}
+        strokeWidth="1"
+        strokeDasharray="2 5"
+        opacity="0.8"
+      />
+      <path
+        d={
+          inBand ? `M 1 ${y - 7} L 13 ${y} L 1 ${y + 7} Z` : `M 1 ${y} L 9 ${y - 8} L 17 ${y} L 9 ${y + 8} Z`
+        }
+        fill={colour}
+        stroke={paint('bg.panel')}
+        strokeWidth="1.5"
+      >
+        <title>Here the heavy things ride</title>
+      </path>
     </g>
   );
 }

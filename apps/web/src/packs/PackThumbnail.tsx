@@ -6,7 +6,7 @@ import { makeFrame, packSpans } from './packFrame';
 
 const HEIGHT = 46;
 
-/** A pack in profile with its centre of gravity in the band. */
+/** A pack in profile: its centre of gravity, and how high the heavy things ride against the band. */
 export const PackThumbnail = memo(function PackThumbnail({
   pack,
   stow,
@@ -44,14 +44,18 @@ export const PackThumbnail = memo(function PackThumbnail({
         fill={paint('border.emphasized')}
         opacity="0.45"
       />
-      {stow.placed.length > 0 && (
-        <circle
-          cx={frame.h(cg.y)}
-          cy={frame.v(cg.z)}
-          r="3.2"
-          fill={stow.inBand ? paint('fg') : paint('overload')}
-          stroke={paint('bg.panel')}
+      {stow.heavyCm !== undefined && (
+        <line
+          x1="0"
+          x2={frame.width}
+          y1={frame.v(stow.heavyCm)}
+          y2={frame.v(stow.heavyCm)}
+          stroke={stow.inBand ? paint('fg') : paint('overload')}
+          strokeWidth={stow.inBand ? 1 : 2}
         />
+      )}
+      {stow.placed.length > 0 && (
+        <circle cx={frame.h(cg.y)} cy={frame.v(cg.z)} r="3.2" fill={paint('fg')} stroke={paint('bg.panel')} />
       )}
     </svg>
   );

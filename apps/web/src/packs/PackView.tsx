@@ -16,7 +16,7 @@ import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';
 import { placeLabels } from './labels';
 import { cornerCm, seen, type Frame } from './packFrame';
-import { MainOutline, Outline, shadeOf, Plumb } from './Outline';
+import { HeavyMark, MainOutline, Outline, shadeOf, Plumb } from './Outline';
 import type { PointCm } from './useDragOver';
 import { useDragOver } from './useDragOver';
 
@@ -103,13 +103,8 @@ export function PackView(props: ViewProps) {
           </g>
         );
       })}
-      <Plumb
-        frame={frame}
-        at={plane.axis === 'x' ? cg.y : cg.x}
-        z={cg.z}
-        inBand={stow.inBand}
-        empty={stow.placed.length === 0}
-      />
+      <Plumb frame={frame} at={plane.axis === 'x' ? cg.y : cg.x} z={cg.z} empty={stow.placed.length === 0} />
+      <HeavyMark frame={frame} stow={stow} />
       {/* Names last: the plumb line never crosses them out. */}
       <ThingNames things={things} frame={frame} />
     </g>

@@ -1,5 +1,7 @@
 import { Box, Grid, Text } from '../theme/chakra';
 import {
+  bandMissText,
+  bandText,
   bodyLoad,
   FAIR_OFFSET_CM,
   GOOD_OFFSET_CM,
@@ -10,7 +12,7 @@ import {
 } from '@graft/core/carriage';
 import {
   gramsToCentre,
-  heightBoundCm,
+  heavyBoundCm,
   leastOutCm,
   type StowAssessment,
   type StowProblem,
@@ -21,8 +23,8 @@ import { Why } from '../shared/Why';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { HIDDEN, useLimits } from '../shared/useLimits';
 
-const FIVE = {
-  templateColumns: { base: 'repeat(2, minmax(0, 1fr))', md: '1.35fr 1.05fr 1fr 1.05fr 1.05fr' },
+const FIGURES = {
+  templateColumns: { base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' },
   columnGap: '3',
   rowGap: '1.5',
 } as const;
@@ -34,7 +36,7 @@ function asideText(x: number): string {
 
 export interface StowBounds {
   readonly leastOutCm: number;
-  /** The nearest to the band that this split can come; undefined inside it. */
+  /** The nearest to the band that the heavy half can come under this split; undefined inside it. */
   readonly nearestCm: number | undefined;
 }
 
@@ -44,7 +46,7 @@ export function boundsOf({ problem, stow }: { problem: StowProblem; stow: StowAs
     leastOutCm: leastOutCm(problem, stow),
     nearestCm: stow.inBand
       ? undefined
-      : heightBoundCm(problem, stow, stow.bandMissCm > 0 ? 'lowest' : 'highest'),
+      : heavyBoundCm(problem, stow, stow.bandMissCm > 0 ? 'lowest' : 'highest'),
   };
 }
 
@@ -107,31 +109,37 @@ export function StowFigures({
   const isOutOfReach =
     nearestCm !== undefined && (stow.bandMissCm > 0 ? nearestCm > stow.band[1] : nearestCm < stow.band[0]);
   const unreachable = isOutOfReach
-    ? `; no order of these compartments gets ${stow.bandMissCm > 0 ? 'below' : 'above'} ${nearestCm.toFixed(1)} cm`
+    ? `; no order of these compartments gets them ${stow.bandMissCm > 0 ? 'below' : 'above'} ${nearestCm.toFixed(1)} cm`
     : '';
   return (
     <Box px="4" pt="2" pb="3">
-      <Grid {...FIVE} role="group" aria-label="Centre of gravity">
+      <Grid {...FIGURES} role="group" aria-label="Centre of gravity">
         {figure(
-          'Height above the belt',
+          'Heavy things ride',
           <Why
-            reason={`${why} The band is Graft's own number for "${stow.school.name}", preferred on ${stow.school.preferredWhen}.`}
+            reason={`The middle of the heavy half: of what may ride anywhere in the bag, the densest things that make half of its mass. "${stow.school.name}" wants them ${stow.school.place}, preferred on ${stow.school.preferredWhen}; the band is Graft's own number.`}
           >
-            {inUnits(`${z.toFixed(1)} cm`)}
+            {stow.heavyCm === undefined
+              ? 'nothing heavy'
+              : inUnits(`${stow.heavyCm.toFixed(1)} cm above the belt`)}
           </Why>,
-          <>
-            {formatPercent(z / member.torsoCm, 0)} of torso;{' '}
-            {inUnits(
-              stow.inBand
-                ? `in the band ${stow.band[0].toFixed(0)}–${stow.band[1].toFixed(0)} cm`
-                : `${Math.abs(stow.bandMissCm).toFixed(1)} cm ${stow.bandMissCm > 0 ? 'above' : 'below'} the band${unreachable}`,
-            )}
-          </>,
+          stow.heavyCm === undefined
+            ? 'no school matters'
+            : inUnits(
+                stow.inBand
+                  ? `${stow.school.place}, in the band ${bandText(stow.band)}`
+                  : `${bandMissText(stow.bandMissCm)} the band ${bandText(stow.band)}${unreachable}`,
+              ),
+        )}
+        {figure(
+          'Centre of gravity',
+          <Why reason={why}>{inUnits(`${z.toFixed(1)} cm above the belt`)}</Why>,
+          `${formatPercent(z / member.torsoCm, 0)} of torso: see lean and sway`,
         )}
         {figure(
           'Out from the back',
           <Why
-            reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back${stow.inBand ? '' : '; and no further outside the band than now'}.`}
+            reason={`${why} The closer, the shorter the lever. Least conceivable: every thing in the compartment where it is, soft ones as if they could be poured, the densest nearest to the back.`}
           >
             {inUnits(`${y.toFixed(1)} cm`)}
           </Why>,
@@ -161,7 +169,7 @@ export function StowFigures({
           </Why>,
         )}
       </Grid>
-      <Grid {...FIVE} mt="1.5" role="group" aria-label="What it does to the body">
+      <Grid {...FIGURES} mt="1.5" role="group" aria-label="What it does to the body">
         {figure(
           'Lean',
           <Why reason="The forward lean that brings trunk and pack back over the hips: tan θ = m·b / (0.678·M·hT + m·hP), body segments after Winter's tables (from memory). An estimate, to half a degree at best.">

@@ -1,5 +1,6 @@
 import { emptyTrip } from '../trip/emptyTrip.js';
-import { bandCm, PACKING_SCHOOLS, topHeavyDays } from './packingSchool.js';
+import { STOW_LOADS } from '../testing/stowLoads.js';
+import { bandCm, bandMissText, bandText, PACKING_SCHOOLS, topHeavyDays } from './packingSchool.js';
 import { centreOfGravity } from './centreOfGravity.js';
 
 describe('centreOfGravity', () => {
@@ -29,9 +30,24 @@ describe('centreOfGravity', () => {
 });
 
 test('the bands follow the torso', () => {
-  expect(bandCm(PACKING_SCHOOLS.middle, 50)).toEqual([22.5, 32.5]);
-  expect(bandCm(PACKING_SCHOOLS.low, 50)).toEqual([15, 22.5]);
-  expect(bandCm(PACKING_SCHOOLS.high, 50)).toEqual([32.5, 42.5]);
+  expect(bandCm(PACKING_SCHOOLS.middle, 50)).toEqual([21, 26]);
+  expect(bandCm(PACKING_SCHOOLS.low, 50)).toEqual([5, 16]);
+  expect(bandCm(PACKING_SCHOOLS.high, 50)).toEqual([31, 45]);
+});
+
+test('two schools never pack the same: on the shortest reference torso their bands are 4 cm apart', () => {
+  const torsoCm = Math.min(...STOW_LOADS.map((l) => l.torsoCm));
+  const [low, middle, high] = (['low', 'middle', 'high'] as const).map((id) =>
+    bandCm(PACKING_SCHOOLS[id], torsoCm),
+  );
+  expect(middle![0] - low![1]).toBeGreaterThanOrEqual(4);
+  expect(high![0] - middle![1]).toBeGreaterThanOrEqual(4);
+});
+
+test('a miss is never said to be nothing', () => {
+  expect(bandMissText(-0.04)).toBe('just below');
+  expect(bandMissText(1.26)).toBe('1.3 cm above');
+  expect(bandText([20.16, 24.96])).toBe('20.2–25.0 cm');
 });
 
 test('weight high on steep ground is warned of by day; low weight and easy ground are not', () => {

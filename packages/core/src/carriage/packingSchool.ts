@@ -1,12 +1,16 @@
 /**
- * Packing schools: where each wants the height of the pack's centre of gravity, as shares of torso length above the
- * hip belt. The trade says "high", "near the shoulder blades"; the numbers are Graft's own (common practice, no source).
+ * Packing schools: where each wants the heavy half of the load (`stow/heavyHalf.ts`), as shares of torso length above the
+ * hip belt. The trade says "near the shoulder blades", "middle of the back", "low" (common practice, no source). The
+ * numbers are Graft's own: a shoulder blade reaches from about 0.6 to 0.9 of a torso; the bands keep a tenth of it apart, so
+ * that two schools never pack the same.
  */
 import type { Ground, Member, PackingSchoolId, Trip } from '../trip/model.js';
 
 export interface PackingSchool {
   readonly id: PackingSchoolId;
   readonly name: string;
+  /** Where it wants the heavy things, in a word or two: "heavy things …". */
+  readonly place: string;
   /** Lower and upper end of the band, z / torso length. */
   readonly band: readonly [number, number];
   readonly preferredWhen: string;
@@ -18,21 +22,24 @@ export const PACKING_SCHOOLS: Readonly<Record<PackingSchoolId, PackingSchool>> =
   high: {
     id: 'high',
     name: 'High and close',
-    band: [0.65, 0.85],
+    place: 'at the shoulder blades',
+    band: [0.62, 0.9],
     preferredWhen: 'graded trail, upright walking',
     why: 'near the shoulder blades: short lever, upright walking; sways and tips you on steep ground',
   },
   middle: {
     id: 'middle',
     name: 'Middle and close',
-    band: [0.45, 0.65],
+    place: 'at the middle of the back',
+    band: [0.42, 0.52],
     preferredWhen: 'most ground',
     why: 'middle of the back: between lean and sway',
   },
   low: {
     id: 'low',
     name: 'Low and close',
-    band: [0.3, 0.45],
+    place: 'at the small of the back',
+    band: [0.1, 0.32],
     preferredWhen: 'rough, steep or technical ground, scrambling, snow',
     why: 'low: steady on steps and rock; leans you forward, and pulls at the lower back',
   },
@@ -63,4 +70,14 @@ export function schoolOf(trip: Trip, member: Member): PackingSchool {
 /** The band's ends for a torso, cm above the hip belt. */
 export function bandCm(school: PackingSchool, torsoCm: number): readonly [number, number] {
   return [school.band[0] * torsoCm, school.band[1] * torsoCm];
+}
+
+/** "20.2–25.0 cm". */
+export function bandText([low, high]: readonly [number, number]): string {
+  return `${low.toFixed(1)}–${high.toFixed(1)} cm`;
+}
+/** "1.2 cm above", "just below". */
+export function bandMissText(missCm: number): string {
+  const much = Math.abs(missCm).toFixed(1);
+  return `${much === '0.0' ? 'just' : `${much} cm`} ${missCm > 0 ? 'above' : 'below'}`;
 }

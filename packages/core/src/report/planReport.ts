@@ -22,6 +22,8 @@ export interface MemberReport {
   readonly centreOfGravityCm: PointCm;
   readonly packingSchool: string;
   readonly bandCm: readonly [number, number];
+  /** How high the heavy half rides, cm; left out when nothing heavy is stowed. */
+  readonly heavyCm: number | undefined;
   readonly inBand: boolean;
   readonly warnings: readonly string[];
 }
@@ -67,6 +69,7 @@ export function planReport(trip: Trip, seed: number): PlanReport {
         centreOfGravityCm: stow.centreOfGravityCm,
         packingSchool: stow.school.id,
         bandCm: stow.band,
+        heavyCm: stow.heavyCm,
         inBand: stow.inBand,
         warnings: stow.findings.map((f) => f.message),
       };

@@ -9,6 +9,7 @@ import { realise, type StowLayout } from './layout.js';
 import { sideIn } from './defaultSpot.js';
 import { NEEDED_WORDS, placementVerdict, type Verdict } from './placementRules.js';
 import { REACH_LIMIT, reachOf } from './reach.js';
+import { bandMissOf } from './search/partFigures.js';
 import { stowFindings } from './stowRules.js';
 import { outermost, stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -39,7 +40,7 @@ function soonAtHand(verdict: Verdict, thing: Thing, reach: number): Verdict {
 }
 
 export function assess(problem: StowProblem, placements: readonly Placement[]): StowAssessment {
-  const { pack, band } = problem;
+  const { pack, band, heavy } = problem;
   const layout = realise(problem, placements);
   const reach = new Map(reachOf(pack, layout).map((r) => [r.thingId, r]));
   const compartments = new Map(layout.compartments.map(({ compartment }) => [compartment.id, compartment]));
@@ -78,8 +79,8 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
   ];
   const massKg = masses.reduce((sum, m) => sum + m.massKg, 0);
   const cg = massKg > 0 ? centreOfGravity(masses) : pack.centreOfGravityCm;
-  const [low, high] = band;
-  const bandMissCm = cg.z < low ? cg.z - low : cg.z > high ? cg.z - high : 0;
+  const heavyCm = heavyHeightCm(problem, placed);
+  const bandMissCm = heavyCm === undefined ? 0 : bandMissOf(heavyCm * heavy.totalKg, problem);
   const assessment = {
     day: problem.day,
     school: problem.school,
@@ -88,6 +89,7 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
     unplaced: layout.unplaced.map((t) => t.thing),
     centreOfGravityCm: cg,
     massKg,
+    heavyCm,
     inBand: bandMissCm === 0,
     bandMissCm,
     zones: pack.zones.map((zone) => zoneFill(problem, zone, placed)),
@@ -95,6 +97,17 @@ export function assess(problem: StowProblem, placements: readonly Placement[]): 
     layout,
   };
   return { ...assessment, findings: stowFindings(problem, assessment) };
+}
+
+/** How high the heavy half of what has a place rides, cm; undefined when nothing of it has one. */
+function heavyHeightCm({ heavy }: StowProblem, placed: readonly PlacedThing[]): number | undefined {
+  let [massKg, moment] = [0, 0];
+  for (const p of placed) {
+    const kg = heavy.kgOf.get(p.thing.id) ?? 0;
+    massKg += kg;
+    moment += kg * p.centre.z;
+  }
+  return massKg === 0 ? undefined : moment / massKg;
 }
 
 function mainFill(layout: StowLayout): MainFill {

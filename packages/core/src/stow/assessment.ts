@@ -53,8 +53,10 @@ export interface StowAssessment {
   /** Of the empty pack and everything placed, cm. */
   readonly centreOfGravityCm: PointCm;
   readonly massKg: number;
+  /** How high the heavy half rides, cm; undefined when nothing heavy is stowed. */
+  readonly heavyCm: number | undefined;
   readonly inBand: boolean;
-  /** How far z is outside the band, cm, signed; 0 inside. */
+  /** How far the heavy half is outside the band, cm, signed; 0 inside. */
   readonly bandMissCm: number;
   readonly zones: readonly ZoneFill[];
   readonly main: MainFill;

@@ -21,9 +21,8 @@ export interface BoundThing {
   readonly options: readonly RoomOption[];
 }
 
-/** Rounds of prices; more make the bound a little better. Where slices lean, those to begin with are good enough. */
+/** Rounds of prices; more make the bound a little better. */
 const ROUNDS = 10;
-const LEANING_ROUNDS = 1;
 /** Part of Polyak's step that is gone at first. */
 const FIRST_STEP = 0.3;
 /** Rounds without a gain after which steps are halved. */
@@ -42,8 +41,7 @@ export function leastMomentBound(
   let best = -Infinity;
   let scale = FIRST_STEP;
   let idle = 0;
-  const rounds = groups.some((g) => g.leans === true) ? LEANING_ROUNDS : ROUNDS;
-  for (let round = 0; round < rounds; round += 1) {
+  for (let round = 0; round < ROUNDS; round += 1) {
     const sold = sell(things, groups, prices);
     if (sold === undefined) return -Infinity;
     if (sold.value > best) {

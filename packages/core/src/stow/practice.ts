@@ -2,6 +2,7 @@
  * Practice: a learner's stow of a given load marked against the best plan known, point by point, each lost one with its
  * reason. The weights are Graft's own; safety weighs most.
  */
+import { bandMissText } from '../carriage/packingSchool.js';
 import type { StowAssessment } from './assessment.js';
 
 export const PRACTICE_PARTS = {
@@ -54,19 +55,19 @@ export function practiceScore(tried: StowAssessment, best: StowAssessment): Prac
     lose(
       'balance',
       PER_BAND_CM * Math.max(0, miss),
-      `the centre of gravity is ${Math.abs(tried.bandMissCm).toFixed(1)} cm ${tried.bandMissCm > 0 ? 'above' : 'below'} the band`,
+      `the heavy things ride ${bandMissText(tried.bandMissCm)} the band`,
     );
     const aside = Math.abs(tried.centreOfGravityCm.x) - Math.abs(best.centreOfGravityCm.x) - FREE_CM;
     lose(
       'balance',
       PER_ASIDE_CM * Math.max(0, aside),
-      `it is ${Math.abs(tried.centreOfGravityCm.x).toFixed(1)} cm to the ${tried.centreOfGravityCm.x < 0 ? 'left' : 'right'}`,
+      `the centre of gravity is ${Math.abs(tried.centreOfGravityCm.x).toFixed(1)} cm to the ${tried.centreOfGravityCm.x < 0 ? 'left' : 'right'}`,
     );
     const out = tried.centreOfGravityCm.y - best.centreOfGravityCm.y - FREE_CM;
     lose(
       'balance',
       PER_OUT_CM * Math.max(0, out),
-      `it is ${tried.centreOfGravityCm.y.toFixed(1)} cm out from the back; ${best.centreOfGravityCm.y.toFixed(1)} cm can be reached`,
+      `the centre of gravity is ${tried.centreOfGravityCm.y.toFixed(1)} cm out from the back; ${best.centreOfGravityCm.y.toFixed(1)} cm can be reached`,
     );
     const hollow = 100 * (tried.main.voidShare - best.main.voidShare);
     lose(

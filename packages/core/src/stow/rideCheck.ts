@@ -40,6 +40,8 @@ const FELT_GAIN = 0.25;
 const MUCH_ON_TOP = 0.25;
 const MUCH_AT_BOTTOM = 0.3;
 const FAR_OUT_CM = 10;
+/** Of the torso; a pack without a school's choice comes to a little less. */
+const HIGH_SHARE = 0.5;
 const HOLLOW_SHARE = 0.03;
 
 const STRAPS: Readonly<Record<Symptom, string>> = {
@@ -129,7 +131,7 @@ const cases: Readonly<Record<Symptom, (problem: StowProblem, a: StowAssessment, 
     things: [],
   }),
   sways: (problem, a) => {
-    const high = a.bandMissCm > 0 || a.centreOfGravityCm.z > (problem.band[0] + problem.band[1]) / 2;
+    const high = a.bandMissCm > 0 || a.centreOfGravityCm.z > HIGH_SHARE * problem.member.torsoCm;
     const hollow = a.main.voidShare > HOLLOW_SHARE;
     return {
       cause:

@@ -11,11 +11,6 @@ export interface SliceGroup {
   readonly capacityCm3: Float64Array;
   /** Slices are rows of a grid: what is in one counts at its middle, and stiff things begin where one begins. */
   readonly gridded?: boolean;
-  /**
-   * Slices lie askew to the grid: what is in one counts at its middle, stiff things begin anywhere, and their steps are
-   * twice a whole number of slices long.
-   */
-  readonly leans?: boolean;
 }
 
 /** A part of a stiff thing that is as thick all along: so much volume, over a length about the thing's middle. */
@@ -66,8 +61,8 @@ export type Stiff = Extract<RoomOption, { kind: 'stiff' }>;
  */
 export function cheapestFluid(massKg: number, o: Fluid, group: SliceGroup, prices: Float64Array): Found {
   if (o.volumeCm3 <= 0) return { price: massKg * group.fromCm, at: -Infinity };
-  const { fromCm, sliceCm, capacityCm3, gridded, leans } = group;
-  const whole = gridded === true || leans === true;
+  const { fromCm, sliceCm, capacityCm3, gridded } = group;
+  const whole = gridded === true;
   const slopePer = massKg / o.volumeCm3;
   const slope = slopePer * sliceCm;
   let low = Infinity;
@@ -112,8 +107,8 @@ export function takeFluid(
   used: Float64Array,
 ): void {
   if (o.volumeCm3 <= 0) return;
-  const { fromCm, sliceCm, capacityCm3, gridded, leans } = group;
-  const whole = gridded === true || leans === true;
+  const { fromCm, sliceCm, capacityCm3, gridded } = group;
+  const whole = gridded === true;
   const slopePer = massKg / o.volumeCm3;
   const slope = slopePer * sliceCm;
   let left = o.volumeCm3;
@@ -168,13 +163,6 @@ export function cheapestStiff(massKg: number, o: Stiff, group: SliceGroup, sums:
   }
   tryAt(from);
   if (to > from) tryAt(to);
-  if (group.leans === true) {
-    // Steps end a whole number of slices from the middle.
-    const first = Math.ceil((from + o.lengthCm / 2 - fromCm) / sliceCm);
-    const last = Math.floor((to + o.lengthCm / 2 - fromCm) / sliceCm);
-    for (let k = first; k <= last; k += 1) tryAt(fromCm + k * sliceCm - o.lengthCm / 2);
-    return { price: least, at };
-  }
   for (const { lengthCm } of o.steps) {
     for (const end of [-lengthCm / 2, lengthCm / 2]) {
       // start + length / 2 + end on a slice's border

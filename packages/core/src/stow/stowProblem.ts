@@ -6,8 +6,11 @@ import { isLiner } from '../trip/whoseThings.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
+import { shapeVolumeL } from '../trip/shapes.js';
 import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
 import { filledThing, withLiner } from './filledThing.js';
+import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
+import { dayVolumeL } from './reservoir.js';
 
 export interface StowThing {
   /** A holder as it is with what rides in it; see `filledThing.ts`. */
@@ -26,7 +29,9 @@ export interface StowProblem {
   readonly pack: Pack;
   readonly house: HouseRules;
   readonly school: PackingSchool;
-  /** Lower and upper end of the school's band for this torso, cm. */
+  /** What the school is about. */
+  readonly heavy: HeavyHalf;
+  /** Lower and upper end of the school's band for this torso, cm: there the heavy half is to ride. */
   readonly band: readonly [number, number];
   readonly day: number;
   readonly things: readonly StowThing[];
@@ -66,26 +71,41 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const ownKg = (thing: Thing): number =>
     massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
   const wholes = wholeThings(things, filling, ownKg);
+  const pack = withLiner(packOf(trip, member), linerKg);
+  const house = houseRulesOf(trip, member);
+  const stowed = things.map((thing): StowThing => ({
+    thing: wholes.made.get(thing.id)!,
+    massKg: ownKg(thing),
+    wholeKg: wholes.kg.get(thing.id)!,
+    waterL: water.inThing.get(thing.id) ?? 0,
+    volumeL: byDay.map(({ takesL }) => takesL(thing)),
+  }));
   return {
     member,
-    pack: withLiner(packOf(trip, member), linerKg),
-    house: houseRulesOf(trip, member),
+    pack,
+    house,
     school,
+    heavy: heavyHalf(
+      stowed
+        .filter(({ thing }) => !filling.inside.has(thing.id))
+        .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) })),
+      pack,
+      house,
+    ),
     band: bandCm(school, member.torsoCm),
     day,
-    things: things.map((thing) => ({
-      thing: wholes.made.get(thing.id)!,
-      massKg: ownKg(thing),
-      wholeKg: wholes.kg.get(thing.id)!,
-      waterL: water.inThing.get(thing.id) ?? 0,
-      volumeL: byDay.map(({ takesL }) => takesL(thing)),
-    })),
+    things: stowed,
     inside: filling.inside,
     leftOut: filling.leftOut,
     isLined: liners.length > 0,
     waterWithoutContainerL: water.leftL,
     roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
+}
+
+/** Stiff things by their outline, as stows are realised, whatever volume is told. */
+export function solidVolumeL(t: StowThing, day: number): number {
+  return shapeVolumeL(t.thing.shape) ?? dayVolumeL(t, day);
 }
 
 /** Food of later days is not wanted on the way yet: it rides below what is. */

@@ -1,5 +1,5 @@
 /** Rules on reach, balance and structure. */
-import { FAIR_OFFSET_CM } from '../../carriage/packingSchool.js';
+import { bandMissText, bandText, FAIR_OFFSET_CM } from '../../carriage/packingSchool.js';
 import { formatMass, formatVolume } from '../../units/format.js';
 import { gramsToCentre } from '../assessment.js';
 import { zonesThatTake } from '../fitsPack.js';
@@ -58,7 +58,7 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
   {
     id: 'height',
     severity: 'balance',
-    what: 'the centre of gravity is in the band of the school',
+    what: 'the heavy things ride where the packing school wants them',
     why: 'high leans you less and sways more, low the reverse',
     camp: 'packing school of the trip or the member',
     check: (_problem, a) =>
@@ -67,7 +67,7 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
         : [
             {
               thingIds: [],
-              message: `centre of gravity ${Math.abs(a.bandMissCm).toFixed(1)} cm ${a.bandMissCm > 0 ? 'above' : 'below'} the band of "${a.school.name}", ${a.band[0].toFixed(0)}–${a.band[1].toFixed(0)} cm`,
+              message: `the heavy things ride ${bandMissText(a.bandMissCm)} the band of "${a.school.name}", ${bandText(a.band)}`,
             },
           ],
   },

@@ -2,6 +2,7 @@
 import { GOOD_OFFSET_CM } from '../../carriage/packingSchool.js';
 import type { PointCm } from '../../trip/model.js';
 import type { StowCost } from '../stowCost.js';
+import type { StowProblem } from '../stowProblem.js';
 import type { SearchFacts } from './searchFacts.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -25,6 +26,8 @@ export interface PartFigures {
   mx: number;
   my: number;
   mz: number;
+  /** Moment of the heavy half, kg·cm. */
+  hz: number;
 }
 
 export function noFigures(): PartFigures {
@@ -39,6 +42,7 @@ export function noFigures(): PartFigures {
     mx: 0,
     my: 0,
     mz: 0,
+    hz: 0,
   };
 }
 
@@ -67,6 +71,7 @@ export function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain
   sum.mx += part.mx;
   sum.my += part.my;
   sum.mz += part.mz;
+  sum.hz += part.hz;
 }
 
 /** The centre of gravity, cm; the pack frame's corner where nothing has any mass. */
@@ -74,16 +79,24 @@ export function centreOf({ massKg, mx, my, mz }: Readonly<PartFigures>): PointCm
   return massKg === 0 ? { x: 0, y: 0, z: 0 } : { x: mx / massKg, y: my / massKg, z: mz / massKg };
 }
 
-export function costOf(sum: Readonly<PartFigures>, [low, high]: readonly [number, number]): StowCost {
+/** How far the heavy half is above its band, cm; negative below, 0 inside and where nothing is heavy. */
+export function bandMissOf(hz: number, { heavy, band: [low, high] }: Schooled): number {
+  if (heavy.totalKg === 0) return 0;
+  const z = hz / heavy.totalKg;
+  return z < low ? z - low : z > high ? z - high : 0;
+}
+export type Schooled = Pick<StowProblem, 'heavy' | 'band'>;
+
+export function costOf(sum: Readonly<PartFigures>, schooled: Schooled): StowCost {
   const { misfit, safety, tooDeep, misplaced, voidL, filledL, massKg } = sum;
   if (massKg === 0)
     return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, outCm: 0, misplaced };
-  const [x, y, z] = [sum.mx / massKg, sum.my / massKg, sum.mz / massKg];
+  const [x, y] = [sum.mx / massKg, sum.my / massKg];
   return {
     misfit,
     safety,
     tooDeep,
-    bandMissCm: max(0, low - z, z - high),
+    bandMissCm: abs(bandMissOf(sum.hz, schooled)),
     asideCm: max(0, abs(x) - ASIDE_FREE_CM),
     voidPercent: voidPercentOf(voidL, filledL),
     outCm: y,

@@ -1,17 +1,15 @@
 /** What a search for a stow never changes: the pack's compartments, the things, and what follows from the two. */
 import type { Placement, Thing } from '../../trip/model.js';
-import { shapeVolumeL } from '../../trip/shapes.js';
 import { isBottle } from '../atRest.js';
 import { keptFromBackCm } from '../backRule.js';
 import { takes } from '../fitsPack.js';
-import { dayVolumeL } from '../reservoir.js';
 import { mainParting, type MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash } from '../neighbours.js';
 import { placementVerdict, type Level } from '../placementRules.js';
 import { DENSE_KG_PER_L } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
-import { outermost, type StowProblem, type StowThing } from '../stowProblem.js';
+import { outermost, solidVolumeL, type StowProblem, type StowThing } from '../stowProblem.js';
 import { LEVEL_COST } from './tuning.js';
 
 /** What the placement rules say of a thing in a zone. */
@@ -35,6 +33,8 @@ export interface ThingFacts {
   readonly mostL: number;
   /** With what rides in it, kg. */
   readonly massKg: number;
+  /** What of it counts to the heavy half, kg. */
+  readonly heavyKg: number;
   readonly densityKgPerL: number;
   /** Denser than clothes and bags. */
   readonly isDense: boolean;
@@ -126,8 +126,7 @@ interface Around {
 
 function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFacts {
   const { thing } = t;
-  // Stiff things by their outline, as stows are realised, whatever volume is told.
-  const volumeL = shapeVolumeL(thing.shape) ?? dayVolumeL(t, problem.day);
+  const volumeL = solidVolumeL(t, problem.day);
   const solid = solidOf(thing.shape, volumeL, around.cellCm);
   const riders = problem.things.flatMap((other, i) =>
     outermost(problem, other.thing.id) === thing.id && other.thing.id !== thing.id ? [i] : [],
@@ -145,6 +144,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     volumeL,
     mostL: solid.kind === 'soft' ? solid.looseL : volumeL,
     massKg,
+    heavyKg: problem.heavy.kgOf.get(thing.id) ?? 0,
     densityKgPerL,
     isDense: densityKgPerL >= DENSE_KG_PER_L,
     riders,

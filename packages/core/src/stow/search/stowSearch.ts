@@ -9,7 +9,7 @@ import { energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
 import { CompartmentLoaders } from './compartmentLoaders.js';
 import type { CompartmentView } from './compartmentView.js';
-import { addFigures, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
+import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
 import { viewOf, type Within } from './viewOf.js';
 import { roundCm, StowState, type Undo } from './stowState.js';
@@ -19,6 +19,8 @@ export interface Evaluation {
   readonly cost: StowCost;
   /** The centre of gravity, cm. */
   readonly centre: PointCm;
+  /** How far the heavy half is above its band, cm; negative below. */
+  readonly bandMissCm: number;
   readonly views: readonly CompartmentView[];
   /** Compartments that were loaded for it. */
   readonly loaded: readonly number[];
@@ -42,7 +44,7 @@ export class StowSearch {
   private readonly loaders: CompartmentLoaders;
   /** By compartment, as the state stands where it is not stale. */
   private views: Views;
-  private centre: PointCm = { x: 0, y: 0, z: 0 };
+  private bandMissCm = 0;
   /** By thing, from the views. */
   private readonly heights: Float64Array;
   private readonly troubles: Float64Array;
@@ -166,8 +168,9 @@ export class StowSearch {
     }
     const sum = this.sumOf(views);
     return {
-      cost: costOf(sum, facts.problem.band),
+      cost: costOf(sum, facts.problem),
       centre: centreOf(sum),
+      bandMissCm: bandMissOf(sum.hz, facts.problem),
       views: views as readonly CompartmentView[],
       loaded,
     };
@@ -188,7 +191,7 @@ export class StowSearch {
     return sum;
   }
 
-  private see({ views, centre }: Evaluation): void {
+  private see({ views, bandMissCm }: Evaluation): void {
     for (let c = 0; c < views.length; c += 1) {
       const view = views[c]!;
       if (view === this.views[c]) continue;
@@ -202,7 +205,7 @@ export class StowSearch {
       }
     }
     this.views = views;
-    this.centre = centre;
+    this.bandMissCm = bandMissCm;
     this.state.clearStale();
   }
 
@@ -214,10 +217,9 @@ export class StowSearch {
   troubleOf(t: number): number {
     return this.troubles[t]!;
   }
-  /** 1 when the centre of gravity was above its band, −1 below, 0 inside. */
+  /** 1 when the heavy half was above its band, −1 below, 0 inside. */
   get tooHigh(): number {
-    const [low, high] = this.facts.problem.band;
-    return this.centre.z > high ? 1 : this.centre.z < low ? -1 : 0;
+    return Math.sign(this.bandMissCm);
   }
 
   /** Whether a thing would be put where it is: in the same cells, turned the same way. */

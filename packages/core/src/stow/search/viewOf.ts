@@ -130,7 +130,7 @@ function isOver(
 function isAbove({ facts, compartment, figures }: Making, { others, weights, limit }: Within): boolean {
   const sum = { ...others };
   addFigures(sum, figures, compartment.kind === 'main');
-  return energyOf(costOf(sum, facts.problem.band), weights) > limit;
+  return energyOf(costOf(sum, facts.problem), weights) > limit;
 }
 
 /** Where a thing lies, and what its zone is to it. */
@@ -153,6 +153,7 @@ function lookAtThing(view: Making, i: number, pocketZone: number): void {
   figures.mx += own.massKg * x;
   figures.my += own.massKg * y;
   figures.mz += own.massKg * z;
+  figures.hz += own.heavyKg * z;
   figures.filledL += litres;
   const zone = pocketZone >= 0 ? pocketZone : mainZoneAt(facts.parting, y, z);
   const choice = own.choices[zone]!;

@@ -1,0 +1,56 @@
+/**
+ * The heavy half: what a packing school is about. "High" and "low" in the mouths of packers say where the heavy things
+ * ride, not where the whole pack's centre of gravity comes to (common practice, no source). Studies of load height did the
+ * same: a given heavy load was put at the shoulder blades, mid back or lumbar, in a pack filled with light stuff (Bobet
+ * and Norman 1984; Stuempfle, Drury and Wilson 2004; both from memory).
+ *
+ * So of what may ride anywhere in the bag, the densest things that make half of its mass are looked at. What is wanted
+ * before camp, and what has its place in pockets, straps or the sleeve, is settled by that and not by a school.
+ */
+import type { HouseRules, Pack, Thing } from '../trip/model.js';
+import { LEVELS, placementVerdict } from './placementRules.js';
+import { isQuick } from './thingKinds.js';
+import { isMainZone } from './zoneKinds.js';
+
+/** What of each thing counts, kg. */
+export interface HeavyHalf {
+  readonly kgOf: ReadonlyMap<string, number>;
+  readonly totalKg: number;
+}
+export interface HeavyCandidate {
+  readonly thing: Thing;
+  /** With what rides in it, kg. */
+  readonly wholeKg: number;
+  readonly volumeL: number;
+}
+
+/** With less than this that is heavy, kg, no school matters (Graft's own number). */
+const LEAST_HEAVY_KG = 0.5;
+/** A thing used up takes no room; its density is then of no interest. */
+const TINY_L = 0.01;
+
+/** @param things those that ride in no other */
+export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: HouseRules): HeavyHalf {
+  const densest = things
+    .filter((t) => t.wholeKg > 0 && isForTheBag(t.thing, pack, house))
+    .map((t) => ({ ...t, density: t.wholeKg / Math.max(TINY_L, t.volumeL) }))
+    .sort((a, b) => b.density - a.density || (a.thing.id < b.thing.id ? -1 : 1));
+  const totalKg = densest.reduce((sum, t) => sum + t.wholeKg, 0) / 2;
+  const kgOf = new Map<string, number>();
+  if (totalKg < LEAST_HEAVY_KG) return { kgOf, totalKg: 0 };
+  let leftKg = totalKg;
+  for (const { thing, wholeKg } of densest) {
+    if (leftKg <= 0) break;
+    kgOf.set(thing.id, Math.min(leftKg, wholeKg));
+    leftKg -= wholeKg;
+  }
+  return { kgOf, totalKg };
+}
+
+/** Whether the best places that this pack has for a thing are in the main compartment, at whatever height. */
+function isForTheBag(thing: Thing, pack: Pack, house: HouseRules): boolean {
+  if (isQuick(thing)) return false;
+  const levels = pack.zones.map((zone) => LEVELS.indexOf(placementVerdict(thing, zone, house, pack).level));
+  const best = Math.min(...levels);
+  return pack.zones.some(({ kind }, i) => levels[i] === best && isMainZone(kind));
+}

@@ -76,8 +76,9 @@ export function goesWithFood(thing: Thing, day: number): boolean {
   return BY_PURPOSE.food.includes(thing.purpose) && isForLater(thing, isEatenOn(thing, day));
 }
 
+/** Food of which nobody says when it is eaten may be eaten on any day. */
 export function isEatenOn({ consumption }: Thing, day: number): boolean {
-  return consumption !== undefined && consumption.fromDay <= day && day <= consumption.toDay;
+  return consumption === undefined || (consumption.fromDay <= day && day <= consumption.toDay);
 }
 
 /** One's own bag is for one's own things; food goes into whatever its carrier has for food. */

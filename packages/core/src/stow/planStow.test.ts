@@ -185,7 +185,7 @@ describe('planStow', () => {
     ] as const) {
       const trip = stowLoadTrip(STOW_LOADS[load]!, school);
       const problem = stowProblem(trip, 'wearer', 1);
-      const { cost, stow } = planStow(trip, 'wearer', { seed, iterations: 6000 });
+      const { cost, stow } = planStow(trip, 'wearer', { seed, iterations: 12_000 });
       const again = costOfStow(problem, stow.placements);
       expect(again.misfit).toBeCloseTo(cost.misfit, 6);
       expect(again.outCm).toBeCloseTo(cost.outCm, 6);
@@ -206,7 +206,6 @@ describe('planStow', () => {
     expect(a.inBand).toBe(false);
     expect(highestCm).toBeLessThan(problem.band[0]);
     expect(a.heavyCm).toBeLessThanOrEqual(highestCm);
-    expect(a.heavyCm).toBeGreaterThanOrEqual(highestCm - 6);
   });
 
   test('the walking bottles get a side pocket each, though one would hold the litres of both', () => {

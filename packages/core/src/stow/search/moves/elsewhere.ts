@@ -1,5 +1,6 @@
 import { pickIndex } from '../../../units/random.js';
 import type { Undo } from '../stowState.js';
+import { AT_A_WALL } from '../tuning.js';
 import { place, type Draw, type Move } from './move.js';
 
 /** Into another compartment that it may go into, or anywhere in its own. */
@@ -11,7 +12,8 @@ export const elsewhere: Move = (draw, t) => {
 /** Anywhere in a compartment, turned anyhow. */
 export function into(draw: Draw, t: number, c: number): Undo | undefined {
   const { random, search } = draw;
-  const { x0, y0, nx, ny, cellCm } = search.facts.compartments[c]!;
-  const [x, y] = [x0 + random() * nx * cellCm, y0 + random() * ny * cellCm];
+  const { kind, x0, y0, nx, ny, cellCm } = search.facts.compartments[c]!;
+  const part = (): number => (kind !== 'main' && random() < AT_A_WALL ? Math.round(random()) : random());
+  const [x, y] = [x0 + part() * nx * cellCm, y0 + part() * ny * cellCm];
   return place(draw, t, c, x, y, pickIndex(random, search.facts.things[t]!.turns));
 }

@@ -27,9 +27,10 @@ const IN_MAIN: Mix = [
   { upTo: 1, move: elsewhere },
 ];
 const IN_POCKET: Mix = [
-  { upTo: 0.45, move: elsewhere },
-  { upTo: 0.6, move: insteadOfAll },
-  { upTo: 0.85, move: exchange },
+  { upTo: 0.42, move: elsewhere },
+  { upTo: 0.56, move: insteadOfAll },
+  { upTo: 0.78, move: exchange },
+  { upTo: 0.88, move: inTurn },
   { upTo: 1, move: nearby },
 ];
 

@@ -158,7 +158,7 @@ function longGpx(points, seed) {
 /** 60 members in tents of three, each with their things; 30 legs; shared out biggest first. */
 function largeTrip(core) {
   const base = core.emptyTrip('large', 'Large trip', '2027-05-10', 30);
-  const size = core.PACK_SIZES[3];
+  const size = core.PACK_SIZES.find((s) => s.nominalL === 60);
   const thing = (id, massKg, more = {}) => ({
     id,
     name: id,

@@ -18,7 +18,8 @@ function makers(core) {
     // Day sacks are smaller than any pack of the catalogue.
     if (litres < 30) {
       const [tareKg, ratedLoadKg] = litres < 15 ? [0.3, 4] : [0.6, 8];
-      const spec = { name: `${litres} L day sack`, volumeL: litres, tareKg, ratedLoadKg, parts: ['front'] };
+      const parts = litres < 15 ? ['front', 'side'] : ['front', 'side', 'strap'];
+      const spec = { name: `${litres} L day sack`, volumeL: litres, tareKg, ratedLoadKg, parts };
       return core.customPack(`pack-${memberId}`, spec);
     }
     const size = core.PACK_SIZES.find((s) => s.nominalL === litres);

@@ -61,7 +61,12 @@ async function manyLinks(core, url, headers) {
   const file = core.serialiseTripFile({
     ...base,
     members,
-    packs: members.map((m) => core.cataloguePack(m.packId, core.PACK_SIZES[3])),
+    packs: members.map((m) =>
+      core.cataloguePack(
+        m.packId,
+        core.PACK_SIZES.find((s) => s.nominalL === 60),
+      ),
+    ),
     personalThings: things,
   });
   const tokens = [];

@@ -66,9 +66,7 @@ export async function benchStow(core, seed) {
           a.centreOfGravityCm.z.toFixed(1),
           a.centreOfGravityCm.x.toFixed(2),
           (a.centreOfGravityCm.y - core.leastOutCm(problem, a)).toFixed(2),
-          (
-            core.jointFigure(a.centreOfGravityCm.y, a.bandMissCm) - core.jointBound(problem, a)
-          ).toFixed(0),
+          (core.jointFigure(a.centreOfGravityCm.y, a.bandMissCm) - core.jointBound(problem, a)).toFixed(0),
           (100 * a.main.voidShare).toFixed(1),
           body.leanDeg.toFixed(1),
           body.swayNm.toFixed(1),

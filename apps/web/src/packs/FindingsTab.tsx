@@ -1,6 +1,13 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useEffect, useState } from 'react';
-import { STOW_RULES, type StowAssessment, type StowMove } from '@graft/core/stow';
+import {
+  findingGroups,
+  STOW_RULES,
+  type Finding,
+  type FindingGroup,
+  type StowAssessment,
+  type StowMove,
+} from '@graft/core/stow';
 import type { Placement, Trip } from '@graft/core/trip';
 import { useRun } from '../shared/useRun';
 import { runCures } from '../workers/engine';
@@ -28,7 +35,6 @@ interface Props {
 
 /** Every rule that the stow breaks, what it is for, and the cheapest single move against it with its effect. */
 export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoose }: Props) {
-  const inUnits = useInUnits();
   const [cures, setCures] = useState<
     { readonly of: StowAssessment; readonly moves: readonly (StowMove | undefined)[] } | undefined
   >();
@@ -59,12 +65,50 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
           {failed.message}
         </Text>
       )}
-      {stow.findings.map((finding, i) => {
-        const rule = STOW_RULES.find((r) => r.id === finding.ruleId)!;
-        const grave = finding.severity === 'fit' || finding.severity === 'safety';
-        const move = current?.[i];
+      {findingGroups(stow.findings).map((group) => (
+        <GroupRow
+          key={group.ruleId}
+          group={group}
+          moveOf={(finding) => current?.[stow.findings.indexOf(finding)]}
+          isTrying={current === undefined && failed === undefined}
+          {...{ trip, memberId, nameOf, onApply, onChoose }}
+        />
+      ))}
+    </Box>
+  );
+}
+
+/** All findings of one rule: what it is for is said once, then each with its move. */
+function GroupRow({
+  group,
+  moveOf,
+  isTrying,
+  trip,
+  memberId,
+  nameOf,
+  onApply,
+  onChoose,
+}: {
+  group: FindingGroup;
+  moveOf: (finding: Finding) => StowMove | undefined;
+  isTrying: boolean;
+  nameOf: (thingId: string) => string;
+} & Pick<Props, 'trip' | 'memberId' | 'onApply' | 'onChoose'>) {
+  const inUnits = useInUnits();
+  const { severity, findings } = group;
+  const rule = STOW_RULES.find((r) => r.id === group.ruleId)!;
+  const grave = severity === 'fit' || severity === 'safety';
+  return (
+    <Box as="li" px="4" py="2" borderBottomWidth="1px">
+      <Text color="fg.muted">
+        {SEVERITY_WORDS[severity]}
+        {findings.length > 1 && `, ${findings.length} times`}: {inUnits(`${rule.what}; ${rule.why}.`)}
+        {rule.camp !== undefined && ` Camp: ${rule.camp}.`}
+      </Text>
+      {findings.map((finding) => {
+        const move = moveOf(finding);
         return (
-          <Box as="li" key={`${finding.ruleId} ${finding.message}`} px="4" py="2" borderBottomWidth="1px">
+          <Box key={finding.message} pt="1">
             <Text
               color={grave ? 'overload.fg' : undefined}
               fontWeight="600"
@@ -72,11 +116,7 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
             >
               {grave ? '▲' : '△'} {inUnits(finding.message)}
             </Text>
-            <Text color="fg.muted">
-              {SEVERITY_WORDS[finding.severity]}: {inUnits(`${rule.what}; ${rule.why}.`)}
-              {rule.camp !== undefined && ` Camp: ${rule.camp}.`}
-            </Text>
-            {current === undefined && failed === undefined ? (
+            {isTrying ? (
               <Text color="fg.muted">Trying moves …</Text>
             ) : move === undefined ? (
               <Text color="fg.muted">No single move cures it without breaking another rule.</Text>

@@ -1,5 +1,5 @@
 import { Flex, Box, Button, Text } from '../theme/chakra';
-import type { StowAssessment } from '@graft/core/stow';
+import { stowState, type StowAssessment } from '@graft/core/stow';
 import { isNoPack, type Trip, type Member, packOf } from '@graft/core/trip';
 import { RunProgress } from '../shared/RunProgress';
 import { useTrip } from '../shared/TripProvider';
@@ -118,15 +118,9 @@ function PackEntry({ walked, member: m, stow, ratio, isOpen, onOpen }: EntryProp
             : `${limits.percent(ratio, 0)} of limit`}
         </Text>
         <Text fontSize="2xs" color="fg.muted">
-          {stateOf(stow)}
+          {stowState(stow)}
         </Text>
       </Box>
     </Flex>
   );
-}
-
-function stateOf({ placed, unplaced, findings }: StowAssessment): string {
-  if (placed.length === 0) return 'not stowed';
-  if (unplaced.length > 0) return `${unplaced.length} without place`;
-  return findings.length > 0 ? `${findings.length} to look at` : 'stowed';
 }

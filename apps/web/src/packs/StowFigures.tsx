@@ -115,13 +115,11 @@ export function StowFigures({
     <Box px="4" pt="2" pb="3">
       <Grid {...FIGURES} role="group" aria-label="Centre of gravity">
         {figure(
-          'Heavy things ride',
+          'Heavy things, above the belt',
           <Why
             reason={`The middle of the heavy half: of what may ride anywhere in the bag, the densest things that make half of its mass. "${stow.school.name}" wants them ${stow.school.place}, preferred on ${stow.school.preferredWhen}; the band is Graft's own number.`}
           >
-            {stow.heavyCm === undefined
-              ? 'nothing heavy'
-              : inUnits(`${stow.heavyCm.toFixed(1)} cm above the belt`)}
+            {stow.heavyCm === undefined ? 'nothing heavy' : inUnits(`${stow.heavyCm.toFixed(1)} cm`)}
           </Why>,
           stow.heavyCm === undefined
             ? 'no school matters'
@@ -132,9 +130,9 @@ export function StowFigures({
               ),
         )}
         {figure(
-          'Centre of gravity',
-          <Why reason={why}>{inUnits(`${z.toFixed(1)} cm above the belt`)}</Why>,
-          `${formatPercent(z / member.torsoCm, 0)} of torso: see lean and sway`,
+          'Whole pack, above the belt',
+          <Why reason={why}>{inUnits(`${z.toFixed(1)} cm`)}</Why>,
+          `its centre of gravity; ${formatPercent(z / member.torsoCm, 0)} of torso`,
         )}
         {figure(
           'Out from the back',

@@ -1,7 +1,8 @@
 import { Tabs } from '../shared/Tabs';
 import { Flex, Box } from '../theme/chakra';
-import { assess } from '@graft/core/stow';
+import { assess, findingGroups } from '@graft/core/stow';
 import { CompareTab } from './CompareTab';
+import { DaysTab } from './DaysTab';
 import { FindingsTab } from './FindingsTab';
 import { TABS, type Tab } from './packSession';
 import { PracticeTab } from './PracticeTab';
@@ -13,27 +14,23 @@ import { ZoneList } from './ZoneList';
 
 /** What is said of the stow, in tabs. */
 export function StowPanel({ session }: { session: PackSession }) {
+  const rulesBroken = findingGroups(session.stow.findings).length;
   return (
     <Flex
       as="aside"
       aria-label="Stow"
       direction="column"
-      w={{ base: '100%', lg: '432px' }}
+      w={{ base: '100%', lg: '440px' }}
       flexShrink={0}
       borderLeftWidth="1px"
       bg="bg.panel"
     >
-      <Box px="2" py="2" fontSize="xs" borderBottomWidth="1px">
+      <Box px="2" py="2" fontSize="xs" borderBottomWidth="1px" overflowX="auto">
         <Tabs
           label="What is shown of the stow"
           tabs={(Object.entries(TABS) as [Tab, string][]).map(
             ([key, text]) =>
-              [
-                key,
-                key === 'rules' && session.stow.findings.length > 0
-                  ? `${text} ${session.stow.findings.length}`
-                  : text,
-              ] as const,
+              [key, key === 'rules' && rulesBroken > 0 ? `${text} ${rulesBroken}` : text] as const,
           )}
           value={session.tab}
           onChoose={session.setTab}
@@ -81,6 +78,8 @@ function TabOf({ session }: { session: PackSession }) {
       );
     case 'rules':
       return <FindingsTab memberId={member.id} {...of} onChoose={choose} />;
+    case 'days':
+      return <DaysTab key={member.id} session={session} />;
     case 'reach':
       return <ReachTab stow={stow} onChoose={choose} />;
     case 'ride':

@@ -5,6 +5,7 @@ export const TABS = {
   places: 'Places',
   steps: 'Steps',
   rules: 'Rules',
+  days: 'Days',
   reach: 'Reach',
   ride: 'Ride',
   compare: 'Compare',

@@ -3,13 +3,16 @@ import {
   assess,
   exact,
   isMainZone,
+  keptFrom,
   loadingSteps,
   placeAt,
   shiftStep,
+  stowOnDay,
   planningDay,
   stowProblem,
   type LoadingStep,
   type StowAssessment,
+  type StowOnDay,
   type StowProblem,
 } from '@graft/core/stow';
 import {
@@ -51,7 +54,9 @@ export interface PackSession {
   /** The run that plans what a learner's stow is marked against. */
   readonly marking: RunHandle;
   readonly problem: StowProblem;
-  /** As it is kept; `stow` is of what is shown, a thing in hand included. */
+  /** As it is kept. */
+  readonly kept: readonly Placement[];
+  /** As it is on the day; `stow` is of what is shown, a thing in hand included. */
   readonly stored: readonly Placement[];
   readonly stow: StowAssessment;
   readonly bounds: StowBounds;
@@ -66,6 +71,8 @@ export interface PackSession {
   readonly scrub: (done: number) => void;
   /** A whole stow of this member becomes the plan, or the learner's. */
   readonly put: (placements: readonly Placement[], label: string) => void;
+  /** The same of a day that is not the open one. */
+  readonly putOn: (on: StowOnDay, placements: readonly Placement[], label: string) => void;
   readonly place: (thing: Thing, zone: Zone, side: Side) => void;
   /** Put a thing into another of this pack. */
   readonly rideIn: (thing: Thing, holder: Thing) => void;
@@ -86,19 +93,22 @@ export function usePackSession(member: Member): PackSession {
   const planned = planningDay(walked, member.id);
   const day = Math.min(state.day ?? planned, walked.legs.length);
   const practice = state.practice?.memberId === member.id ? state.practice : undefined;
-  const stored =
+  const kept =
     practice === undefined
       ? (walked.stows.find((s) => s.memberId === member.id)?.placements ?? NOTHING)
       : practice.placements;
-  const shown = useShownStow(walked, member.id, day, stored, state.preview);
-  const { problem, stow, loading } = shown;
+  const shown = useShownStow(walked, member.id, day, kept, state.preview, practice === undefined);
+  const { problem, stow, loading, onDay } = shown;
+  const stored = onDay.placements;
   const done = state.steps?.of === member.id ? Math.min(state.steps.done, loading.length) : loading.length;
   const pack = packOf(walked, member);
 
   const put = (placements: readonly Placement[], label: string): void => {
     if (practice !== undefined) dispatch({ type: 'practised', placements });
-    else change(label, (t) => adoptStow(t, { memberId: member.id, placements }));
+    else putOn(onDay, placements, label);
   };
+  const putOn = (on: StowOnDay, placements: readonly Placement[], label: string): void =>
+    change(label, (t) => adoptStow(t, { memberId: member.id, placements: keptFrom(kept, on, placements) }));
   const isPinned = practice === undefined;
   const drag = (thingId: string, at: PointCm, dropped: boolean): void => {
     const zone = zoneUnder(pack, at);
@@ -139,7 +149,9 @@ export function usePackSession(member: Member): PackSession {
     choose: (thingId) => dispatch({ type: 'choose', thingId }),
     scrub: (count) =>
       dispatch({ type: 'scrub', of: member.id, done: count, thingId: loading[count - 1]?.thingIds[0] }),
+    kept,
     put,
+    putOn,
     place: (thing, zone, side) => {
       const target = { zoneId: zone.id, side, pinned: isPinned };
       const label = `put ${thing.name} in ${zone.name}`;
@@ -151,7 +163,7 @@ export function usePackSession(member: Member): PackSession {
       change(label, (t) => {
         const next = rideIn(t, thing.id, undefined);
         const placements = placeAt(stowProblem(next, member.id, day), stored, thing.id, target);
-        return adoptStow(next, { memberId: member.id, placements });
+        return adoptStow(next, { memberId: member.id, placements: keptFrom(kept, onDay, placements) });
       });
     },
     rideIn: (thing, holder) =>
@@ -184,11 +196,16 @@ function useShownStow(
   walked: Trip,
   memberId: string,
   day: number,
-  stored: readonly Placement[],
+  kept: readonly Placement[],
   preview: readonly Placement[] | undefined,
-): Pick<PackSession, 'problem' | 'stow' | 'bounds' | 'loading'> {
+  isFetchedUp: boolean,
+): Pick<PackSession, 'problem' | 'stow' | 'bounds' | 'loading'> & { readonly onDay: StowOnDay } {
   const problem = useMemo(() => stowProblem(walked, memberId, day), [walked, memberId, day]);
-  const placements = preview ?? stored;
+  const onDay = useMemo(
+    () => (isFetchedUp ? stowOnDay(problem, kept) : { placements: kept, moves: [] }),
+    [problem, kept, isFetchedUp],
+  );
+  const placements = preview ?? onDay.placements;
   const shown = useMemo(() => ({ problem, stow: assess(problem, placements) }), [problem, placements]);
   // Bounds take longer than a frame: while a thing is dragged those of where it came from stay.
   const [rested, setRested] = useState(shown);
@@ -196,7 +213,7 @@ function useShownStow(
   const settled = useDeferredValue(rested);
   const bounds = useMemo(() => boundsOf(settled), [settled]);
   const loading = useMemo(() => loadingSteps(shown.problem, shown.stow), [shown]);
-  return { ...shown, bounds, loading };
+  return { ...shown, bounds, loading, onDay };
 }
 
 /** A stow with one thing let go at a point of a zone: just there in a main compartment, anywhere in a pocket. */

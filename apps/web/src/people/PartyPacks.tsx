@@ -129,7 +129,7 @@ export function PartyPacks() {
 function AddSpare() {
   const change = useLimitChange();
   const { massUnit } = usePreferences();
-  const [size, setSize] = useState(String(PACK_SIZES[2]!.nominalL));
+  const [size, setSize] = useState('50');
   const add = (t: Trip): Trip => {
     const chosen = PACK_SIZES.find((s) => String(s.nominalL) === size)!;
     const id = freshId(

@@ -131,7 +131,7 @@ const config = defineConfig({
     },
     '.tab': {
       position: 'relative',
-      paddingInline: '2.5',
+      paddingInline: '2',
       paddingBlock: '1',
       fontSize: 'xs',
       cursor: 'pointer',

@@ -184,6 +184,22 @@ export function runCures(
   );
 }
 
+/** The two moves that do most for a stow on a day; nothing after `stop`. */
+export function runRepack(
+  trip: Trip,
+  memberId: string,
+  day: number,
+  placements: readonly Placement[],
+): Run<readonly StowMove[] | undefined> {
+  const worker = startWorker();
+  return raced<readonly StowMove[] | undefined>(
+    worker,
+    WHAT,
+    wrap<Engine>(worker).repack(trip, memberId, day, placements),
+    () => undefined,
+  );
+}
+
 /** What likely causes a symptom in a stow, and the best moves against it; nothing after `stop`. */
 export function runRide(
   trip: Trip,

@@ -17,6 +17,7 @@ import {
   cureOf,
   planWholeStow,
   restow,
+  repack,
   rideAdvice,
   stowProblem,
   type Restow,
@@ -74,6 +75,10 @@ const engine = {
   ): readonly (StowMove | undefined)[] {
     const problem = stowProblem(trip, memberId, day);
     return assess(problem, placements).findings.map((f) => cureOf(problem, placements, f));
+  },
+  /** The two moves that do most for a stow on a day. */
+  repack(trip: Trip, memberId: string, day: number, placements: readonly Placement[]): readonly StowMove[] {
+    return repack(stowProblem(trip, memberId, day), placements);
   },
   ride(
     trip: Trip,

@@ -3,7 +3,10 @@ import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { childShare } from './age.js';
 import { carryLimit } from './carryLimit.js';
 
-const pack = cataloguePack('pack', PACK_SIZES.at(-1)!);
+const pack = cataloguePack(
+  'pack',
+  PACK_SIZES.find((s) => s.nominalL === 80)!,
+);
 const limitKg = (...args: Parameters<typeof aMember>) => carryLimit(aMember(...args), pack, 1).limitKg;
 
 // Advice on school bags: 10 to 15 % of the child (from memory); nothing counts below five.

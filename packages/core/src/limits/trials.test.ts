@@ -91,7 +91,10 @@ describe('a carry trial of somebody of 70 kg', () => {
     expect(fit.limitKg).toBeCloseTo(14 + 3.5, 10);
     expect(fit).toMatchObject({ gaveWay: 'neither', beyondKg: expect.closeTo(3.5, 10) as number });
     expect(trialInWords(fit)).toBe('kept pace and comfort: could try more');
-    const pack = cataloguePack('p', PACK_SIZES[4]!);
+    const pack = cataloguePack(
+      'p',
+      PACK_SIZES.find((s) => s.nominalL === 70)!,
+    );
     const member = aMember('a', { carryTrials: [walk(0, 9), walk(7, 9), walk(14, 9)] });
     expect(carryLimit(member, pack, 1).reason).toContain('3.5 kg beyond the heaviest walk of 14.0 kg');
   });

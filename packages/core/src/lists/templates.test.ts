@@ -27,7 +27,12 @@ function partyOf(style: TripStyle, people = 3): Trip {
       { id: 'tent', name: 'Tent', kind: 'tent' },
       { id: 'cook', name: 'Cook', kind: 'cook' },
     ],
-    packs: members.map((m) => cataloguePack(m.packId, PACK_SIZES[0]!)),
+    packs: members.map((m) =>
+      cataloguePack(
+        m.packId,
+        PACK_SIZES.find((s) => s.nominalL === 30)!,
+      ),
+    ),
     members,
   };
 }

@@ -7,6 +7,7 @@ import type { Placement, Thing, Trip, Zone } from '../trip/model.js';
 import type { MainFill, PlacedThing, StowAssessment, ZoneFill } from './assessment.js';
 import { realise, type StowLayout } from './layout.js';
 import { sideIn } from './defaultSpot.js';
+import { stowOnDay } from './movesUp.js';
 import { NEEDED_WORDS, placementVerdict, type Verdict } from './placementRules.js';
 import { REACH_LIMIT, reachOf } from './reach.js';
 import { bandMissOf } from './search/partFigures.js';
@@ -16,7 +17,7 @@ import { outermost, stowProblem, type StowProblem } from './stowProblem.js';
 /**
  * Assess a member's stow.
  *
- * @param placements where things go, in loading order; by default what the trip's stow says
+ * @param placements where things go, in loading order; by default what the trip's stow says. Food of the day is fetched up
  * @param day the day whose masses count
  */
 export function assessStow(
@@ -25,7 +26,8 @@ export function assessStow(
   day: number,
   placements: readonly Placement[] = trip.stows.find((s) => s.memberId === memberId)?.placements ?? [],
 ): StowAssessment {
-  return assess(stowProblem(trip, memberId, day), placements);
+  const problem = stowProblem(trip, memberId, day);
+  return assess(problem, stowOnDay(problem, placements).placements);
 }
 
 /** A place too deep by its zone does when so little lies over the thing that it is had in time. */

@@ -4,7 +4,13 @@ import { ColumnLoader } from './columnLoader.js';
 import { compartmentsOf } from './packGeometry.js';
 import { solidOf } from './solids.js';
 
-const MAIN = compartmentsOf(cataloguePack('p', PACK_SIZES[2]!), 1).find((c) => c.id === 'main')!;
+const MAIN = compartmentsOf(
+  cataloguePack(
+    'p',
+    PACK_SIZES.find((s) => s.nominalL === 50)!,
+  ),
+  1,
+).find((c) => c.id === 'main')!;
 const CAN = solidOf({ kind: 'cylinder', lengthCm: 12, diameterCm: 10 }, 0.9, 1);
 const BAG = solidOf({ kind: 'stuff', looseVolumeL: 9 }, 5, 1);
 

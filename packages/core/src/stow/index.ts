@@ -21,4 +21,7 @@ export * from './solids.js';
 export * from './stowBounds.js';
 export * from './stowRules.js';
 export * from './zoneKinds.js';
+export * from './findingGroups.js';
+export * from './movesUp.js';
+export * from './overDays.js';
 export * from './restow.js';

@@ -8,10 +8,11 @@ import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { adoptStow } from '../trip/changes.js';
 import { handoverDays, memberById, thingsInPack } from '../trip/queries.js';
+import { goodOnAllDays } from './overDays.js';
 import { exact, placeAt } from './placeAt.js';
 import { costOfStow, mendStow, planStow, type StowOptions } from './planStow.js';
 import { bestPlace, type StowState } from './stowMoves.js';
-import { stowProblem, type StowProblem } from './stowProblem.js';
+import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
 /** The same pack and things give the same stow. */
 const SEED = 1;
@@ -78,10 +79,11 @@ export function restow(trip: Trip, memberId: string, day: number): Restow | unde
   const wanted = placements;
   if (state.cost.misfit > 1e-6 || state.cost.safety > 0)
     placements = broughtBack(problem, wanted, mendStow(problem, wanted, SEED).placements);
+  placements = goodOnAllDays(trip, memberId, [...placements, ...gone], problem.day, day);
   const cost = costOfStow(problem, placements);
-  const zoneBefore = new Map(wanted.map((p) => [p.thingId, p.zoneId]));
+  const zoneBefore = new Map([...wanted, ...gone].map((p) => [p.thingId, p.zoneId]));
   return {
-    stow: { memberId, placements: [...placements, ...gone] },
+    stow: { memberId, placements },
     added,
     moved: placements
       .filter((p) => zoneBefore.get(p.thingId) !== p.zoneId && !added.includes(p.thingId))
@@ -123,16 +125,18 @@ function broughtBack(
 }
 
 /**
- * Plan one member's pack for the day of their largest load ratio, and find a place in it for what changes hands to them
- * on other days.
+ * Plan one member's pack for the day of their largest load ratio, find a place in it for what changes hands to them on
+ * other days, and mend what is wrong on any day.
  */
 export function planWholeStow(trip: Trip, memberId: string, options: StowOptions): Stow {
   const { stow } = planStow(trip, memberId, options);
-  const planned = adoptStow(trip, stow);
-  return handoverDays(trip)
-    .reduce<Trip>((t, day) => {
+  const planned = handoverDays(trip).reduce<Trip>(
+    (t, day) => {
       const next = restow(t, memberId, day)?.stow;
       return next === undefined ? t : adoptStow(t, next);
-    }, planned)
-    .stows.find((s) => s.memberId === memberId)!;
+    },
+    adoptStow(trip, stow),
+  );
+  const { placements } = planned.stows.find((s) => s.memberId === memberId)!;
+  return { memberId, placements: goodOnAllDays(trip, memberId, placements, planningDay(trip, memberId)) };
 }

@@ -114,6 +114,24 @@ export function energyOf(cost: StowCost, weights: StowWeights): number {
   );
 }
 
+/** What a stow costs over several days: half the worst of them and half their mean, by each measure. */
+export function overAll(costs: readonly StowCost[]): StowCost {
+  const of = (key: keyof StowCost): number => {
+    const all = costs.map((c) => c[key]);
+    return all.length === 0 ? 0 : (Math.max(...all) + all.reduce((a, b) => a + b, 0) / all.length) / 2;
+  };
+  return {
+    misfit: of('misfit'),
+    safety: of('safety'),
+    tooDeep: of('tooDeep'),
+    bandMissCm: of('bandMissCm'),
+    asideCm: of('asideCm'),
+    voidPercent: of('voidPercent'),
+    outCm: of('outCm'),
+    misplaced: of('misplaced'),
+  };
+}
+
 /** Closeness to the back and places of second choice, as single moves by hand are weighed: a place counts for more. */
 export function comfortOf({ outCm, misplaced }: StowCost): number {
   return COMFORT_PER_CM_OUT * outCm + misplaced;

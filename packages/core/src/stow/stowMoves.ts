@@ -115,7 +115,7 @@ function isGraver(before: StowCost, after: StowCost): boolean {
 }
 
 /** How a stow is weighed when any improvement will do: the tiers of the planner in one number. */
-function wholeOf({ cost, centre }: StowState): number {
+export function byTheWhole({ cost, centre }: StowState): number {
   return (
     1000 * cost.misfit +
     300 * cost.safety +
@@ -143,7 +143,7 @@ export function cureOf(
     .sort((a, b) => b.massKg - a.massKg)
     .slice(0, MOST_HEAVY)
     .map((t) => t.thing.id);
-  const measure = MEASURES[finding.ruleId] ?? wholeOf;
+  const measure = MEASURES[finding.ruleId] ?? byTheWhole;
   const things = finding.thingIds.length > 0 ? finding.thingIds : heavy;
   return bestMoves(problem, placements, measure, things, 1)[0];
 }

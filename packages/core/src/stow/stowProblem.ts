@@ -2,12 +2,14 @@
 import { bandCm, isSteep, schoolOf, type PackingSchool } from '../carriage/packingSchool.js';
 import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip } from '../load/memberLoad.js';
 import { fillingOf, type Filling } from '../load/filling.js';
+import { isEatenOn } from '../load/holders.js';
 import { isLiner } from '../trip/whoseThings.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
 import { waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
+import { isSpent } from './thingKinds.js';
 import { filledThing, withLiner } from './filledThing.js';
 import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
 import { dayVolumeL } from './reservoir.js';
@@ -34,6 +36,8 @@ export interface StowProblem {
   /** Lower and upper end of the school's band for this torso, cm: there the heavy half is to ride. */
   readonly band: readonly [number, number];
   readonly day: number;
+  /** The day the stow is planned for. */
+  readonly plannedFor: number;
   readonly things: readonly StowThing[];
   /** Thing → what it rides in on the day, each holder before what is in what it holds. */
   readonly inside: ReadonlyMap<string, string>;
@@ -61,7 +65,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const member = memberById(trip, memberId);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const all = thingsInPack(trip, memberId, day).map((t) => forLater(named(trip, memberId, t), day));
+  const all = thingsInPack(trip, memberId, day).map((t) => today(named(trip, memberId, t), day));
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
   const things = all.filter((t) => !isLiner(t));
@@ -94,6 +98,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     ),
     band: bandCm(school, member.torsoCm),
     day,
+    plannedFor: planningDay(trip, memberId),
     things: stowed,
     inside: filling.inside,
     leftOut: filling.leftOut,
@@ -108,12 +113,10 @@ export function solidVolumeL(t: StowThing, day: number): number {
   return shapeVolumeL(t.thing.shape) ?? dayVolumeL(t, day);
 }
 
-/** Food of later days is not wanted on the way yet: it rides below what is. */
-function forLater(thing: Thing, day: number): Thing {
+/** Food of later days is not wanted on the way yet: it rides below what is. What is eaten keeps the place that it had. */
+function today(thing: Thing, day: number): Thing {
   const isFood = thing.purpose === 'food' || thing.purpose === 'snack';
-  return isFood && thing.consumption !== undefined && thing.consumption.fromDay > day
-    ? { ...thing, needed: 'camp' }
-    : thing;
+  return isFood && !isEatenOn(thing, day) && !isSpent(thing, day) ? { ...thing, needed: 'camp' } : thing;
 }
 
 /** What is somebody else's says so; their own is called as on their list. */

@@ -15,6 +15,9 @@ export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' ||
 export const isReservoir = (thing: Thing): boolean => thing.purpose === 'waterContainer' && isSoft(thing);
 /** Wanted before camp. */
 export const isQuick = (thing: Thing): boolean => ['walking', 'hurry', 'stop'].includes(thing.needed);
+/** All of it is eaten: a wrapper is left, and lies wherever that was. */
+export const isSpent = ({ consumption }: Thing, day: number): boolean =>
+  consumption !== undefined && consumption.toDay < day;
 export const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thing.flags.includes(flag);
 
 /** From this density on a thing counts as dense, kg/L (Graft's own number: between clothes and food). */

@@ -8,6 +8,8 @@ import { emptyTrip, newMember } from '../trip/emptyTrip.js';
 import type { CarrierRule, Kit, Member, PersonalThing, Piece, Thing, Trip } from '../trip/model.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 
+const sizeOf = (litres: number) => PACK_SIZES.find((s) => s.nominalL === litres)!;
+
 export interface ShareClass {
   readonly members: number;
   readonly pieces: number;
@@ -50,9 +52,7 @@ export function randomShareTrip(
   const limits = members.map(
     (m) => m.bodyMassKg * { newcomer: 0.15, regular: 0.2, seasoned: 0.25 }[m.experience],
   );
-  const packs = members.map((m) =>
-    cataloguePack(m.packId, PACK_SIZES[Math.min(PACK_SIZES.length - 1, 3 + pickIndex(random, 4))]!),
-  );
+  const packs = members.map((m) => cataloguePack(m.packId, sizeOf([60, 70, 80, 80][pickIndex(random, 4)]!)));
   const personalThings = members.map((m, i): PersonalThing => {
     const ownKg = Math.max(0.5, limits[i]! * between(0.32, 0.5) - packs[i]!.tareKg);
     return { ...plain(`own-${m.id}`, 'Own things', ownKg, between(14, 24)), memberId: m.id, worn: false };

@@ -23,13 +23,19 @@ export interface CustomPackSpec {
   readonly parts: readonly OptionalPart[];
 }
 
-/** Width and depth of a pack of any size, from the catalogue's neighbours. */
+/** Width and depth of a pack of any size, from the catalogue's neighbours; beyond its ends in the same shape. */
 function sizeFor(volumeL: number): Pick<PackSize, 'widthCm' | 'depthCm'> {
+  const [smallest, largest] = [PACK_SIZES[0]!, PACK_SIZES.at(-1)!];
+  const end = volumeL < smallest.nominalL ? smallest : volumeL > largest.nominalL ? largest : undefined;
+  if (end !== undefined) {
+    const scale = Math.cbrt(volumeL / end.nominalL);
+    return { widthCm: tenth(scale * end.widthCm), depthCm: tenth(scale * end.depthCm) };
+  }
   const above = PACK_SIZES.findIndex((s) => s.nominalL >= volumeL);
-  const b = PACK_SIZES[above < 0 ? PACK_SIZES.length - 1 : above]!;
+  const b = PACK_SIZES[above]!;
   const a = PACK_SIZES[Math.max(0, PACK_SIZES.indexOf(b) - 1)]!;
   const t = a === b ? 0 : Math.min(1, Math.max(0, (volumeL - a.nominalL) / (b.nominalL - a.nominalL)));
-  const between = (x: number, y: number): number => Math.round((x + t * (y - x)) * 10) / 10;
+  const between = (x: number, y: number): number => tenth(x + t * (y - x));
   return { widthCm: between(a.widthCm, b.widthCm), depthCm: between(a.depthCm, b.depthCm) };
 }
 

@@ -15,12 +15,14 @@ export interface PackSize {
 }
 
 export const PACK_SIZES: readonly PackSize[] = [
+  { nominalL: 18, tareKg: 0.6, ratedLoadKg: 7, widthCm: 25, depthCm: 16 },
   { nominalL: 30, tareKg: 1.1, ratedLoadKg: 11, widthCm: 27, depthCm: 19 },
   { nominalL: 40, tareKg: 1.4, ratedLoadKg: 14, widthCm: 28, depthCm: 21 },
   { nominalL: 50, tareKg: 1.7, ratedLoadKg: 18, widthCm: 29, depthCm: 23 },
   { nominalL: 60, tareKg: 1.9, ratedLoadKg: 21, widthCm: 30, depthCm: 24 },
   { nominalL: 70, tareKg: 2.2, ratedLoadKg: 25, widthCm: 31, depthCm: 26 },
   { nominalL: 80, tareKg: 2.5, ratedLoadKg: 28, widthCm: 32, depthCm: 28 },
+  { nominalL: 110, tareKg: 3.2, ratedLoadKg: 36, widthCm: 34, depthCm: 31 },
 ];
 
 /** Cloth bulges and corners stay empty: a zone holds this share of its box. */
@@ -29,6 +31,8 @@ const USABLE = 0.95;
 const BELOW_BELT_CM = 9;
 /** From this size on the bottom has a zip of its own, litres. */
 const LEAST_WITH_BOTTOM_ZIP_L = 50;
+/** Below this size a pack has no lid, and smaller side pockets, litres. */
+const LEAST_WITH_LID_L = 25;
 /** Padding of the back panel, cm. */
 const BACK_PANEL_CM = 1.5;
 const SLEEVE_DEPTH_CM = 3;
@@ -60,7 +64,9 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
       openAbove: more.openAbove ?? false,
     });
   };
-  const pocketsL = 0.21 * size.nominalL + 4;
+  const isSmall = size.nominalL < LEAST_WITH_LID_L;
+  const [sideW, sideD, sideH] = size.nominalL < 15 ? [9, 10, 17] : isSmall ? [9, 12.5, 17] : [10, 13, 22];
+  const pocketsL = isSmall ? 0.06 * size.nominalL + 6.3 : 0.21 * size.nominalL + 4;
   const mainHeight = ((size.nominalL - pocketsL) * 1000) / (USABLE * w * d);
   const [bottomH, middleH, topH] = [0.26 * mainHeight, 0.48 * mainHeight, 0.26 * mainHeight];
   const z0 = -BELOW_BELT_CM;
@@ -86,9 +92,10 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     [0, BACK_PANEL_CM, z0 + bottomH],
     [w - 3, SLEEVE_DEPTH_CM, Math.max(middleH, 30)],
   );
-  add('lid', 'Lid', 'lid', 'centre', [0, BACK_PANEL_CM, lidZ], [0.9 * w, d, 0.085 * size.nominalL + 2], {
-    maxLoadKg: 1.5,
-  });
+  if (!isSmall)
+    add('lid', 'Lid', 'lid', 'centre', [0, BACK_PANEL_CM, lidZ], [0.9 * w, d, 0.085 * size.nominalL + 2], {
+      maxLoadKg: 1.5,
+    });
   add(
     'front',
     'Front pocket',
@@ -103,10 +110,18 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     ['right', 1],
   ] as const) {
     const sideWord = side === 'left' ? 'Left' : 'Right';
-    const sideX = sign * (w / 2 + 5);
-    add(`side-${side}`, `${sideWord} side pocket`, 'side', side, [sideX, 4, z0 + 2], [10, 13, 22], {
-      openAbove: true,
-    });
+    const sideX = sign * (w / 2 + sideW / 2);
+    add(
+      `side-${side}`,
+      `${sideWord} side pocket`,
+      'side',
+      side,
+      [sideX, Math.min(4, d - sideD), z0 + 2],
+      [sideW, sideD, sideH],
+      {
+        openAbove: true,
+      },
+    );
     add(`belt-${side}`, `${sideWord} hip-belt pocket`, 'hipBelt', side, [sign * 17, -18, -4], [5, 17, 9], {
       maxLoadKg: 0.6,
     });

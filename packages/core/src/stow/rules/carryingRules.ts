@@ -6,6 +6,7 @@ import { zonesThatTake } from '../fitsPack.js';
 import { preferredKinds } from '../placementRules.js';
 import { beyondHandful, HANDFUL } from '../handful.js';
 import { REACH_LIMIT } from '../reach.js';
+import { isSpent } from '../thingKinds.js';
 import { each, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
 
 const VOIDS_MOST = 0.05;
@@ -43,7 +44,9 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
     why: 'what the eye cannot search is not found',
     check: (_problem, a) =>
       a.zones.flatMap(({ zone }) => {
-        const here = a.placed.filter((p) => p.zone === zone && p.insideId === undefined);
+        const here = a.placed.filter(
+          (p) => p.zone === zone && p.insideId === undefined && !isSpent(p.thing, a.day),
+        );
         const over = beyondHandful(zone.kind, here.length);
         if (over === 0) return [];
         const last = [...here].sort((x, y) => x.verdict.level.localeCompare(y.verdict.level));

@@ -1,6 +1,7 @@
 /** A rule of stowing with its check. */
 import type { Finding, PlacedThing, Severity, StowAssessment } from '../assessment.js';
 import type { StowProblem } from '../stowProblem.js';
+import { isSpent } from '../thingKinds.js';
 import { isMainZone } from '../zoneKinds.js';
 
 export interface StowRule {
@@ -23,7 +24,7 @@ export const each = (
   broken: (p: PlacedThing) => string | undefined,
 ): readonly Omit<Finding, 'ruleId' | 'severity'>[] =>
   a.placed.flatMap((p) => {
-    const message = broken(p);
+    const message = isSpent(p.thing, a.day) ? undefined : broken(p);
     return message === undefined ? [] : [{ thingIds: [p.thing.id], message }];
   });
 export const inMain = (p: PlacedThing): boolean => isMainZone(p.zone.kind);

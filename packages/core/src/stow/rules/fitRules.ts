@@ -5,8 +5,6 @@ import { SLEEVE_GIVE_L } from '../reservoir.js';
 import { isMainZone } from '../zoneKinds.js';
 import type { CheckedRule } from './checkedRule.js';
 
-/** Rounding slack of volumes, litres. */
-const VOLUME_SLACK_L = 0.005;
 /** So much more goes in by pushing, litres (Graft's own number). */
 const CLOTH_GIVES_L = 0.1;
 
@@ -50,7 +48,7 @@ export const FIT_RULES: readonly CheckedRule[] = [
             !isMainZone(f.zone.kind) &&
             // On the day looked at, compartments tell by themselves; a sleeve is no compartment to load.
             (f.fullestDay !== a.day || f.zone.kind === 'sleeve') &&
-            f.fullestL > f.zone.volumeL + (f.zone.kind === 'sleeve' ? SLEEVE_GIVE_L : 0) + VOLUME_SLACK_L,
+            f.fullestL > f.zone.volumeL + (f.zone.kind === 'sleeve' ? SLEEVE_GIVE_L : CLOTH_GIVES_L),
         )
         .map((f) => ({
           thingIds: a.placed.filter((p) => p.zone === f.zone).map((p) => p.thing.id),

@@ -7,7 +7,7 @@ import { mainParting, type MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash } from '../neighbours.js';
 import { placementVerdict, type Level } from '../placementRules.js';
-import { DENSE_KG_PER_L } from '../thingKinds.js';
+import { DENSE_KG_PER_L, isSpent } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
 import { outermost, solidVolumeL, type StowProblem, type StowThing } from '../stowProblem.js';
 import { LEVEL_COST } from './tuning.js';
@@ -48,6 +48,8 @@ export interface ThingFacts {
   readonly isNested: boolean;
   readonly isPinned: boolean;
   readonly isBottle: boolean;
+  /** Nothing of it is left but a wrapper. */
+  readonly isSpent: boolean;
   readonly isLong: boolean;
   /** By turn, how far it is kept from the back in the main compartment, cm: bare, and behind a reservoir. */
   readonly awayCm: readonly [readonly number[], readonly number[]];
@@ -153,12 +155,13 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     isNested: around.inside.has(thing.id),
     isPinned: around.pinned.has(thing.id),
     isBottle: isBottle(thing),
+    isSpent: isSpent(thing, problem.day),
     isLong: thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM,
     awayCm: [away(false), away(true)],
   };
 }
 
-function choicesOf({ pack, house }: StowProblem, thing: Thing): readonly Choice[] {
+function choicesOf({ pack, house, day }: StowProblem, thing: Thing): readonly Choice[] {
   const costOf = (level: Level): number => LEVEL_COST[level === 'never' ? 'poor' : level];
   return pack.zones.map((zone) => {
     const verdict = placementVerdict(thing, zone, house, pack);
@@ -166,7 +169,7 @@ function choicesOf({ pack, house }: StowProblem, thing: Thing): readonly Choice[
       misplaced: costOf(verdict.level),
       safety: verdict.level === 'never' ? 1 : 0,
       tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
-      exempt: verdict.byHouse,
+      exempt: verdict.byHouse || isSpent(thing, day),
     };
   });
 }

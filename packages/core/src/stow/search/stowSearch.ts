@@ -76,6 +76,16 @@ export class StowSearch {
     return evaluation;
   }
 
+  /** What the state costs as it stands, when nothing else will be asked of it. */
+  glance(): StowCost {
+    return this.evaluate()!.cost;
+  }
+  /** What is loaded now is what later states will mostly begin with. */
+  keepLoaded(): void {
+    for (const [c, { kind }] of this.facts.compartments.entries())
+      if (kind !== 'sleeve') this.loaders.of(c, this.state).keep();
+  }
+
   /**
    * Make a change and see what it comes to. It is taken back as soon as something else is tried, unless that is
    * committed; at once when its energy is above a limit, or is certain to be.

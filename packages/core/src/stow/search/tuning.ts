@@ -51,6 +51,15 @@ export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };
 /** Moves of a mending, and how often it is tried while something is left out or unsafe. */
 export const MEND = { moves: 1500, tries: 4 };
 
+/** A mending with an eye on several days: its moves, its rounds, and how many days at once beside the one it is planned for. */
+export const OVER_DAYS = {
+  moves: 900,
+  rounds: 3,
+  roundsIfAmiss: 8,
+  days: 2,
+  heat: { hot: 8, cold: 0.3, wide: 0.5 },
+};
+
 /** How hot a search is at the start and the end, and how far from where they are things are moved at its beginning. */
 export interface Heat {
   readonly hot: number;

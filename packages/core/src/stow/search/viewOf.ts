@@ -209,7 +209,7 @@ function lookAtRoom({ facts, c, compartment, loader, figures, things }: Making):
     figures.misfit += max(0, figures.massKg - (zone.maxLoadKg ?? Infinity));
   }
   figures.misfit += fullestOverL(facts, c, things);
-  figures.tooDeep += beyondHandful(zone?.kind, things.length);
+  figures.tooDeep += beyondHandful(zone?.kind, things.filter((t) => !facts.things[t]!.isSpent).length);
   // What can go nowhere else comes before what can.
   for (let i = 0; i < things.length; i += 1)
     if (facts.things[things[i]!]!.allowed.length <= FEW_CHOICES.most)

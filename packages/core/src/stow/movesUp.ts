@@ -1,0 +1,121 @@
+/**
+ * A stow on one of its days. Places stay: the same thing in the same place every day. Only food moves: what is eaten today
+ * is fetched up in the morning, to where yesterday's was (common practice, no source).
+ */
+import type { Placement, Thing, Zone, ZoneKind } from '../trip/model.js';
+import { zonesThatTake } from './fitsPack.js';
+import { placementVerdict } from './placementRules.js';
+import type { StowProblem } from './stowProblem.js';
+import { isQuick, isSpent } from './thingKinds.js';
+
+export interface MoveUp {
+  readonly thing: Thing;
+  /** Undefined when it rode in something. */
+  readonly from: Zone | undefined;
+  readonly to: Zone;
+  /** What was there before and is eaten. */
+  readonly insteadOf: Thing | undefined;
+}
+export interface StowOnDay {
+  readonly placements: readonly Placement[];
+  readonly moves: readonly MoveUp[];
+}
+
+/** Where food goes up to when nothing that is eaten has left its place. */
+const UP: readonly ZoneKind[] = ['top', 'lid', 'front'];
+
+const isFood = ({ purpose }: Thing): boolean => purpose === 'food' || purpose === 'snack';
+
+/** A stow as it is on the problem's day, with what was fetched up for it. */
+export function stowOnDay(problem: StowProblem, placements: readonly Placement[]): StowOnDay {
+  const placed = new Map(placements.map((p) => [p.thingId, p]));
+  if (placed.size === 0) return { placements, moves: [] };
+  const zones = new Map(problem.pack.zones.map((z) => [z.id, z]));
+  const free = problem.things.map((t) => t.thing).filter((t) => isFood(t) && !problem.inside.has(t.id));
+  /** Places that what is eaten has left, the latest first. */
+  const left = free
+    .filter((t) => isSpent(t, problem.day) && placed.has(t.id))
+    .sort((a, b) => b.consumption!.toDay - a.consumption!.toDay);
+  const taken = new Set<string>();
+  let now = placements;
+  const moves: MoveUp[] = [];
+  for (const thing of free) {
+    const from = zones.get(placed.get(thing.id)?.zoneId ?? '');
+    // What is eaten on the day that the stow is planned for lies where that wants it.
+    if (!isQuick(thing) || !isToday(thing, problem.day) || isToday(thing, problem.plannedFor)) continue;
+    if (placed.get(thing.id)?.pinned === true || (from !== undefined && isAtHand(problem, thing, from)))
+      continue;
+    const old = left.find(
+      (t) =>
+        !taken.has(t.id) &&
+        t.purpose === thing.purpose &&
+        isAtHand(problem, thing, zones.get(placed.get(t.id)!.zoneId)!),
+    );
+    const able = zonesThatTake(thing, problem.pack);
+    const to =
+      old === undefined
+        ? UP.flatMap((kind) => able.find((z) => z.kind === kind) ?? [])[0]
+        : zones.get(placed.get(old.id)!.zoneId);
+    if (to === undefined) continue;
+    if (old !== undefined) taken.add(old.id);
+    now = fetchedUp(now, thing, to, old === undefined ? undefined : placed.get(old.id));
+    moves.push({ thing, from, to, insteadOf: old });
+  }
+  return { placements: now, moves };
+}
+
+/** What is eaten on these days only; snacks for the whole trip have a place of their own. */
+function isToday({ consumption }: Thing, day: number): boolean {
+  return consumption !== undefined && consumption.fromDay <= day && day <= consumption.toDay;
+}
+
+function isAtHand({ house, pack }: StowProblem, thing: Thing, zone: Zone): boolean {
+  const { level, tooDeep } = placementVerdict(thing, zone, house, pack);
+  return level !== 'never' && !tooDeep;
+}
+
+/** Put where something was, right after it; else last of all. */
+function fetchedUp(
+  list: readonly Placement[],
+  thing: Thing,
+  to: Zone,
+  old: Placement | undefined,
+): readonly Placement[] {
+  const others = list.filter((p) => p.thingId !== thing.id);
+  const placement: Placement =
+    old === undefined
+      ? { thingId: thing.id, zoneId: to.id, side: 'centre', pinned: false }
+      : { ...old, thingId: thing.id, pinned: false };
+  const at = old === undefined ? others.length : others.findIndex((p) => p.thingId === old.thingId) + 1;
+  return [...others.slice(0, at), placement, ...others.slice(at)];
+}
+
+/** What is newly fetched up for a day: the list of the evening before. */
+export function fetchedFor(day: number, moves: readonly MoveUp[]): readonly MoveUp[] {
+  return moves.filter((m) => m.thing.consumption?.fromDay === day);
+}
+
+/** "Lunch, day 2: up into lid, where the last was". */
+export function moveUpText({ thing, to, insteadOf }: MoveUp): string {
+  const where = to.kind === 'top' ? 'up on top' : `up into ${to.name.toLowerCase()}`;
+  return `${thing.name}: ${where}${insteadOf === undefined ? '' : ', where the last was'}`;
+}
+
+/** What was changed on a day, as it is kept: what was only fetched up for that day stays where it is kept. */
+export function keptFrom(
+  kept: readonly Placement[],
+  onDay: StowOnDay,
+  changed: readonly Placement[],
+): readonly Placement[] {
+  const up = new Map(onDay.placements.map((p) => [p.thingId, p]));
+  const moved = new Set(onDay.moves.map((m) => m.thing.id));
+  const old = new Map(kept.map((p) => [p.thingId, p]));
+  return changed.flatMap((p) => {
+    if (!moved.has(p.thingId)) return [p];
+    const was = up.get(p.thingId)!;
+    const isAsShown = was.zoneId === p.zoneId && was.side === p.side && was.pinned === p.pinned;
+    if (!isAsShown) return [p];
+    const before = old.get(p.thingId);
+    return before === undefined ? [] : [before];
+  });
+}

@@ -5,6 +5,6 @@
  */
 export { begin, coveredColumns, empty, useLoader, useStage } from './compartment';
 export { creviceCm3 } from './closing';
-export { touchCm2 } from './contact';
+export { outline, swellOutline, touchCm2 } from './contact';
 export { flow } from './pour';
 export { aboveCm, lowestPlace, putRigid, restsAt } from './rigid';

@@ -39,6 +39,8 @@ interface ColumnKernel {
   ): number;
   creviceCm3(cells: number): number;
   coveredColumns(stage: number, last: number): number;
+  outline(isLater: boolean, stage: number): void;
+  swellOutline(isLater: boolean, stage: number, which: number): void;
   touchCm2(earlier: number, before: number, which: number): number;
 }
 

@@ -23,6 +23,7 @@ const { cbrt, max, round, trunc } = Math;
 export const TALLEST_SPREAD = 2;
 /** Gaps at the top narrower than this are lost, cm (Graft's own number). */
 export const CREVICE_CM = 3;
+const addressOf = ({ at }: Stage): number => at;
 /** Cells between the places that are tried for a thing that stands out. 1: the mean energy of 17 packs +5.0 %. */
 const MEND_STEP = 2;
 /**
@@ -265,7 +266,7 @@ export class ColumnLoader {
 
   /** The area in which the j-th loaded thing lies against an earlier one, cm². @param i less than j */
   touchCm2(i: number, j: number): number {
-    return this.memory.touchCm2(this.line.at(j + 1).at, this.line.at(j).at, this.line.at(i + 1).at, i);
+    return this.memory.touchCm2(this.line.all(addressOf), i, j);
   }
 
   /**

@@ -31,6 +31,12 @@ export function takes(c: Compartment, thing: Thing, solid: Solid, volumeL: numbe
   return c.kind === 'sleeve' ? solid.kind === 'soft' : goesInto(solid, c);
 }
 
+/** Whether a stiff thing goes into a compartment turned as it should stand. */
+export function fitsUpright(thing: Thing, c: Compartment, stands: (turn: Turn) => boolean): boolean {
+  const solid = solidOf(thing.shape, thing.volumeL, FINE_CELL_CM);
+  return solid.kind === 'rigid' && solid.turns.some((turn) => stands(turn) && turnGoesInto(turn, c));
+}
+
 /** Zones of a pack that take a thing. */
 export function zonesThatTake(thing: Thing, pack: Pack): readonly Zone[] {
   const volumeL = shapeVolumeL(thing.shape) ?? thing.volumeL;

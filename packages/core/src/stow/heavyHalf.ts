@@ -5,7 +5,8 @@
  * and Norman 1984; Stuempfle, Drury and Wilson 2004; both from memory).
  *
  * So of what may ride anywhere in the bag, the densest things that make half of its mass are looked at. What is wanted
- * before camp, and what has its place in pockets, straps or the sleeve, is settled by that and not by a school.
+ * before camp, what has its place in pockets, straps or the sleeve, and what a house rule puts somewhere is settled by that
+ * and not by a school.
  */
 import type { HouseRules, Pack, Thing } from '../trip/model.js';
 import { LEVELS, placementVerdict } from './placementRules.js';
@@ -50,7 +51,10 @@ export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: 
 /** Whether the best places that this pack has for a thing are in the main compartment, at whatever height. */
 function isForTheBag(thing: Thing, pack: Pack, house: HouseRules): boolean {
   if (isQuick(thing)) return false;
-  const levels = pack.zones.map((zone) => LEVELS.indexOf(placementVerdict(thing, zone, house, pack).level));
+  const verdicts = pack.zones.map((zone) => placementVerdict(thing, zone, house, pack));
+  // A house rule that was chosen against the usual way says where it goes.
+  if (verdicts.some((v) => v.isChosen)) return false;
+  const levels = verdicts.map((v) => LEVELS.indexOf(v.level));
   const best = Math.min(...levels);
   return pack.zones.some(({ kind }, i) => levels[i] === best && isMainZone(kind));
 }

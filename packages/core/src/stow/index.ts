@@ -4,6 +4,7 @@ export * from './assessStow.js';
 export * from './placementRules.js';
 export * from './planStow.js';
 export * from './stowProblem.js';
+export * from './stowThing.js';
 export * from './assessment.js';
 export * from './laidThing.js';
 export * from './layout.js';

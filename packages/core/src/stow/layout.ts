@@ -18,7 +18,8 @@ import {
 import { clash, TOUCHES_CM2 } from './neighbours.js';
 import { dayVolumeL, sleeveSlab, type SleeveSlab } from './reservoir.js';
 import { solidOf } from './solids.js';
-import type { StowProblem, StowThing } from './stowProblem.js';
+import type { StowProblem } from './stowProblem.js';
+import type { StowThing } from './stowThing.js';
 
 export interface LaidCompartment {
   readonly compartment: Compartment;

@@ -102,10 +102,19 @@ export class LoaderMemory {
     return this.heap.allocate(m.stageBytes(this.things, this.columns, this.parts), this.scope);
   }
 
-  /** The area in which the last thing of a stage lies against the last of an earlier one, the i-th, cm². */
-  touchCm2(stage: number, before: number, earlier: number, i: number): number {
-    this.use(stage);
-    return this.heap.kernel.touchCm2(earlier, before, i);
+  /**
+   * The area in which the j-th thing lies against the i-th, cm², as both are once all is loaded.
+   *
+   * @param stages by how many things are in
+   */
+  touchCm2(stages: readonly number[], i: number, j: number): number {
+    const { kernel } = this.heap;
+    this.use(stages[j + 1]!);
+    for (const which of [i, j]) {
+      kernel.outline(which === j, stages[which + 1]!);
+      for (let s = which + 2; s < stages.length; s += 1) kernel.swellOutline(which === j, stages[s]!, which);
+    }
+    return kernel.touchCm2(stages[i + 1]!, stages[j]!, i);
   }
 
   /** Let the kernel work on one of the stages. */

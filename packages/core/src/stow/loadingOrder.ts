@@ -1,7 +1,7 @@
 /** The order in which things of one zone go in: what is needed last first, denser things first among equals. */
 import type { Needed, Thing } from '../trip/model.js';
 import { densityKgPerL } from './thingKinds.js';
-import type { StowThing } from './stowProblem.js';
+import type { StowThing } from './stowThing.js';
 
 /** Later in this list goes in later, and so comes out sooner. */
 const NEEDED_ORDER: readonly Needed[] = ['camp', 'firstInCamp', 'stop', 'walking', 'hurry'];

@@ -4,11 +4,11 @@
  * goes to one place goes in one step, as far as nothing of it lies on what comes between.
  */
 import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
-import { holdingOf } from '../load/holders.js';
-import type { Side, ZoneKind } from '../trip/model.js';
+import type { HouseRules, Side, ZoneKind } from '../trip/model.js';
 import type { PlacedThing, StowAssessment } from './assessment.js';
 import { BLOCKS } from './reach.js';
 import type { StowProblem } from './stowProblem.js';
+import { isTall } from './uprights.js';
 import { isMainZone } from './zoneKinds.js';
 
 export interface LoadingStep {
@@ -35,6 +35,22 @@ const POCKETS: readonly (readonly [kind: ZoneKind, called: string])[] = [
 ];
 /** So many names are read at once (Graft's own number). */
 const MOST_NAMED = 5;
+
+/** How the camps of the house rule "bags" pack soft things. */
+const BAGS: Readonly<Record<HouseRules['bags'], { readonly text: string; readonly why: string }>> = {
+  dryBags: {
+    text: 'Soft things into their dry bags, each rolled shut with the air out',
+    why: 'a colour or mark per kind',
+  },
+  looseInLiner: {
+    text: 'Soft things stay loose: they are stuffed into every gap',
+    why: 'no hard little parcels',
+  },
+  criticalOnly: {
+    text: 'Sleeping bag, dry clothes and what is electric into dry bags',
+    why: 'the rest stays loose',
+  },
+};
 
 type Group = readonly PlacedThing[];
 
@@ -70,6 +86,7 @@ export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly 
     ...(pack.frameless === true && house.frameless === 'uprights'
       ? [bare('uprights', 'Stand the stiff things up first', 'they are the frame')]
       : []),
+    bare('bags', BAGS[house.bags].text, BAGS[house.bags].why),
     ...order.map(intoMain),
     ...(reservoirLast ? reservoir : []),
     ...(isLined ? [bare('close-liner', 'Roll the liner shut')] : []),
@@ -168,11 +185,10 @@ function stepOf(
       const where = group.length === 1 ? 'in it' : `in ${p.thing.name}`;
       return rides.length === 0 ? [] : [`${rides.join(', ')} ${where}`];
     }),
-    ...(isSome(isDryBag) ? once('dry bags rolled shut, air out') : []),
     ...(isSome((p) => p.thing.shape.kind === 'stuff')
       ? once('soft things fill the gaps, air squeezed out')
       : []),
-    ...(isSome(isTall) ? once('tall things upright') : []),
+    ...(isSome((p) => p.turn !== undefined && isTall(p.turn)) ? once('tall things upright') : []),
     ...(isSome((p) => p.thing.flags.includes('sharp')) ? once('points guarded') : []),
     ...(isSome((p) => p.thing.flags.includes('leaks') || p.thing.flags.includes('liquidFuel'))
       ? once('caps checked')
@@ -185,9 +201,6 @@ function stepOf(
     ...(hints.length === 0 ? {} : { hint: hints.join('; ') }),
   };
 }
-
-const isDryBag = ({ thing }: PlacedThing): boolean => holdingOf(thing)?.traits.includes('keepsDry') === true;
-const isTall = ({ turn }: PlacedThing): boolean => turn?.upright === true && turn.heightCm > 2 * turn.widthCm;
 
 /** What rides in a holder, as it goes in: of food what is eaten last first. */
 function ridersOf(problem: StowProblem, holderId: string): readonly string[] {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { aThing } from '../testing/smallTrip.js';
 import { runs } from '../testing/runs.js';
-import type { Thing } from '../trip/model.js';
+import type { Shape, Thing } from '../trip/model.js';
 import { ColumnLoader } from './columnLoader.js';
 import { clash } from './neighbours.js';
 import type { Compartment } from './packGeometry.js';
@@ -78,7 +78,7 @@ function facesCm2(loader: ColumnLoader, i: number, j: number): number {
 
 test('how much of two things lies face to face is what the cells show', () => {
   const item = fc.record({
-    isSoft: fc.boolean(),
+    form: fc.constantFrom('block', 'pouch', 'stuff'),
     cm: fc.tuple(
       fc.integer({ min: 2, max: 8 }),
       fc.integer({ min: 2, max: 8 }),
@@ -91,12 +91,16 @@ test('how much of two things lies face to face is what the cells show', () => {
   fc.assert(
     fc.property(fc.array(item, { minLength: 2, maxLength: 5 }), (items) => {
       const loader = new ColumnLoader(box(), items.length);
-      for (const { isSoft, cm, x, y } of items) {
+      for (const { form, cm, x, y } of items) {
         const [lengthCm, widthCm, heightCm] = cm;
-        const shape = isSoft
-          ? ({ kind: 'pouch' } as const)
-          : ({ kind: 'block', lengthCm, widthCm, heightCm } as const);
-        loader.load(solidOf(shape, (lengthCm * widthCm * heightCm) / 1000, 1), 0, x, y);
+        const litres = (lengthCm * widthCm * heightCm) / 1000;
+        const shape: Shape =
+          form === 'block'
+            ? { kind: 'block', lengthCm, widthCm, heightCm }
+            : form === 'stuff'
+              ? { kind: 'stuff', looseVolumeL: 2 * litres }
+              : { kind: 'pouch' };
+        loader.load(solidOf(shape, litres, 1), 0, x, y);
       }
       for (let j = 1; j < items.length; j += 1)
         for (let i = 0; i < j; i += 1) {

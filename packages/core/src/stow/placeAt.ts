@@ -6,7 +6,8 @@ import { defaultSpot, inLoadingOrder, sideIn } from './defaultSpot.js';
 import { realise } from './layout.js';
 import { compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.js';
 import { solidOf } from './solids.js';
-import type { StowProblem, StowThing } from './stowProblem.js';
+import type { StowProblem } from './stowProblem.js';
+import type { StowThing } from './stowThing.js';
 import { isMainZone } from './zoneKinds.js';
 
 export interface StowTarget {

@@ -2,7 +2,7 @@
  * What the rules say to a thing in a zone: its home rule's liking, what safety forbids, and whether the zone is too deep
  * for when the thing is needed.
  */
-import type { HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
+import type { HouseRuleId, HouseRules, Needed, Thing, Zone, ZoneKind } from '../trip/model.js';
 import { homeRule } from './homeRules.js';
 import { SAFETY_RULES, type PackStyle } from './safetyRules.js';
 
@@ -16,6 +16,10 @@ export interface Verdict {
   readonly tooDeep: boolean;
   /** A house rule wants it here, however deep that is. */
   readonly byHouse: boolean;
+  /** The house rule that says where it belongs; undefined where practitioners agree. */
+  readonly question: HouseRuleId | undefined;
+  /** That house rule was chosen against the usual way. */
+  readonly isChosen: boolean;
 }
 
 /** What a thing's own home rule refuses. */
@@ -62,6 +66,8 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pa
     reason,
     tooDeep,
     byHouse: houseChoseIt,
+    question: home.question,
+    isChosen: home.byHouseRule === true,
   });
   if (broken !== undefined) return verdict('never', broken.id, broken.why);
   if (home.never?.includes(zone.kind) === true)

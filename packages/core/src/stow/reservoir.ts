@@ -1,7 +1,7 @@
 /** The reservoir: as big as the water in it, a slab in its sleeve against the back. */
 import type { Pack, Zone } from '../trip/model.js';
 import type { Slab } from './loaderMemory.js';
-import type { StowThing } from './stowProblem.js';
+import type { StowThing } from './stowThing.js';
 
 /** What a thing takes on the day; a soft reservoir is as big as the water in it. */
 export function dayVolumeL(t: StowThing, day: number): number {

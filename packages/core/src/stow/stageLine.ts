@@ -31,6 +31,12 @@ export class StageLine<T> {
   at(count: number): T {
     return this.stages[count]!;
   }
+  /** Something of all that are in use, by how many things are in. */
+  all<R>(of: (stage: T) => R): R[] {
+    const list: R[] = [];
+    for (let i = 0; i <= this.inUse; i += 1) list.push(of(this.stages[i]!));
+    return list;
+  }
   get last(): T {
     return this.stages[this.inUse]!;
   }

@@ -9,22 +9,11 @@ import { waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
+import type { StowThing } from './stowThing.js';
 import { isSpent } from './thingKinds.js';
 import { filledThing, withLiner } from './filledThing.js';
 import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
 import { dayVolumeL } from './reservoir.js';
-
-export interface StowThing {
-  /** A holder as it is with what rides in it; see `filledThing.ts`. */
-  readonly thing: Thing;
-  /** Its own mass on the day looked at, with the water it holds, kg. */
-  readonly massKg: number;
-  /** With all that rides in it, kg. */
-  readonly wholeKg: number;
-  readonly waterL: number;
-  /** Volume on each day of the trip with what is in it, litres; nothing on days on which it rides in another. */
-  readonly volumeL: readonly number[];
-}
 
 export interface StowProblem {
   readonly member: Member;

@@ -209,6 +209,26 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       ],
       [at('wool', 'bottom')],
     ],
+    'house-rule': [
+      [own('rice', { purpose: 'food', massKg: 1, volumeL: 2 }), own('tins', { massKg: 4, volumeL: 14 })],
+      [at('rice', 'bottom'), at('tins', 'core')],
+      [at('tins', 'bottom'), at('rice', 'core')],
+    ],
+    columns: [
+      [
+        own('roll', { volumeL: 2, shape: { kind: 'roll', lengthCm: 30, diameterCm: 9 } }),
+        own('book', { volumeL: 1, shape: { kind: 'flat', lengthCm: 22, widthCm: 16, heightCm: 3 } }),
+      ],
+      [
+        at('roll', 'core', { spot: { xCm: 0, yCm: 8, turn: 0 } }),
+        at('book', 'top', { spot: { xCm: 0, yCm: 8, turn: 0 } }),
+      ],
+      [
+        at('book', 'core', { spot: { xCm: 0, yCm: 8, turn: 0 } }),
+        at('roll', 'top', { spot: { xCm: 0, yCm: 8, turn: 0 } }),
+      ],
+      { house: { stacking: 'columns' }, pack: { main: { ...SIXTY.main!, openings: ['top'] } } },
+    ],
     'two-uprights': [
       [
         own('load', { massKg: 8, volumeL: 10 }),

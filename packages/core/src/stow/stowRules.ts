@@ -7,12 +7,19 @@ import { CARRYING_RULES } from './rules/carryingRules.js';
 import type { CheckedRule, Parts, StowRule } from './rules/checkedRule.js';
 import { FIT_RULES } from './rules/fitRules.js';
 import { FORBIDDEN_RULES } from './rules/forbiddenRules.js';
+import { HOUSE_RULES } from './rules/houseRules.js';
 import { SAFETY_RULES } from './rules/safetyRules.js';
 import type { StowProblem } from './stowProblem.js';
 
 export type { StowRule } from './rules/checkedRule.js';
 
-const CHECKS: readonly CheckedRule[] = [...FIT_RULES, ...FORBIDDEN_RULES, ...SAFETY_RULES, ...CARRYING_RULES];
+const CHECKS: readonly CheckedRule[] = [
+  ...FIT_RULES,
+  ...FORBIDDEN_RULES,
+  ...SAFETY_RULES,
+  ...CARRYING_RULES,
+  ...HOUSE_RULES,
+];
 
 /** The catalogue, without the checks themselves. */
 export const STOW_RULES: readonly StowRule[] = CHECKS.map(({ check: _check, ...rule }) => rule);

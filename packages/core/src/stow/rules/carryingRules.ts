@@ -7,13 +7,9 @@ import { preferredKinds } from '../placementRules.js';
 import { beyondHandful, HANDFUL } from '../handful.js';
 import { REACH_LIMIT } from '../reach.js';
 import { isSpent } from '../thingKinds.js';
-import { each, inMain, isAtHand, type CheckedRule } from './checkedRule.js';
+import { each, isAtHand, type CheckedRule } from './checkedRule.js';
 
 const VOIDS_MOST = 0.05;
-/** Frame sheets start to matter above this load, kg. */
-const FRAMELESS_LIGHT_KG = 7;
-/** A stiff upright reaches at least so high, cm. */
-const UPRIGHT_LEAST_CM = 25;
 
 export const CARRYING_RULES: readonly CheckedRule[] = [
   {
@@ -105,28 +101,6 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
               message: `${formatVolume(a.main.voidL)} of hollows in the main compartment, ${(100 * a.main.voidShare).toFixed(0)} % of what is filled: stuff clothes into them`,
             },
           ],
-  },
-  {
-    id: 'two-uprights',
-    severity: 'structure',
-    what: 'a frameless pack has two stiff uprights first, the bag between them',
-    why: 'the load is its only frame',
-    camp: 'house rule "frameless"; light loads need none',
-    check: (problem, a) => {
-      if (problem.pack.frameless !== true || problem.house.frameless !== 'uprights') return [];
-      if (a.massKg < FRAMELESS_LIGHT_KG) return [];
-      const stiff = a.placed.filter(
-        (p) => inMain(p) && p.turn?.upright === true && p.turn.heightCm >= UPRIGHT_LEAST_CM,
-      );
-      return stiff.length >= 2
-        ? []
-        : [
-            {
-              thingIds: stiff.map((p) => p.thing.id),
-              message: `a frameless pack of ${formatMass(a.massKg)} with ${stiff.length === 0 ? 'no stiff upright' : 'one stiff upright'}: stand the rolled mat and the tent in it first`,
-            },
-          ];
-    },
   },
   {
     id: 'outside-on-rough-ground',

@@ -15,6 +15,7 @@ import type { HomeRule } from './homeRule.js';
 export const DAILY_RULES: readonly HomeRule[] = [
   {
     id: 'food-later',
+    question: 'food',
     applies: (t, h) => (t.purpose === 'snack' || (isFood(t) && h.food !== 'top')) && t.needed === 'camp',
     good: ['core'],
     fair: ['outer', 'top'],
@@ -39,15 +40,17 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'rain-outer-pocket',
+    question: 'rainGear',
     applies: (t, h) => isRain(t) && h.rainGear === 'outerPocket',
     good: ['front', 'side'],
-    fair: ['top', 'lid'],
+    fair: [],
     byHouseRule: true,
     never: ['lash'],
     why: 'house rule: rain gear in an outer pocket',
   },
   {
     id: 'rain-lid',
+    question: 'rainGear',
     applies: (t, h) => isRain(t) && h.rainGear === 'lid',
     good: ['lid'],
     fair: ['top', 'front'],
@@ -57,6 +60,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'rain-top',
+    question: 'rainGear',
     applies: isRain,
     good: ['top'],
     fair: ['front', 'lid'],
@@ -81,6 +85,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'food-top',
+    question: 'food',
     applies: (t, h) => isFood(t) && h.food === 'top',
     good: ['top'],
     fair: ['core', 'outer'],
@@ -90,6 +95,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'food-lunch-top',
+    question: 'food',
     applies: (t, h) => isFood(t) && h.food === 'split' && isQuick(t),
     good: ['top', 'lid'],
     fair: ['front', 'outer'],
@@ -98,6 +104,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'food-core',
+    question: 'food',
     applies: isFood,
     good: ['core'],
     fair: ['outer'],
@@ -153,9 +160,10 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'first-aid-deep',
+    question: 'firstAid',
     applies: (t, h) => isFirstAid(t) && h.firstAid === 'deep',
-    good: ['bottom', 'outer'],
-    fair: ['top', 'lid'],
+    good: ['bottom', 'outer', 'core'],
+    fair: ['top'],
     byHouseRule: true,
     never: ['lash'],
     why: 'house rule: first aid is rarely used and rides deep',
@@ -163,6 +171,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'first-aid-low-own-zip',
+    question: 'firstAid',
     applies: (t, h) => isFirstAid(t) && h.firstAid === 'lowOwnZip',
     good: ['bottom', 'front'],
     fair: ['side', 'outer'],
@@ -173,6 +182,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'first-aid-quick',
+    question: 'firstAid',
     applies: isFirstAid,
     good: ['lid', 'top', 'front'],
     fair: ['side', 'hipBelt'],

@@ -1,8 +1,10 @@
-import type { HouseRules, Thing, ZoneKind } from '../../trip/model.js';
+import type { HouseRuleId, HouseRules, Thing, ZoneKind } from '../../trip/model.js';
 
 export interface HomeRule {
   readonly id: string;
   readonly applies: (thing: Thing, house: HouseRules) => boolean;
+  /** The house rule that it is a camp of. */
+  readonly question?: HouseRuleId;
   readonly good: readonly ZoneKind[];
   readonly fair: readonly ZoneKind[];
   /** Pockets and straps where no experienced packer would put it. */

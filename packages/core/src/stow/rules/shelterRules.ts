@@ -5,6 +5,7 @@ import type { HomeRule } from './homeRule.js';
 export const SHELTER_RULES: readonly HomeRule[] = [
   {
     id: 'liquid-fuel-outside',
+    question: 'fuel',
     applies: (t, h) => has(t, 'liquidFuel') && h.fuel === 'liquidOutside',
     good: ['side'],
     fair: ['lash', 'front'],
@@ -12,23 +13,26 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'liquid-fuel-low',
+    question: 'fuel',
     applies: (t) => has(t, 'liquidFuel'),
     good: ['bottom'],
-    fair: ['side', 'outer'],
+    fair: ['outer'],
     byHouseRule: true,
     why: 'house rule: fuel inside and low',
   },
   {
     id: 'reservoir-top',
+    question: 'reservoir',
     applies: (t, h) => isReservoir(t) && h.reservoir === 'top',
     good: ['top'],
-    fair: ['sleeve', 'core'],
+    fair: ['outer', 'core'],
     byHouseRule: true,
     never: ['side', 'front', 'lash'],
     why: 'house rule: the reservoir goes on top at the end, where pressure cannot burst it',
   },
   {
     id: 'reservoir-sleeve',
+    question: 'reservoir',
     applies: isReservoir,
     good: ['sleeve'],
     fair: ['core', 'top'],
@@ -44,6 +48,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'poles-down-the-back',
+    question: 'poles',
     applies: (t, h) => t.purpose === 'tentPoles' && h.poles === 'downTheBack',
     good: ['core'],
     fair: ['side', 'lash'],
@@ -52,14 +57,16 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'long-upright-outside',
+    question: 'poles',
     applies: (t) => t.purpose === 'tentPoles' || (t.shape.kind === 'long' && has(t, 'ridesOutside')),
     good: ['side', 'lash'],
-    fair: ['core', 'outer'],
+    fair: [],
     never: ['lid'],
     why: 'long things stand upright in a side pocket, pushed down and strapped',
   },
   {
     id: 'tent-top',
+    question: 'tent',
     applies: (t, h) => isTent(t) && h.tent === 'top',
     good: ['top'],
     fair: ['outer', 'front', 'lash'],
@@ -69,6 +76,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'tent-round-the-bag',
+    question: 'tent',
     applies: (t, h) => isTent(t) && h.tent === 'roundTheBag',
     good: ['bottom'],
     fair: ['outer', 'core'],
@@ -78,6 +86,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'tent-outside-low',
+    question: 'tent',
     applies: (t, h) => isTent(t) && h.tent === 'outsideLow',
     good: ['lash', 'bottom'],
     fair: ['outer', 'core'],
@@ -87,6 +96,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'tent-never-upper',
+    question: 'tent',
     applies: (t, h) => isTent(t) && h.tent === 'neverUpper',
     good: ['core', 'bottom'],
     fair: ['outer', 'lash'],
@@ -96,6 +106,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
   },
   {
     id: 'tent-core',
+    question: 'tent',
     applies: isTent,
     good: ['core'],
     fair: ['outer', 'front', 'top'],

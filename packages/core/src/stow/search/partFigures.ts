@@ -10,6 +10,9 @@ const { abs, max } = Math;
 
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
 const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
+/** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
+const SIDE_FREE_KG = 0.3;
+const PER_KG_UNEVEN = 40;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
 
@@ -19,6 +22,8 @@ export interface PartFigures {
   safety: number;
   tooDeep: number;
   misplaced: number;
+  /** In the side pockets, right ones less left ones, kg. */
+  sideKg: number;
   voidL: number;
   filledL: number;
   massKg: number;
@@ -36,6 +41,7 @@ export function noFigures(): PartFigures {
     safety: 0,
     tooDeep: 0,
     misplaced: 0,
+    sideKg: 0,
     voidL: 0,
     filledL: 0,
     massKg: 0,
@@ -63,6 +69,7 @@ export function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain
   sum.safety += part.safety;
   sum.tooDeep += part.tooDeep;
   sum.misplaced += part.misplaced;
+  sum.sideKg += part.sideKg;
   if (isMain) {
     sum.voidL += part.voidL;
     sum.filledL += part.filledL;
@@ -88,7 +95,8 @@ export function bandMissOf(hz: number, { heavy, band: [low, high] }: Schooled): 
 export type Schooled = Pick<StowProblem, 'heavy' | 'band'>;
 
 export function costOf(sum: Readonly<PartFigures>, schooled: Schooled): StowCost {
-  const { misfit, safety, tooDeep, misplaced, voidL, filledL, massKg } = sum;
+  const { misfit, safety, tooDeep, voidL, filledL, massKg } = sum;
+  const misplaced = sum.misplaced + PER_KG_UNEVEN * max(0, abs(sum.sideKg) - SIDE_FREE_KG);
   if (massKg === 0)
     return { misfit, safety, tooDeep, bandMissCm: 0, asideCm: 0, voidPercent: 0, outCm: 0, misplaced };
   const [x, y] = [sum.mx / massKg, sum.my / massKg];

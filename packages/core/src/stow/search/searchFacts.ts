@@ -6,11 +6,13 @@ import { takes } from '../fitsPack.js';
 import { mainParting, type MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash } from '../neighbours.js';
-import { placementVerdict, type Level } from '../placementRules.js';
+import { placementVerdict, type Verdict } from '../placementRules.js';
 import { DENSE_KG_PER_L, isSpent } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
-import { outermost, solidVolumeL, type StowProblem, type StowThing } from '../stowProblem.js';
-import { LEVEL_COST } from './tuning.js';
+import { outermost, solidVolumeL, type StowProblem } from '../stowProblem.js';
+import type { StowThing } from '../stowThing.js';
+import { uprightsWanted } from '../uprights.js';
+import { CHOSEN_COST, HOUSE_COST, LEVEL_COST } from './tuning.js';
 
 /** What the placement rules say of a thing in a zone. */
 interface Choice {
@@ -67,6 +69,8 @@ export interface SearchFacts {
   readonly movable: readonly number[];
   /** Pairs of things that must not touch. */
   readonly clashes: readonly (readonly [number, number])[];
+  /** Stiff uprights that the house rule wants in a pack without a frame, as far as there are things for it. */
+  readonly uprights: number;
   /** Pack and all things, kg. */
   readonly totalKg: number;
 }
@@ -111,6 +115,7 @@ export function searchFacts(
         j > i && isOut(a) && isOut(b) && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [],
       ),
     ),
+    uprights: uprightsWanted(problem),
     totalKg: facts.reduce(
       (sum, { isNested, massKg }) => (isNested ? sum : sum + massKg),
       Math.max(TINY_KG, pack.tareKg),
@@ -162,11 +167,14 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
 }
 
 function choicesOf({ pack, house, day }: StowProblem, thing: Thing): readonly Choice[] {
-  const costOf = (level: Level): number => LEVEL_COST[level === 'never' ? 'poor' : level];
+  const costOf = ({ level, question, isChosen }: Verdict): number => {
+    const costs = isChosen ? CHOSEN_COST : question === undefined ? LEVEL_COST : HOUSE_COST;
+    return costs[level === 'never' ? 'poor' : level];
+  };
   return pack.zones.map((zone) => {
     const verdict = placementVerdict(thing, zone, house, pack);
     return {
-      misplaced: costOf(verdict.level),
+      misplaced: costOf(verdict),
       safety: verdict.level === 'never' ? 1 : 0,
       tooDeep: verdict.tooDeep && thing.needed === 'walking' ? 1 : 0,
       exempt: verdict.byHouse || isSpent(thing, day),

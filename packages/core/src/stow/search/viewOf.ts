@@ -5,7 +5,7 @@ import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
 import { boxOf } from '../laidThing.js';
 import { mainZoneAt } from '../mainParting.js';
 import type { Compartment } from '../packGeometry.js';
-import { REACH_LIMIT } from '../reach.js';
+import { BLOCKS, REACH_LIMIT } from '../reach.js';
 import { energyOf, type StowWeights } from '../stowCost.js';
 import { TOUCHES_CM2 } from '../neighbours.js';
 import type { Put } from '../trialLoader.js';
@@ -18,7 +18,17 @@ import { addFigures, costOf, noFigures, voidPercentOf, type PartFigures } from '
 import type { SearchFacts, ThingFacts } from './searchFacts.js';
 import type { StowState } from './stowState.js';
 import { beyondHandful } from '../handful.js';
-import { FEW_CHOICES, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, TROUBLE } from './tuning.js';
+import { isTall, isUprightStay } from '../uprights.js';
+import {
+  FEW_CHOICES,
+  LATER_FOOD_OVER,
+  LEVEL_COST,
+  LYING_LONG,
+  PER_CM_ASTRAY,
+  PER_OVER_TALL,
+  PER_UPRIGHT_MISSING,
+  TROUBLE,
+} from './tuning.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
 const { hypot, max, min } = Math;
@@ -154,6 +164,8 @@ function lookAtThing(view: Making, i: number, pocketZone: number): void {
   figures.my += own.massKg * y;
   figures.mz += own.massKg * z;
   figures.hz += own.heavyKg * z;
+  if (compartment.zone?.kind === 'side')
+    figures.sideKg += compartment.zone.at.x > 0 ? own.massKg : -own.massKg;
   figures.filledL += litres;
   const zone = pocketZone >= 0 ? pocketZone : mainZoneAt(facts.parting, y, z);
   const choice = own.choices[zone]!;
@@ -223,11 +235,13 @@ function lookAtReach({ facts, compartment, loader, figures, things, zones, troub
     const { thing, choices } = facts.things[things[i]!]!;
     const limit = REACH_LIMIT[thing.needed];
     const { exempt, tooDeep } = choices[zones[i]!]!;
+    if (eaten(facts.things[things[i]!]!) > 0) lookAtLaterFood(facts, loader, figures, things, i);
     if (limit === Infinity || exempt || tooDeep > 0) continue;
     const deep = max(0, coverOf(i) - limit);
     figures.tooDeep += deep;
     troubles[i]! += TROUBLE.tooDeep * deep;
   }
+  if (compartment.id === 'main') lookAtHouse(facts, loader, figures, coverOf);
   for (const [p, q] of facts.clashes) {
     const [i, j] = [things.indexOf(p), things.indexOf(q)];
     if (i < 0 || j < 0) continue;
@@ -236,5 +250,45 @@ function lookAtReach({ facts, compartment, loader, figures, things, zones, troub
     figures.safety += 1;
     troubles[i]! += TROUBLE.unsafe;
     troubles[j]! += TROUBLE.unsafe;
+  }
+}
+
+/** Uprights that a pack without a frame lacks, and what lies over tall things that are to be drawn out. */
+function lookAtHouse(
+  { uprights, problem }: SearchFacts,
+  loader: ColumnLoader,
+  figures: PartFigures,
+  coverOf: (i: number) => number,
+): void {
+  const inColumns = problem.house.stacking === 'columns';
+  if (uprights === 0 && !inColumns) return;
+  let stand = 0;
+  for (let i = 0; i < loader.loaded; i += 1) {
+    const turn = loader.rigidAt(i)?.turn;
+    if (turn === undefined) continue;
+    if (isUprightStay(turn)) stand += 1;
+    if (inColumns && isTall(turn)) figures.misplaced += PER_OVER_TALL * coverOf(i);
+  }
+  figures.misplaced += PER_UPRIGHT_MISSING * max(0, uprights - stand);
+}
+
+/** The first day on which food is still eaten; 0 for all else. */
+const eaten = ({ thing, isSpent }: ThingFacts): number => (isSpent ? 0 : (thing.consumption?.fromDay ?? 0));
+
+/** Food that is eaten later and lies over what is eaten sooner. */
+function lookAtLaterFood(
+  facts: SearchFacts,
+  loader: ColumnLoader,
+  figures: PartFigures,
+  things: readonly number[],
+  i: number,
+): void {
+  const day = eaten(facts.things[things[i]!]!);
+  const least = BLOCKS * loader.columnsOf(i);
+  let covers: Uint16Array | undefined;
+  for (let j = i + 1; j < things.length; j += 1) {
+    if (eaten(facts.things[things[j]!]!) <= day) continue;
+    covers ??= loader.coversOf(i);
+    if (covers[j]! > 0 && covers[j]! >= least) figures.misplaced += LATER_FOOD_OVER;
   }
 }

@@ -134,7 +134,8 @@ export function seenPack(
     isLined: problem.isLined || problem.house.rainProtection === 'liner',
     isFrameless: problem.pack.frameless === true,
     hasZone: (kind) => problem.pack.zones.some((z) => z.kind === kind),
-    things: [...byId.values()],
+    // Of what is eaten a wrapper is left, and nobody looks for it.
+    things: [...byId.values()].filter((t) => t.eatenTo === undefined || t.eatenTo >= day),
     leftOut: [
       ...a.unplaced.map((t) => t.name),
       ...a.findings.filter((f) => f.severity === 'fit').map((f) => f.message),

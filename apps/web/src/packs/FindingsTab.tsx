@@ -1,7 +1,8 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import {
   findingGroups,
+  takeOutFirst,
   STOW_RULES,
   type Finding,
   type FindingGroup,
@@ -13,7 +14,7 @@ import { useRun } from '../shared/useRun';
 import { runCures } from '../workers/engine';
 import { MoveEffect } from './MoveEffect';
 import { namesIn } from './namesIn';
-import { useInUnits } from '../shared/useInUnits';
+import { useInUnits, useQuantities } from '../shared/useInUnits';
 
 const SEVERITY_WORDS = {
   fit: 'does not fit',
@@ -65,6 +66,7 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
           {failed.message}
         </Text>
       )}
+      <TakeOutFirst trip={trip} memberId={memberId} stow={stow} />
       {findingGroups(stow.findings).map((group) => (
         <GroupRow
           key={group.ruleId}
@@ -73,6 +75,28 @@ export function FindingsTab({ trip, memberId, stow, placements, onApply, onChoos
           isTrying={current === undefined && failed === undefined}
           {...{ trip, memberId, nameOf, onApply, onChoose }}
         />
+      ))}
+    </Box>
+  );
+}
+
+const MOST_TAKEN_OUT = 3;
+
+/** What to take out of a pack that is too full, and who has room for it. */
+function TakeOutFirst({ trip, memberId, stow }: Pick<Props, 'trip' | 'memberId' | 'stow'>) {
+  const { show } = useQuantities();
+  const list = useMemo(() => takeOutFirst(trip, memberId, stow, MOST_TAKEN_OUT), [trip, memberId, stow]);
+  if (list.length === 0) return null;
+  return (
+    <Box as="li" px="4" py="2" borderBottomWidth="1px">
+      <Text fontWeight="600">Too full. Take out first:</Text>
+      {list.map(({ thing, litres, to }) => (
+        <Text key={thing.id}>
+          {thing.name}, {show(litres, 'volume')}:{' '}
+          {to === undefined
+            ? 'nobody has room and strength for it; leave it, or take a larger pack'
+            : `${to.member.name} has room for ${show(to.freeL, 'volume')}`}
+        </Text>
       ))}
     </Box>
   );

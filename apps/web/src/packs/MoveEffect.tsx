@@ -30,6 +30,11 @@ export function MoveEffect({
     signed(change('y'), 'further out', 'closer'),
     signed(change('x'), 'less even', 'more even'),
     before.cost.safety > after.cost.safety ? 'one safety rule kept' : '',
+    after.cost.safety > before.cost.safety ? '▲ breaks a safety rule' : '',
+    after.cost.misfit > before.cost.misfit + 0.01 ? '▲ does not all go in' : '',
+    after.cost.tooDeep > before.cost.tooDeep ? '△ later at hand' : '',
+    after.cost.bandMissCm > before.cost.bandMissCm + 0.05 ? '△ heavy things leave their band' : '',
+    after.cost.misplaced > before.cost.misplaced + 1 ? 'less where it belongs' : '',
     before.cost.misfit > after.cost.misfit + 0.01
       ? `${(before.cost.misfit - after.cost.misfit).toFixed(1)} more fits`
       : '',

@@ -3,7 +3,9 @@ import { Flex, Box } from '../theme/chakra';
 import { assess, findingGroups } from '@graft/core/stow';
 import { CompareTab } from './CompareTab';
 import { DaysTab } from './DaysTab';
+import { Elsewhere } from './Elsewhere';
 import { FindingsTab } from './FindingsTab';
+import { namesIn } from './namesIn';
 import { TABS, type Tab } from './packSession';
 import { PracticeTab } from './PracticeTab';
 import { ReachTab } from './ReachTab';
@@ -63,6 +65,13 @@ function TabOf({ session }: { session: PackSession }) {
           onPlace={session.place}
           onPin={session.pin}
           onRideIn={practice === undefined ? session.rideIn : undefined}
+          {...(practice === undefined
+            ? {
+                elsewhere: (thingId: string) => (
+                  <Elsewhere {...of} memberId={member.id} thingId={thingId} name={namesIn(stow)(thingId)} />
+                ),
+              }
+            : {})}
         />
       );
     case 'steps':

@@ -184,6 +184,23 @@ export function runCures(
   );
 }
 
+/** The next best places of a thing, the runner-up first; nothing after `stop`. */
+export function runAlternatives(
+  trip: Trip,
+  memberId: string,
+  day: number,
+  placements: readonly Placement[],
+  thingId: string,
+): Run<readonly StowMove[] | undefined> {
+  const worker = startWorker();
+  return raced<readonly StowMove[] | undefined>(
+    worker,
+    WHAT,
+    wrap<Engine>(worker).alternatives(trip, memberId, day, placements, thingId),
+    () => undefined,
+  );
+}
+
 /** The two moves that do most for a stow on a day; nothing after `stop`. */
 export function runRepack(
   trip: Trip,

@@ -13,6 +13,7 @@ import {
   type ShareResult,
 } from '@graft/core/share';
 import {
+  alternatives,
   assess,
   cureOf,
   planWholeStow,
@@ -26,6 +27,9 @@ import {
   type Symptom,
 } from '@graft/core/stow';
 import type { Placement, Stow, Trip } from '@graft/core/trip';
+
+/** Of so many other places it is told what they cost. */
+const PLACES_TOLD = 3;
 
 const engine = {
   share(
@@ -75,6 +79,16 @@ const engine = {
   ): readonly (StowMove | undefined)[] {
     const problem = stowProblem(trip, memberId, day);
     return assess(problem, placements).findings.map((f) => cureOf(problem, placements, f));
+  },
+  /** The next best places of a thing, the runner-up first. */
+  alternatives(
+    trip: Trip,
+    memberId: string,
+    day: number,
+    placements: readonly Placement[],
+    thingId: string,
+  ): readonly StowMove[] {
+    return alternatives(stowProblem(trip, memberId, day), placements, thingId, PLACES_TOLD);
   },
   /** The two moves that do most for a stow on a day. */
   repack(trip: Trip, memberId: string, day: number, placements: readonly Placement[]): readonly StowMove[] {

@@ -7,8 +7,7 @@
  * compressible thing that lies under a void swells into it, up to its loose volume. Heights are exact; only the floor
  * plan is gridded.
  *
- * A void is space under something, or a gap narrower than `CREVICE_CM` that is still open at the end: wider ones are no
- * voids, the pack is drawn tight over them.
+ * A void is space under something, or a gap narrower than `CREVICE_CM` at the top: over wider ones the pack is drawn tight.
  */
 import { FloorPatch } from './floorPatch.js';
 import { LoaderMemory, type ColumnPart, type Slab } from './loaderMemory.js';

@@ -26,3 +26,4 @@ export * from './findingGroups.js';
 export * from './movesUp.js';
 export * from './overDays.js';
 export * from './restow.js';
+export * from './takeOut.js';

@@ -11,7 +11,8 @@ import { fetchedFor, keptFrom, moveUpText, stowOnDay } from './movesUp.js';
 import { dayToRepack, goodOnAllDays, repack, stowDays } from './overDays.js';
 import { costOfStow } from './planStow.js';
 import { planWholeStow } from './restow.js';
-import { NO_COST, overAll } from './stowCost.js';
+import { compareCost, NO_COST, overAll } from './stowCost.js';
+import { alternatives } from './stowMoves.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 
 const own = (id: string, more: Partial<Thing>): PersonalThing => ({
@@ -141,4 +142,18 @@ test('after rain what gets wet weighs more', () => {
   const [dry] = stowDays(trip, 'a', [at('fly', 'top')]);
   const [wet] = stowDays(trip, 'a', [at('fly', 'top')], true);
   expect(wet!.stow.massKg - dry!.stow.massKg).toBeCloseTo(0.5, 9);
+});
+
+test('where else a thing could be: other zones that take it, the runner-up first, none that does not', () => {
+  const problem = stowProblem(three, 'a', 1);
+  const others = alternatives(problem, PLACES, 'bag', 20);
+  expect(others.length).toBeGreaterThan(1);
+  expect(others.map((m) => m.zoneId)).not.toContain('bottom');
+  // Eight litres of bag go into no belt pocket.
+  expect(others.filter((m) => /belt|strap-|sleeve/.test(m.zoneId))).toEqual([]);
+  for (let i = 1; i < others.length; i += 1)
+    expect(compareCost(others[i - 1]!.after.cost, others[i]!.after.cost)).toBeLessThanOrEqual(0);
+  expect(new Set(others.map((m) => m.zoneId)).size).toBe(others.length);
+  expect(alternatives(problem, PLACES, 'bag', 2)).toHaveLength(2);
+  expect(alternatives(problem, PLACES, 'nothing', 2)).toEqual([]);
 });

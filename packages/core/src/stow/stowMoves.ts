@@ -6,6 +6,7 @@ import type { Placement, PointCm, Side } from '../trip/model.js';
 import type { Finding } from './assessment.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
+import { zonesThatTake } from './fitsPack.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
 import { StowSearch } from './search/stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
@@ -88,6 +89,37 @@ export function bestMoves(
     .filter((m) => !seen.has(m.thingId) && seen.add(m.thingId) !== undefined)
     .slice(0, most);
 }
+/**
+ * Where else a thing could be: for each other zone that takes it, the best side, by the planner's own order of tiers; the
+ * runner-up first.
+ *
+ * @param most how many to return
+ */
+export function alternatives(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  thingId: string,
+  most: number,
+): readonly StowMove[] {
+  const from = exact(problem, placements);
+  const thing = problem.things.find((t) => t.thing.id === thingId)?.thing;
+  const here = from.find((p) => p.thingId === thingId)?.zoneId;
+  if (thing === undefined || here === undefined) return [];
+  const able = new Set(zonesThatTake(thing, problem.pack).map((z) => z.id));
+  const before = stateOf(problem, from);
+  const byZone = new Map<string, StowMove>();
+  for (const target of targets(problem, false)) {
+    const { zoneId, side } = target;
+    if (zoneId === here || !able.has(zoneId)) continue;
+    const next = placeAt(problem, from, thingId, target);
+    const after = stateOf(problem, next);
+    const best = byZone.get(zoneId);
+    if (best !== undefined && compareCost(after.cost, best.after.cost) >= 0) continue;
+    byZone.set(zoneId, { thingId, zoneId, side, before, after, placements: next });
+  }
+  return [...byZone.values()].sort((a, b) => compareCost(a.after.cost, b.after.cost)).slice(0, most);
+}
+
 /** The best place for a thing that has none yet: by the planner's own order of tiers; undefined when the pack takes it nowhere. */
 export function bestPlace(
   problem: StowProblem,

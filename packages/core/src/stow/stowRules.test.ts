@@ -210,7 +210,7 @@ describe('each rule has one case that breaks it and one that keeps it', () => {
       [at('wool', 'bottom')],
     ],
     'house-rule': [
-      [own('rice', { purpose: 'food', massKg: 1, volumeL: 2 }), own('tins', { massKg: 4, volumeL: 14 })],
+      [own('rice', { purpose: 'food', massKg: 1, volumeL: 2 }), own('tins', { massKg: 4, volumeL: 24 })],
       [at('rice', 'bottom'), at('tins', 'core')],
       [at('tins', 'bottom'), at('rice', 'core')],
     ],

@@ -9,6 +9,7 @@ import {
   uprightsWanted,
   wantsUprights,
 } from '../uprights.js';
+import { isMainZone } from '../zoneKinds.js';
 import { each, inMain, type CheckedRule } from './checkedRule.js';
 
 /** "Food? today’s on top, the rest in the core" */
@@ -17,6 +18,9 @@ function chosen(house: HouseRules, id: HouseRuleId): string {
   const { label } = (choices as Readonly<Record<string, { readonly label: string }>>)[house[id]]!;
   return `${question} ${label}`;
 }
+
+/** Less full than this a pack has no core and no top: all lies at its bottom (Graft's own number). */
+const HALF_EMPTY = 0.5;
 
 export const HOUSE_RULES: readonly CheckedRule[] = [
   {
@@ -27,7 +31,10 @@ export const HOUSE_RULES: readonly CheckedRule[] = [
     camp: 'the house rules of the trip, or the member’s own',
     check: ({ house }, a) =>
       each(a, ({ thing, zone, verdict, insideId }) =>
-        verdict.level === 'poor' && verdict.question !== undefined && insideId === undefined
+        verdict.level === 'poor' &&
+        verdict.question !== undefined &&
+        insideId === undefined &&
+        !(isMainZone(zone.kind) && a.main.filledL < HALF_EMPTY * a.main.capacityL)
           ? `${thing.name} in ${zone.name}, against the house rule: ${chosen(house, verdict.question)}`
           : undefined,
       ),

@@ -111,6 +111,8 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
 });
 
 test('a thing is put into a bag and taken out of it, by choice and by the mouse', async ({ page }) => {
+  // Tall enough that both ends of the drag are in view.
+  await page.setViewportSize({ width: 1280, height: 2400 });
   const file = join(DEMO, '../parties/couple-seven-days.graft.json');
   const id = await importTrip(readFileSync(file, 'utf8'));
   await openStation(page, id, 'packs');

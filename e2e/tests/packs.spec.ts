@@ -67,7 +67,7 @@ test('what is dangerous is said with its reason, and undone in one step', async 
   await tab(page, 'Rules');
   const findings = page.getByRole('list', { name: 'Findings' });
   await expect(findings).toContainText('Bottle, 1 L in Lid: what can leak does not ride above the rest');
-  await expect(packs(page)).toContainText('to look at');
+  await expect(packs(page)).toContainText('to mend');
   await page.getByRole('button', { name: /^Undo put Bottle/ }).click();
   await expect(page.getByText('Bottle, 1 L in Lid')).toBeHidden();
 });

@@ -102,7 +102,7 @@ test('every view', async ({ page, browser }) => {
   await picture(page, 'packs-compare');
   await page
     .getByRole('radiogroup', { name: 'What is shown of the stow' })
-    .getByText('Places', { exact: true })
+    .getByText('Days', { exact: true })
     .click();
   await page.getByRole('button', { name: 'Dark colours' }).click();
   await picture(page, 'packs-dark');

@@ -61,7 +61,7 @@ test('what is dangerous is said with its reason, and undone in one step', async 
   await expect(page.getByText('Nothing is stowed yet')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Without a place' })).toContainText('Sleeping bag');
   await page.getByRole('button', { name: 'Plan this pack' }).click();
-  await expect(figures(page)).toContainText('in the band', { timeout: 180_000 });
+  await expect(figures(page)).toContainText('above the belt', { timeout: 180_000 });
   await expect(packs(page).getByRole('button').nth(1)).toContainText('stowed');
   await page.getByRole('combobox', { name: 'Place of Bottle, 1 L' }).selectOption('lid/centre');
   await tab(page, 'Rules');

@@ -117,7 +117,7 @@ export function StowFigures({
         {figure(
           'Heavy things, above the belt',
           <Why
-            reason={`The middle of the heavy half: of what may ride anywhere in the bag, the densest things that make half of its mass. "${stow.school.name}" wants them ${stow.school.place}, preferred on ${stow.school.preferredWhen}; the band is Graft's own number. In a pack that is half empty it begins as high as they get.`}
+            reason={`The middle of the heavy half: of what may ride anywhere in the bag, the densest things that make half of its mass. "${stow.school.name}" wants them ${stow.school.place}, preferred on ${stow.school.preferredWhen}; the band is Graft's own number.`}
           >
             {stow.heavyCm === undefined ? 'nothing heavy' : inUnits(`${stow.heavyCm.toFixed(1)} cm`)}
           </Why>,

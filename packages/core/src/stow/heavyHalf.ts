@@ -17,8 +17,6 @@ import { isMainZone } from './zoneKinds.js';
 export interface HeavyHalf {
   readonly kgOf: ReadonlyMap<string, number>;
   readonly totalKg: number;
-  /** As high as it can ride on the rest of the load, cm; no limit where that is not known. */
-  readonly mostCm: number;
 }
 export interface HeavyCandidate {
   readonly thing: Thing;
@@ -40,40 +38,15 @@ export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: 
     .sort((a, b) => b.density - a.density || (a.thing.id < b.thing.id ? -1 : 1));
   const totalKg = densest.reduce((sum, t) => sum + t.wholeKg, 0) / 2;
   const kgOf = new Map<string, number>();
-  if (totalKg < LEAST_HEAVY_KG) return { kgOf, totalKg: 0, mostCm: Infinity };
+  if (totalKg < LEAST_HEAVY_KG) return { kgOf, totalKg: 0 };
   let leftKg = totalKg;
-  let heavyL = 0;
-  for (const { thing, wholeKg, volumeL } of densest) {
+  for (const { thing, wholeKg } of densest) {
     if (leftKg <= 0) break;
-    const kg = Math.min(leftKg, wholeKg);
-    kgOf.set(thing.id, kg);
-    heavyL += (volumeL * kg) / wholeKg;
+    kgOf.set(thing.id, Math.min(leftKg, wholeKg));
     leftKg -= wholeKg;
   }
-  const restL = densest.reduce((sum, t) => sum + t.volumeL, 0) - heavyL;
-  return { kgOf, totalKg, mostCm: middleOnTopCm(pack, restL, heavyL) };
+  return { kgOf, totalKg };
 }
-
-/** How high the middle of so many litres lies on top of others in a pack's main compartment, cm. */
-function middleOnTopCm({ main }: Pack, restL: number, onTopL: number): number {
-  if (main === undefined) return Infinity;
-  const widthCm = (main.bottomWidthCm + main.topWidthCm) / 2;
-  const depthCm = (main.bottomDepthCm + main.topDepthCm) / 2;
-  return main.at.z + ((restL + onTopL / 2) * 1000) / (widthCm * depthCm);
-}
-
-/**
- * The school's band as far as the load can follow it: in a pack that is half empty nothing rides at the shoulder blades,
- * and the band begins as high as the heavy half gets.
- */
-export function followedBand(
-  [low, high]: readonly [number, number],
-  { mostCm }: HeavyHalf,
-): readonly [number, number] {
-  return [Math.min(low, mostCm - SHORT_OF_CM), high];
-}
-/** Things do not stack without a gap: so much below the most is as high as it goes, cm (Graft's own number). */
-const SHORT_OF_CM = 3;
 
 /** Whether the best places that this pack has for a thing are in the main compartment, at whatever height. */
 function isForTheBag(thing: Thing, pack: Pack, house: HouseRules): boolean {

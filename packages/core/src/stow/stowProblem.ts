@@ -12,7 +12,7 @@ import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack }
 import type { StowThing } from './stowThing.js';
 import { isSpent } from './thingKinds.js';
 import { filledThing, withLiner } from './filledThing.js';
-import { followedBand, heavyHalf, type HeavyHalf } from './heavyHalf.js';
+import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
 import { dayVolumeL } from './reservoir.js';
 
 export interface StowProblem {
@@ -22,7 +22,7 @@ export interface StowProblem {
   readonly school: PackingSchool;
   /** What the school is about. */
   readonly heavy: HeavyHalf;
-  /** Lower and upper end of the school's band for this torso, cm, as far as the load can follow it: there the heavy half is to ride. */
+  /** Lower and upper end of the school's band for this torso, cm: there the heavy half is to ride. */
   readonly band: readonly [number, number];
   readonly day: number;
   /** The day the stow is planned for. */
@@ -73,20 +73,19 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     waterL: water.inThing.get(thing.id) ?? 0,
     volumeL: byDay.map(({ takesL }) => takesL(thing)),
   }));
-  const heavy = heavyHalf(
-    stowed
-      .filter(({ thing }) => !filling.inside.has(thing.id))
-      .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) })),
-    pack,
-    house,
-  );
   return {
     member,
     pack,
     house,
     school,
-    heavy,
-    band: followedBand(bandCm(school, member.torsoCm), heavy),
+    heavy: heavyHalf(
+      stowed
+        .filter(({ thing }) => !filling.inside.has(thing.id))
+        .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) })),
+      pack,
+      house,
+    ),
+    band: bandCm(school, member.torsoCm),
     day,
     plannedFor: planningDay(trip, memberId),
     things: stowed,

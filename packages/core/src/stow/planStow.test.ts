@@ -351,7 +351,8 @@ describe('assessStow', () => {
       ruleId: 'height',
       severity: 'balance',
       thingIds: [],
-      message: 'the heavy things ride 23.2 cm below the band of "Middle and close", 20.2–25.0 cm; so little is in the pack that it lies low: take a smaller pack, or pack low',
+      message:
+        'the heavy things ride 23.2 cm below the band of "Middle and close", 20.2–25.0 cm; so little is in the pack that it lies low: take a smaller pack, or pack low',
     });
   });
   test('names what has no place, what is too full, too heavy and too deep', () => {

@@ -25,7 +25,7 @@ const HALF_EMPTY = 0.5;
 export const HOUSE_RULES: readonly CheckedRule[] = [
   {
     id: 'house-rule',
-    severity: 'access',
+    severity: 'structure',
     what: 'things are where the house rules of the trip want them',
     why: 'everybody of the party then knows where to look',
     camp: 'the house rules of the trip, or the member’s own',

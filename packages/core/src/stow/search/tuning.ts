@@ -64,7 +64,7 @@ export const OVER_DAYS = {
   moves: 900,
   rounds: 3,
   roundsIfAmiss: 8,
-  days: 2,
+  days: 4,
   heat: { hot: 8, cold: 0.3, wide: 0.5 },
 };
 

@@ -6,6 +6,7 @@ import {
   cell,
   typeInCell,
   baseUrl,
+  boxAtRest,
   enter,
   importTrip,
   memberRow,
@@ -135,9 +136,12 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   const handle = list.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
   await handle.scrollIntoViewIfNeeded();
   await row.scrollIntoViewIfNeeded();
-  const [from, to] = [(await handle.boundingBox())!, (await row.boundingBox())!];
+  // The list comes to rest only when the stow has been looked at anew.
+  const to = await boxAtRest(row);
+  const from = await boxAtRest(handle);
   await page.mouse.move(from.x + 30, from.y + from.height / 2);
   await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y + from.height / 2 + 8, { steps: 3 });
   await page.mouse.move(to.x + 60, to.y + 4, { steps: 8 });
   await expect(page.getByRole('complementary').getByText(/^Sleeping bag, three seasons, \d/)).toBeVisible();
   await page.mouse.move(to.x + 60, to.y + to.height / 3, { steps: 4 });

@@ -33,9 +33,9 @@ test('links are made, two members tick on their phones, and the leader follows',
   await box(eddy, 'I have Roofing nails from the leader').check();
   await box(eddy, /^Step \d+: .*Sleeping bag/).check();
   await box(joss, 'I have Folding saw from the leader').check();
-  await expect(status(eddy)).toContainText('2 of 20 things packed · Leader is up to date');
+  await expect(status(eddy)).toContainText('3 of 20 things packed · Leader is up to date');
   const row = (member: string) => page.locator(`tr[data-row="${member}"]`);
-  await expect(row('eddy')).toContainText('2 / 20');
+  await expect(row('eddy')).toContainText('3 / 20');
   await expect(row('eddy')).toContainText('1 / 3');
   await expect(row('joss')).toContainText('0 / 26');
 
@@ -77,7 +77,7 @@ test('without a network the sheet opens, takes ticks, and tells them when it is 
   await eddy.reload();
   await expect(eddy.getByRole('heading', { level: 1 })).toHaveText('Eddy');
   await box(eddy, /^Step \d+: .*Sleeping bag/).check();
-  await expect(status(eddy)).toContainText('No network: 2 ticks to tell later');
+  await expect(status(eddy)).toContainText('No network: 3 ticks to tell later');
   await eddy.reload();
   await expect(box(eddy, /^Step \d+: .*Sleeping bag/)).toBeChecked();
   expect(await marksOf(id, 'eddy')).toEqual([]);
@@ -87,6 +87,7 @@ test('without a network the sheet opens, takes ticks, and tells them when it is 
   expect(marks.map((m) => m.kind === 'packed' && m.value && !m.byLeader && m.thingId).sort()).toEqual([
     'eddy-mat',
     'eddy-sleeping-bag',
+    'eddy-spare-clothes',
   ]);
 });
 

@@ -144,7 +144,8 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   await page.mouse.move(from.x + 40, from.y + from.height / 2 + 8, { steps: 3 });
   await page.mouse.move(to.x + 60, to.y + 4, { steps: 8 });
   await expect(page.getByRole('complementary').getByText(/^Sleeping bag, three seasons, \d/)).toBeVisible();
-  await page.mouse.move(to.x + 60, to.y + to.height / 3, { steps: 4 });
+  const there = await boxAtRest(row);
+  await page.mouse.move(there.x + 60, there.y + 12, { steps: 4 });
   await page.mouse.up();
   await expect(bag.locator('option:checked')).toHaveText('in Dry bag for the sleeping bag, 20 L');
   await saved(page);

@@ -1,5 +1,5 @@
 /**
- * What a stow is worth on a day: where everything lies, the centre of gravity against the school's band, the reach of
+ * What a stow is worth on a day: where everything lies, the heavy half against the school's band, the reach of
  * every thing, how full each part is, and every finding in words. The same for a planned stow and one made by hand.
  */
 import { centreOfGravity } from '../carriage/centreOfGravity.js';

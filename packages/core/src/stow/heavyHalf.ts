@@ -10,7 +10,7 @@
  */
 import type { HouseRules, Pack, Thing } from '../trip/model.js';
 import { LEVELS, placementVerdict } from './placementRules.js';
-import { isQuick } from './thingKinds.js';
+import { isQuick, stowedDensity } from './thingKinds.js';
 import { isMainZone } from './zoneKinds.js';
 
 /** What of each thing counts, kg. */
@@ -27,14 +27,12 @@ export interface HeavyCandidate {
 
 /** With less than this that is heavy, kg, no school matters (Graft's own number). */
 const LEAST_HEAVY_KG = 0.5;
-/** A thing used up takes no room; its density is then of no interest. */
-const TINY_L = 0.01;
 
 /** @param things those that ride in no other */
 export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: HouseRules): HeavyHalf {
   const densest = things
     .filter((t) => t.wholeKg > 0 && isForTheBag(t.thing, pack, house))
-    .map((t) => ({ ...t, density: t.wholeKg / Math.max(TINY_L, t.volumeL) }))
+    .map((t) => ({ ...t, density: stowedDensity(t.wholeKg, t.volumeL) }))
     .sort((a, b) => b.density - a.density || (a.thing.id < b.thing.id ? -1 : 1));
   const totalKg = densest.reduce((sum, t) => sum + t.wholeKg, 0) / 2;
   const kgOf = new Map<string, number>();

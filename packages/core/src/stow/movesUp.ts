@@ -6,7 +6,7 @@ import type { Placement, Thing, Zone, ZoneKind } from '../trip/model.js';
 import { zonesThatTake } from './fitsPack.js';
 import { placementVerdict } from './placementRules.js';
 import type { StowProblem } from './stowProblem.js';
-import { isQuick, isSpent } from './thingKinds.js';
+import { isEaten, isQuick, isSpent } from './thingKinds.js';
 
 export interface MoveUp {
   readonly thing: Thing;
@@ -24,14 +24,12 @@ export interface StowOnDay {
 /** Where food goes up to when nothing that is eaten has left its place. */
 const UP: readonly ZoneKind[] = ['top', 'lid', 'front'];
 
-const isFood = ({ purpose }: Thing): boolean => purpose === 'food' || purpose === 'snack';
-
 /** A stow as it is on the problem's day, with what was fetched up for it. */
 export function stowOnDay(problem: StowProblem, placements: readonly Placement[]): StowOnDay {
   const placed = new Map(placements.map((p) => [p.thingId, p]));
   if (placed.size === 0) return { placements, moves: [] };
   const zones = new Map(problem.pack.zones.map((z) => [z.id, z]));
-  const free = problem.things.map((t) => t.thing).filter((t) => isFood(t) && !problem.inside.has(t.id));
+  const free = problem.things.map((t) => t.thing).filter((t) => isEaten(t) && !problem.inside.has(t.id));
   /** Places that what is eaten has left, the latest first. */
   const left = free
     .filter((t) => isSpent(t, problem.day) && placed.has(t.id))

@@ -7,7 +7,7 @@ export interface StowCost {
   readonly safety: number;
   /** Things over a wanted one, above what its need allows, summed. */
   readonly tooDeep: number;
-  /** How far the centre of gravity is outside the band, cm. */
+  /** How far the heavy half is outside the band, cm. */
   readonly bandMissCm: number;
   /** How far it is aside beyond half a centimetre, cm. */
   readonly asideCm: number;

@@ -10,7 +10,7 @@ import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
 import type { StowThing } from './stowThing.js';
-import { isSpent } from './thingKinds.js';
+import { isEaten, isSpent } from './thingKinds.js';
 import { filledThing, withLiner } from './filledThing.js';
 import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
 import { dayVolumeL } from './reservoir.js';
@@ -104,8 +104,9 @@ export function solidVolumeL(t: StowThing, day: number): number {
 
 /** Food of later days is not wanted on the way yet: it rides below what is. What is eaten keeps the place that it had. */
 function today(thing: Thing, day: number): Thing {
-  const isFood = thing.purpose === 'food' || thing.purpose === 'snack';
-  return isFood && !isEatenOn(thing, day) && !isSpent(thing, day) ? { ...thing, needed: 'camp' } : thing;
+  return isEaten(thing) && !isEatenOn(thing, day) && !isSpent(thing, day)
+    ? { ...thing, needed: 'camp' }
+    : thing;
 }
 
 /** What is somebody else's says so; their own is called as on their list. */

@@ -9,6 +9,8 @@ export const isTent = is('tentBody', 'tentFly', 'footprint');
 export const isFirstAid = is('firstAid');
 export const isRain = is('rainwear');
 export const isFood = is('food', 'foodContainer');
+/** What is eaten, without what it rides in. */
+export const isEaten = is('food', 'snack');
 export const isClothing = is('clothing', 'warmLayer', 'spareClothing', 'handsHead');
 export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' || thing.shape.kind === 'pouch';
 /** A soft water container: it rides in its sleeve. */
@@ -22,6 +24,13 @@ export const has = (thing: Thing, flag: Thing['flags'][number]): boolean => thin
 
 /** From this density on a thing counts as dense, kg/L (Graft's own number: between clothes and food). */
 export const DENSE_KG_PER_L = 0.3;
+
+/** A thing used up takes no room; its density is then of no interest. */
+const TINY_L = 0.01;
+/** Of what is stowed, with what rides in it. */
+export function stowedDensity(massKg: number, volumeL: number): number {
+  return massKg / Math.max(TINY_L, volumeL);
+}
 
 export function densityKgPerL(thing: Thing): number {
   return thing.volumeL === 0 ? Infinity : thing.massKg / thing.volumeL;

@@ -7,14 +7,9 @@ import { preferredKinds } from '../placementRules.js';
 import { beyondHandful, HANDFUL } from '../handful.js';
 import { REACH_LIMIT } from '../reach.js';
 import { isSpent } from '../thingKinds.js';
-import { each, isAtHand, type CheckedRule, type Parts } from './checkedRule.js';
+import { each, isAtHand, isHalfEmpty, type CheckedRule } from './checkedRule.js';
 
 const VOIDS_MOST = 0.05;
-
-/** Less full than this, a pack has nothing for the heavy things to ride on (Graft's own number). */
-const LITTLE = 0.5;
-const isTooLittle = ({ main, bandMissCm }: Parts): boolean =>
-  bandMissCm < 0 && main.filledL < LITTLE * main.capacityL;
 
 export const CARRYING_RULES: readonly CheckedRule[] = [
   {
@@ -71,7 +66,7 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
         : [
             {
               thingIds: [],
-              message: `the heavy things ride ${bandMissText(a.bandMissCm)} the band of "${a.school.name}", ${bandText(a.band)}${isTooLittle(a) ? '; so little is in the pack that it lies low: take a smaller pack, or pack low' : ''}`,
+              message: `the heavy things ride ${bandMissText(a.bandMissCm)} the band of "${a.school.name}", ${bandText(a.band)}${a.bandMissCm < 0 && isHalfEmpty(a) ? '; so little is in the pack that it lies low: take a smaller pack, or pack low' : ''}`,
             },
           ],
   },

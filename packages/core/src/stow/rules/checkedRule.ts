@@ -27,6 +27,9 @@ export const each = (
     const message = isSpent(p.thing, a.day) ? undefined : broken(p);
     return message === undefined ? [] : [{ thingIds: [p.thing.id], message }];
   });
+/** Less full than this a pack has no core, no top, and nothing for heavy things to ride on (Graft's own number). */
+const HALF = 0.5;
+export const isHalfEmpty = ({ main }: Parts): boolean => main.filledL < HALF * main.capacityL;
 export const inMain = (p: PlacedThing): boolean => isMainZone(p.zone.kind);
 export const has = (p: PlacedThing, flag: PlacedThing['thing']['flags'][number]): boolean =>
   p.thing.flags.includes(flag);

@@ -10,7 +10,7 @@ import {
   wantsUprights,
 } from '../uprights.js';
 import { isMainZone } from '../zoneKinds.js';
-import { each, inMain, type CheckedRule } from './checkedRule.js';
+import { each, inMain, isHalfEmpty, type CheckedRule } from './checkedRule.js';
 
 /** "Food? today’s on top, the rest in the core" */
 function chosen(house: HouseRules, id: HouseRuleId): string {
@@ -18,9 +18,6 @@ function chosen(house: HouseRules, id: HouseRuleId): string {
   const { label } = (choices as Readonly<Record<string, { readonly label: string }>>)[house[id]]!;
   return `${question} ${label}`;
 }
-
-/** Less full than this a pack has no core and no top: all lies at its bottom (Graft's own number). */
-const HALF_EMPTY = 0.5;
 
 export const HOUSE_RULES: readonly CheckedRule[] = [
   {
@@ -34,7 +31,7 @@ export const HOUSE_RULES: readonly CheckedRule[] = [
         verdict.level === 'poor' &&
         verdict.question !== undefined &&
         insideId === undefined &&
-        !(isMainZone(zone.kind) && a.main.filledL < HALF_EMPTY * a.main.capacityL)
+        !(isMainZone(zone.kind) && isHalfEmpty(a))
           ? `${thing.name} in ${zone.name}, against the house rule: ${chosen(house, verdict.question)}`
           : undefined,
       ),

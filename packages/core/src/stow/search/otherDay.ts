@@ -23,7 +23,7 @@ interface Entry {
 export class OtherDay {
   private readonly search: StowSearch;
   private readonly entries: readonly Entry[];
-  /** By compartment of the searched day, that of the other day: a pack has the same on all days. */
+  /** The state of this day; a pack has the same compartments on all days. */
   private readonly own: StowState;
 
   /**

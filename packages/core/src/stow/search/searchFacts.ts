@@ -7,7 +7,7 @@ import { mainParting, type MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
 import { clash } from '../neighbours.js';
 import { placementVerdict, type Verdict } from '../placementRules.js';
-import { DENSE_KG_PER_L, isSpent } from '../thingKinds.js';
+import { DENSE_KG_PER_L, isSpent, stowedDensity } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
 import { outermost, solidVolumeL, type StowProblem } from '../stowProblem.js';
 import type { StowThing } from '../stowThing.js';
@@ -77,8 +77,6 @@ export interface SearchFacts {
 
 /** A long thing is one that should stand. */
 const LONG_CM = 30;
-/** A thing used up takes no room; its density is then of no interest. */
-const TINY_L = 0.01;
 const TINY_KG = 1e-9;
 
 /**
@@ -139,7 +137,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     outermost(problem, other.thing.id) === thing.id && other.thing.id !== thing.id ? [i] : [],
   );
   const massKg = t.wholeKg;
-  const densityKgPerL = massKg / Math.max(TINY_L, volumeL);
+  const densityKgPerL = stowedDensity(massKg, volumeL);
   const choices = choicesOf(problem, thing);
   const away = (padded: boolean): readonly number[] =>
     solid.kind === 'soft' ? [] : solid.turns.map((turn) => keptFromBackCm(thing, turn, padded));

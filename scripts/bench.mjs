@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|track|edit|kit|api|sheets|trail|attack] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|eye|track|edit|kit|api|sheets|trail|attack] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
 import { benchAttack } from './lib/benchAttack.mjs';
+import { benchEye } from './lib/benchEye.mjs';
 import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
@@ -18,7 +19,7 @@ import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack'];
+const BENCHES = ['share', 'stow', 'eye', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -67,6 +68,8 @@ await main(async () => {
     await benchShare(core, seed, Number(values.trips), Number(values.mip));
   }
   if (wants('stow')) await benchStow(core, seed);
+  // At a third of the moves: what a planner finds soon is what people see.
+  if (wants('eye')) await benchEye(seed, 0.3);
   if (wants('track')) {
     const text = longGpx(50_000, seed);
     const parsed = timed(() => core.parseGpx(text));

@@ -15,11 +15,18 @@ const SEED = 1;
 /** A party in the making; every call returns the next state, as the screens do. */
 function makers(core) {
   const packOf = (memberId, litres, more = {}) => {
-    // Day sacks are smaller than any pack of the catalogue.
+    // Smaller than any pack of the catalogue.
     if (litres < 30) {
-      const [tareKg, ratedLoadKg] = litres < 15 ? [0.3, 4] : [0.6, 8];
-      const parts = litres < 15 ? ['front', 'side'] : ['front', 'side', 'strap'];
-      const spec = { name: `${litres} L day sack`, volumeL: litres, tareKg, ratedLoadKg, parts };
+      const [tareKg, ratedLoadKg] = litres < 15 ? [0.35, 4] : [0.6, 8];
+      const parts = ['front', 'side', 'strap', 'hipBelt'];
+      const spec = {
+        name: `${litres} L child’s pack`,
+        volumeL: litres,
+        tareKg,
+        ratedLoadKg,
+        parts,
+        kind: 'child',
+      };
       return core.customPack(`pack-${memberId}`, spec);
     }
     const size = core.PACK_SIZES.find((s) => s.nominalL === litres);
@@ -113,7 +120,7 @@ const PARTIES = {
       torsoCm: 28,
       ageYears: 5,
       portion: 0.5,
-      litres: 10,
+      litres: 14,
     });
     t = withGroup(t, 'tent', 'Tent', ['Ada', 'Jonne', 'Wren', 'Pip']);
     t = withGroup(t, 'cook', 'Kitchen', ['Ada', 'Jonne', 'Wren', 'Pip'], { stove: 'gasBurner' });

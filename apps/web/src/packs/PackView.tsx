@@ -1,6 +1,5 @@
 import {
   across,
-  isMainZone,
   mainOf,
   roomFor,
   sectionOf,
@@ -10,7 +9,7 @@ import {
   type Section,
   type StowAssessment,
 } from '@graft/core/stow';
-import type { Pack } from '@graft/core/trip';
+import { isMainZone, type Pack } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { paint } from '../theme/system';

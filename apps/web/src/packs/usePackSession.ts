@@ -2,7 +2,6 @@ import { useDeferredValue, useMemo, useReducer, useState } from 'react';
 import {
   assess,
   exact,
-  isMainZone,
   keptFrom,
   loadingSteps,
   placeAt,
@@ -17,6 +16,7 @@ import {
 } from '@graft/core/stow';
 import {
   adoptStow,
+  isMainZone,
   packOf,
   rideIn,
   type Member,
@@ -111,7 +111,7 @@ export function usePackSession(member: Member): PackSession {
     change(label, (t) => adoptStow(t, { memberId: member.id, placements: keptFrom(kept, on, placements) }));
   const isPinned = practice === undefined;
   const drag = (thingId: string, at: PointCm, dropped: boolean): void => {
-    const zone = zoneUnder(pack, at);
+    const zone = zoneUnder(problem, at);
     const placements =
       zone === undefined ? undefined : placedAt(problem, stored, thingId, zone, at, isPinned);
     if (zone === undefined || placements === undefined || !dropped) {

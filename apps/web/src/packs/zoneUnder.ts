@@ -1,5 +1,5 @@
-import { isMainZone, mainParting, mainZoneAt, zoneBox } from '@graft/core/stow';
-import type { Pack, Zone } from '@graft/core/trip';
+import { mainZoneAt, zoneBox, type StowProblem } from '@graft/core/stow';
+import { isMainZone, type Zone } from '@graft/core/trip';
 import type { PointCm } from './useDragOver';
 
 /** How far beside the main compartment a thing may be let go and still mean it, cm. */
@@ -8,7 +8,7 @@ const SLACK_CM = 4;
 const SLACK_ABOVE_CM = 20;
 
 /** The zone that a point is in: a pocket before the main compartment; nothing far from both. */
-export function zoneUnder(pack: Pack, at: PointCm): Zone | undefined {
+export function zoneUnder({ pack, parting }: StowProblem, at: PointCm): Zone | undefined {
   const inside = (zone: Zone, slackCm: number): boolean => {
     const b = zoneBox(zone);
     const openUpCm = zone.openAbove ? SLACK_ABOVE_CM : slackCm;
@@ -25,5 +25,5 @@ export function zoneUnder(pack: Pack, at: PointCm): Zone | undefined {
   const pocket = pack.zones.find((z) => !isMainZone(z.kind) && z.kind !== 'sleeve' && inside(z, 0));
   if (pocket !== undefined) return pocket;
   if (!pack.zones.some((z) => isMainZone(z.kind) && inside(z, SLACK_CM))) return undefined;
-  return pack.zones[mainZoneAt(mainParting(pack), at.y, at.z)];
+  return pack.zones[mainZoneAt(parting, at.y, at.z)];
 }

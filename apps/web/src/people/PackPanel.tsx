@@ -1,19 +1,14 @@
-import { Box, Button, Checkbox, Flex, Text } from '../theme/chakra';
-import { useState } from 'react';
+import { Box, Flex, Text } from '../theme/chakra';
 import { mainOf, mainVolumeL } from '@graft/core/stow';
 import {
-  customPack,
   isNoPack,
-  PACK_SIZES,
   OPENINGS,
-  OPTIONAL_PARTS,
   packOf,
   packVolumeL,
   putPack,
   type MainCompartment,
   type Member,
   type Opening,
-  type OptionalPart,
   type Pack,
   type Zone,
 } from '@graft/core/trip';
@@ -23,28 +18,12 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, quantityColumn, textColumn, yesNoColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
+import { BuildPack } from './BuildPack';
 import { PackSharing } from './PackSharing';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { useLimitChange } from '../shared/useLimitChange';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
-
-/** The catalogue's pack that is nearest in size; a small one weighs and carries less in proportion. */
-function usualPack(volumeL: number): { tareKg: number; ratedLoadKg: number } {
-  const size = PACK_SIZES.find((s) => s.nominalL >= volumeL) ?? PACK_SIZES.at(-1)!;
-  const part = Math.min(1, volumeL / size.nominalL);
-  return { tareKg: size.tareKg * part, ratedLoadKg: Math.max(1, size.ratedLoadKg * part) };
-}
-
-const PART_WORDS: Readonly<Record<OptionalPart, string>> = {
-  sleeve: 'reservoir sleeve',
-  lid: 'lid',
-  front: 'front pocket',
-  side: 'side pockets',
-  hipBelt: 'hip-belt pockets',
-  strap: 'strap pockets',
-  lash: 'lash points',
-};
 
 /** A member's pack: its figures, a pack built anew from volume and parts, and every zone in true size. */
 export function PackPanel({ member }: { member: Member }) {
@@ -162,80 +141,6 @@ export function PackPanel({ member }: { member: Member }) {
         />
       </Box>
     </Flex>
-  );
-}
-
-/** Build the pack anew from what its owner knows of it. */
-function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack) => Entry }) {
-  const { read, show, unit } = useQuantities();
-  const [volume, setVolume] = useState(show(packVolumeL(pack), 'volume', 0));
-  const [parts, setParts] = useState<readonly OptionalPart[]>(
-    OPTIONAL_PARTS.filter((part) => pack.zones.some((z) => z.kind === part)),
-  );
-  const [error, setError] = useState<Entry>();
-  const build = (): void => {
-    const litres = read(volume, 'volume');
-    if (!litres.ok) {
-      setError(litres.error);
-      return;
-    }
-    if (litres.value < 10 || litres.value > 120) {
-      setError(`expected a pack of 10 to 120 L, got ${litres.value.toFixed(1)} L`);
-      return;
-    }
-    try {
-      // After no pack at all, weights as usual for one of that size.
-      const { tareKg, ratedLoadKg } = isNoPack(pack) ? usualPack(litres.value) : pack;
-      const name = `${Math.round(litres.value)} L pack, own make-up`;
-      setError(onBuild(customPack(pack.id, { name, volumeL: litres.value, tareKg, ratedLoadKg, parts })));
-    } catch (problem) {
-      if (!(problem instanceof RangeError)) throw problem;
-      setError(problem.message);
-    }
-  };
-  return (
-    <Box mt="4" borderTopWidth="1px" borderColor="border.muted" pt="2">
-      <Text fontWeight="600">Build it anew</Text>
-      <Text fontSize="xs" color="fg.muted" mb="1">
-        From its whole volume and its parts, in plausible dimensions; then mend each zone in the table.
-        Weights stay. Any unit: {unit('volume') === 'L' ? '“65 L”, “3400 cu in”' : '“3,400 cu in”, “65 L”'}.
-      </Text>
-      <Flex wrap="wrap" columnGap="4" rowGap="1" mb="2">
-        {OPTIONAL_PARTS.map((part) => (
-          <Checkbox.Root
-            key={part}
-            size="sm"
-            checked={parts.includes(part)}
-            onCheckedChange={(e) =>
-              setParts(OPTIONAL_PARTS.filter((p) => (p === part ? e.checked === true : parts.includes(p))))
-            }
-          >
-            <Checkbox.HiddenInput />
-            <Checkbox.Control />
-            <Checkbox.Label fontSize="xs">{PART_WORDS[part]}</Checkbox.Label>
-          </Checkbox.Root>
-        ))}
-      </Flex>
-      <Flex gap="3" align="end">
-        <TextEntry
-          label="Whole volume"
-          w="14rem"
-          value={volume}
-          take={(text) => {
-            setVolume(text);
-            return undefined;
-          }}
-        />
-        <Button size="xs" variant="outline" onClick={build}>
-          Build
-        </Button>
-      </Flex>
-      {error !== undefined && (
-        <Text role="alert" fontSize="xs" color="overload.fg" mt="1">
-          {error}
-        </Text>
-      )}
-    </Box>
   );
 }
 

@@ -60,7 +60,7 @@ e|Head torch|90|0.2|block 8 x 6 x 5|stop|light|hard battery|needs=cells
 e|Head torch, tiny|45|0.1|block 6 x 4 x 4|stop|light|hard battery|needs=cells
 e|Spare cells for the torch|60|0.04|block 6 x 5 x 1.5|camp|power|battery|
 e|Whistle|12|0.01|pouch|walking|signal||
-e|Map and compass|120|0.3|flat 24 x 13 x 1|walking|navigation||
+e|Map and compass|120|0.3|flat 16 x 10 x 1.8|walking|navigation||
 e|Compass|45|0.1|flat 12 x 6 x 1.2|walking|navigation||
 e|Phone|190|0.1|block 16 x 8 x 1|walking|navigation|hard battery mustStayDry|
 e|Watch with navigation|60|0.05|pouch|walking|navigation|battery|
@@ -88,8 +88,8 @@ e|Spare boot laces|25|0.04|pouch|camp|repair||
 e|Walking poles, pair|480|1.8|long 65 x 6|walking|walkingPoles|ridesOutside|
 e|Notebook and pencil|110|0.2|flat 15 x 10 x 1.4|stop|other|mustStayDry|
 e|Book|220|0.4|block 18 x 11 x 2|camp|other|mustStayDry|
-e|Camera|480|0.9|block 14 x 10 x 7|walking|instrument|hard battery crushable|
-e|Binoculars|420|0.8|block 13 x 11 x 5.5|walking|instrument|hard crushable|
+e|Camera|420|0.5|block 12 x 8 x 5|walking|instrument|hard battery crushable|
+e|Binoculars|420|0.8|block 13 x 11 x 5.5|stop|instrument|hard crushable|
 e|Power bank, own|210|0.15|block 14 x 7 x 1.6|camp|power|hard battery mustStayDry|
 e|Charging cable|30|0.06|pouch|camp|power||
 e|Papers and money|60|0.1|flat 13 x 9 x 1|camp|other|mustStayDry|
@@ -102,10 +102,10 @@ e|Stuff sack, 8 L|40|0.1|pouch|camp|other||holds=8 L
 e|Bag of small things|30|0.1|pouch|camp|other||holds=1.5 L, small things
 e|Pack liner|80|0.2|pouch|camp|other||holds=90 L, whole pack, keeps dry
 e|Folding seat|450|2.6|block 33 x 12 x 7|camp|other|ridesOutside|
-e|Helmet|260|5.5|block 27 x 21 x 14|stop|other|ridesOutside hard|
+e|Helmet|260|5.5|block 26 x 21 x 14|stop|other|ridesOutside hard|
 e|Harness|360|2.4|pouch|stop|other|mustStayDry|
-e|Crampons|820|2|block 24 x 13 x 9|stop|other|sharp hard|
-e|Light crampons|420|1.4|block 20 x 12 x 8|stop|other|sharp hard|
+e|Crampons|820|2|block 24 x 13 x 9|stop|other|sharp hard ridesOutside|
+e|Light crampons|420|1.4|block 20 x 12 x 8|stop|other|sharp hard ridesOutside|
 e|Ice axe|450|1|long 60 x 5|stop|other|sharp ridesOutside|
 e|Snow shoes|1700|9|block 55 x 20 x 9|stop|other|ridesOutside hard|
 e|Avalanche transceiver|210|0.2|block 12 x 8 x 3|walking|beacon|hard battery needsSky|needs=cells
@@ -123,13 +123,13 @@ g|Group first aid, up to 10|1250|2.8|pouch|hurry|firstAid||
 g|Splint and bandages|260|0.8|pouch|hurry|firstAid||
 g|Satellite beacon|170|0.2|block 11 x 7 x 3|hurry|beacon|hard battery needsSky|needs=cells
 g|Radio, handheld|230|0.3|block 13 x 6 x 4|hurry|beacon|hard battery needsSky|needs=cells
-g|Animal spray|330|0.5|cylinder 22 x 5.5|walking|animalSpray|hard|
+g|Animal spray|330|0.5|cylinder 20 x 5.5|walking|animalSpray|hard|
 g|Group shelter, 4 people|520|2.2|stuff 4|hurry|emergencyShelter||
 g|Group shelter, 8 people|980|4|stuff 7|hurry|emergencyShelter||
 g|Tarp, 3 x 3 m|620|1.8|stuff 4|firstInCamp|tarp|oftenWet|wet=1.3
 g|Tarp, 4 x 3 m|950|2.1|stuff 5|firstInCamp|tarp|oftenWet|wet=1.3
 g|Cord, 20 m|160|0.4|pouch|firstInCamp|repair||
-g|Rope, 30 m|1900|4.4|stuff 7|stop|other||
+g|Rope, 30 m|1900|4.4|stuff 7|stop|other|ridesOutside|
 g|Repair kit|360|0.8|pouch|camp|repair||
 g|Pole sleeve and tape|50|0.1|long 14 x 3|camp|repair||
 g|Multi-tool|230|0.1|block 11 x 4 x 2.5|camp|knife|hard|
@@ -155,7 +155,7 @@ g|Ladle|80|0.3|long 26 x 6|camp|tableware||
 g|Coffee filter|40|0.2|pouch|camp|tableware||
 g|Lantern|140|0.4|cylinder 9 x 8|camp|light|hard battery|needs=cells
 g|Power bank, large|480|0.35|block 17 x 8 x 2.6|camp|power|hard battery mustStayDry|
-g|Solar panel|560|1.4|flat 28 x 20 x 2.5|walking|power|ridesOutside crushable|
+g|Solar panel|560|1.4|flat 28 x 20 x 2.5|stop|power|ridesOutside crushable|
 g|Spare cells|140|0.08|block 8 x 6 x 2|camp|power|battery|
 g|Paper maps, set|180|0.4|flat 26 x 14 x 1.4|stop|navigation|mustStayDry|
 g|Navigation device|210|0.3|block 14 x 6 x 3.5|walking|navigation|hard battery needsSky|needs=cells

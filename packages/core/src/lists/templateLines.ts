@@ -138,7 +138,7 @@ export const EACH: readonly TemplateLine[] = [
   {
     starterId: 'own-pack-liner',
     want: 'required',
-    when: (_f, trip) => trip.houseRules.rainProtection === 'liner',
+    when: (_f, { houseRules }) => houseRules.rainProtection === 'liner' || houseRules.bags === 'looseInLiner',
     why: 'house rule: liner',
   },
   {

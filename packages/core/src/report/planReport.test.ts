@@ -7,7 +7,7 @@ import { solveShare } from '../share/solveShare.js';
 import { assessStow } from '../stow/assessStow.js';
 import { planStow } from '../stow/planStow.js';
 import { planningDay } from '../stow/stowProblem.js';
-import { isMainZone } from '../stow/zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 import { adoptStow, replaceShare } from '../trip/changes.js';
 import type { Trip } from '../trip/model.js';
 import { allowedCarriers, allPieces, packOf, packVolumeL, thingsInPack } from '../trip/queries.js';

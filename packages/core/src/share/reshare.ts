@@ -73,7 +73,9 @@ export function onTheWay(trip: Trip, problem: ShareProblem): ShareProblem {
       const known = b.pieceIds.flatMap((id) => depths.get(id) ?? []);
       const deep = known.length === 0 ? b : { ...b, depth: Math.max(...known) };
       const isTrifle = Math.max(...b.massKg) < TRIFLE_KG && Math.max(...b.volumeL) < TRIFLE_L;
-      if (isTrifle && now !== undefined && b.allowed.includes(now)) return { ...deep, allowed: [now] };
+      // Who is hurt may carry for nobody else, and keeps a wrapper all the same.
+      if (isTrifle && now !== undefined && (b.allowed.includes(now) || isHurt[now] === true))
+        return { ...deep, allowed: [now] };
       const spared = b.allowed.filter((m) => !isHurt[m] || b.carriedBy.includes(m));
       return spared.length === 0 ? deep : { ...deep, allowed: spared };
     }),

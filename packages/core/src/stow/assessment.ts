@@ -5,7 +5,7 @@ import type { LaidThing } from './laidThing.js';
 import type { StowLayout } from './layout.js';
 import type { Verdict } from './placementRules.js';
 import type { Reach } from './reach.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 export const SEVERITIES = ['fit', 'safety', 'access', 'balance', 'structure', 'ground'] as const;
 export type Severity = (typeof SEVERITIES)[number];

@@ -2,6 +2,7 @@
 import type { Thing } from '../trip/model.js';
 import type { StowLayout } from './layout.js';
 import type { Turn } from './solids.js';
+import { isSoft } from './thingKinds.js';
 
 /** Nearer than this a hard thing is felt through the back panel, cm. */
 const FELT_WITHIN_CM = 1.5;
@@ -26,6 +27,11 @@ export function isHardAtBack(
   if (!thing.flags.includes('hard') || fromPanelCm >= FELT_WITHIN_CM - 1e-6) return false;
   if (reservoirBetween) return false;
   return turn.round !== 'none' || turn.widthCm * turn.heightCm < BROAD_FACE_CM2;
+}
+
+/** Whether points in a soft bag, such as pegs, are so near to the back panel that they are driven in. */
+export function arePointsAtBack(thing: Thing, fromPanelCm: number): boolean {
+  return isSoft(thing) && thing.flags.includes('sharp') && fromPanelCm < POINTS_WITHIN_CM - 1e-6;
 }
 
 /** How far a turned thing stays from the back panel so that it is not felt, cm. */

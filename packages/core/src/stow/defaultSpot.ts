@@ -4,7 +4,7 @@ import { compareLoading } from './loadingOrder.js';
 import type { Compartment } from './packGeometry.js';
 import type { Solid, Turn } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 /**
  * Where a thing goes when only zone and side are known: in the middle of that part, soft things spread, rigid ones flat

@@ -7,7 +7,7 @@ import { holdingOf, takesAnyForm } from '../load/holders.js';
 import type { Flag, HolderTrait, Needed, Pack, Shape, Thing } from '../trip/model.js';
 import { NEEDED } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 /** What each trait keeps inside. */
 const SEALS: Readonly<Record<HolderTrait, readonly Flag[]>> = {

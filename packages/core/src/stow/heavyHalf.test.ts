@@ -40,12 +40,17 @@ test('what is wanted before camp and what has its place outside the bag is not t
       needed: 'firstInCamp',
       shape: { kind: 'long', lengthCm: 42, diameterCm: 5 },
     }),
-    own('pot', { massKg: 1, volumeL: 1 }),
+    own('pot', { massKg: 2, volumeL: 2 }),
   ]);
   expect(Object.keys(kg)).toEqual(['pot']);
 });
 
 test('a load with nothing heavy has no half', () => {
   expect(heavyOf([own('shirt', { massKg: 0.3, volumeL: 1 })])).toEqual({ kg: {}, totalKg: 0 });
+  // As much as one likes of what weighs little for its room.
+  const bag = own('bag', { massKg: 3, volumeL: 20, purpose: 'sleepingBag' });
+  expect(heavyOf([bag])).toEqual({ kg: {}, totalKg: 0 });
+  // Half of 5 kg would be 2.5: only the tins are heavy.
+  expect(heavyOf([bag, own('tins', { massKg: 2, volumeL: 2 })])).toEqual({ kg: { tins: 2 }, totalKg: 2 });
   expect(heavyOf([])).toEqual({ kg: {}, totalKg: 0 });
 });

@@ -11,7 +11,7 @@
 import type { HouseRules, Pack, Thing } from '../trip/model.js';
 import { LEVELS, placementVerdict } from './placementRules.js';
 import { isQuick, stowedDensity } from './thingKinds.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 /** What of each thing counts, kg. */
 export interface HeavyHalf {
@@ -26,7 +26,9 @@ export interface HeavyCandidate {
 }
 
 /** With less than this that is heavy, kg, no school matters (Graft's own number). */
-const LEAST_HEAVY_KG = 0.5;
+const LEAST_HEAVY_KG = 1;
+/** What is lighter for its room is not heavy, however much of it there is, kg/L (Graft's own number: clothes in a bag). */
+const LIGHT_KG_PER_L = 0.2;
 
 /** @param things those that ride in no other */
 export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: HouseRules): HeavyHalf {
@@ -34,7 +36,8 @@ export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: 
     .filter((t) => t.wholeKg > 0 && isForTheBag(t.thing, pack, house))
     .map((t) => ({ ...t, density: stowedDensity(t.wholeKg, t.volumeL) }))
     .sort((a, b) => b.density - a.density || (a.thing.id < b.thing.id ? -1 : 1));
-  const totalKg = densest.reduce((sum, t) => sum + t.wholeKg, 0) / 2;
+  const sumKg = (list: readonly HeavyCandidate[]): number => list.reduce((sum, t) => sum + t.wholeKg, 0);
+  const totalKg = Math.min(sumKg(densest) / 2, sumKg(densest.filter((t) => t.density >= LIGHT_KG_PER_L)));
   const kgOf = new Map<string, number>();
   if (totalKg < LEAST_HEAVY_KG) return { kgOf, totalKg: 0 };
   let leftKg = totalKg;
@@ -48,11 +51,14 @@ export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: 
 
 /** Whether the best places that this pack has for a thing are in the main compartment, at whatever height. */
 function isForTheBag(thing: Thing, pack: Pack, house: HouseRules): boolean {
-  if (isQuick(thing)) return false;
-  const verdicts = pack.zones.map((zone) => placementVerdict(thing, zone, house, pack));
   // A house rule that was chosen against the usual way says where it goes.
-  if (verdicts.some((v) => v.isChosen)) return false;
-  const levels = verdicts.map((v) => LEVELS.indexOf(v.level));
+  const isSettled = pack.zones.some((zone) => placementVerdict(thing, zone, house, pack).isChosen);
+  return !isQuick(thing) && !isSettled && isBestInMain(thing, pack, house);
+}
+
+/** Whether a best place of this pack for a thing is in the main compartment. */
+export function isBestInMain(thing: Thing, pack: Pack, house: HouseRules): boolean {
+  const levels = pack.zones.map((zone) => LEVELS.indexOf(placementVerdict(thing, zone, house, pack).level));
   const best = Math.min(...levels);
   return pack.zones.some(({ kind }, i) => levels[i] === best && isMainZone(kind));
 }

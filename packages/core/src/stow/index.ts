@@ -21,7 +21,6 @@ export * from './sections.js';
 export * from './solids.js';
 export * from './stowBounds.js';
 export * from './stowRules.js';
-export * from './zoneKinds.js';
 export * from './findingGroups.js';
 export * from './movesUp.js';
 export * from './overDays.js';

@@ -2,12 +2,12 @@
  * A stow made real: every thing of a pack loaded into its compartment on a grid, by its placement, in the order of the
  * list. What is shown, weighed and checked is this, whether a plan or a hand made the placements.
  */
-import type { Placement, Thing, Zone } from '../trip/model.js';
+import type { Placement, Zone } from '../trip/model.js';
 import { withLoaders } from './columnKernel.js';
 import { ColumnLoader } from './columnLoader.js';
 import { defaultSpot, inLoadingOrder } from './defaultSpot.js';
 import { geometryOf, type Geometry, type LaidThing } from './laidThing.js';
-import { mainParting, mainZoneAt } from './mainParting.js';
+import { mainZoneAt } from './mainParting.js';
 import {
   capacityL,
   compartmentIndex,
@@ -15,7 +15,7 @@ import {
   FINE_CELL_CM,
   type Compartment,
 } from './packGeometry.js';
-import { clash, TOUCHES_CM2 } from './neighbours.js';
+import { clash, crush, liesOn, TOUCHES_CM2 } from './neighbours.js';
 import { dayVolumeL, sleeveSlab, type SleeveSlab } from './reservoir.js';
 import { solidOf } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
@@ -122,12 +122,12 @@ function layCompartment(loading: Loading, index: number, placed: Map<string, Lai
     loader.load(solid, spot.turn, spot.xCm, spot.yCm);
     return solid;
   });
-  const parting = mainParting(pack);
   let filledL = 0;
   for (const [i, p] of mine.entries()) {
     const geometry = geometryOf(loader, i, solids[i]!, p.spot, compartment);
     filledL += geometry.volumeL;
-    const zone = compartment.zone ?? pack.zones[mainZoneAt(parting, geometry.centre.y, geometry.centre.z)]!;
+    const zone =
+      compartment.zone ?? pack.zones[mainZoneAt(problem.parting, geometry.centre.y, geometry.centre.z)]!;
     placed.set(p.thingId, { ...laidThing(byId, p, zone, compartment.id, i), ...geometry });
   }
   const leftOverL = loader.overflowCm3 / 1000;
@@ -144,7 +144,7 @@ function layCompartment(loading: Loading, index: number, placed: Map<string, Lai
     clashes: clashesIn(
       loader,
       compartment,
-      mine.map((p) => byId.get(p.thingId)!.thing),
+      mine.map((p) => byId.get(p.thingId)!),
     ),
   };
 }
@@ -153,14 +153,16 @@ function layCompartment(loading: Loading, index: number, placed: Map<string, Lai
 function clashesIn(
   loader: ColumnLoader,
   { zone }: Compartment,
-  things: readonly Thing[],
+  things: readonly StowThing[],
 ): LaidCompartment['clashes'] {
-  return things.flatMap((a, i) =>
-    things.slice(i + 1).flatMap((b, k) => {
-      const why = clash(a, b);
-      const touches =
-        why !== undefined && (zone !== undefined || loader.touchCm2(i, i + 1 + k) >= TOUCHES_CM2);
-      return touches ? [[a.id, b.id, why] as const] : [];
+  return things.flatMap(({ thing: a }, i) =>
+    things.slice(i + 1).flatMap(({ thing: b, wholeKg }, k) => {
+      const j = i + 1 + k;
+      const apart = clash(a, b);
+      const crushed = crush(a, wholeKg);
+      if (apart !== undefined && (zone !== undefined || loader.touchCm2(i, j) >= TOUCHES_CM2))
+        return [[a.id, b.id, apart] as const];
+      return crushed !== undefined && liesOn(loader, i, j) ? [[b.id, a.id, crushed] as const] : [];
     }),
   );
 }

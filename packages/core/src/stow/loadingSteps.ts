@@ -6,10 +6,10 @@
 import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
 import type { HouseRules, Side, ZoneKind } from '../trip/model.js';
 import type { PlacedThing, StowAssessment } from './assessment.js';
-import { BLOCKS } from './reach.js';
+import { BLOCKS } from './neighbours.js';
 import type { StowProblem } from './stowProblem.js';
 import { isTall } from './uprights.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 export interface LoadingStep {
   readonly id: string;

@@ -4,10 +4,14 @@
  */
 import { holdingOf } from '../load/holders.js';
 import type { Thing } from '../trip/model.js';
+import type { ColumnLoader } from './columnLoader.js';
 import { has, is, isClothing, isReservoir, isSoft } from './thingKinds.js';
 
 /** Contact of less than this is an edge, cm² (Graft's own number). */
 export const TOUCHES_CM2 = 12;
+
+/** Slivers do not block: below this part of the way out a thing is pushed aside (Graft's own number). */
+export const BLOCKS = 0.15;
 
 interface Neighbours {
   readonly id: string;
@@ -40,12 +44,33 @@ const APART: readonly Neighbours[] = [
     why: 'wet things apart from what must stay dry',
   },
   {
+    id: 'soap',
+    from: (t) => has(t, 'leaks') && t.waterCapacityL === undefined,
+    to: is('food', 'snack'),
+    why: 'soap, sun cream and the like spoil food',
+  },
+  {
     id: 'scent',
     from: (t) => has(t, 'scented') && holdingOf(t)?.traits.includes('keepsScent') !== true,
     to: isSleeping,
     why: 'what smells of food does not lie against what is slept in',
   },
 ];
+
+/** From this on a thing crushes what can be crushed, kg (Graft's own number). */
+const CRUSHES_KG = 1;
+/** Why one thing must not lie on another; undefined when it may. */
+export function crush(low: Thing, onItKg: number): string | undefined {
+  return has(low, 'crushable') && onItKg >= CRUSHES_KG
+    ? 'it is heavy and lies on what can be crushed'
+    : undefined;
+}
+
+/** Whether the j-th loaded thing lies on an earlier one: over a good part of it, and against it. @param i less than j */
+export function liesOn(loader: ColumnLoader, i: number, j: number): boolean {
+  const covers = loader.coversOf(i)[j]!;
+  return covers > 0 && covers >= BLOCKS * loader.columnsOf(i) && loader.touchCm2(i, j) >= TOUCHES_CM2;
+}
 
 /** What is in a sealing, guarding or stiff holder touches nothing; its holder shows what it does not seal. */
 const isSealed = (t: Thing): boolean => (holdingOf(t)?.traits.length ?? 0) > 0;

@@ -1,5 +1,5 @@
 /** A stow over the days of its trip: how it rides on each, what is fetched up for it, and what would mend the worst. */
-import { FAIR_OFFSET_CM } from '../carriage/packingSchool.js';
+import { FAIR_OFFSET_CM, GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Placement, Trip } from '../trip/model.js';
 import { isWithParty, memberById } from '../trip/queries.js';
 import { assess } from './assessStow.js';
@@ -9,6 +9,7 @@ import { costOfStow } from './planStow.js';
 import { compareCost, overAll, type StowCost } from './stowCost.js';
 import { bestMoves, byTheWhole, type StowMove } from './stowMoves.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';
+import { ASIDE_FREE_CM } from './search/partFigures.js';
 import { mendOverDays } from './search/overDays.js';
 import { isAmiss } from './search/stowPlanner.js';
 import { OVER_DAYS } from './search/tuning.js';
@@ -114,14 +115,12 @@ export function goodOnAllDays(
       .slice(0, OVER_DAYS.days);
     const isBad = days.some((d) => isAmiss(d.cost));
     if ((worst.length === 0 && !isBad) || (round > OVER_DAYS.rounds && !isBad)) break;
-    const mended = mendOverDays(
-      main,
-      worst.map((d) => d.problem),
-      best,
-      round,
-    );
+    // What is carried on the worst day alone is moved when that day leads.
+    const lead = round % 2 === 0 ? (worst[0]?.problem ?? main) : main;
+    const others = [main, ...worst.map((d) => d.problem)].filter((p) => p !== lead).slice(0, OVER_DAYS.days);
+    const mended = mendOverDays(lead, others, best, round);
     const inPack = new Set(mended.map((p) => p.thingId));
-    const kept = keptFrom(best, stowOnDay(main, best), mended);
+    const kept = keptFrom(best, stowOnDay(lead, best), mended);
     const next = [...kept, ...best.filter((p) => !inPack.has(p.thingId))];
     const then = judge(next);
     if (compareCost(together(then), together(days)) >= 0) continue;
@@ -131,7 +130,9 @@ export function goodOnAllDays(
   return best;
 }
 
+/** A day is worth mending when it is aside by more than half of what is still good. */
+const WORTH_ASIDE_CM = GOOD_OFFSET_CM / 2 - ASIDE_FREE_CM;
 /** Something about a day that is worth mending. */
 function isWanting(cost: StowCost): boolean {
-  return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0 || cost.asideCm > FAIR_OFFSET_CM;
+  return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0 || cost.asideCm > WORTH_ASIDE_CM;
 }

@@ -5,7 +5,7 @@
  * pack frame, so that walls may lean; a filled reservoir in its sleeve is a slab that some columns cannot pass.
  */
 import type { MainCompartment, Pack, Zone, ZoneKind } from '../trip/model.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 export interface Compartment {
   /** The zone it is; "main" or "bottom" for the parts of the main compartment. */

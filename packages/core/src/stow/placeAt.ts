@@ -8,7 +8,7 @@ import { compartmentsOf, FINE_CELL_CM, type Compartment } from './packGeometry.j
 import { solidOf } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
 import type { StowThing } from './stowThing.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 export interface StowTarget {
   readonly zoneId: string;

@@ -17,7 +17,13 @@ const verdict = (thing: Thing, zoneId: string, house: HouseRules = DEFAULT_HOUSE
 
 test('in a pocket over the lid what must stay dry gets wet, unless it has a bag of its own or the pocket hangs under', () => {
   const lid = pack.zones.find((z) => z.kind === 'lid')!;
-  const small = aThing('gloves', { purpose: 'warmLayer', flags: ['mustStayDry'], massKg: 0.1, volumeL: 0.3 });
+  const small = aThing('gloves', {
+    purpose: 'handsHead',
+    needed: 'stop',
+    flags: ['mustStayDry'],
+    massKg: 0.1,
+    volumeL: 0.3,
+  });
   const loose: HouseRules = { ...DEFAULT_HOUSE_RULES, bags: 'looseInLiner' };
   const over = placementVerdict(small, lid, loose, {});
   expect(over).toMatchObject({ level: 'never', ruleId: 'dry-not-over-the-lid' });

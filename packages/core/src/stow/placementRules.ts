@@ -14,7 +14,7 @@ export interface Verdict {
   readonly reason: string;
   /** The zone is too deep for when the thing is needed. */
   readonly tooDeep: boolean;
-  /** A house rule wants it here, however deep that is. */
+  /** A house rule has it ride deep: then what comes out before it does not count. */
   readonly byHouse: boolean;
   /** The house rule that says where it belongs; undefined where practitioners agree. */
   readonly question: HouseRuleId | undefined;
@@ -22,13 +22,16 @@ export interface Verdict {
   readonly isChosen: boolean;
 }
 
+/** From this on a thing is heavy for a front pocket, kg (Graft's own number: a wet fly is). */
+const HEAVY_IN_FRONT_KG = 0.9;
+
 /** What a thing's own home rule refuses. */
 export const NOT_HERE = 'not-its-place';
 
 /** Zones where a thing can be had in time (common practice, no source). */
 const IN_TIME: Readonly<Record<Needed, readonly ZoneKind[] | 'any'>> = {
   walking: ['hipBelt', 'strap', 'side', 'sleeve', 'lash'],
-  hurry: ['hipBelt', 'strap', 'side', 'front', 'lid', 'top'],
+  hurry: ['hipBelt', 'strap', 'side', 'front', 'lid', 'top', 'lash'],
   stop: ['hipBelt', 'strap', 'side', 'front', 'lid', 'top', 'sleeve', 'lash'],
   firstInCamp: ['top', 'lid', 'front', 'side', 'lash', 'outer', 'core'],
   camp: 'any',
@@ -65,7 +68,7 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pa
     ruleId,
     reason,
     tooDeep,
-    byHouse: houseChoseIt,
+    byHouse: home.depthChosen === true,
     question: home.question,
     isChosen: home.byHouseRule === true,
   });
@@ -73,6 +76,8 @@ export function placementVerdict(thing: Thing, zone: Zone, house: HouseRules, pa
   if (home.never?.includes(zone.kind) === true)
     return verdict('never', NOT_HERE, `not its place; ${home.why}`);
   if (tooDeep) return verdict('poor', 'needed-when', `${NEEDED_WORDS[thing.needed]}: too deep here`);
+  if (zone.kind === 'front' && thing.massKg > HEAVY_IN_FRONT_KG && home.byHouseRule !== true)
+    return verdict('poor', home.id, 'heavy, and furthest from the back here');
   if (home.good.includes(zone.kind)) return verdict('good', home.id, home.why);
   if (home.fair.includes(zone.kind)) return verdict('fair', home.id, `second choice; ${home.why}`);
   return verdict('poor', home.id, `out of place; ${home.why}`);

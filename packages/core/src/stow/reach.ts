@@ -7,12 +7,10 @@
  * pocket's own opening.
  */
 import type { Needed, Opening, Pack } from '../trip/model.js';
+import { BLOCKS } from './neighbours.js';
 import type { Box, LaidThing } from './laidThing.js';
 import type { LaidCompartment, StowLayout } from './layout.js';
 import { mainOf } from './packGeometry.js';
-
-/** Slivers do not block: below this part of the way out a thing is pushed aside (Graft's own number). */
-export const BLOCKS = 0.15;
 
 /** How many things may come out before one that is needed then. */
 export const REACH_LIMIT: Readonly<Record<Needed, number>> = {

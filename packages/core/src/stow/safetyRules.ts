@@ -56,7 +56,8 @@ export const SAFETY_RULES: readonly SafetyRule[] = [
   {
     id: 'water-not-in-lid',
     forbids: (t, z) =>
-      (t.waterCapacityL !== undefined || has(t, 'leaks')) && ['lid', 'hipBelt', 'strap'].includes(z.kind),
+      (t.waterCapacityL !== undefined && ['lid', 'hipBelt'].includes(z.kind)) ||
+      (has(t, 'leaks') && z.kind === 'lid'),
     why: 'what can leak does not ride above the rest',
   },
   {

@@ -11,7 +11,7 @@ import { exact, placeAt, type StowTarget } from './placeAt.js';
 import { StowSearch } from './search/stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
 import { comfortOf, compareCost, type StowCost } from './stowCost.js';
-import { isMainZone } from './zoneKinds.js';
+import { isMainZone } from '../trip/zoneKinds.js';
 
 /** What a stow comes to, as far as moves are compared by it. */
 export interface StowState {

@@ -12,7 +12,8 @@ import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack }
 import type { StowThing } from './stowThing.js';
 import { isEaten, isSpent } from './thingKinds.js';
 import { filledThing, withLiner } from './filledThing.js';
-import { heavyHalf, type HeavyHalf } from './heavyHalf.js';
+import { heavyHalf, isBestInMain, type HeavyHalf } from './heavyHalf.js';
+import { mainParting, type MainParting } from './mainParting.js';
 import { dayVolumeL } from './reservoir.js';
 
 export interface StowProblem {
@@ -20,6 +21,8 @@ export interface StowProblem {
   readonly pack: Pack;
   readonly house: HouseRules;
   readonly school: PackingSchool;
+  /** Where the zones of the main compartment part under what is to ride in it. */
+  readonly parting: MainParting;
   /** What the school is about. */
   readonly heavy: HeavyHalf;
   /** Lower and upper end of the school's band for this torso, cm: there the heavy half is to ride. */
@@ -65,7 +68,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
   const wholes = wholeThings(things, filling, ownKg);
   const pack = withLiner(packOf(trip, member), linerKg);
-  const house = houseRulesOf(trip, member);
+  const house = heldBy(pack, houseRulesOf(trip, member));
   const stowed = things.map((thing): StowThing => ({
     thing: wholes.made.get(thing.id)!,
     massKg: ownKg(thing),
@@ -73,18 +76,19 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     waterL: water.inThing.get(thing.id) ?? 0,
     volumeL: byDay.map(({ takesL }) => takesL(thing)),
   }));
+  const outermostOnes = stowed
+    .filter(({ thing }) => !filling.inside.has(thing.id))
+    .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) }));
+  const mainL = outermostOnes
+    .filter(({ thing }) => isBestInMain(thing, pack, house))
+    .reduce((sum, t) => sum + t.volumeL, 0);
   return {
     member,
     pack,
     house,
     school,
-    heavy: heavyHalf(
-      stowed
-        .filter(({ thing }) => !filling.inside.has(thing.id))
-        .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) })),
-      pack,
-      house,
-    ),
+    parting: mainParting(pack, mainL),
+    heavy: heavyHalf(outermostOnes, pack, house),
     band: bandCm(school, member.torsoCm),
     day,
     plannedFor: planningDay(trip, memberId),
@@ -95,6 +99,12 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     waterWithoutContainerL: water.leftL,
     roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
   };
+}
+
+/** House rules as this pack can follow them: without a zip of its own there is no low place that is quick. */
+function heldBy(pack: Pack, house: HouseRules): HouseRules {
+  const hasZip = pack.main?.openings.includes('bottom') === true;
+  return house.firstAid === 'lowOwnZip' && !hasZip ? { ...house, firstAid: 'topOrOuter' } : house;
 }
 
 /** Stiff things by their outline, as stows are realised, whatever volume is told. */

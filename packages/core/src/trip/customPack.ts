@@ -1,6 +1,8 @@
 /** A pack built from what its owner knows of it: volume, weights, compartments and pockets; then zone by zone. */
 import type { Pack, Zone, ZoneKind } from './model.js';
 import { cataloguePack, PACK_SIZES, type PackSize } from './packCatalogue.js';
+import { ofKind, type PackKind } from './packKinds.js';
+import { isMainZone } from './zoneKinds.js';
 
 /** Parts that a pack may be without. */
 export const OPTIONAL_PARTS = [
@@ -21,6 +23,8 @@ export interface CustomPackSpec {
   readonly tareKg: number;
   readonly ratedLoadKg: number;
   readonly parts: readonly OptionalPart[];
+  /** The usual one when absent. */
+  readonly kind?: PackKind;
 }
 
 /** Width and depth of a pack of any size, from the catalogue's neighbours; beyond its ends in the same shape. */
@@ -42,7 +46,6 @@ function sizeFor(volumeL: number): Pick<PackSize, 'widthCm' | 'depthCm'> {
 const isEnclosed = (zone: Zone): boolean => zone.kind !== 'lash';
 const sumL = (zones: readonly Zone[]): number =>
   zones.filter(isEnclosed).reduce((sum, z) => sum + z.volumeL, 0);
-const MAIN: readonly ZoneKind[] = ['bottom', 'core', 'outer', 'top'];
 
 /**
  * A pack of that volume with those parts: pockets as in the catalogue, the main compartment as tall as it takes.
@@ -57,9 +60,9 @@ export function customPack(id: string, spec: CustomPackSpec): Pack {
     ...sizeFor(spec.volumeL),
   });
   const kept = base.zones.filter(
-    (z) => MAIN.includes(z.kind) || (spec.parts as readonly ZoneKind[]).includes(z.kind),
+    (z) => isMainZone(z.kind) || (spec.parts as readonly ZoneKind[]).includes(z.kind),
   );
-  const mainL = sumL(kept.filter((z) => MAIN.includes(z.kind)));
+  const mainL = sumL(kept.filter((z) => isMainZone(z.kind)));
   const wantedL = spec.volumeL - (sumL(kept) - mainL);
   if (wantedL <= 0)
     throw new RangeError(
@@ -67,7 +70,7 @@ export function customPack(id: string, spec: CustomPackSpec): Pack {
     );
   const factor = wantedL / mainL;
   const { main } = base;
-  return {
+  const made: Pack = {
     ...base,
     name: spec.name,
     zones: stretched(kept, factor),
@@ -81,18 +84,19 @@ export function customPack(id: string, spec: CustomPackSpec): Pack {
           },
         }),
   };
+  return ofKind(made, spec.kind ?? 'usual');
 }
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** Make the main compartment taller or lower, and set what stands on it where it belongs. */
 function stretched(zones: readonly Zone[], factor: number): readonly Zone[] {
-  const main = zones.filter((z) => MAIN.includes(z.kind));
+  const main = zones.filter((z) => isMainZone(z.kind));
   const floor = Math.min(...main.map((z) => z.at.z));
   const ceiling = Math.max(...main.map((z) => z.at.z + z.heightCm));
   const grown = (ceiling - floor) * (factor - 1);
   return zones.map((z): Zone => {
-    if (MAIN.includes(z.kind)) {
+    if (isMainZone(z.kind)) {
       const heightCm = tenth(z.heightCm * factor);
       return {
         ...z,

@@ -11,6 +11,8 @@ export * from './kitParts.js';
 export * from './larderModel.js';
 export * from './model.js';
 export * from './packCatalogue.js';
+export * from './packKinds.js';
+export * from './zoneKinds.js';
 export * from './partyChanges.js';
 export * from './queries.js';
 export * from './recordModel.js';

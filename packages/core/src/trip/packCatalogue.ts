@@ -36,6 +36,11 @@ const LEAST_WITH_LID_L = 25;
 /** Padding of the back panel, cm. */
 const BACK_PANEL_CM = 1.5;
 const SLEEVE_DEPTH_CM = 3;
+/** From this size on there are straps at the sides; below and over the lid from where whole camps are carried, litres. */
+const LEAST_WITH_STRAPS_L = 18;
+const LEAST_WITH_MORE_STRAPS_L = 40;
+/** What straps outside go round: a rolled foam mat is the thickest that people put there. */
+const STRAPPED_CM = 16;
 
 /** Build a pack of a catalogue size. */
 export function cataloguePack(id: string, size: PackSize, name = `${size.nominalL} L pack`): Pack {
@@ -73,6 +78,7 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
   const coreDepth = 0.42 * (d - SLEEVE_DEPTH_CM);
   const coreY = BACK_PANEL_CM + SLEEVE_DEPTH_CM;
   const lidZ = z0 + mainHeight;
+  const lidH = 0.085 * size.nominalL + 2;
   add('bottom', 'Bottom', 'bottom', 'centre', [0, BACK_PANEL_CM, z0], [w, d, bottomH]);
   add('core', 'Core, against the back', 'core', 'centre', [0, coreY, z0 + bottomH], [w, coreDepth, middleH]);
   add(
@@ -93,7 +99,7 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     [w - 3, SLEEVE_DEPTH_CM, Math.max(middleH, 30)],
   );
   if (!isSmall)
-    add('lid', 'Lid', 'lid', 'centre', [0, BACK_PANEL_CM, lidZ], [0.9 * w, d, 0.085 * size.nominalL + 2], {
+    add('lid', 'Lid', 'lid', 'centre', [0, BACK_PANEL_CM, lidZ], [0.9 * w, d, lidH], {
       maxLoadKg: 1.5,
     });
   add(
@@ -102,7 +108,7 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
     'front',
     'centre',
     [0, BACK_PANEL_CM + d, 0],
-    [0.8 * w, 5, 0.55 * mainHeight],
+    [0.82 * w, isSmall ? 4 : 6, 0.52 * mainHeight],
     { maxLoadKg: 2.5 },
   );
   for (const [side, sign] of [
@@ -122,20 +128,45 @@ export function cataloguePack(id: string, size: PackSize, name = `${size.nominal
         openAbove: true,
       },
     );
-    add(`belt-${side}`, `${sideWord} hip-belt pocket`, 'hipBelt', side, [sign * 17, -18, -4], [5, 17, 9], {
-      maxLoadKg: 0.6,
-    });
-    add(`strap-${side}`, `${sideWord} strap pocket`, 'strap', side, [sign * 11, -25, 30], [8.5, 4, 17], {
-      maxLoadKg: 0.4,
-    });
-    if (size.nominalL >= 40) {
-      add(`lash-${side}`, `${sideWord} side straps`, 'lash', side, [sideX, 5, z0 + 26], [10, 12, 36], {
+    add(
+      `belt-${side}`,
+      `${sideWord} hip-belt pocket`,
+      'hipBelt',
+      side,
+      [sign * 17, -18, -5],
+      isSmall ? [5, 14, 9] : [6, 17, 10],
+      {
+        maxLoadKg: 0.7,
+      },
+    );
+    add(
+      `strap-${side}`,
+      `${sideWord} strap pocket`,
+      'strap',
+      side,
+      [sign * 11, -25, 29],
+      isSmall ? [8.5, 4, 17] : [8.5, 5, 19],
+      {
+        maxLoadKg: 0.5,
+      },
+    );
+    if (size.nominalL >= LEAST_WITH_STRAPS_L) {
+      const strapX = sign * (w / 2 + STRAPPED_CM / 2);
+      const strapped = [STRAPPED_CM, Math.max(24, d - 1), 36] as const;
+      add(`lash-${side}`, `${sideWord} side straps`, 'lash', side, [strapX, 2, z0 + 26], strapped, {
         openAbove: true,
       });
     }
   }
-  if (size.nominalL >= 40) {
-    add('lash-below', 'Straps below', 'lash', 'centre', [0, 5, z0 - 16], [56, 16, 15], { maxLoadKg: 1.5 });
+  if (size.nominalL >= LEAST_WITH_MORE_STRAPS_L) {
+    const belowY = (d - STRAPPED_CM) / 2;
+    const below = [58, STRAPPED_CM, STRAPPED_CM] as const;
+    add('lash-below', 'Straps below', 'lash', 'centre', [0, belowY, z0 - STRAPPED_CM - 1], below, {
+      maxLoadKg: 1.5,
+    });
+    add('lash-top', 'Straps over the lid', 'lash', 'centre', [0, BACK_PANEL_CM, lidZ + lidH], [w, d, 18], {
+      maxLoadKg: 2.5,
+    });
   }
   return {
     id,

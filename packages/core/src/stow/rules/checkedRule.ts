@@ -2,7 +2,7 @@
 import type { Finding, PlacedThing, Severity, StowAssessment } from '../assessment.js';
 import type { StowProblem } from '../stowProblem.js';
 import { isSpent } from '../thingKinds.js';
-import { isMainZone } from '../zoneKinds.js';
+import { isMainZone } from '../../trip/zoneKinds.js';
 
 export interface StowRule {
   readonly id: string;

@@ -1,16 +1,17 @@
 /** Home rules of clothes, food, cooking and small things. All of it is common practice, no source. */
-import {
-  DENSE_KG_PER_L,
-  densityKgPerL,
-  has,
-  is,
-  isClothing,
-  isFirstAid,
-  isFood,
-  isQuick,
-  isRain,
-} from '../thingKinds.js';
+import { DENSE_KG_PER_L, densityKgPerL, has, is, isFirstAid, isFood, isQuick } from '../thingKinds.js';
+import { isPersonal } from '../../trip/queries.js';
+import type { Thing } from '../../trip/model.js';
+import { CLOTHES_RULES } from './clothesRules.js';
 import type { HomeRule } from './homeRule.js';
+
+/** A mini kit is everybody's own, and quick under every house rule: those are about the group's. */
+const isGroupAid = (t: Thing): boolean => isFirstAid(t) && !isPersonal(t);
+/** Up to this a thing is lost among large ones, litres (Graft's own number). */
+const SMALL_L = 0.15;
+/** A book, papers: what lies flat and is not clothing. */
+const isStiffSmall = (t: Thing): boolean =>
+  t.purpose === 'other' && (t.shape.kind === 'flat' || t.shape.kind === 'block');
 
 export const DAILY_RULES: readonly HomeRule[] = [
   {
@@ -19,7 +20,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: (t, h) => (t.purpose === 'snack' || (isFood(t) && h.food !== 'top')) && t.needed === 'camp',
     good: ['core'],
     fair: ['outer', 'top'],
-    never: ['side', 'hipBelt', 'strap', 'lash'],
+    never: ['side', 'hipBelt', 'strap', 'lash', 'lid', 'front'],
     why: 'food of later is dense: in the core, against the back',
   },
   {
@@ -39,50 +40,15 @@ export const DAILY_RULES: readonly HomeRule[] = [
     why: 'points are guarded and ride outward, away from the back and from cloth',
   },
   {
-    id: 'rain-outer-pocket',
-    question: 'rainGear',
-    applies: (t, h) => isRain(t) && h.rainGear === 'outerPocket',
-    good: ['front', 'side'],
-    fair: [],
-    byHouseRule: true,
-    never: ['lash'],
-    why: 'house rule: rain gear in an outer pocket',
+    // A probe or a folded umbrella: as long as poles, and wanted at once.
+    id: 'long-at-hand',
+    applies: (t) => t.shape.kind === 'long' && isQuick(t) && !has(t, 'ridesOutside'),
+    good: ['side', 'front'],
+    fair: ['lash', 'top', 'hipBelt', 'strap'],
+    never: ['lid', 'sleeve'],
+    why: 'long and wanted soon: upright in an outer pocket',
   },
-  {
-    id: 'rain-lid',
-    question: 'rainGear',
-    applies: (t, h) => isRain(t) && h.rainGear === 'lid',
-    good: ['lid'],
-    fair: ['top', 'front'],
-    byHouseRule: true,
-    never: ['lash'],
-    why: 'house rule: rain gear in the lid',
-  },
-  {
-    id: 'rain-top',
-    question: 'rainGear',
-    applies: isRain,
-    good: ['top'],
-    fair: ['front', 'lid'],
-    never: ['lash'],
-    why: 'rain comes quickly: top of the main compartment',
-  },
-  {
-    id: 'layer-quick',
-    applies: (t) => isClothing(t) && isQuick(t),
-    good: ['top', 'front'],
-    fair: ['lid', 'outer'],
-    never: ['lash', 'hipBelt', 'strap'],
-    why: 'a layer for the next stop lies on top',
-  },
-  {
-    id: 'clothes-low',
-    applies: isClothing,
-    good: ['bottom', 'outer'],
-    fair: ['top'],
-    never: ['lash', 'hipBelt', 'strap', 'side'],
-    why: 'soft and light: fills the bottom and the outer layer, no gaps',
-  },
+  ...CLOTHES_RULES,
   {
     id: 'food-top',
     question: 'food',
@@ -108,7 +74,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: isFood,
     good: ['core'],
     fair: ['outer'],
-    never: ['side', 'hipBelt', 'strap', 'lash'],
+    never: ['side', 'hipBelt', 'strap', 'lash', 'lid', 'front'],
     why: 'food is dense: in the core, against the back',
   },
   {
@@ -151,6 +117,14 @@ export const DAILY_RULES: readonly HomeRule[] = [
     why: 'cup and spoon fill the outer layer',
   },
   {
+    id: 'tablets',
+    applies: (t) => t.purpose === 'filter' && has(t, 'mustStayDry'),
+    good: ['lid', 'top'],
+    fair: ['hipBelt', 'outer'],
+    never: ['lash', 'strap'],
+    why: 'small, dry, and wanted where the water is',
+  },
+  {
     id: 'filter-outside',
     applies: is('filter'),
     good: ['side', 'front'],
@@ -161,7 +135,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   {
     id: 'first-aid-deep',
     question: 'firstAid',
-    applies: (t, h) => isFirstAid(t) && h.firstAid === 'deep',
+    applies: (t, h) => isGroupAid(t) && h.firstAid === 'deep',
     good: ['bottom', 'outer', 'core'],
     fair: ['top'],
     byHouseRule: true,
@@ -172,7 +146,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   {
     id: 'first-aid-low-own-zip',
     question: 'firstAid',
-    applies: (t, h) => isFirstAid(t) && h.firstAid === 'lowOwnZip',
+    applies: (t, h) => isGroupAid(t) && h.firstAid === 'lowOwnZip',
     good: ['bottom', 'front'],
     fair: ['side', 'outer'],
     byHouseRule: true,
@@ -190,6 +164,14 @@ export const DAILY_RULES: readonly HomeRule[] = [
     why: 'first aid is found by anybody within seconds: top or an outer pocket',
   },
   {
+    id: 'spray-at-hand',
+    applies: is('animalSpray'),
+    good: ['strap', 'hipBelt', 'side'],
+    fair: ['lash'],
+    never: ['lid', 'front', 'bottom', 'sleeve'],
+    why: 'a spray that is not in the hand within seconds is not there',
+  },
+  {
     id: 'beacon-sky',
     applies: is('beacon'),
     good: ['strap', 'lid'],
@@ -199,7 +181,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
   },
   {
     id: 'find-the-way',
-    applies: is('navigation', 'light'),
+    applies: (t) => is('navigation', 'light')(t) && isQuick(t),
     good: ['hipBelt', 'strap', 'lid'],
     fair: ['front', 'top', 'side'],
     never: ['lash'],
@@ -210,8 +192,25 @@ export const DAILY_RULES: readonly HomeRule[] = [
     applies: is('hygiene'),
     good: ['lid', 'front'],
     fair: ['top', 'side', 'hipBelt'],
-    never: ['lash'],
+    never: ['lash', 'strap'],
     why: 'small and wanted without unpacking',
+  },
+  {
+    id: 'electronics-papers',
+    applies: (t) => has(t, 'mustStayDry') && !isQuick(t) && (has(t, 'battery') || isStiffSmall(t)),
+    good: ['top', 'lid'],
+    fair: ['outer', 'core'],
+    never: ['strap', 'side', 'lash', 'sleeve'],
+    why: 'electronics and papers ride dry, high and under nothing heavy',
+  },
+  {
+    // Keys, cells, a cable: what is lost among large things, however dense it is.
+    id: 'small-odds',
+    applies: (t) => is('other', 'power')(t) && !isQuick(t) && t.volumeL <= SMALL_L,
+    good: ['lid', 'hipBelt'],
+    fair: ['top', 'outer', 'front', 'strap'],
+    never: ['lash', 'sleeve'],
+    why: 'small and easily lost: a pocket with a zip',
   },
   {
     id: 'repair',
@@ -232,7 +231,7 @@ export const DAILY_RULES: readonly HomeRule[] = [
     id: 'stop-top',
     applies: (t) => t.needed === 'stop',
     good: ['top', 'lid', 'front'],
-    fair: ['side', 'outer'],
+    fair: ['side', 'outer', 'hipBelt', 'strap'],
     why: 'wanted at stops: on top or in an outer pocket',
   },
   {

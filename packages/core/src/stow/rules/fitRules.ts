@@ -2,7 +2,7 @@
 import { formatMass, formatVolume } from '../../units/format.js';
 import type { PlacedThing } from '../assessment.js';
 import { SLEEVE_GIVE_L } from '../reservoir.js';
-import { isMainZone } from '../zoneKinds.js';
+import { isMainZone } from '../../trip/zoneKinds.js';
 import type { CheckedRule } from './checkedRule.js';
 
 /** So much more goes in by pushing, litres (Graft's own number). */

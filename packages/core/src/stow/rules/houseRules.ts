@@ -9,8 +9,7 @@ import {
   uprightsWanted,
   wantsUprights,
 } from '../uprights.js';
-import { isMainZone } from '../zoneKinds.js';
-import { each, inMain, isHalfEmpty, type CheckedRule } from './checkedRule.js';
+import { each, inMain, type CheckedRule } from './checkedRule.js';
 
 /** "Food? today’s on top, the rest in the core" */
 function chosen(house: HouseRules, id: HouseRuleId): string {
@@ -28,10 +27,7 @@ export const HOUSE_RULES: readonly CheckedRule[] = [
     camp: 'the house rules of the trip, or the member’s own',
     check: ({ house }, a) =>
       each(a, ({ thing, zone, verdict, insideId }) =>
-        verdict.level === 'poor' &&
-        verdict.question !== undefined &&
-        insideId === undefined &&
-        !(isMainZone(zone.kind) && isHalfEmpty(a))
+        verdict.level === 'poor' && verdict.question !== undefined && insideId === undefined
           ? `${thing.name} in ${zone.name}, against the house rule: ${chosen(house, verdict.question)}`
           : undefined,
       ),

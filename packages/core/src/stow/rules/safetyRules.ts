@@ -1,6 +1,6 @@
 /** Rules on what harms people or things. */
 import { badStand, isBottle, type BadStand } from '../atRest.js';
-import { isHardAtBack, isReservoirBetween } from '../backRule.js';
+import { arePointsAtBack, isHardAtBack, isReservoirBetween } from '../backRule.js';
 import { clash } from '../neighbours.js';
 import { isForbiddenBy } from '../placementRules.js';
 import { holdingOf } from '../../load/holders.js';
@@ -37,10 +37,15 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
     check: (_problem, a) => {
       const reservoir = isReservoirBetween(a.layout);
       return each(a, (p) => {
-        if (p.turn === undefined || !inMain(p)) return undefined;
+        if (!inMain(p) || p.insideId !== undefined) return undefined;
         const back = a.layout.compartments.find((c) => c.compartment.id === p.compartmentId)!.compartment.y0;
-        return isHardAtBack(p.thing, p.turn, p.box.y0 - back, reservoir)
-          ? `${p.thing.name} is felt in the back: ${Math.max(0, p.box.y0 - back).toFixed(1)} cm from the panel, with nothing soft between`
+        const fromPanelCm = p.box.y0 - back;
+        const isFelt =
+          p.turn === undefined
+            ? arePointsAtBack(p.thing, fromPanelCm)
+            : isHardAtBack(p.thing, p.turn, fromPanelCm, reservoir);
+        return isFelt
+          ? `${p.thing.name} is felt in the back: ${Math.max(0, fromPanelCm).toFixed(1)} cm from the panel, with nothing soft between`
           : undefined;
       });
     },

@@ -1,5 +1,5 @@
 /** Home rules of water, fuel, shelter and sleep. All of it is common practice, no source. */
-import { has, is, isReservoir, isTent } from '../thingKinds.js';
+import { has, is, isQuick, isReservoir, isTent } from '../thingKinds.js';
 import type { HomeRule } from './homeRule.js';
 
 export const SHELTER_RULES: readonly HomeRule[] = [
@@ -27,7 +27,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['top'],
     fair: ['outer', 'core'],
     byHouseRule: true,
-    never: ['side', 'front', 'lash'],
+    never: ['side', 'front', 'lash', 'strap', 'hipBelt'],
     why: 'house rule: the reservoir goes on top at the end, where pressure cannot burst it',
   },
   {
@@ -36,7 +36,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     applies: isReservoir,
     good: ['sleeve'],
     fair: ['core', 'top'],
-    never: ['side', 'front', 'lash'],
+    never: ['side', 'front', 'lash', 'strap', 'hipBelt'],
     why: 'water is dense: first in, in its sleeve against the back',
   },
   {
@@ -53,6 +53,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['core'],
     fair: ['side', 'lash'],
     byHouseRule: true,
+    depthChosen: true,
     why: 'house rule: poles inside, down the back as a stiffener',
   },
   {
@@ -81,6 +82,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['bottom'],
     fair: ['outer', 'core'],
     byHouseRule: true,
+    depthChosen: true,
     never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent out of its sack, round the sleeping bag',
   },
@@ -91,6 +93,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['lash', 'bottom'],
     fair: ['outer', 'core'],
     byHouseRule: true,
+    depthChosen: true,
     never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent strapped low outside',
   },
@@ -101,6 +104,7 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     good: ['core', 'bottom'],
     fair: ['outer', 'lash'],
     byHouseRule: true,
+    depthChosen: true,
     never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'house rule: the tent never rides in the upper part',
   },
@@ -128,6 +132,14 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     fair: ['outer', 'lid', 'side'],
     never: ['hipBelt', 'strap'],
     why: 'in rain the tarp goes up before anything else comes out',
+  },
+  {
+    id: 'sit-pad',
+    applies: (t) => t.purpose === 'mat' && isQuick(t),
+    good: ['front', 'lash', 'top'],
+    fair: ['side', 'outer'],
+    never: ['lid', 'bottom', 'sleeve'],
+    why: 'sat on at every stop: outside, or the first thing met',
   },
   {
     id: 'mat-outside',

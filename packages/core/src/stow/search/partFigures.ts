@@ -9,10 +9,10 @@ import type { SearchFacts } from './searchFacts.js';
 const { abs, max } = Math;
 
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
-const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
+export const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
 const SIDE_FREE_KG = 0.3;
-const PER_KG_UNEVEN = 40;
+const PER_KG_UNEVEN = 100;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
 

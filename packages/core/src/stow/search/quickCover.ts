@@ -1,5 +1,5 @@
 import type { ColumnLoader } from '../columnLoader.js';
-import { BLOCKS } from '../reach.js';
+import { BLOCKS } from '../neighbours.js';
 
 /** How many must come out before the i-th loaded thing. */
 export function quickCover(loader: ColumnLoader): (i: number) => number {

@@ -3,9 +3,9 @@ import type { Placement, Thing } from '../../trip/model.js';
 import { isBottle } from '../atRest.js';
 import { keptFromBackCm } from '../backRule.js';
 import { takes } from '../fitsPack.js';
-import { mainParting, type MainParting } from '../mainParting.js';
+import type { MainParting } from '../mainParting.js';
 import { compartmentsOf, type Compartment } from '../packGeometry.js';
-import { clash } from '../neighbours.js';
+import { clash, crush } from '../neighbours.js';
 import { placementVerdict, type Verdict } from '../placementRules.js';
 import { DENSE_KG_PER_L, isSpent, stowedDensity } from '../thingKinds.js';
 import { solidOf, SPREADS, type Solid } from '../solids.js';
@@ -51,6 +51,7 @@ export interface ThingFacts {
   readonly isPinned: boolean;
   readonly isBottle: boolean;
   /** Nothing of it is left but a wrapper. */
+  readonly hasPoints: boolean;
   readonly isSpent: boolean;
   readonly isLong: boolean;
   /** By turn, how far it is kept from the back in the main compartment, cm: bare, and behind a reservoir. */
@@ -69,6 +70,8 @@ export interface SearchFacts {
   readonly movable: readonly number[];
   /** Pairs of things that must not touch. */
   readonly clashes: readonly (readonly [number, number])[];
+  /** Things that can be crushed, and what is too heavy to lie on them. */
+  readonly crushes: readonly (readonly [number, number])[];
   /** Stiff uprights that the house rule wants in a pack without a frame, as far as there are things for it. */
   readonly uprights: number;
   /** Pack and all things, kg. */
@@ -90,8 +93,7 @@ export function searchFacts(
 ): SearchFacts {
   const { things, pack } = problem;
   const compartments = compartmentsOf(pack, cellCm);
-  const parting = mainParting(pack);
-  const { inside } = problem;
+  const { inside, parting } = problem;
   const zoneIds = new Set(pack.zones.map((z) => z.id));
   const pinned = new Set(
     placements
@@ -111,6 +113,11 @@ export function searchFacts(
     clashes: things.flatMap((a, i) =>
       things.flatMap((b, j) =>
         j > i && isOut(a) && isOut(b) && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [],
+      ),
+    ),
+    crushes: things.flatMap((a, i) =>
+      things.flatMap((b, j) =>
+        j !== i && isOut(a) && isOut(b) && crush(a.thing, b.wholeKg) !== undefined ? [[i, j] as const] : [],
       ),
     ),
     uprights: uprightsWanted(problem),
@@ -159,6 +166,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     isPinned: around.pinned.has(thing.id),
     isBottle: isBottle(thing),
     isSpent: isSpent(thing, problem.day),
+    hasPoints: thing.flags.includes('sharp'),
     isLong: thing.shape.kind === 'long' && thing.shape.lengthCm >= LONG_CM,
     awayCm: [away(false), away(true)],
   };

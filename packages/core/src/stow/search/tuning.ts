@@ -11,15 +11,15 @@ import type { Level } from '../placementRules.js';
 // What a stow is judged by: these weigh one fault against another, and no trial can tell them.
 
 /** What places of second choice or worse cost, each. */
-export const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 14 };
+export const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 40 };
 /** The same where a house rule says what is good: the usual one, and one that was chosen against the usual way. */
-export const HOUSE_COST: typeof LEVEL_COST = { good: 0, fair: 2, poor: 60 };
-export const CHOSEN_COST: typeof LEVEL_COST = { good: 0, fair: 40, poor: 250 };
+export const HOUSE_COST: typeof LEVEL_COST = { good: 0, fair: 2, poor: 70 };
+export const CHOSEN_COST: typeof LEVEL_COST = { good: 0, fair: 90, poor: 250 };
 /** An upright that a pack without a frame lacks; what comes out before something tall, where each is to be pulled out alone. */
-export const PER_UPRIGHT_MISSING = 60;
+export const PER_UPRIGHT_MISSING = 200;
 export const PER_OVER_TALL = 10;
 /** Food of later over food of sooner. */
-export const LATER_FOOD_OVER = 12;
+export const LATER_FOOD_OVER = 40;
 /** A pinned soft thing that others push away from where it was put, for each centimetre. */
 export const PER_CM_ASTRAY = 60;
 /** A long thing that lies where it should stand. */

@@ -1,16 +1,17 @@
 /** A compartment of a state, loaded and looked at: what it adds to the cost, and how each of its things stands. */
 import { badStand } from '../atRest.js';
-import { isHardAtBack } from '../backRule.js';
+import { arePointsAtBack, isHardAtBack } from '../backRule.js';
 import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
 import { boxOf } from '../laidThing.js';
 import { mainZoneAt } from '../mainParting.js';
 import type { Compartment } from '../packGeometry.js';
-import { BLOCKS, REACH_LIMIT } from '../reach.js';
+import { REACH_LIMIT } from '../reach.js';
 import { energyOf, type StowWeights } from '../stowCost.js';
 import { TOUCHES_CM2 } from '../neighbours.js';
 import type { Put } from '../trialLoader.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
 import { fullestOverL } from './fullestOver.js';
+import { crushedPairs, laterFoodOver } from './onTop.js';
 import { quickCover } from './quickCover.js';
 import { sleeveView } from './sleeveView.js';
 import type { CompartmentLoaders } from './compartmentLoaders.js';
@@ -31,7 +32,7 @@ import {
 } from './tuning.js';
 
 /** Taken once: this is where nearly all of the time goes, and a lookup on a global is not free everywhere. */
-const { hypot, max, min } = Math;
+const { hypot, max, min, trunc } = Math;
 
 /** More than this over is worth a move. */
 const NOTICEABLE_CM3 = 1;
@@ -178,10 +179,20 @@ function lookAtThing(view: Making, i: number, pocketZone: number): void {
   if (loader.overflowOf(i) > NOTICEABLE_CM3) trouble += TROUBLE.over;
   if (choice.misplaced >= LEVEL_COST.poor) trouble += TROUBLE.poorPlace;
   if (rigid !== undefined) trouble += lookAtRigid(view, own, rigid, y);
+  else if (own.hasPoints && compartment.kind === 'main' && arePointsAtBack(own.thing, nearestCm(loader, i))) {
+    figures.safety += 1;
+    trouble += TROUBLE.unsafe;
+  }
   view.zones.push(zone);
   view.heights.push(z);
   view.troubles.push(trouble);
   view.rests.push(rigid);
+}
+
+/** How near to the back panel the i-th thing comes, cm. */
+function nearestCm(loader: ColumnLoader, i: number): number {
+  const { nx, cellCm } = loader.compartment;
+  return loader.partsOf(i).reduce((least, p) => min(least, cellCm * trunc(p.column / nx)), Infinity);
 }
 
 /** A long thing that lies, a hard one that is felt in the back; how much trouble that is. */
@@ -235,11 +246,16 @@ function lookAtReach({ facts, compartment, loader, figures, things, zones, troub
     const { thing, choices } = facts.things[things[i]!]!;
     const limit = REACH_LIMIT[thing.needed];
     const { exempt, tooDeep } = choices[zones[i]!]!;
-    if (eaten(facts.things[things[i]!]!) > 0) lookAtLaterFood(facts, loader, figures, things, i);
+    figures.misplaced += LATER_FOOD_OVER * laterFoodOver(facts, loader, things, i);
     if (limit === Infinity || exempt || tooDeep > 0) continue;
     const deep = max(0, coverOf(i) - limit);
     figures.tooDeep += deep;
     troubles[i]! += TROUBLE.tooDeep * deep;
+  }
+  for (const [low, high] of crushedPairs(facts, loader, things)) {
+    figures.safety += 1;
+    troubles[low]! += TROUBLE.unsafe;
+    troubles[high]! += TROUBLE.unsafe;
   }
   if (compartment.id === 'main') lookAtHouse(facts, loader, figures, coverOf);
   for (const [p, q] of facts.clashes) {
@@ -270,25 +286,4 @@ function lookAtHouse(
     if (inColumns && isTall(turn)) figures.misplaced += PER_OVER_TALL * coverOf(i);
   }
   figures.misplaced += PER_UPRIGHT_MISSING * max(0, uprights - stand);
-}
-
-/** The first day on which food is still eaten; 0 for all else. */
-const eaten = ({ thing, isSpent }: ThingFacts): number => (isSpent ? 0 : (thing.consumption?.fromDay ?? 0));
-
-/** Food that is eaten later and lies over what is eaten sooner. */
-function lookAtLaterFood(
-  facts: SearchFacts,
-  loader: ColumnLoader,
-  figures: PartFigures,
-  things: readonly number[],
-  i: number,
-): void {
-  const day = eaten(facts.things[things[i]!]!);
-  const least = BLOCKS * loader.columnsOf(i);
-  let covers: Uint16Array | undefined;
-  for (let j = i + 1; j < things.length; j += 1) {
-    if (eaten(facts.things[things[j]!]!) <= day) continue;
-    covers ??= loader.coversOf(i);
-    if (covers[j]! > 0 && covers[j]! >= least) figures.misplaced += LATER_FOOD_OVER;
-  }
 }

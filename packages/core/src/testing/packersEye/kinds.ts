@@ -43,7 +43,8 @@ export const isWarmLayer: Sees = (t) => of('warmLayer')(t) && t.needed === 'stop
 export const isClothes: Sees = (t) =>
   of('clothing', 'warmLayer', 'spareClothing', 'handsHead')(t) && !isShoes(t) && !isBag(t);
 export const isDown: Sees = (t) => isSleepingBag(t) || (of('warmLayer')(t) && t.flags.has('mustStayDry'));
-export const isShoes: Sees = named(/shoes|boots|sandals|slippers/i);
+export const isSnowshoes: Sees = named(/snow ?shoes/i);
+export const isShoes: Sees = (t) => named(/shoes|boots|sandals|slippers/i)(t) && !isSnowshoes(t);
 export const isFirstAid: Sees = of('firstAid');
 export const isBeacon: Sees = of('beacon');
 export const isSpray: Sees = of('animalSpray');
@@ -58,7 +59,6 @@ export const isToiletKit: Sees = named(/toilet/i);
 export const isSunThing: Sees = of('sun');
 export const isAxe: Sees = named(/\baxe\b|hatchet|hammer/i);
 export const isWalkingPoles: Sees = of('walkingPoles');
-export const isSnowshoes: Sees = named(/snow ?shoes/i);
 export const isShovel: Sees = named(/shovel/i);
 export const isPicket: Sees = named(/picket|\bstake/i);
 export const isCrampons: Sees = named(/crampon|spikes/i);

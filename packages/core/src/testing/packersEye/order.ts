@@ -244,7 +244,7 @@ export const STEPS: readonly Statement[] = [
     says: 'the liner is one step in and one closed, and no thing of the pack',
     broken: (p) =>
       some(
-        p.steps.filter((s) => /liner/i.test(s.text)).map((s) => s.text),
+        p.steps.filter((s) => /(?<!bag )\bliner/i.test(s.text)).map((s) => s.text),
         2,
       ),
   },

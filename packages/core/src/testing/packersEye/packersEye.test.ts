@@ -7,6 +7,7 @@ import { planStow } from '../../stow/planStow.js';
 import { placeAt } from '../../stow/placeAt.js';
 import { planningDay, stowProblem } from '../../stow/stowProblem.js';
 import type { Placement, Trip } from '../../trip/model.js';
+import { randomParty } from '../randomParty.js';
 import { objections, seenPack, type Objection } from './index.js';
 
 const DATA = join(__dirname, '../../../../../data');
@@ -58,4 +59,15 @@ describe('a plan passes it', () => {
     expect(found.filter((id) => HARM.includes(id))).toEqual([]);
     expect(found.length).toBeLessThanOrEqual(3);
   });
+});
+
+test('parties that nobody made for it: at most one objection in ten packs, and none to what harms', () => {
+  const found = [5, 7, 9].flatMap((seed) => {
+    const trip = randomParty(seed);
+    return trip.members.map((m) =>
+      seen(trip, m.id, planStow(trip, m.id, { seed: 1, effort: 0.15 }).stow.placements),
+    );
+  });
+  expect(found.length).toBeGreaterThanOrEqual(8);
+  expect(found.flat().length).toBeLessThanOrEqual(Math.ceil(found.length / 10));
 });

@@ -72,12 +72,13 @@ export const PLACES: readonly Statement[] = [
         ? 'any'
         : isForToday(t, p)
           ? ['core', 'outer', 'top', 'lid', 'front', 'side', 'hipBelt']
-          : ['core', 'outer', 'top'],
+          : // Who carries low carries what is dense low.
+            [...(p.carriesLow ? (['bottom'] as const) : []), 'core', 'outer', 'top'],
   ),
   onlyIn(
     'snacks',
     'snacks are in pockets, lid or on top',
-    (t) => t.purpose === 'snack' && t.needed !== 'camp',
+    (t, p) => t.purpose === 'snack' && t.needed !== 'camp' && isForToday(t, p),
     () => [...POCKETS, 'lid', 'front', 'top', 'core', 'outer'],
   ),
   onlyIn('container', 'a hard container is in the middle or on top', k.isHardContainer, () => [
@@ -172,7 +173,8 @@ export const PLACES: readonly Statement[] = [
     (t) => k.isFilter(t) && t.needed === 'stop',
     () => ['side', 'front', 'lid', 'top', 'hipBelt'],
   ),
-  onlyIn('tarp', 'the tarp is near the top or in front', k.isTarp, () => [
+  onlyIn('tarp', 'the tarp is near the top or in an outer pocket', k.isTarp, () => [
+    'side',
     'top',
     'front',
     'outer',

@@ -63,6 +63,7 @@ export interface SeenPack {
   readonly house: HouseRules;
   readonly isLined: boolean;
   readonly isFrameless: boolean;
+  readonly carriesLow: boolean;
   readonly hasZone: (kind: ZoneKind) => boolean;
   readonly things: readonly SeenThing[];
   readonly leftOut: readonly string[];
@@ -132,6 +133,7 @@ export function seenPack(
     day,
     house: problem.house,
     isLined: problem.isLined || problem.house.rainProtection === 'liner',
+    carriesLow: problem.school.id === 'low',
     isFrameless: problem.pack.frameless === true,
     hasZone: (kind) => problem.pack.zones.some((z) => z.kind === kind),
     // Of what is eaten a wrapper is left, and nobody looks for it.

@@ -10,13 +10,14 @@ export interface Statement {
   readonly broken: (pack: SeenPack) => readonly string[];
 }
 
+export const INSIDE: readonly ZoneKind[] = ['bottom', 'core', 'outer', 'top'];
 export const POCKETS: readonly ZoneKind[] = ['hipBelt', 'strap', 'side'];
 export const at = (t: SeenThing): string => `${t.name} in ${t.zone}`;
 export const isLoose = (t: SeenThing): boolean => t.holder === undefined;
 
 /** Among the first met when the pack is opened, wherever the middle of it lies: the second, or at a stop the third. */
 const isOnTop = (t: SeenThing): boolean =>
-  t.above <= (t.needed === 'stop' ? 2 : 1) && ['core', 'outer', 'top'].includes(t.zone);
+  INSIDE.includes(t.zone) && t.above <= (t.zone === 'bottom' ? 0 : t.needed === 'stop' ? 2 : 1);
 
 /** Things of a kind that are nowhere an eye accepts. */
 export function onlyIn(
@@ -97,8 +98,6 @@ const isPocket = (zone: ZoneKind): boolean =>
 
 export const some = (list: readonly string[], most: number): readonly string[] =>
   list.length > most ? list : [];
-
-export const INSIDE: readonly ZoneKind[] = ['bottom', 'core', 'outer', 'top'];
 
 export function isWrapper(t: SeenThing, p: SeenPack): boolean {
   return t.eatenTo !== undefined && t.eatenTo < p.day;

@@ -1,5 +1,5 @@
 /** Which zones are parts of the main compartment. */
-import type { ZoneKind } from '../trip/model.js';
+import type { ZoneKind } from './model.js';
 
 const MAIN_KINDS: readonly ZoneKind[] = ['bottom', 'core', 'outer', 'top'];
 

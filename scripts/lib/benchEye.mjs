@@ -1,0 +1,56 @@
+/**
+ * What an experienced eye objects to in planned packs: of the demo and the parties on every day, of random parties on the
+ * day they are planned for. Every objection is listed.
+ */
+import { once } from 'node:events';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import { ROOT } from './paths.mjs';
+
+const FOLDERS = ['demo', 'parties'];
+const RANDOM_PARTIES = 60;
+
+/**
+ * @param seed of the planner
+ * @param effort part of the usual moves
+ */
+export async function benchEye(seed, effort) {
+  const trips = FOLDERS.flatMap((folder) =>
+    readdirSync(join(ROOT, 'data', folder))
+      .filter((file) => file.endsWith('.graft.json'))
+      .map((file) => ({ text: readFileSync(join(ROOT, 'data', folder, file), 'utf8') })),
+  );
+  const random = Array.from({ length: RANDOM_PARTIES }, (_v, i) => ({ party: i + 1 }));
+  await look('the demo and the parties, all days', trips, seed, effort);
+  await look(`${RANDOM_PARTIES} random parties`, random, seed, effort);
+}
+
+async function look(title, tasks, seed, effort) {
+  const next = [...tasks];
+  const seen = [];
+  await Promise.all(
+    [0, 1].map(async () => {
+      const worker = new Worker(new URL('./eyeWorker.mjs', import.meta.url), {
+        workerData: { core: join(ROOT, 'packages/core/dist'), seed, effort },
+      });
+      for (let task = next.shift(); task !== undefined; task = next.shift()) {
+        worker.postMessage(task);
+        const [packs] = await once(worker, 'message');
+        seen.push(...packs);
+      }
+      await worker.terminate();
+    }),
+  );
+  const all = seen.flatMap(({ pack, days }) => days.flatMap((d) => d.map((o) => ({ pack, ...o }))));
+  const days = seen.reduce((sum, p) => sum + p.days.length, 0);
+  process.stdout.write(
+    `\n${title}: ${seen.length} packs, ${days} pack-days, ${all.length} objections in ${seen.filter((p) => p.days.some((d) => d.length > 0)).length} packs; worst ${Math.max(...seen.map((p) => new Set(p.days.flat().map((o) => o.what)).size))} in one\n`,
+  );
+  const byPack = new Map();
+  for (const { pack, statement, what, day } of all) {
+    const key = `${pack}: ${statement}: ${what}`;
+    byPack.set(key, [...(byPack.get(key) ?? []), day]);
+  }
+  for (const [key, on] of [...byPack].sort()) process.stdout.write(`  ${key} (day ${on.join(', ')})\n`);
+}

@@ -2,11 +2,13 @@ import { Router } from 'express';
 import { recordFor, tripRecord } from '@graft/core/debrief';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { carriedBefore, type EarlierTrip } from '@graft/core/share';
+import { placesOn, type PlacesBefore } from '@graft/core/stow';
 import {
   duplicateTrip,
   freshId,
   tripFromTemplate,
   type DayWeather,
+  type Trip,
   type TripEdit,
   type TripStyle,
 } from '@graft/core/trip';
@@ -34,6 +36,26 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
   const router = Router();
   router.use(signedIn);
   const me = accountOf;
+
+  /** What the earlier trips of an account say of the people of a trip; those that say nothing are left out. */
+  async function earlierTrips<T>(
+    tripId: string,
+    accountId: string,
+    of: (other: Trip, names: readonly string[]) => T | undefined,
+  ): Promise<readonly { id: string; name: string; startDate: string; members: T }[]> {
+    const { trip } = await store.get(tripId, accountId);
+    const names = trip.members.map((m) => m.name);
+    const found = [];
+    const before = (await store.list(accountId))
+      .filter((t) => t.id !== tripId && t.startDate < trip.startDate && t.deletedAt === undefined)
+      .slice(-EARLIER_TRIPS);
+    for (const { id, name, startDate } of before) {
+      const stored = await store.whole(id);
+      const members = stored === undefined ? undefined : of(stored.trip, names);
+      if (members !== undefined) found.push({ id, name, startDate, members });
+    }
+    return found;
+  }
 
   router.get('/', async (_req, res) => {
     res.json({ trips: await store.list(me(res).id) });
@@ -94,17 +116,12 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
   });
 
   router.get('/:id/earlier', async (req, res) => {
-    const { trip } = await store.get(req.params.id, me(res).id);
-    const names = trip.members.map((m) => m.name);
-    const trips: EarlierTrip[] = [];
-    const before = (await store.list(me(res).id))
-      .filter((t) => t.id !== req.params.id && t.startDate < trip.startDate && t.deletedAt === undefined)
-      .slice(-EARLIER_TRIPS);
-    for (const { id, name, startDate } of before) {
-      const stored = await store.whole(id);
-      const members = stored === undefined ? undefined : carriedBefore(stored.trip, names);
-      if (members !== undefined) trips.push({ id, name, startDate, members });
-    }
+    const trips: readonly EarlierTrip[] = await earlierTrips(req.params.id, me(res).id, carriedBefore);
+    res.json({ trips });
+  });
+
+  router.get('/:id/places', async (req, res) => {
+    const trips: readonly PlacesBefore[] = await earlierTrips(req.params.id, me(res).id, placesOn);
     res.json({ trips });
   });
 

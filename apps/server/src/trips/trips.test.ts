@@ -5,6 +5,7 @@ import type { AnySchema, SchemaObjectDescription } from 'yup';
 import { editedTripErrors, parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { ITEM_SCHEMAS } from '@graft/core/schema';
 import { carriedWork, type EarlierTrip } from '@graft/core/share';
+import { placesOn, type PlacesBefore } from '@graft/core/stow';
 import { applyEdits, assignPiece, COLLECTIONS, diffTrip, type Trip, type TripEdit } from '@graft/core/trip';
 import { arbitraryTrip } from '@graft/core/testing';
 import { IS_DEEP } from '../testing/isDeep.js';
@@ -345,6 +346,28 @@ describe('what the members carried before', () => {
       })),
     );
   });
+});
+
+test('where the members kept their things before: zones by their kind, for this trip’s people alone', async () => {
+  const { id, trip } = await importDemo('hut-roof');
+  const copy = await http()
+    .post(`/api/trips/${id}/duplicate`)
+    .send({ name: 'Roof before', startDate: '2027-08-18' })
+    .expect(201);
+  const answer = await http().get(`/api/trips/${id}/places`).expect(200);
+  const { trips } = answer.body as { trips: PlacesBefore[] };
+  const own = trips.find((t) => t.id === (copy.body as { id: string }).id)!;
+  expect(own).toMatchObject({ name: 'Roof before', startDate: '2027-08-18' });
+  const stored = await http()
+    .get(`/api/trips/${(copy.body as { id: string }).id}`)
+    .expect(200);
+  const { trip: before } = stored.body as { trip: Trip };
+  expect(own.members).toEqual(
+    placesOn(
+      before,
+      trip.members.map((m) => m.name),
+    ),
+  );
 });
 
 describe('the forecast', () => {

@@ -104,3 +104,28 @@ test('names lie on no other name and on no other point', () => {
       expect(p.x + 6 > a.left && p.x - 6 < a.right && Math.abs(p.y - (a.y - 4)) < 10).toBe(false);
   });
 });
+
+test('usual places: what drifts is told, and kept by one click', async () => {
+  const placements = hut.stows.find((s) => s.memberId === first.id)!.placements;
+  const { zones } = hut.packs.find((p) => p.id === first.packId)!;
+  const own = hut.personalThings.filter((t) => t.memberId === first.id);
+  const isIn = (t: (typeof own)[number], kind: string): boolean =>
+    zones.find((z) => z.id === placements.find((p) => p.thingId === t.id)?.zoneId)?.kind === kind;
+  const [drifted] = own.filter((t) => isIn(t, 'lid'));
+  const before = [2024, 2025, 2026].map((year) => ({
+    id: `t${year}`,
+    name: `Trip of ${year}`,
+    startDate: `${year}-06-01`,
+    members: [
+      { name: first.name, places: [{ name: drifted!.name, kind: 'top' as const, side: 'centre' as const }] },
+    ],
+  }));
+  const opened = open(hut);
+  opened.server.places = before;
+  await show(opened, 'Rules');
+  const list = await screen.findByRole('region', { name: 'Usual places' });
+  expect(within(list).getByText(`△ ${drifted!.name}: usually top, now lid`)).toBeDefined();
+  await opened.user.click(within(list).getByRole('button', { name: `Put it there: ${drifted!.name}` }));
+  expect(await within(list).findByText(/kept there$/)).toBeDefined();
+  expect(within(list).queryByRole('button')).toBeNull();
+});

@@ -12,6 +12,7 @@ import { ReachTab } from './ReachTab';
 import { RideTab } from './RideTab';
 import { StepsTab } from './StepsTab';
 import type { PackSession } from './usePackSession';
+import { UsualPlaces } from './UsualPlaces';
 import { ZoneList } from './ZoneList';
 
 /** What is said of the stow, in tabs. */
@@ -86,7 +87,12 @@ function TabOf({ session }: { session: PackSession }) {
         />
       );
     case 'rules':
-      return <FindingsTab memberId={member.id} {...of} onChoose={choose} />;
+      return (
+        <>
+          <FindingsTab memberId={member.id} {...of} onChoose={choose} />
+          <UsualPlaces key={member.id} session={session} />
+        </>
+      );
     case 'days':
       return <DaysTab key={member.id} session={session} />;
     case 'reach':

@@ -14,6 +14,7 @@ import type { TripRecord } from '@graft/core/debrief';
 import type { Library, LibraryEdit } from '@graft/core/library';
 import type { FieldError, TakenAway } from '@graft/core/schema';
 import type { EarlierTrip } from '@graft/core/share';
+import type { PlacesBefore } from '@graft/core/stow';
 import type { MessageKind, SendingAnswer, SheetMark, TripMessages } from '@graft/core/sheet';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import type { DayWeather, TripEdit, TripStyle } from '@graft/core/trip';
@@ -91,6 +92,7 @@ export const api = {
   edit: (id: string, version: number, edits: readonly TripEdit[]) =>
     call<{ version: number }>(trip(id, '/edits'), asJson('POST', { version, edits })),
   remove: (id: string, version: number) => call<void>(trip(id, `?version=${version}`), { method: 'DELETE' }),
+  places: (id: string) => call<{ trips: readonly PlacesBefore[] }>(trip(id, '/places')).then((r) => r.trips),
   earlier: (id: string) => call<{ trips: readonly EarlierTrip[] }>(trip(id, '/earlier')).then((r) => r.trips),
   forecast: (id: string) =>
     call<{ weather: readonly DayWeather[] }>(trip(id, '/forecast')).then((r) => r.weather),

@@ -5,6 +5,7 @@ import type { Account, SheetProgress } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
 import type { EarlierTrip } from '@graft/core/share';
+import type { PlacesBefore } from '@graft/core/stow';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import { applyEdits, type Trip, type TripEdit } from '@graft/core/trip';
 
@@ -16,6 +17,8 @@ export interface FakeServer {
   sheets: SheetProgress;
   /** What the members carried before. */
   earlier: readonly EarlierTrip[];
+  /** Where they kept their things before. */
+  places: readonly PlacesBefore[];
   /** What earlier trips teach, and the incident log. */
   records: readonly TripRecord[];
   incidents: KeptIncident[];
@@ -41,6 +44,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     library: { version: 1, entries: library },
     sheets: { links: [], marks: {} },
     earlier: [],
+    places: [],
     records: [],
     incidents: [],
     refuse: undefined,
@@ -64,6 +68,7 @@ function around(server: FakeServer): readonly HttpHandler[] {
     http.get('*/api/trips/:id/messages', () => HttpResponse.json(outbox)),
     http.get('*/api/trips/:id/sheets', () => HttpResponse.json(server.sheets)),
     http.get('*/api/trips/:id/earlier', () => HttpResponse.json({ trips: server.earlier })),
+    http.get('*/api/trips/:id/places', () => HttpResponse.json({ trips: server.places })),
     http.get('*/api/trips/:id/records', () => HttpResponse.json({ records: server.records })),
     http.get('*/api/trips/:id/incidents', () => HttpResponse.json({ incidents: server.incidents })),
     http.post('*/api/trips/:id/incidents', async ({ request }) => {

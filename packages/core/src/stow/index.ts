@@ -8,6 +8,7 @@ export * from './stowThing.js';
 export * from './assessment.js';
 export * from './laidThing.js';
 export * from './layout.js';
+export * from './habits.js';
 export * from './mainParting.js';
 export * from './loadingSteps.js';
 export * from './packGeometry.js';

@@ -7,7 +7,7 @@ import { DAILY_RULES } from './rules/dailyRules.js';
 import type { HomeRule } from './rules/homeRule.js';
 import { SHELTER_RULES } from './rules/shelterRules.js';
 
-const HOME_RULES: readonly HomeRule[] = [...SHELTER_RULES, ...DAILY_RULES];
+export const HOME_RULES: readonly HomeRule[] = [...SHELTER_RULES, ...DAILY_RULES];
 
 /** The last rule applies to everything. */
 export function homeRule(thing: Thing, house: HouseRules): HomeRule {

@@ -24,20 +24,20 @@ export const DAILY_RULES: readonly HomeRule[] = [
     why: 'food of later is dense: in the core, against the back',
   },
   {
-    id: 'tools-outside',
-    applies: (t) => has(t, 'ridesOutside') && t.purpose === 'other' && t.shape.kind !== 'pouch',
-    good: ['lash', 'side'],
-    fair: ['front', 'top', 'outer'],
-    never: ['lid'],
-    why: 'tools and stiff things that may get wet are strapped outside, tips guarded',
-  },
-  {
     id: 'points-outward',
     applies: (t) => has(t, 'sharp') && has(t, 'hard') && t.purpose === 'other',
     good: ['front', 'lash'],
     fair: ['outer', 'top'],
     never: ['lid', 'side', 'hipBelt', 'strap'],
     why: 'points are guarded and ride outward, away from the back and from cloth',
+  },
+  {
+    id: 'tools-outside',
+    applies: (t) => has(t, 'ridesOutside') && t.purpose === 'other' && t.shape.kind !== 'pouch',
+    good: ['lash', 'side'],
+    fair: ['front', 'top', 'outer'],
+    never: ['lid'],
+    why: 'tools and stiff things that may get wet are strapped outside, tips guarded',
   },
   {
     // A probe or a folded umbrella: as long as poles, and wanted at once.

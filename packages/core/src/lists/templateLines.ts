@@ -109,7 +109,7 @@ export const EACH: readonly TemplateLine[] = [
     why: 'to eat from',
   },
   { starterId: 'own-toothbrush-and-paste', want: 'required', when: overnight, why: 'overnight' },
-  { starterId: 'own-toilet-paper-in-a-bag', want: 'required', why: 'always' },
+  { starterId: 'own-toilet-paper-in-a-bag', fromAge: 8, want: 'required', why: 'always' },
   {
     starterId: 'own-sun-cream-small',
     want: 'required',

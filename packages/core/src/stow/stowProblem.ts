@@ -15,6 +15,7 @@ import { filledThing, withLiner } from './filledThing.js';
 import { heavyHalf, isBestInMain, type HeavyHalf } from './heavyHalf.js';
 import { mainParting, type MainParting } from './mainParting.js';
 import { dayVolumeL } from './reservoir.js';
+import { asStay } from './rolledTent.js';
 
 export interface StowProblem {
   readonly member: Member;
@@ -57,7 +58,10 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const member = memberById(trip, memberId);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const all = thingsInPack(trip, memberId, day).map((t) => today(named(trip, memberId, t), day));
+  const house = heldBy(packOf(trip, member), houseRulesOf(trip, member));
+  const all = thingsInPack(trip, memberId, day).map((t) =>
+    asStay(today(named(trip, memberId, t), day), packOf(trip, member), house),
+  );
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
   const things = all.filter((t) => !isLiner(t));
@@ -68,7 +72,6 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
     massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
   const wholes = wholeThings(things, filling, ownKg);
   const pack = withLiner(packOf(trip, member), linerKg);
-  const house = heldBy(pack, houseRulesOf(trip, member));
   const stowed = things.map((thing): StowThing => ({
     thing: wholes.made.get(thing.id)!,
     massKg: ownKg(thing),
@@ -153,7 +156,10 @@ function wholeThings(
   return { made, kg };
 }
 
-/** Pour the day's water into the containers, largest first, as it is carried to the next source. */
+/**
+ * Pour the day's water into the containers, largest first, as it is carried to the next source. Those of one size get the
+ * same: two bottles at the sides weigh the same when they are not full.
+ */
 function fillContainers(
   things: readonly Thing[],
   carriedL: number,
@@ -161,9 +167,11 @@ function fillContainers(
   const inThing = new Map<string, number>();
   let leftL = carriedL;
   const containers = things.filter((t) => t.waterCapacityL !== undefined);
-  for (const thing of [...containers].sort((a, b) => b.waterCapacityL! - a.waterCapacityL!)) {
-    const filledL = Math.min(leftL, thing.waterCapacityL!);
-    inThing.set(thing.id, filledL);
+  const sizes = [...new Set(containers.map((t) => t.waterCapacityL!))].sort((a, b) => b - a);
+  for (const capacityL of sizes) {
+    const alike = containers.filter((t) => t.waterCapacityL === capacityL);
+    const filledL = Math.min(leftL, alike.length * capacityL);
+    for (const thing of alike) inThing.set(thing.id, filledL / alike.length);
     leftL -= filledL;
   }
   return { inThing, leftL };

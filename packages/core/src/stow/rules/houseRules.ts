@@ -9,6 +9,7 @@ import {
   uprightsWanted,
   wantsUprights,
 } from '../uprights.js';
+import type { PlacedThing } from '../assessment.js';
 import { each, inMain, type CheckedRule } from './checkedRule.js';
 
 /** "Food? today’s on top, the rest in the core" */
@@ -25,12 +26,20 @@ export const HOUSE_RULES: readonly CheckedRule[] = [
     what: 'things are where the house rules of the trip want them',
     why: 'everybody of the party then knows where to look',
     camp: 'the house rules of the trip, or the member’s own',
-    check: ({ house }, a) =>
-      each(a, ({ thing, zone, verdict, insideId }) =>
-        verdict.level === 'poor' && verdict.question !== undefined && insideId === undefined
-          ? `${thing.name} in ${zone.name}, against the house rule: ${chosen(house, verdict.question)}`
+    check: (problem, a) => {
+      const { house } = problem;
+      // Poles inside are what the other rule asks for when they are one of the two that stand.
+      const isStay = ({ thing, turn }: PlacedThing): boolean =>
+        thing.purpose === 'tentPoles' && turn !== undefined && isUprightStay(turn) && wantsUprights(problem);
+      return each(a, (p) =>
+        p.verdict.level === 'poor' &&
+        p.verdict.question !== undefined &&
+        p.insideId === undefined &&
+        !isStay(p)
+          ? `${p.thing.name} in ${p.zone.name}, against the house rule: ${chosen(house, p.verdict.question)}`
           : undefined,
-      ),
+      );
+    },
   },
   {
     id: 'columns',

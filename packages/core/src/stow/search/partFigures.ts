@@ -12,7 +12,7 @@ const { abs, max } = Math;
 export const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
 const SIDE_FREE_KG = 0.3;
-const PER_KG_UNEVEN = 100;
+const PER_KG_UNEVEN = 200;
 /** Voids up to this are nobody's fault. */
 const VOID_FREE_PERCENT = 2.5;
 

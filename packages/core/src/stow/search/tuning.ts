@@ -62,7 +62,7 @@ export const MEND = { moves: 1500, tries: 4 };
 /** A mending with an eye on several days: its moves, its rounds, and how many days at once beside the one it is planned for. */
 export const OVER_DAYS = {
   moves: 900,
-  rounds: 3,
+  rounds: 4,
   roundsIfAmiss: 8,
   days: 4,
   heat: { hot: 8, cold: 0.3, wide: 0.5 },

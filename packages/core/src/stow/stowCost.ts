@@ -33,10 +33,10 @@ export const NO_COST: StowCost = {
 
 /**
  * Weights of the tiers in the annealing's single energy; the incumbent is compared tier by tier. A centimetre from the
- * back weighs as much as four things out of place (14 each) or 2.5 % of voids (Graft's own numbers).
+ * back weighs as much as one and a half things out of place (40 each) or 2.5 % of voids (Graft's own numbers).
  */
 export const WEIGHTS = {
-  misfit: 240,
+  misfit: 400,
   safety: 300,
   tooDeep: 60,
   bandMissCm: 120,
@@ -58,12 +58,13 @@ const HOLLOW_PERCENT_PER_CM = 2;
  */
 export const COARSE_WEIGHTS = {
   ...WEIGHTS,
-  misfit: 100,
-  safety: 150,
+  misfit: 160,
+  safety: 180,
   tooDeep: 25,
   bandMissCm: 60,
   asideCm: 40,
   voidPercent: 12,
+  misplaced: 0.6,
 };
 /** When that has left something wanting, nothing else is worth it any more. */
 export const STRICT_WEIGHTS = { ...WEIGHTS, misfit: 2000, safety: 1000, tooDeep: 600 };

@@ -100,6 +100,7 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     (b, { trip }) => b.get(`/api/trips/${trip}/removed/none`),
   ],
   'GET /api/trips/:id/earlier': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/earlier`)],
+  'GET /api/trips/:id/places': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/places`)],
   'GET /api/trips/:id/records': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/records`)],
   'GET /api/trips/:id/incidents': [FULL(), (b, { trip }) => b.get(`/api/trips/${trip}/incidents`)],
   'POST /api/trips/:id/incidents': [

@@ -70,18 +70,20 @@ function tripWith(things: readonly PersonalThing[], house: Partial<HouseRules>, 
     pieces,
     things.filter((t) => !isGroups(t)),
   );
-  const base = { ...made, share: pieces.map((p) => ({ pieceId: p.id, memberId: 'a' })) };
+  const base = { ...made, share: pieces.map((p) => ({ pieceId: p.id, memberId: 'a', locked: false })) };
   // Nearly full, so that there is a bottom, a core and a top.
   const pack = cataloguePack(
     'pack-a',
     PACK_SIZES.find((s) => s.nominalL === 40)!,
   );
-  const zipped: Partial<Pack> =
-    house.firstAid === 'lowOwnZip' ? { main: { ...pack.main!, openings: ['top', 'bottom'] } } : {};
+  // A low place that is quick asks for a zip of its own.
+  const main = pack.main!;
+  const zipped: Pack =
+    house.firstAid === 'lowOwnZip' ? { ...pack, main: { ...main, openings: ['top', 'bottom'] } } : pack;
   return {
     ...base,
     houseRules: { ...base.houseRules, ...house },
-    packs: [{ ...pack, ...zipped, frameless }],
+    packs: [{ ...zipped, frameless }],
   };
 }
 const problemOf = (thing: PersonalThing, house: Partial<HouseRules>) =>

@@ -33,9 +33,9 @@ test('links are made, two members tick on their phones, and the leader follows',
   await box(eddy, 'I have Roofing nails from the leader').check();
   await box(eddy, /^Step \d+: .*Sleeping bag/).check();
   await box(joss, 'I have Folding saw from the leader').check();
-  await expect(status(eddy)).toContainText('3 of 20 things packed · Leader is up to date');
+  await expect(status(eddy)).toContainText('2 of 20 things packed · Leader is up to date');
   const row = (member: string) => page.locator(`tr[data-row="${member}"]`);
-  await expect(row('eddy')).toContainText('3 / 20');
+  await expect(row('eddy')).toContainText('2 / 20');
   await expect(row('eddy')).toContainText('1 / 3');
   await expect(row('joss')).toContainText('0 / 26');
 
@@ -77,7 +77,7 @@ test('without a network the sheet opens, takes ticks, and tells them when it is 
   await eddy.reload();
   await expect(eddy.getByRole('heading', { level: 1 })).toHaveText('Eddy');
   await box(eddy, /^Step \d+: .*Sleeping bag/).check();
-  await expect(status(eddy)).toContainText('No network: 3 ticks to tell later');
+  await expect(status(eddy)).toContainText('No network: 2 ticks to tell later');
   await eddy.reload();
   await expect(box(eddy, /^Step \d+: .*Sleeping bag/)).toBeChecked();
   expect(await marksOf(id, 'eddy')).toEqual([]);
@@ -85,7 +85,6 @@ test('without a network the sheet opens, takes ticks, and tells them when it is 
   await expect(status(eddy)).toContainText('Leader is up to date');
   const marks = await marksOf(id, 'eddy');
   expect(marks.map((m) => m.kind === 'packed' && m.value && !m.byLeader && m.thingId).sort()).toEqual([
-    'eddy-mat',
     'eddy-sleeping-bag',
     'eddy-spare-clothes',
   ]);
@@ -209,7 +208,7 @@ test('by keyboard alone: a tick, the way to a section, a report', async ({ brows
   await expect(box(eddy, 'I have Roofing nails from the leader')).toBeChecked();
   // A box of the loading steps marks its things in the pictures.
   await box(eddy, /^Step \d+: .*Sleeping bag/).focus();
-  await expect(eddy.getByRole('img', { name: 'Side: marked: Inflatable mat, Sleeping bag' })).toBeVisible();
+  await expect(eddy.getByRole('img', { name: /^Side: marked: .*Sleeping bag/ })).toBeVisible();
   await eddy.getByRole('button', { name: 'Tell', exact: true }).last().focus();
   await eddy.keyboard.press('Enter');
   await expect(eddy.getByRole('heading', { name: 'Tell your leader' })).toBeFocused();

@@ -14,11 +14,11 @@ export type PackKind = (typeof PACK_KINDS)[number];
 
 export const PACK_KIND_TEXTS: Readonly<Record<PackKind, { readonly label: string; readonly about: string }>> =
   {
-    usual: { label: 'usual', about: 'A frame inside; from 50 L a zip at the bottom' },
+    usual: { label: 'usual', about: 'A frame inside; larger ones have a zip at the bottom' },
     topLoader: { label: 'top loader, no zips', about: 'Everything comes out through the top' },
     panelLoader: { label: 'panel loader', about: 'Opens along the front, so that nothing is buried' },
     frameless: { label: 'frameless', about: 'What is packed keeps its back straight' },
-    child: { label: 'child’s', about: 'For a back of 26 to 40 cm: short straps, small pockets' },
+    child: { label: 'child’s', about: 'For a small back: short straps, small pockets' },
     externalFrame: {
       label: 'external frame, with a shelf',
       about: 'The bag sits high on a frame; under it a shelf with straps',

@@ -124,7 +124,7 @@ describe('the command lines', () => {
     assert.match(odd.stderr, /expected parts among (?:\w+, )+e2e, got "everything"/);
     assert.match(
       script('bench.mjs', 'speed').stderr,
-      /expected one of share, stow, track, edit, kit, api, sheets, trail, attack, got "speed"/,
+      /expected one of share, stow, eye, track, edit, kit, api, sheets, trail, attack, got "speed"/,
     );
   });
 });

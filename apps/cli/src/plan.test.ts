@@ -19,7 +19,8 @@ interface Report {
   readonly milliseconds: { readonly share: number; readonly stow: number };
   readonly members: readonly {
     readonly name: string;
-    readonly inBand: boolean;
+    readonly bandCm: readonly [number, number];
+    readonly heavyCm: number;
     readonly days: readonly { readonly ratio: number }[];
   }[];
 }
@@ -44,7 +45,12 @@ test('plans a trip file: everything shared and stowed, and a report', () => {
   expect(report.seed).toBe(7);
   expect(report.gap).toBeLessThan(0.01);
   expect(report.largestRatio).toBeGreaterThanOrEqual(report.bound - 1e-9);
-  expect(report.members.every((m) => m.inBand && m.days.length === trip.legs.length)).toBe(true);
+  for (const { bandCm, heavyCm, days } of report.members) {
+    // The days together may be worth a millimetre or two on the heaviest.
+    expect(heavyCm).toBeGreaterThan(bandCm[0] - 0.2);
+    expect(heavyCm).toBeLessThan(bandCm[1] + 0.2);
+    expect(days).toHaveLength(trip.legs.length);
+  }
   expect(report.milliseconds.share).toBeGreaterThanOrEqual(0);
 }, 150_000);
 

@@ -1,6 +1,6 @@
 import { aThing } from '../testing/smallTrip.js';
 import type { Flag, Shape } from '../trip/model.js';
-import { isHardAtBack, keptFromBackCm } from './backRule.js';
+import { arePointsAtBack, isHardAtBack, keptFromBackCm } from './backRule.js';
 import { solidOf, type Turn } from './solids.js';
 
 const turnsOf = (shape: Shape): readonly Turn[] => {
@@ -40,4 +40,14 @@ describe('hard things against the back', () => {
     }
     expect(keptFromBackCm(thing(BOX, 'hard'), flat, false)).toBe(0);
   });
+});
+
+test('points in a soft bag stay off the panel; what is soft and blunt need not', () => {
+  const pegs = aThing('pegs', { flags: ['sharp'] });
+  expect(arePointsAtBack(pegs, 2.9)).toBe(true);
+  expect(arePointsAtBack(pegs, 3)).toBe(false);
+  expect(arePointsAtBack(aThing('socks'), 0)).toBe(false);
+  // What is stiff has the rule of stiff things.
+  const axe = aThing('axe', { flags: ['sharp'], shape: { kind: 'long', lengthCm: 60, diameterCm: 5 } });
+  expect(arePointsAtBack(axe, 0)).toBe(false);
 });

@@ -3,13 +3,23 @@ import { aThing } from '../testing/smallTrip.js';
 import { runs } from '../testing/runs.js';
 import type { Shape, Thing } from '../trip/model.js';
 import { ColumnLoader } from './columnLoader.js';
-import { clash } from './neighbours.js';
+import { clash, crush, liesOn, TOUCHES_CM2 } from './neighbours.js';
 import type { Compartment } from './packGeometry.js';
 import { solidOf } from './solids.js';
 
 const fuel = aThing('fuel', { purpose: 'fuel', flags: ['liquidFuel', 'hard'] });
 const dinner = aThing('dinner', { purpose: 'food' });
 const quilt = aThing('quilt', { purpose: 'sleepingBag', flags: ['mustStayDry'] });
+
+test('soap spoils food, a water bag does not; a kilogram crushes, less does not', () => {
+  const soap = aThing('soap', { flags: ['leaks'] });
+  expect(clash(soap, dinner)).toMatch(/^soap/);
+  expect(clash(aThing('water bag', { flags: ['leaks'], waterCapacityL: 4 }), dinner)).toBeUndefined();
+  const goggles = aThing('goggles', { flags: ['crushable'] });
+  expect(crush(goggles, 1)).toBeDefined();
+  expect(crush(goggles, 0.9)).toBeUndefined();
+  expect(crush(dinner, 5)).toBeUndefined();
+});
 
 test('fuel, points, wet and scented things are named with what they spoil, in either order', () => {
   const cases: readonly (readonly [Thing, Thing, RegExp])[] = [
@@ -112,4 +122,23 @@ test('how much of two things lies face to face is what the cells show', () => {
     { seed: 11, numRuns: runs(40) },
   );
   expect(touching).toBeGreaterThan(runs(40) / 2);
+});
+
+test('lies on: over a good part and against it, not beside it, not through what is between', () => {
+  const plate = (heightCm: number) =>
+    solidOf({ kind: 'block', lengthCm: 6, widthCm: 6, heightCm }, (36 * heightCm) / 1000, 1);
+  const low = plate(4);
+  const loaded = (...at: readonly (readonly [x: number, y: number])[]): ColumnLoader => {
+    const loader = new ColumnLoader(box(), at.length);
+    for (const [x, y] of at) loader.load(low, 0, x, y);
+    return loader;
+  };
+  expect(liesOn(loaded([0, 3], [0, 3]), 0, 1)).toBe(true);
+  expect(liesOn(loaded([-3, 3], [3, 3]), 0, 1)).toBe(false);
+  // Two of six columns a row: a third of it, 12 cm² of contact.
+  const third = loaded([-3, 3], [1, 3]);
+  expect(third.touchCm2(0, 1)).toBeCloseTo(TOUCHES_CM2, 6);
+  expect(liesOn(third, 0, 1)).toBe(true);
+  // What lies on what lies on it touches the one between.
+  expect(liesOn(loaded([0, 3], [0, 3], [0, 3]), 0, 2)).toBe(false);
 });

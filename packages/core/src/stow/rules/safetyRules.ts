@@ -76,8 +76,8 @@ export const SAFETY_RULES: readonly CheckedRule[] = [
   {
     id: 'apart',
     severity: 'safety',
-    what: 'fuel, points, wet and scented things do not touch what they spoil',
-    why: 'what leaks, pricks, drips or smells spoils its neighbours',
+    what: 'fuel, points, soap, wet and scented things do not touch what they spoil, and nothing heavy lies on what can be crushed',
+    why: 'what leaks, pricks, drips, smells or presses spoils its neighbours',
     check: (_problem, a) =>
       [
         ...a.layout.compartments.flatMap((c) =>

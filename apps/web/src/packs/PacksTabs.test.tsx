@@ -126,6 +126,6 @@ test('usual places: what drifts is told, and kept by one click', async () => {
   const list = await screen.findByRole('region', { name: 'Usual places' });
   expect(within(list).getByText(`△ ${drifted!.name}: usually top, now lid`)).toBeDefined();
   await opened.user.click(within(list).getByRole('button', { name: `Put it there: ${drifted!.name}` }));
-  expect(await within(list).findByText(/kept there$/)).toBeDefined();
+  expect(await within(list).findByText(`Kept there: ${drifted!.name}`)).toBeDefined();
   expect(within(list).queryByRole('button')).toBeNull();
 });

@@ -28,7 +28,7 @@ export function StowPanel({ session }: { session: PackSession }) {
       borderLeftWidth="1px"
       bg="bg.panel"
     >
-      <Box px="2" py="2" fontSize="xs" borderBottomWidth="1px" overflowX="auto">
+      <Box px="1" py="2" fontSize="xs" borderBottomWidth="1px" overflowX="auto">
         <Tabs
           label="What is shown of the stow"
           tabs={(Object.entries(TABS) as [Tab, string][]).map(

@@ -27,56 +27,79 @@ export function UsualPlaces({ session }: { session: PackSession }) {
       </Text>
     );
   if (habits.length === 0) return null;
-  const open = habits.filter((h) => !h.isKept || !h.isPinned);
+  const drifted = habits.filter((h) => !h.isKept);
+  const loose = habits.filter((h) => h.isKept && !h.isPinned);
+  const keep = (some: readonly Habit[], label: string): void =>
+    session.put(
+      some.reduce((list, habit) => keepHabit(problem, list, habit), stored),
+      label,
+    );
   return (
     <Box as="section" px="4" py="2" fontSize="xs" aria-label="Usual places">
-      <Flex justify="space-between" align="center" gap="2">
-        <Text fontWeight="600">Usual places of {member.name}</Text>
-        {open.length > 1 && session.mayChange && (
-          <Button
-            size="2xs"
-            variant="outline"
-            onClick={() =>
-              session.put(
-                open.reduce((list, habit) => keepHabit(problem, list, habit), stored),
-                `usual places of ${member.name}`,
-              )
-            }
-          >
-            Keep all
-          </Button>
-        )}
-      </Flex>
+      <Text fontWeight="600">Usual places of {member.name}</Text>
       <Text color="fg.muted">
         The same place on the last {HABIT_TRIPS} trips. What is kept stays there when the pack is planned.
       </Text>
-      <Box as="ul" listStyleType="none">
-        {habits.map((habit) => (
-          <Flex as="li" key={habit.thing.id} gap="2" py="1" align="center" justify="space-between">
-            <Text title={habit.trips.join(', ')}>{said(habit)}</Text>
-            {!(habit.isKept && habit.isPinned) && (
-              <Button
-                size="2xs"
-                variant="outline"
-                flexShrink={0}
-                disabled={!session.mayChange}
-                aria-label={`${habit.isKept ? 'Keep it there' : 'Put it there'}: ${habit.thing.name}`}
-                onClick={() =>
-                  session.put(keepHabit(problem, stored, habit), `${habit.thing.name} where it usually is`)
-                }
-              >
-                {habit.isKept ? 'Keep it there' : 'Put it there'}
-              </Button>
-            )}
-          </Flex>
-        ))}
-      </Box>
+      {drifted.map((habit) => (
+        <Row
+          key={habit.thing.id}
+          text={said(habit)}
+          title={habit.trips.join(', ')}
+          button="Put it there"
+          label={`Put it there: ${habit.thing.name}`}
+          isFixed={!session.mayChange}
+          onClick={() => keep([habit], `${habit.thing.name} where it usually is`)}
+        />
+      ))}
+      {loose.length > 0 && (
+        <Row
+          text={`As usual: ${loose.map((h) => h.thing.name).join(', ')}`}
+          title={loose[0]!.trips.join(', ')}
+          button="Keep them there"
+          label="Keep them there"
+          isFixed={!session.mayChange}
+          onClick={() => keep(loose, `usual places of ${member.name} kept`)}
+        />
+      )}
+      {drifted.length + loose.length < habits.length && (
+        <Text py="1">
+          Kept there:{' '}
+          {habits
+            .filter((h) => h.isKept && h.isPinned)
+            .map((h) => h.thing.name)
+            .join(', ')}
+        </Text>
+      )}
     </Box>
   );
 }
 
-function said({ thing, zones, now, isKept, isPinned }: Habit): string {
+function Row(props: {
+  text: string;
+  title: string;
+  button: string;
+  label: string;
+  isFixed: boolean;
+  onClick: () => void;
+}) {
+  return (
+    <Flex gap="2" py="1" align="center" justify="space-between">
+      <Text title={props.title}>{props.text}</Text>
+      <Button
+        size="2xs"
+        variant="outline"
+        flexShrink={0}
+        disabled={props.isFixed}
+        aria-label={props.label}
+        onClick={props.onClick}
+      >
+        {props.button}
+      </Button>
+    </Flex>
+  );
+}
+
+function said({ thing, zones, now }: Habit): string {
   const place = zones[0]!.name.toLowerCase();
-  if (isKept) return `${thing.name}: ${place}, ${isPinned ? 'kept there' : 'as usual'}`;
   return `△ ${thing.name}: usually ${place}, now ${now === undefined ? 'nowhere' : now.name.toLowerCase()}`;
 }

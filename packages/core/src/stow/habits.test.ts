@@ -92,6 +92,20 @@ test('a place that this pack lacks, or that does not take the thing, is not offe
   expect(found(list, tripIn(2028, 'lid', [brick]))).toEqual([]);
 });
 
+test('food, and what is the group’s, has no habits', () => {
+  const list = before('lid', 'lid', 'lid');
+  const trip = tripIn(2028, 'lid', [own('phone', { ...phone, purpose: 'snack' })]);
+  expect(found(list, trip)).toEqual([]);
+  const { memberId: _m, worn: _w, ...piece } = phone;
+  const base = aTrip([aMember('ada', { name: 'Ada' })], [piece]);
+  const groups = {
+    ...base,
+    startDate: '2028-05-01',
+    share: [{ pieceId: 'phone', memberId: 'ada', locked: false }],
+  };
+  expect(habitsOf(groups, stowProblem(groups, 'ada', 1), [], list)).toEqual([]);
+});
+
 test('kept, it is pinned there and stays there when the pack is planned anew', () => {
   const trip = tripIn(2028, 'lid');
   const problem = stowProblem(trip, 'ada', 1);

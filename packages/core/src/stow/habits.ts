@@ -1,13 +1,14 @@
 /**
- * Where somebody always keeps a thing: the same place on the last trips on which they stowed it. Habits are offered, and
+ * Where somebody always keeps a thing of their own: the same place on the last trips on which they stowed it. Habits are offered, and
  * kept by pinning; a stow that drifts from one is told so.
  */
 import type { Placement, Side, Thing, Trip, Zone, ZoneKind } from '../trip/model.js';
 import { isSameName, nameKey } from '../trip/names.js';
-import { allThings, memberById, packOf } from '../trip/queries.js';
+import { allThings, isPersonal, memberById, packOf } from '../trip/queries.js';
 import { zonesThatTake } from './fitsPack.js';
 import { placeAt } from './placeAt.js';
 import type { StowProblem } from './stowProblem.js';
+import { isEaten } from './thingKinds.js';
 
 /** Where a thing was on an earlier trip: what the rest of that pack was like does not matter. */
 export interface PlaceBefore {
@@ -82,8 +83,8 @@ export function habitsOf(
     .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))
     .flatMap((t) => t.members.filter((m) => isSameName(m.name, name)).map((m) => ({ trip: t.name, ...m })));
   const habits = problem.things.flatMap(({ thing }): readonly Habit[] => {
-    // What rides in something is where that is.
-    if (problem.inside.has(thing.id)) return [];
+    // What rides in something is where that is; the group's things and food change from trip to trip.
+    if (problem.inside.has(thing.id) || !isPersonal(thing) || isEaten(thing)) return [];
     const was = own.flatMap((o) => {
       const place = o.places.find((p) => isSameThing(p, thing));
       return place === undefined ? [] : [{ trip: o.trip, place }];

@@ -53,7 +53,7 @@ export function UsualPlaces({ session }: { session: PackSession }) {
       ))}
       {loose.length > 0 && (
         <Row
-          text={`As usual: ${loose.map((h) => h.thing.name).join(', ')}`}
+          text={`As usual: ${loose.map((h) => h.thing.name).join('; ')}`}
           title={loose[0]!.trips.join(', ')}
           button="Keep them there"
           label="Keep them there"
@@ -67,7 +67,7 @@ export function UsualPlaces({ session }: { session: PackSession }) {
           {habits
             .filter((h) => h.isKept && h.isPinned)
             .map((h) => h.thing.name)
-            .join(', ')}
+            .join('; ')}
         </Text>
       )}
     </Box>

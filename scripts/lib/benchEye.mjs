@@ -2,11 +2,10 @@
  * What an experienced eye objects to in planned packs: of the demo and the parties on every day, of random parties on the
  * day they are planned for. Every objection is listed.
  */
-import { once } from 'node:events';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { Worker } from 'node:worker_threads';
 import { ROOT } from './paths.mjs';
+import { sharedOut } from './workers.mjs';
 
 const FOLDERS = ['demo', 'parties'];
 const RANDOM_PARTIES = 60;
@@ -27,20 +26,9 @@ export async function benchEye(seed, effort) {
 }
 
 async function look(title, tasks, seed, effort) {
-  const next = [...tasks];
-  const seen = [];
-  await Promise.all(
-    [0, 1].map(async () => {
-      const worker = new Worker(new URL('./eyeWorker.mjs', import.meta.url), {
-        workerData: { core: join(ROOT, 'packages/core/dist'), seed, effort },
-      });
-      for (let task = next.shift(); task !== undefined; task = next.shift()) {
-        worker.postMessage(task);
-        const [packs] = await once(worker, 'message');
-        seen.push(...packs);
-      }
-      await worker.terminate();
-    }),
+  const workerData = { core: join(ROOT, 'packages/core/dist'), seed, effort };
+  const seen = (await sharedOut(new URL('./eyeWorker.mjs', import.meta.url), workerData, tasks)).flatMap(
+    ({ answer }) => answer,
   );
   const all = seen.flatMap(({ pack, days }) => days.flatMap((d) => d.map((o) => ({ pack, ...o }))));
   const days = seen.reduce((sum, p) => sum + p.days.length, 0);

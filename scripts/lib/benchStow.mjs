@@ -3,11 +3,10 @@
  * in the same run: what fits, what is broken, the centre of gravity against its bounds, what it does to the body; then
  * a party's packs on two cores, and what a drag costs.
  */
-import { once } from 'node:events';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { Worker } from 'node:worker_threads';
 import { ROOT } from './paths.mjs';
+import { sharedOut } from './workers.mjs';
 
 const CORE = join(ROOT, 'packages/core/dist');
 const row = (...cells) =>
@@ -104,22 +103,12 @@ async function benchParty(core, seed) {
   const trip = core.parseTripFile(text);
   const members = trip.members.map((m) => m.id);
   const started = performance.now();
-  const workers = [0, 1].map(
-    () =>
-      new Worker(new URL('./stowWorker.mjs', import.meta.url), { workerData: { core: CORE, trip, seed } }),
+  const planned = await sharedOut(
+    new URL('./stowWorker.mjs', import.meta.url),
+    { core: CORE, trip, seed },
+    members,
   );
-  const next = [...members];
-  const misfits = [];
-  await Promise.all(
-    workers.map(async (worker) => {
-      for (let id = next.shift(); id !== undefined; id = next.shift()) {
-        worker.postMessage(id);
-        const [cost] = await once(worker, 'message');
-        if (cost.misfit > 1e-6 || cost.safety > 0) misfits.push(id);
-      }
-      await worker.terminate();
-    }),
-  );
+  const misfits = planned.filter(({ answer: cost }) => cost.misfit > 1e-6 || cost.safety > 0);
   const seconds = (performance.now() - started) / 1000;
   process.stdout.write(
     `the census, ${members.length} packs on two cores: ${seconds.toFixed(1)} s; ${misfits.length} with something left out or unsafe\n`,

@@ -16,16 +16,6 @@ import type { Entry } from '../shared/table/column';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { useQuantities } from '../shared/useInUnits';
 
-/** What a pack of a kind is called. */
-const NAMES: Readonly<Record<PackKind, string>> = {
-  usual: 'pack',
-  topLoader: 'top loader',
-  panelLoader: 'panel loader',
-  frameless: 'frameless pack',
-  child: 'child’s pack',
-  externalFrame: 'pack on a frame',
-};
-
 /** The catalogue's pack that is nearest in size; a small one weighs and carries less in proportion. */
 function usualPack(volumeL: number): { tareKg: number; ratedLoadKg: number } {
   const size = PACK_SIZES.find((s) => s.nominalL >= volumeL) ?? PACK_SIZES.at(-1)!;
@@ -65,7 +55,7 @@ export function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack)
     try {
       // After no pack at all, weights as usual for one of that size.
       const { tareKg, ratedLoadKg } = isNoPack(pack) ? usualPack(litres.value) : pack;
-      const name = `${Math.round(litres.value)} L ${NAMES[kind]}, own make-up`;
+      const name = `${Math.round(litres.value)} L ${PACK_KIND_TEXTS[kind].name}, own make-up`;
       const spec = { name, volumeL: litres.value, tareKg, ratedLoadKg, parts, kind };
       setError(onBuild(customPack(pack.id, spec)));
     } catch (problem) {

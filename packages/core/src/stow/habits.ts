@@ -1,10 +1,10 @@
 /**
- * Where somebody always keeps a thing of their own: the same place on the last trips on which they stowed it. Habits are offered, and
- * kept by pinning; a stow that drifts from one is told so.
+ * Where somebody always keeps a thing of their own: the same place on the last trips on which they stowed it. Habits are
+ * offered, and kept by pinning; a stow that drifts from one is told so.
  */
 import type { Placement, Side, Thing, Trip, Zone, ZoneKind } from '../trip/model.js';
 import { isSameName, nameKey } from '../trip/names.js';
-import { allThings, isPersonal, memberById, packOf } from '../trip/queries.js';
+import { allThings, isPersonal, packOf } from '../trip/queries.js';
 import { zonesThatTake } from './fitsPack.js';
 import { placeAt } from './placeAt.js';
 import type { StowProblem } from './stowProblem.js';
@@ -77,7 +77,7 @@ export function habitsOf(
   placements: readonly Placement[],
   before: readonly PlacesBefore[],
 ): readonly Habit[] {
-  const { name } = memberById(trip, problem.member.id);
+  const { name } = problem.member;
   const own = before
     .filter((t) => t.startDate < trip.startDate)
     .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))
@@ -122,9 +122,9 @@ function isSamePlace(a: Pick<Zone, 'kind' | 'side'>, b: Pick<Zone, 'kind' | 'sid
 export function keepHabit(
   problem: StowProblem,
   placements: readonly Placement[],
-  { thing, zones, now, isKept }: Habit,
+  { thing, zones, isKept }: Habit,
 ): readonly Placement[] {
   if (isKept) return placements.map((p) => (p.thingId === thing.id ? { ...p, pinned: true } : p));
-  const [zone] = zones.filter((z) => z !== now);
+  const [zone] = zones;
   return placeAt(problem, placements, thing.id, { zoneId: zone!.id, side: zone!.side, pinned: true });
 }

@@ -9,7 +9,7 @@
  * and not by a school.
  */
 import type { HouseRules, Pack, Thing } from '../trip/model.js';
-import { LEVELS, placementVerdict } from './placementRules.js';
+import { LEVELS, placementVerdict, type Verdict } from './placementRules.js';
 import { isQuick, stowedDensity } from './thingKinds.js';
 import { isMainZone } from '../trip/zoneKinds.js';
 
@@ -51,14 +51,23 @@ export function heavyHalf(things: readonly HeavyCandidate[], pack: Pack, house: 
 
 /** Whether the best places that this pack has for a thing are in the main compartment, at whatever height. */
 function isForTheBag(thing: Thing, pack: Pack, house: HouseRules): boolean {
+  if (isQuick(thing)) return false;
+  const verdicts = verdictsOf(thing, pack, house);
   // A house rule that was chosen against the usual way says where it goes.
-  const isSettled = pack.zones.some((zone) => placementVerdict(thing, zone, house, pack).isChosen);
-  return !isQuick(thing) && !isSettled && isBestInMain(thing, pack, house);
+  return !verdicts.some((v) => v.isChosen) && isMainBest(verdicts, pack);
 }
 
 /** Whether a best place of this pack for a thing is in the main compartment. */
 export function isBestInMain(thing: Thing, pack: Pack, house: HouseRules): boolean {
-  const levels = pack.zones.map((zone) => LEVELS.indexOf(placementVerdict(thing, zone, house, pack).level));
+  return isMainBest(verdictsOf(thing, pack, house), pack);
+}
+
+/** What the rules say to a thing in each zone of a pack. */
+function verdictsOf(thing: Thing, pack: Pack, house: HouseRules): readonly Verdict[] {
+  return pack.zones.map((zone) => placementVerdict(thing, zone, house, pack));
+}
+function isMainBest(verdicts: readonly Verdict[], pack: Pack): boolean {
+  const levels = verdicts.map((v) => LEVELS.indexOf(v.level));
   const best = Math.min(...levels);
   return pack.zones.some(({ kind }, i) => levels[i] === best && isMainZone(kind));
 }

@@ -15,8 +15,8 @@ const LEAST_SHARE = 0.4;
 /** Voids between what is stowed, as a part of it. */
 const VOIDS = 0.05;
 
-/** @param mainL what is to ride in the main compartment, litres; full where that is not known */
-export function mainParting(pack: Pack, mainL = Infinity): MainParting {
+/** @param mainL what is to ride in the main compartment, litres */
+export function mainParting(pack: Pack, mainL: number): MainParting {
   const zones: Partial<Record<ZoneKind, number>> = {};
   pack.zones.forEach((z, i) => {
     if (isMainZone(z.kind)) zones[z.kind] ??= i;

@@ -58,9 +58,10 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const member = memberById(trip, memberId);
   const school = schoolOf(trip, member);
   const leg = legOfDay(trip, day);
-  const house = heldBy(packOf(trip, member), houseRulesOf(trip, member));
+  const owned = packOf(trip, member);
+  const house = heldBy(owned, houseRulesOf(trip, member));
   const all = thingsInPack(trip, memberId, day).map((t) =>
-    asStay(today(named(trip, memberId, t), day), packOf(trip, member), house),
+    asStay(today(named(trip, memberId, t), day), owned, house),
   );
   const liners = all.filter(isLiner);
   const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
@@ -71,7 +72,7 @@ export function stowProblem(trip: Trip, memberId: string, day: number): StowProb
   const ownKg = (thing: Thing): number =>
     massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
   const wholes = wholeThings(things, filling, ownKg);
-  const pack = withLiner(packOf(trip, member), linerKg);
+  const pack = withLiner(owned, linerKg);
   const stowed = things.map((thing): StowThing => ({
     thing: wholes.made.get(thing.id)!,
     massKg: ownKg(thing),

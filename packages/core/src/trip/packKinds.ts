@@ -12,18 +12,32 @@ export const PACK_KINDS = [
 ] as const;
 export type PackKind = (typeof PACK_KINDS)[number];
 
-export const PACK_KIND_TEXTS: Readonly<Record<PackKind, { readonly label: string; readonly about: string }>> =
-  {
-    usual: { label: 'usual', about: 'A frame inside; larger ones have a zip at the bottom' },
-    topLoader: { label: 'top loader, no zips', about: 'Everything comes out through the top' },
-    panelLoader: { label: 'panel loader', about: 'Opens along the front, so that nothing is buried' },
-    frameless: { label: 'frameless', about: 'What is packed keeps its back straight' },
-    child: { label: 'child’s', about: 'For a small back: short straps, small pockets' },
-    externalFrame: {
-      label: 'external frame, with a shelf',
-      about: 'The bag sits high on a frame; under it a shelf with straps',
-    },
-  };
+interface PackKindText {
+  /** What such a pack is called. */
+  readonly name: string;
+  readonly label: string;
+  readonly about: string;
+}
+export const PACK_KIND_TEXTS: Readonly<Record<PackKind, PackKindText>> = {
+  usual: { name: 'pack', label: 'usual', about: 'A frame inside; larger ones have a zip at the bottom' },
+  topLoader: {
+    name: 'top loader',
+    label: 'top loader, no zips',
+    about: 'Everything comes out through the top',
+  },
+  panelLoader: {
+    name: 'panel loader',
+    label: 'panel loader',
+    about: 'Opens along the front, so that nothing is buried',
+  },
+  frameless: { name: 'frameless pack', label: 'frameless', about: 'What is packed keeps its back straight' },
+  child: { name: 'child’s pack', label: 'child’s', about: 'For a small back: short straps, small pockets' },
+  externalFrame: {
+    name: 'pack on a frame',
+    label: 'external frame, with a shelf',
+    about: 'The bag sits high on a frame; under it a shelf with straps',
+  },
+};
 
 /** Height of the shelf's room under the bag, cm, and what it bears, kg (Graft's own numbers). */
 const SHELF_CM = 24;

@@ -252,20 +252,19 @@ function lookAtReach({ facts, compartment, loader, figures, things, zones, troub
     figures.tooDeep += deep;
     troubles[i]! += TROUBLE.tooDeep * deep;
   }
-  for (const [low, high] of crushedPairs(facts, loader, things)) {
+  const unsafe = (i: number, j: number): void => {
     figures.safety += 1;
-    troubles[low]! += TROUBLE.unsafe;
-    troubles[high]! += TROUBLE.unsafe;
-  }
+    troubles[i]! += TROUBLE.unsafe;
+    troubles[j]! += TROUBLE.unsafe;
+  };
+  for (const [low, high] of crushedPairs(facts, loader, things)) unsafe(low, high);
   if (compartment.id === 'main') lookAtHouse(facts, loader, figures, coverOf);
   for (const [p, q] of facts.clashes) {
     const [i, j] = [things.indexOf(p), things.indexOf(q)];
     if (i < 0 || j < 0) continue;
     // A pocket is too small to part them.
     if (compartment.zone === undefined && loader.touchCm2(min(i, j), max(i, j)) < TOUCHES_CM2) continue;
-    figures.safety += 1;
-    troubles[i]! += TROUBLE.unsafe;
-    troubles[j]! += TROUBLE.unsafe;
+    unsafe(i, j);
   }
 }
 

@@ -1,5 +1,19 @@
 /** Gaps too narrow for a thing, and those at the top that are too narrow for anything. */
-import { bases, ceilings, cellArea, columns, f, floors, heights, nx, ny, putF } from './compartment';
+import {
+  bases,
+  ceilings,
+  cellArea,
+  columns,
+  f,
+  floors,
+  heights,
+  nx,
+  ny,
+  putF,
+  useLoader,
+  useStage,
+} from './compartment';
+import { loaded, stageAt } from './line';
 
 /**
  * Heights under a patch with every gap narrower than k cells closed: a morphological closing by a k × k square. The
@@ -53,8 +67,9 @@ function lower(cells: usize, others: usize, count: i32): void {
   if (i > 0 && f(others, 0) < f(cells, 0)) putF(cells, 0, f(others, 0));
 }
 
-/** Gaps at the top that are narrower than k cells, cm³. */
-export function creviceCm3(k: i32): f64 {
+/** Gaps at the top of what is in that are narrower than k cells, cm³. */
+export function crevices(k: i32): f64 {
+  useStage(stageAt(loaded()));
   closeGaps(k, 0, 0, nx, ny);
   let lost: f64 = 0;
   for (let c = 0; c < columns; c++) {
@@ -63,4 +78,9 @@ export function creviceCm3(k: i32): f64 {
     lost += max(0, min(f(bases, c), ceiling) - f(heights, c));
   }
   return lost * cellArea;
+}
+/** The same for a loader. */
+export function creviceCm3(at: usize, k: i32): f64 {
+  useLoader(at);
+  return crevices(k);
 }

@@ -1,10 +1,10 @@
 /**
- * What the loader does to a stage of a compartment, compiled to WebAssembly (AssemblyScript): nearly all of a search's
- * time goes here. `src/stow/columnLoader.ts` says where things go and reads the results; `memoryLayout.mjs` says where
- * what lies.
+ * Compartments loaded and looked at, compiled to WebAssembly (AssemblyScript): nearly all of a search's time goes here.
+ * `memoryLayout.mjs` says where what lies; `src/stow/loaderMemory.ts` and `src/stow/search/deskMemory.ts` write it.
  */
-export { begin, coveredColumns, empty, useLoader, useStage } from './compartment';
+export { empty } from './compartment';
 export { creviceCm3 } from './closing';
-export { outline, swellOutline, touchCm2 } from './contact';
-export { flow } from './pour';
-export { aboveCm, lowestPlace, putRigid, restsAt } from './rigid';
+export { coveredColumns, touchCm2 } from './contact';
+export { measured, rewind } from './line';
+export { loadInto } from './load';
+export { keepDesk, look } from './look';

@@ -2,6 +2,13 @@
 import * as m from './columnMemory';
 
 // Compartment.
+export let loader: usize = 0;
+export let things: usize = 0;
+export let parts: usize = 0;
+export let mayPart: bool = false;
+export let cellCm: f64 = 0;
+export let x0: f64 = 0;
+export let y0: f64 = 0;
 export let nx: i32 = 0;
 export let ny: i32 = 0;
 export let columns: i32 = 0;
@@ -19,6 +26,9 @@ export let slabHighs: usize = 0;
 export let bases: usize = 0;
 export let runs: usize = 0;
 export let marks: usize = 0;
+export let stages: usize = 0;
+export let kept: usize = 0;
+export let spare: usize = 0;
 
 // Stage, and which thing is its last.
 export let now: usize = 0;
@@ -50,30 +60,39 @@ export function putN(block: usize, i: i32, value: i32): void {
 }
 
 /** Work on the compartment of a loader. */
-export function useLoader(loader: usize): void {
-  nx = load<i32>(loader + m.LOADER_NX);
-  ny = load<i32>(loader + m.LOADER_NY);
+export function useLoader(at: usize): void {
+  loader = at;
+  nx = load<i32>(at + m.LOADER_NX);
+  ny = load<i32>(at + m.LOADER_NY);
   columns = nx * ny;
-  hasSlab = load<i32>(loader + m.LOADER_HAS_SLAB) !== 0;
-  const cellCm = load<f64>(loader + m.LOADER_CELL_CM);
+  hasSlab = load<i32>(at + m.LOADER_HAS_SLAB) !== 0;
+  mayPart = load<i32>(at + m.LOADER_MAY_PART) !== 0;
+  things = <usize>load<i32>(at + m.LOADER_THINGS);
+  parts = <usize>load<i32>(at + m.LOADER_PARTS);
+  cellCm = load<f64>(at + m.LOADER_CELL_CM);
   cellArea = cellCm * cellCm;
-  lowestRoof = load<f64>(loader + m.LOADER_LOWEST_ROOF);
-  highestCeiling = load<f64>(loader + m.LOADER_HIGHEST_CEILING);
-  holdsFrom = load<f64>(loader + m.LOADER_HOLDS_FROM);
+  x0 = load<f64>(at + m.LOADER_X0);
+  y0 = load<f64>(at + m.LOADER_Y0);
+  lowestRoof = load<f64>(at + m.LOADER_LOWEST_ROOF);
+  highestCeiling = load<f64>(at + m.LOADER_HIGHEST_CEILING);
+  holdsFrom = load<f64>(at + m.LOADER_HOLDS_FROM);
   const count = <usize>columns;
-  ceilings = m.loaderCeilings(loader);
-  floors = m.loaderFloors(loader, count);
-  xs = m.loaderXs(loader, count);
-  ys = m.loaderYs(loader, count);
-  slabLows = m.loaderSlabLows(loader, count);
-  slabHighs = m.loaderSlabHighs(loader, count);
-  bases = m.loaderBases(loader, count);
-  runs = m.loaderRuns(loader, count);
-  marks = m.loaderMarks(loader, count);
+  ceilings = m.loaderCeilings(at);
+  floors = m.loaderFloors(at, count);
+  xs = m.loaderXs(at, count);
+  ys = m.loaderYs(at, count);
+  slabLows = m.loaderSlabLows(at, count);
+  slabHighs = m.loaderSlabHighs(at, count);
+  bases = m.loaderBases(at, count);
+  runs = m.loaderRuns(at, count);
+  marks = m.loaderMarks(at, count);
+  stages = m.loaderStages(at, count);
+  kept = m.loaderKept(at, count, things + 1);
+  spare = m.loaderSpare(at, count, things + 1);
 }
 
-/** Work on a stage, where so many things have their sums and a thing may have so many parts. */
-export function useStage(stage: usize, things: usize, parts: usize): void {
+/** Work on a stage of the compartment in use. */
+export function useStage(stage: usize): void {
   const count = <usize>columns;
   now = stage;
   sums = m.stageSums(stage);
@@ -119,11 +138,12 @@ export const SLACK: usize = 32;
 /** Make the stage in use what another is, with one thing more to come, so many cm³ of which may swell. */
 export function begin(before: usize, loaded: i32, slackCm3: f64): void {
   thing = loaded;
-  // Voids, and what did not go in.
-  memory.copy(now, before, m.STAGE_COUNT);
+  store<f64>(now + m.STAGE_VOID_CM3, load<f64>(before + m.STAGE_VOID_CM3));
+  store<f64>(now + m.STAGE_OVER_CM3, load<f64>(before + m.STAGE_OVER_CM3));
   memory.copy(sums, before + (sums - now), <usize>loaded * m.STAGE_SUMS_EACH);
   memory.copy(heights, before + (heights - now), (<usize>columns) << 3);
   memory.copy(topmosts, before + (topmosts - now), (<usize>columns) << 2);
+  store<i32>(now + m.STAGE_TURN, 0);
   setPartCount(0);
   store<i32>(now + m.STAGE_SWELLINGS, 0);
   const own = sumsOf(loaded);
@@ -131,8 +151,10 @@ export function begin(before: usize, loaded: i32, slackCm3: f64): void {
   store<f64>(own + SLACK, slackCm3);
 }
 
-/** Make the stage in use an empty compartment. */
-export function empty(): void {
+/** Make a loader's first stage an empty compartment. */
+export function empty(at: usize): void {
+  useLoader(at);
+  useStage(<usize>n(stages, 0));
   memory.fill(now, 0, sums - now);
   memory.copy(heights, floors, (<usize>columns) << 3);
   memory.fill(topmosts, 255, (<usize>columns) << 2);
@@ -180,13 +202,4 @@ export function passSlab(c: i32): void {
   if (at < low - 1 || at >= high) return;
   addVoid(max(0, low - at) * cellArea);
   putF(heights, c, high);
-}
-
-/** Over how many of the columns of another stage's last thing a thing lies that is the last of the stage in use. */
-export function coveredColumns(stage: usize, last: i32): i32 {
-  const count = load<i32>(stage + m.STAGE_COUNT);
-  const its = stage + (column - now);
-  let covered = 0;
-  for (let k = 0; k < count; k++) covered += i32(n(topmosts, n(its, k)) === last);
-  return covered;
 }

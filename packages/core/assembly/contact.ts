@@ -12,55 +12,65 @@ import {
   now,
   nx,
   partCount,
+  parts,
   putF,
   putN,
   runs,
   swollenCms,
   swollenColumns,
   swollenThings,
+  things,
   topmosts,
+  useLoader,
+  useStage,
 } from './compartment';
+import { columnsOf, loaded, stageAt } from './line';
 import * as m from './columnMemory';
 
 /** Things nearer than this one over the other touch, cm. */
 const GAP_CM: f64 = 1;
 
-/** Note how high the last thing of a stage reaches in each of its columns: of the earlier or of the later of two things. */
-export function outline(isLater: bool, stage: usize): void {
-  const shift = stage - now;
-  const tops = isLater ? runs : bases;
-  if (!isLater) memory.fill(marks, 0, (<usize>columns) << 2);
-  const count = load<i32>(stage + m.STAGE_COUNT);
-  for (let k = 0; k < count; k++) {
+/** Over how many columns of the i-th thing the j-th lies. @param i less than j */
+export function covered(i: i32, j: i32): i32 {
+  const over = m.stageTopmosts(stageAt(j + 1), things, <usize>columns, parts);
+  const its = m.stageColumns(stageAt(i + 1), things, <usize>columns, parts);
+  let count = 0;
+  for (let k = 0, all = columnsOf(i); k < all; k++) count += i32(n(over, n(its, k)) === j);
+  return count;
+}
+/** The same for a loader. */
+export function coveredColumns(at: usize, i: i32, j: i32): i32 {
+  useLoader(at);
+  return covered(i, j);
+}
+
+/** Note how high a thing reaches in each of its columns, swollen as it is; of the earlier of two which part each is. */
+function outline(which: i32, tops: usize, isEarlier: bool): void {
+  const shift = stageAt(which + 1) - now;
+  if (isEarlier) memory.fill(marks, 0, (<usize>columns) << 2);
+  for (let k = 0, all = columnsOf(which); k < all; k++) {
     const c = n(column + shift, k);
-    if (!isLater) putN(marks, c, k + 1);
+    if (isEarlier) putN(marks, c, k + 1);
     putF(tops, c, f(highs + shift, k));
   }
-}
-
-/** Raise an outline by what the loading of a later stage's thing let that thing swell. */
-export function swellOutline(isLater: bool, stage: usize, which: i32): void {
-  const shift = stage - now;
-  const tops = isLater ? runs : bases;
-  const count = load<i32>(stage + m.STAGE_SWELLINGS);
-  for (let k = 0; k < count; k++) {
-    if (n(swollenThings + shift, k) !== which) continue;
-    const c = n(swollenColumns + shift, k);
-    putF(tops, c, f(tops, c) + f(swollenCms + shift, k));
+  for (let later = which + 2, all = loaded(); later <= all; later++) {
+    const stage = stageAt(later);
+    const by = stage - now;
+    for (let k = 0, count = load<i32>(stage + m.STAGE_SWELLINGS); k < count; k++) {
+      if (n(swollenThings + by, k) !== which) continue;
+      const c = n(swollenColumns + by, k);
+      putF(tops, c, f(tops, c) + f(swollenCms + by, k));
+    }
   }
 }
 
-/**
- * The area in which the last thing of the stage in use lies against an earlier one, cm²: beside it, and on it with
- * nothing between. The outlines of both have been noted.
- *
- * @param earlier the stage whose last thing the earlier one is
- * @param before the stage before the one in use
- * @param which the earlier one's place in the loading order
- */
-export function touchCm2(earlier: usize, before: usize, which: i32): f64 {
-  const shift = earlier - now;
-  const under = topmosts + (before - now);
+/** The area in which the j-th thing lies against the i-th, cm²: beside it, and on it with nothing between. @param i less than j */
+export function touch(i: i32, j: i32): f64 {
+  useStage(stageAt(j + 1));
+  outline(i, bases, true);
+  outline(j, runs, false);
+  const shift = stageAt(i + 1) - now;
+  const under = topmosts + (stageAt(j) - now);
   const side = Math.sqrt(cellArea);
   let area: f64 = 0;
   let beside: f64 = 0;
@@ -68,7 +78,7 @@ export function touchCm2(earlier: usize, before: usize, which: i32): f64 {
     const c = n(column, k);
     const low = f(lows, k);
     const high = f(runs, c);
-    if (n(under, c) === which && low - f(bases, c) < GAP_CM) area += cellArea;
+    if (n(under, c) === i && low - f(bases, c) < GAP_CM) area += cellArea;
     const x = c % nx;
     if (x > 0) beside += shared(shift, c - 1, low, high);
     if (x < nx - 1) beside += shared(shift, c + 1, low, high);
@@ -76,6 +86,11 @@ export function touchCm2(earlier: usize, before: usize, which: i32): f64 {
     if (c < columns - nx) beside += shared(shift, c + nx, low, high);
   }
   return area + side * beside;
+}
+/** The same for a loader. */
+export function touchCm2(at: usize, i: i32, j: i32): f64 {
+  useLoader(at);
+  return touch(i, j);
 }
 
 /** How far a column's part of the earlier thing and a span of heights overlap, cm. */

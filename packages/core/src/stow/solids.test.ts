@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Shape } from '../trip/model.js';
 import { MOST_TURNS, shapeSizeCm } from '../trip/shapes.js';
-import { TALLEST_SPREAD } from './columnLoader.js';
+import { TALLEST_SPREAD } from './loaderMemory.js';
 import { firstRowOff, solidOf, SPREADS, type Turn } from './solids.js';
 
 const turnsOf = (shape: Shape, cellCm = 1): readonly Turn[] => {

@@ -11,12 +11,12 @@ const { abs, max } = Math;
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
 export const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
-const SIDE_FREE_KG = 0.3;
-const PER_KG_UNEVEN = 200;
+export const SIDE_FREE_KG = 0.3;
+export const PER_KG_UNEVEN = 200;
 /** Voids up to this are nobody's fault. */
-const VOID_FREE_PERCENT = 2.5;
+export const VOID_FREE_PERCENT = 2.5;
 
-/** What one compartment adds to the whole: `StowCost` without what only the whole has. */
+/** What one compartment adds to the whole: `StowCost` without what only the whole has. The kernel knows them in this order. */
 export interface PartFigures {
   misfit: number;
   safety: number;
@@ -51,6 +51,9 @@ export function noFigures(): PartFigures {
     hz: 0,
   };
 }
+
+/** Their names, in the kernel's order. */
+export const FIGURES = Object.keys(noFigures()) as readonly (keyof PartFigures)[];
 
 /** The empty pack's figures. */
 export function packFigures({ problem }: SearchFacts): PartFigures {

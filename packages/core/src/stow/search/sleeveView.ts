@@ -27,12 +27,5 @@ export function sleeveView(facts: SearchFacts, state: StowState, c: number): Com
     figures.safety += choices[zone]!.safety;
   }
   figures.misfit = Math.max(0, fullestOverL(facts, c, things) - SLEEVE_GIVE_L);
-  return {
-    figures,
-    things,
-    zones: things.map(() => zone),
-    heights: things.map(() => height),
-    troubles: things.map(() => 0),
-    rests: things.map(() => undefined),
-  };
+  return { figures, things, stands: { zone, heightCm: height } };
 }

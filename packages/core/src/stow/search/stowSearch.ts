@@ -3,15 +3,17 @@
  * to is committed; every compartment's view is kept until something in it changes.
  */
 import type { Placement, PointCm } from '../../trip/model.js';
-import type { ColumnLoader, RigidPlace } from '../columnLoader.js';
+import type { ColumnLoader } from '../columnLoader.js';
 import { sideIn } from '../defaultSpot.js';
 import { energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
-import { CompartmentLoaders } from './compartmentLoaders.js';
-import type { CompartmentView } from './compartmentView.js';
+import { NOTHING, type CompartmentView } from './compartmentView.js';
+import { Desk } from './desk.js';
+import { Desks } from './desks.js';
 import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
+import type { Rest } from '../loaderMemory.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
-import { viewOf, type Within } from './viewOf.js';
+import { sleeveView } from './sleeveView.js';
 import { roundCm, StowState, type Undo } from './stowState.js';
 
 /** What a state comes to. */
@@ -32,7 +34,11 @@ export interface Limit {
   readonly most: () => number;
 }
 
-type Most = Omit<Within, 'others'>;
+/** The same, asked for. */
+interface Most {
+  readonly weights: StowWeights;
+  readonly limit: number;
+}
 type Views = readonly (CompartmentView | undefined)[];
 
 /** Changes a state; undefined when it would change nothing. */
@@ -41,7 +47,7 @@ export type Change = () => Undo | undefined;
 export class StowSearch {
   readonly facts: SearchFacts;
   readonly state: StowState;
-  private readonly loaders: CompartmentLoaders;
+  private readonly desks: Desks;
   /** By compartment, as the state stands where it is not stale. */
   private views: Views;
   private bandMissCm = 0;
@@ -49,7 +55,7 @@ export class StowSearch {
   private readonly heights: Float64Array;
   private readonly troubles: Float64Array;
   private readonly zones: Int16Array;
-  private readonly rests: (RigidPlace | undefined)[];
+  private readonly rests: (Rest | undefined)[];
   private pending: { readonly evaluation: Evaluation; readonly undo: Undo } | undefined;
 
   /**
@@ -59,7 +65,7 @@ export class StowSearch {
   constructor(problem: StowProblem, placements: readonly Placement[], cellCm: number) {
     this.facts = searchFacts(problem, placements, cellCm);
     this.state = new StowState(this.facts, placements);
-    this.loaders = new CompartmentLoaders(this.facts);
+    this.desks = new Desks(this.facts);
     this.views = this.facts.compartments.map(() => undefined);
     const n = this.facts.things.length;
     this.heights = new Float64Array(n);
@@ -83,7 +89,7 @@ export class StowSearch {
   /** What is loaded now is what later states will mostly begin with. */
   keepLoaded(): void {
     for (const [c, { kind }] of this.facts.compartments.entries())
-      if (kind !== 'sleeve') this.loaders.of(c, this.state).keep();
+      if (kind !== 'sleeve') this.desks.of(c, this.state).keep();
   }
 
   /**
@@ -132,11 +138,13 @@ export class StowSearch {
   private adopt(evaluation: Evaluation): void {
     this.see(evaluation);
     for (const c of evaluation.loaded) {
-      const trial = this.loaders.of(c, this.state);
+      const desk = this.desks.of(c, this.state);
       const { things } = evaluation.views[c]!;
-      for (let i = 0; i < things.length; i += 1)
-        if (this.settleThing(things[i]!)) trial.isAt(i, this.state.putOf(things[i]!));
-      trial.keep();
+      for (let i = 0; i < things.length; i += 1) {
+        const t = things[i]!;
+        if (this.settleThing(t)) desk.isAt(i, this.state.xOf(t), this.state.yOf(t), this.state.turnOf(t));
+      }
+      desk.keep();
     }
   }
 
@@ -150,14 +158,12 @@ export class StowSearch {
   /** Whether a thing came to rest elsewhere than it was put; it is there from now on. */
   private settleThing(t: number): boolean {
     const rest = this.rests[t];
-    const { solid } = this.facts.things[t]!;
-    if (rest === undefined || solid.kind !== 'rigid') return false;
-    return this.state.settle(t, rest.xCm, rest.yCm, solid.turns.indexOf(rest.turn));
+    return rest !== undefined && this.state.settle(t, rest.xCm, rest.yCm, rest.turn);
   }
 
   /** Evaluate the state; undefined when its energy is certain to be above a limit: the rest is then not loaded. */
   private evaluate(within?: Most): Evaluation | undefined {
-    const { facts, state, loaders } = this;
+    const { facts, state } = this;
     const views = this.views.slice();
     const stale: number[] = [];
     for (let c = 0; c < views.length; c += 1) {
@@ -170,8 +176,8 @@ export class StowSearch {
     const loaded: number[] = [];
     for (let k = 0; k < stale.length; k += 1) {
       const c = stale[k]!;
-      const limit = within === undefined || k < stale.length - 1 ? undefined : this.beside(views, within);
-      const view = viewOf(facts, state, loaders, c, limit);
+      const limit = within === undefined || k < stale.length - 1 ? 0 : this.limitBeside(views, within);
+      const view = this.viewOf(c, limit);
       if (view === undefined) return undefined;
       views[c] = view;
       if (c !== facts.sleeve && view.things.length > 0) loaded.push(c);
@@ -186,8 +192,16 @@ export class StowSearch {
     };
   }
 
-  private beside(views: Views, { weights, limit }: Most): Within {
-    return { weights, limit, others: this.sumOf(views) };
+  /** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
+  private viewOf(c: number, limit: number): CompartmentView | undefined {
+    const { facts, state } = this;
+    if (c === facts.sleeve) return sleeveView(facts, state, c);
+    const things = state.thingsIn(c);
+    return things.length === 0 ? NOTHING : this.desks.of(c, state).view(state, things, limit);
+  }
+
+  private limitBeside(views: Views, { weights, limit }: Most): number {
+    return this.desks.memory.limit(limit, weights, this.sumOf(views));
   }
 
   /** The figures of all compartments that are looked at and of the empty pack. */
@@ -202,21 +216,21 @@ export class StowSearch {
   }
 
   private see({ views, bandMissCm }: Evaluation): void {
-    for (let c = 0; c < views.length; c += 1) {
-      const view = views[c]!;
-      if (view === this.views[c]) continue;
-      const { things, zones, heights, troubles, rests } = view;
-      for (let i = 0; i < things.length; i += 1) {
-        const t = things[i]!;
-        this.zones[t] = zones[i]!;
-        this.heights[t] = heights[i]!;
-        this.troubles[t] = troubles[i]!;
-        this.rests[t] = rests[i];
-      }
-    }
+    for (let c = 0; c < views.length; c += 1) if (views[c] !== this.views[c]) this.seeStands(views[c]!);
     this.views = views;
     this.bandMissCm = bandMissCm;
     this.state.clearStale();
+  }
+
+  private seeStands({ things, stands }: CompartmentView): void {
+    for (let i = 0; i < things.length; i += 1) {
+      const t = things[i]!;
+      const isLoaded = stands instanceof Desk;
+      this.zones[t] = isLoaded ? stands.zoneOf(i) : stands!.zone;
+      this.heights[t] = isLoaded ? stands.heightOf(i) : stands!.heightCm;
+      this.troubles[t] = isLoaded ? stands.troubleOf(i) : 0;
+      this.rests[t] = isLoaded ? stands.loader.memory.restOf(i) : undefined;
+    }
   }
 
   /** How high a thing's middle was when the state was last looked at, cm. */
@@ -234,16 +248,16 @@ export class StowSearch {
 
   /** Whether a thing would be put where it is: in the same cells, turned the same way. */
   isThere(t: number, c: number, xCm: number, yCm: number, turn: number): boolean {
-    return this.loaders.isThere(this.state, t, c, xCm, yCm, turn);
+    return this.desks.isThere(this.state, t, c, xCm, yCm, turn);
   }
 
   /** A loader of a compartment with nothing in it, reservoir and all. */
   emptyLoader(c: number): ColumnLoader {
-    return this.loaders.fresh(c, this.state);
+    return this.desks.fresh(c, this.state);
   }
   /** Load a thing that may be moved, as it is when nothing is mended. */
   loadInto(loader: ColumnLoader, t: number, turn: number, xCm: number, yCm: number): void {
-    this.loaders.loadUnmended(loader, t, turn, xCm, yCm);
+    this.desks.of(this.state.compartmentOf(t), this.state).loadUnmended(loader, t, turn, xCm, yCm);
   }
 
   /** The state as placements, in loading order, nested things after their holders. */
@@ -256,14 +270,15 @@ export class StowSearch {
   private placementsOf(t: number): readonly Placement[] {
     const { state, facts } = this;
     const { things, compartments, problem } = facts;
-    const { solid, riders } = things[t]!;
+    const { riders } = things[t]!;
     const c = compartments[state.compartmentOf(t)]!;
     const zone = c.zone ?? problem.pack.zones[this.zones[t]!]!;
     const rest = this.rests[t];
-    const spot =
-      solid.kind === 'rigid' && rest !== undefined
-        ? { xCm: roundCm(rest.xCm), yCm: roundCm(rest.yCm), turn: solid.turns.indexOf(rest.turn) }
-        : { xCm: roundCm(state.xOf(t)), yCm: roundCm(state.yOf(t)), turn: state.turnOf(t) };
+    const spot = {
+      xCm: roundCm(rest?.xCm ?? state.xOf(t)),
+      yCm: roundCm(rest?.yCm ?? state.yOf(t)),
+      turn: rest?.turn ?? state.turnOf(t),
+    };
     return [t, ...riders].map((i) => ({
       thingId: things[i]!.thing.id,
       zoneId: zone.id,

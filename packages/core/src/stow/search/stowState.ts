@@ -5,7 +5,6 @@
 import type { Placement } from '../../trip/model.js';
 import { defaultSpot } from '../defaultSpot.js';
 import { compartmentIndex } from '../packGeometry.js';
-import type { Put } from '../trialLoader.js';
 import type { SearchFacts } from './searchFacts.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -74,10 +73,6 @@ export class StowState {
   }
   yOf(t: number): number {
     return this.y[t]!;
-  }
-  /** How a thing is loaded. */
-  putOf(t: number): Put {
-    return { t, turn: this.turns[t]!, x: this.x[t]!, y: this.y[t]! };
   }
   /** How many things are loaded: nested ones are not. */
   get count(): number {

@@ -1,0 +1,149 @@
+/** A compartment of a search, loaded as it is to be and looked at: its figures, and how each of its things stands. */
+import * as m from './columnMemory';
+import { cellCm, columns, f, hasSlab, n, nx, parts, putF, putN, things, y0 } from './compartment';
+import { columnsOf, filledCm3, loaded, measure, middleX, middleY, middleZ, overAt, stageAt, turnOf, voidAt } from './line';
+import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './desk';
+import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
+import * as facts from './facts';
+import { lookAtReach } from './reach';
+import { lookAtRoom } from './room';
+import { lookAtStanding } from './standing';
+
+export { keepDesk } from './desk';
+
+/** More than this over is worth a move, cm³. */
+const NOTICEABLE_CM3: f64 = 1;
+const TINY: f64 = 1e-6;
+
+/**
+ * Load a desk's compartment and look at it.
+ *
+ * @param limit address of what the whole may come to; 0 when it may be anything
+ * @returns false when the whole is certain to be above that: it is then not looked at to the end
+ */
+export function look(at: usize, limit: usize): bool {
+  useDesk(at);
+  facts.useFacts(<usize>load<i32>(at + m.DESK_FACTS));
+  const isLimited = limit !== 0;
+  useLimit(limit);
+  if (!loadAll(isLimited)) return false;
+  memory.fill(at, 0, m.DESK_FLOOR_CM);
+  const pocket = load<i32>(at + m.DESK_ZONE);
+  let isStanding = pocket >= 0;
+  for (let i = 0; i < count; i++) {
+    isStanding = isStanding || facts.has(n(which, i), facts.Mark.BOTTLE);
+    lookAt(i, pocket);
+  }
+  if (isStanding) lookAtStanding();
+  lookAtRoom();
+  if (isLimited && energy() > mostEnergy()) return false;
+  lookAtReach();
+  return true;
+}
+
+/** Load what is to be in; false as soon as the whole is above the limit whatever is still to come. */
+function loadAll(isLimited: bool): bool {
+  let i = takeOutWrong();
+  let mostL: f64 = 0;
+  let least: f64 = 0;
+  if (isLimited) {
+    let massKg: f64 = 0;
+    for (let k = 0; k < count; k++) {
+      massKg += facts.massOf(n(which, k));
+      mostL += facts.mostLitresOf(n(which, k));
+    }
+    mostL += others(m.DESK_FILLED_L);
+    // What the rest comes to at least, were all of this at the very back.
+    const out = (others(m.DESK_MY) + massKg * y0) / facts.known(m.FACTS_TOTAL_KG);
+    least =
+      weight(m.LIMIT_MISFIT) * others(m.DESK_MISFIT) +
+      weight(m.LIMIT_SAFETY) * others(m.DESK_SAFETY) +
+      weight(m.LIMIT_TOO_DEEP) * others(m.DESK_TOO_DEEP) +
+      weight(m.LIMIT_OUT_CM) * out +
+      weight(m.LIMIT_MISPLACED) * others(m.DESK_MISPLACED);
+  }
+  for (; i <= count; i++) {
+    if (isLimited && isOver(least, mostL)) return false;
+    if (i < count) loadNext(i, !facts.has(n(which, i), facts.Mark.PINNED));
+  }
+  return true;
+}
+
+/** Litres over and voids only ever grow. */
+function isOver(least: f64, mostL: f64): bool {
+  const now = loaded();
+  const voidL = load<i32>(desk + m.DESK_IS_MAIN) !== 0 ? others(m.DESK_VOID_L) + voidAt(now) / 1000 : 0;
+  const sum =
+    least +
+    (weight(m.LIMIT_MISFIT) * overAt(now)) / 1000 +
+    weight(m.LIMIT_VOID_PERCENT) * voidPercent(voidL, mostL);
+  return sum > mostEnergy();
+}
+
+/** Where a thing lies, and what its zone is to it. */
+function lookAt(i: i32, pocket: i32): void {
+  const t = n(which, i);
+  const turn = turnOf(i);
+  const massKg = facts.massOf(t);
+  let x = f(xs, i);
+  let y = f(ys, i);
+  let z = load<f64>(desk + m.DESK_FLOOR_CM);
+  let litres = facts.litresOf(t);
+  if (measure(i)) {
+    x = middleX;
+    y = middleY;
+    z = middleZ;
+    if (turn === 0) litres = filledCm3 / 1000;
+  }
+  add(m.DESK_MASS_KG, massKg);
+  add(m.DESK_MX, massKg * x);
+  add(m.DESK_MY, massKg * y);
+  add(m.DESK_MZ, massKg * z);
+  add(m.DESK_HZ, facts.heavyOf(t) * z);
+  add(m.DESK_SIDE_KG, massKg * load<f64>(desk + m.DESK_SIDE));
+  add(m.DESK_FILLED_L, litres);
+  const zone = pocket >= 0 ? pocket : facts.mainZoneAt(y, z);
+  facts.useChoice(t, zone);
+  add(m.DESK_MISPLACED, facts.misplaced);
+  if (turn === 0 && facts.has(t, facts.Mark.PINNED)) {
+    const dx = x - f(xs, i);
+    const dy = y - f(ys, i);
+    add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_CM_ASTRAY) * Math.sqrt(dx * dx + dy * dy));
+  }
+  add(m.DESK_SAFETY, facts.unsafe);
+  add(m.DESK_TOO_DEEP, facts.tooDeep);
+  let trouble =
+    facts.known(m.FACTS_TROUBLE_UNSAFE) * facts.unsafe + facts.known(m.FACTS_TROUBLE_OUT) * facts.tooDeep;
+  if (overAt(i + 1) - overAt(i) > NOTICEABLE_CM3) trouble += facts.known(m.FACTS_TROUBLE_OVER);
+  if (facts.misplaced >= facts.known(m.FACTS_POOR_PLACE)) trouble += facts.known(m.FACTS_TROUBLE_POOR);
+  if (isFelt(i, t, turn, y)) {
+    add(m.DESK_SAFETY, 1);
+    trouble += facts.known(m.FACTS_TROUBLE_UNSAFE);
+  }
+  putN(m.deskZones(desk, things), i, zone);
+  putF(m.deskHeights(desk, things), i, z);
+  putF(m.deskTroubles(desk, things), i, trouble);
+}
+
+/** Whether a thing is felt in the back; a long thing that lies is counted on the way. */
+function isFelt(i: i32, t: i32, turn: usize, y: f64): bool {
+  const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
+  if (turn === 0)
+    return (
+      isMain && facts.has(t, facts.Mark.POINTS) && nearest(i) < facts.known(m.FACTS_POINTS_CM) - TINY
+    );
+  if (facts.has(t, facts.Mark.LONG) && load<i32>(turn + m.TURN_IS_UPRIGHT) === 0)
+    add(m.DESK_MISPLACED, facts.known(m.FACTS_LYING_LONG));
+  if (!isMain) return false;
+  const way = load<i32>(stageAt(i + 1) + m.STAGE_WAY);
+  const within = f(facts.felt, 12 * t + (hasSlab ? 6 : 0) + way);
+  return within > 0 && y - load<f64>(turn + m.TURN_DEPTH_CM) / 2 - y0 < within - TINY;
+}
+
+/** How near to the back panel a thing comes, cm. */
+function nearest(i: i32): f64 {
+  const its = m.stageColumns(stageAt(i + 1), things, <usize>columns, parts);
+  let least = Infinity;
+  for (let k = 0, all = columnsOf(i); k < all; k++) least = min(least, cellCm * <f64>(n(its, k) / nx));
+  return least;
+}

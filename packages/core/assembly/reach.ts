@@ -1,0 +1,113 @@
+/** What lies over what is wanted soon, what crushes what, pairs that must not touch, and how the house wants things to stand. */
+import * as m from './columnMemory';
+import { f, n, putF, putN, things } from './compartment';
+import { covered, touch } from './contact';
+import { count, desk, which } from './desk';
+import { add } from './energy';
+import * as facts from './facts';
+import { columnsOf, loaded, turnOf } from './line';
+
+/** Whether the j-th thing lies over enough of the i-th to block its way out. @param i less than j */
+function isOver(i: i32, j: i32): bool {
+  const row = facts.covers + ((<usize>(i * <i32>things)) << 2);
+  if (n(facts.rows, i) === 0) {
+    putN(facts.rows, i, 1);
+    for (let k = i + 1; k < count; k++) putN(row, k, covered(i, k));
+  }
+  const over = n(row, j);
+  return over > 0 && <f64>over >= facts.known(m.FACTS_BLOCKS) * <f64>columnsOf(i);
+}
+
+/** How many must come out before the i-th thing. */
+function coverOf(start: i32): f64 {
+  memory.fill(facts.seen, 0, (<usize>count) << 2);
+  putN(facts.seen, start, 1);
+  putN(facts.todo, 0, start);
+  let found: f64 = 0;
+  for (let open = 1; open > 0;) {
+    open--;
+    const at = n(facts.todo, open);
+    for (let j = at + 1; j < count; j++) {
+      if (n(facts.seen, j) !== 0 || !isOver(at, j)) continue;
+      putN(facts.seen, j, 1);
+      putN(facts.todo, open, j);
+      open++;
+      found += 1;
+    }
+  }
+  return found;
+}
+
+/** How much food that is eaten later lies over the i-th thing, if that is food. */
+function laterFoodOver(i: i32): f64 {
+  const day = facts.eatenOn(n(which, i));
+  if (day === 0) return 0;
+  let found: f64 = 0;
+  for (let j = i + 1; j < count; j++) if (facts.eatenOn(n(which, j)) > day && isOver(i, j)) found += 1;
+  return found;
+}
+
+function trouble(i: i32, by: f64): void {
+  const troubles = m.deskTroubles(desk, things);
+  putF(troubles, i, f(troubles, i) + by);
+}
+function unsafe(i: i32, j: i32): void {
+  add(m.DESK_SAFETY, 1);
+  trouble(i, facts.known(m.FACTS_TROUBLE_UNSAFE));
+  trouble(j, facts.known(m.FACTS_TROUBLE_UNSAFE));
+}
+function touches(i: i32, j: i32): bool {
+  return touch(i, j) >= facts.known(m.FACTS_TOUCHES_CM2);
+}
+
+export function lookAtReach(): void {
+  memory.fill(facts.rows, 0, (<usize>count) << 2);
+  const zones = m.deskZones(desk, things);
+  for (let i = 0; i < count; i++) {
+    const t = n(which, i);
+    add(m.DESK_MISPLACED, facts.known(m.FACTS_LATER_FOOD_OVER) * laterFoodOver(i));
+    const most = facts.mostOver(t);
+    if (most === Infinity) continue;
+    facts.useChoice(t, n(zones, i));
+    if (facts.isExempt || facts.tooDeep > 0) continue;
+    const deep = max(0, coverOf(i) - most);
+    add(m.DESK_TOO_DEEP, deep);
+    trouble(i, facts.known(m.FACTS_TROUBLE_DEEP) * deep);
+  }
+  if (load<i32>(desk + m.DESK_HAS_HOUSE) !== 0) lookAtHouse();
+  lookAtPairs();
+}
+
+function lookAtPairs(): void {
+  memory.fill(facts.places, 255, <usize>facts.count(m.FACTS_THINGS) << 2);
+  for (let i = 0; i < count; i++) putN(facts.places, n(which, i), i);
+  for (let k = 0, all = facts.count(m.FACTS_CRUSHES); k < all; k++) {
+    const i = n(facts.places, n(facts.crushing, 2 * k));
+    const j = n(facts.places, n(facts.crushing, 2 * k + 1));
+    if (i >= 0 && j > i && isOver(i, j) && touches(i, j)) unsafe(i, j);
+  }
+  // A pocket is too small to part them.
+  const pocket = load<i32>(desk + m.DESK_ZONE) >= 0;
+  for (let k = 0, all = facts.count(m.FACTS_CLASHES); k < all; k++) {
+    const i = n(facts.places, n(facts.clashing, 2 * k));
+    const j = n(facts.places, n(facts.clashing, 2 * k + 1));
+    if (i < 0 || j < 0) continue;
+    if (pocket || touches(min(i, j), max(i, j))) unsafe(i, j);
+  }
+}
+
+/** Uprights that a pack without a frame lacks, and what lies over tall things that are to be drawn out. */
+function lookAtHouse(): void {
+  const wanted = facts.count(m.FACTS_UPRIGHTS);
+  const inColumns = facts.count(m.FACTS_IN_COLUMNS) !== 0;
+  let stand = 0;
+  for (let i = 0, all = loaded(); i < all; i++) {
+    const turn = turnOf(i);
+    if (turn === 0 || load<i32>(turn + m.TURN_IS_UPRIGHT) === 0) continue;
+    const heightCm = load<f64>(turn + m.TURN_HEIGHT_CM);
+    if (heightCm >= facts.known(m.FACTS_STANDS_CM)) stand++;
+    if (inColumns && heightCm >= facts.known(m.FACTS_TALL_CM))
+      add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_OVER_TALL) * coverOf(i));
+  }
+  add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_UPRIGHT_MISSING) * <f64>max(0, wanted - stand));
+}

@@ -1,0 +1,39 @@
+/** Voids of a compartment, and what does not go into it by volume, by weight or by count. */
+import * as m from './columnMemory';
+import { cellCm, f, n } from './compartment';
+import { crevices } from './closing';
+import { count, desk, which } from './desk';
+import { add, figure } from './energy';
+import * as facts from './facts';
+import { loaded, overAt, voidAt } from './line';
+
+export function lookAtRoom(): void {
+  const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
+  const narrow = isMain ? crevices(<i32>Math.round(facts.known(m.FACTS_CREVICE_CM) / cellCm)) : 0;
+  store<f64>(desk + m.DESK_VOID_L, (voidAt(loaded()) + narrow) / 1000);
+  let misfit = overAt(loaded()) / 1000;
+  if (load<i32>(desk + m.DESK_ZONE) >= 0) {
+    misfit = max(misfit, figure(m.DESK_FILLED_L) + misfit - load<f64>(desk + m.DESK_VOLUME_L));
+    misfit += max(0, figure(m.DESK_MASS_KG) - load<f64>(desk + m.DESK_MAX_LOAD_KG));
+    misfit += fullestOver();
+  }
+  let inUse: f64 = 0;
+  for (let i = 0; i < count; i++) {
+    const t = n(which, i);
+    if (!facts.has(t, facts.Mark.SPENT)) inUse += 1;
+    misfit += (facts.fewCounts(t) * max(0, overAt(i + 1) - overAt(i))) / 1000;
+  }
+  store<f64>(desk + m.DESK_MISFIT, misfit);
+  add(m.DESK_TOO_DEEP, max(0, inUse - load<f64>(desk + m.DESK_HANDFUL)));
+}
+
+/** Litres over on the fullest day: things join on the way, and every day's must go in. */
+function fullestOver(): f64 {
+  let most: f64 = 0;
+  for (let day = 0; day < facts.days; day++) {
+    let sum: f64 = 0;
+    for (let i = 0; i < count; i++) sum += f(facts.byDayL, n(which, i) * facts.days + day);
+    most = max(most, sum);
+  }
+  return max(0, most - load<f64>(desk + m.DESK_VOLUME_L));
+}

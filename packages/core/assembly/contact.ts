@@ -1,5 +1,6 @@
 /** How much of two things lies face to face, swollen as they are. */
 import {
+  SLACK,
   bases,
   cellArea,
   column,
@@ -28,7 +29,7 @@ import { columnsOf, loaded, stageAt } from './line';
 import * as m from './columnMemory';
 
 /** Things nearer than this one over the other touch, cm. */
-const GAP_CM: f64 = 1;
+export const GAP_CM: f64 = 1;
 
 /** Over how many columns of the i-th thing the j-th lies. @param i less than j */
 export function covered(i: i32, j: i32): i32 {
@@ -62,6 +63,36 @@ function outline(which: i32, tops: usize, isEarlier: bool): void {
       putF(tops, c, f(tops, c) + f(swollenCms + by, k));
     }
   }
+}
+
+// How far a thing reaches that was spanned last: its rows, and its heights, cm.
+export let firstRow: i32 = 0;
+export let lastRow: i32 = 0;
+export let bottom: f64 = 0;
+export let top: f64 = 0;
+
+/** Find how far a thing reaches, swollen as far as it ever was. */
+export function span(which: i32): void {
+  const stage = stageAt(which + 1);
+  const its = m.stageColumns(stage, things, <usize>columns, parts);
+  const low = m.stageLows(stage, things, <usize>columns);
+  const high = m.stageHighs(stage, things, <usize>columns, parts);
+  let first = i32.MAX_VALUE;
+  let last = 0;
+  bottom = Infinity;
+  top = -Infinity;
+  for (let k = 0, all = columnsOf(which); k < all; k++) {
+    const c = n(its, k);
+    first = min(first, c);
+    last = max(last, c);
+    bottom = min(bottom, f(low, k));
+    top = max(top, f(high, k));
+  }
+  firstRow = first / nx;
+  lastRow = last / nx;
+  const slack = m.stageSums(stage) + <usize>which * m.STAGE_SUMS_EACH + SLACK;
+  const left = m.stageSums(stageAt(loaded())) + <usize>which * m.STAGE_SUMS_EACH + SLACK;
+  top += (load<f64>(slack) - load<f64>(left)) / cellArea;
 }
 
 /** The area in which the j-th thing lies against the i-th, cm²: beside it, and on it with nothing between. @param i less than j */

@@ -24,6 +24,8 @@ export let places: usize = 0;
 export let seen: usize = 0;
 export let todo: usize = 0;
 export let rows: usize = 0;
+export let heightsOf: usize = 0;
+export let linesOf: usize = 0;
 export let covers: usize = 0;
 export let clashing: usize = 0;
 export let crushing: usize = 0;
@@ -42,6 +44,8 @@ export function useFacts(at: usize): void {
   choices = m.factsChoices(at, count);
   byDayL = m.factsByDayL(at, count, cells);
   boxes = m.factsBoxes(at, count, cells, daily);
+  heightsOf = m.factsHeightsOf(at, count, cells, daily);
+  linesOf = m.factsLinesOf(at, count, cells, daily);
   marks = m.factsMarks(at, count, cells, daily);
   places = m.factsPlaces(at, count, cells, daily);
   seen = m.factsSeen(at, count, cells, daily);

@@ -6,7 +6,7 @@ import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './d
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
 import * as facts from './facts';
 import { lookAtReach } from './reach';
-import { lookAtRoom } from './room';
+import { lookAtCrevices, lookAtRoom } from './room';
 import { lookAtStanding } from './standing';
 
 export { keepDesk } from './desk';
@@ -36,6 +36,8 @@ export function look(at: usize, limit: usize): bool {
   }
   if (isStanding) lookAtStanding();
   lookAtRoom();
+  if (isLimited && energy() > mostEnergy()) return false;
+  lookAtCrevices();
   if (isLimited && energy() > mostEnergy()) return false;
   lookAtReach();
   return true;

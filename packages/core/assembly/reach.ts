@@ -1,7 +1,7 @@
 /** What lies over what is wanted soon, what crushes what, pairs that must not touch, and how the house wants things to stand. */
 import * as m from './columnMemory';
 import { f, n, putF, putN, things } from './compartment';
-import { covered, touch } from './contact';
+import { bottom, covered, firstRow, GAP_CM, lastRow, span, top, touch } from './contact';
 import { count, desk, which } from './desk';
 import { add } from './energy';
 import * as facts from './facts';
@@ -12,9 +12,14 @@ function isOver(i: i32, j: i32): bool {
   const row = facts.covers + ((<usize>(i * <i32>things)) << 2);
   if (n(facts.rows, i) === 0) {
     putN(facts.rows, i, 1);
-    for (let k = i + 1; k < count; k++) putN(row, k, covered(i, k));
+    // Not known.
+    memory.fill(row, 255, things << 2);
   }
-  const over = n(row, j);
+  let over = n(row, j);
+  if (over < 0) {
+    over = covered(i, j);
+    putN(row, j, over);
+  }
   return over > 0 && <f64>over >= facts.known(m.FACTS_BLOCKS) * <f64>columnsOf(i);
 }
 
@@ -56,12 +61,29 @@ function unsafe(i: i32, j: i32): void {
   trouble(i, facts.known(m.FACTS_TROUBLE_UNSAFE));
   trouble(j, facts.known(m.FACTS_TROUBLE_UNSAFE));
 }
+/** Note how far a thing reaches, unless that is known. */
+function noteSpan(i: i32): void {
+  if (n(facts.linesOf, 2 * i) >= 0) return;
+  span(i);
+  putN(facts.linesOf, 2 * i, firstRow);
+  putN(facts.linesOf, 2 * i + 1, lastRow);
+  putF(facts.heightsOf, 2 * i, bottom);
+  putF(facts.heightsOf, 2 * i + 1, top);
+}
+
+/** Whether two things touch: those that are certain to be too far from each other are not looked at. @param i less than j */
 function touches(i: i32, j: i32): bool {
+  noteSpan(i);
+  noteSpan(j);
+  if (n(facts.linesOf, 2 * j) > n(facts.linesOf, 2 * i + 1) + 1) return false;
+  if (n(facts.linesOf, 2 * i) > n(facts.linesOf, 2 * j + 1) + 1) return false;
+  if (f(facts.heightsOf, 2 * j) - f(facts.heightsOf, 2 * i + 1) >= GAP_CM) return false;
   return touch(i, j) >= facts.known(m.FACTS_TOUCHES_CM2);
 }
 
 export function lookAtReach(): void {
   memory.fill(facts.rows, 0, (<usize>count) << 2);
+  memory.fill(facts.linesOf, 255, (<usize>count) << 3);
   const zones = m.deskZones(desk, things);
   for (let i = 0; i < count; i++) {
     const t = n(which, i);

@@ -8,9 +8,7 @@ import * as facts from './facts';
 import { loaded, overAt, voidAt } from './line';
 
 export function lookAtRoom(): void {
-  const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
-  const narrow = isMain ? crevices(<i32>Math.round(facts.known(m.FACTS_CREVICE_CM) / cellCm)) : 0;
-  store<f64>(desk + m.DESK_VOID_L, (voidAt(loaded()) + narrow) / 1000);
+  store<f64>(desk + m.DESK_VOID_L, voidAt(loaded()) / 1000);
   let misfit = overAt(loaded()) / 1000;
   if (load<i32>(desk + m.DESK_ZONE) >= 0) {
     misfit = max(misfit, figure(m.DESK_FILLED_L) + misfit - load<f64>(desk + m.DESK_VOLUME_L));
@@ -25,6 +23,12 @@ export function lookAtRoom(): void {
   }
   store<f64>(desk + m.DESK_MISFIT, misfit);
   add(m.DESK_TOO_DEEP, max(0, inUse - load<f64>(desk + m.DESK_HANDFUL)));
+}
+
+/** The gaps at the top that are too narrow for anything: they take longest to find. */
+export function lookAtCrevices(): void {
+  if (load<i32>(desk + m.DESK_IS_MAIN) === 0) return;
+  add(m.DESK_VOID_L, crevices(<i32>Math.round(facts.known(m.FACTS_CREVICE_CM) / cellCm)) / 1000);
 }
 
 /** Litres over on the fullest day: things join on the way, and every day's must go in. */

@@ -2,6 +2,8 @@
 import type { Thing } from '../trip/model.js';
 import type { StowLayout } from './layout.js';
 import type { Turn } from './solids.js';
+/** Points go through what gives: they stay further off, cm. */
+export declare const POINTS_WITHIN_CM = 3;
 /**
  * Whether a rigid thing is felt in the back: hard or sharp, near the panel, with an edge or a small face to it.
  *

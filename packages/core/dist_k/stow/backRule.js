@@ -2,7 +2,7 @@ import { isSoft } from './thingKinds.js';
 /** Nearer than this a hard thing is felt through the back panel, cm. */
 const FELT_WITHIN_CM = 1.5;
 /** Points go through what gives: they stay further off, cm. */
-const POINTS_WITHIN_CM = 3;
+export const POINTS_WITHIN_CM = 3;
 /** A flat face at least so large spreads its pressure, cm². */
 const BROAD_FACE_CM2 = 120;
 /**

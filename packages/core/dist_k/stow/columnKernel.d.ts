@@ -1,19 +1,14 @@
-/** Addresses are in bytes. What each does is told in `assembly/columnKernel.ts`. */
+/** Addresses are in bytes. What each does is told in `assembly/`. */
 interface ColumnKernel {
-    useLoader(loader: number): void;
-    useStage(stage: number, things: number, parts: number): void;
-    begin(before: number, loaded: number, slackCm3: number): void;
-    empty(): void;
-    restsAt(turn: number, first: number): number;
-    aboveCm(): number;
-    lowestPlace(turn: number, firstRow: number, step: number, known: number): number;
-    putRigid(turn: number, first: number, z: number): void;
-    flow(volumeCm3: number, leastCm: number, narrow: number, tallest: number, ix: number, iy: number, wide: number, deep: number, besideOnly: boolean): number;
-    creviceCm3(cells: number): number;
-    coveredColumns(stage: number, last: number): number;
-    outline(isLater: boolean, stage: number): void;
-    swellOutline(isLater: boolean, stage: number, which: number): void;
-    touchCm2(earlier: number, before: number, which: number): number;
+    empty(loader: number): void;
+    rewind(loader: number, count: number): void;
+    loadInto(loader: number, solid: number, way: number, x: number, y: number, mend: boolean): void;
+    measured(loader: number, i: number): number;
+    creviceCm3(loader: number, cells: number): number;
+    coveredColumns(loader: number, i: number, j: number): number;
+    touchCm2(loader: number, i: number, j: number): number;
+    look(desk: number, limit: number): number;
+    keepDesk(desk: number): void;
 }
 /** Everything that was given out since it was opened is given up when it is closed. */
 interface Scope {
@@ -25,8 +20,6 @@ export declare class Heap {
     f64: Float64Array;
     i32: Int32Array;
     scope: Scope;
-    /** Whose compartment the kernel works on. */
-    loader: object | undefined;
     private readonly memory;
     private top;
     constructor();

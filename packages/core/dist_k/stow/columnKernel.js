@@ -11,8 +11,6 @@ export class Heap {
     f64;
     i32;
     scope = { isOpen: true };
-    /** Whose compartment the kernel works on. */
-    loader;
     memory;
     top = 0;
     constructor() {

@@ -1,34 +1,13 @@
-import { type ColumnPart, type Slab } from './loaderMemory.js';
+import { LoaderMemory, type ColumnPart, type RigidPlace, type Slab } from './loaderMemory.js';
 import type { Compartment } from './packGeometry.js';
-import { type Solid, type Turn } from './solids.js';
-/** No soft thing is taller than this many edges of a cube of its volume (Graft's own number). */
-export declare const TALLEST_SPREAD = 2;
+import type { Solid } from './solids.js';
 /** Gaps at the top narrower than this are lost, cm (Graft's own number). */
 export declare const CREVICE_CM = 3;
-/** Where a rigid thing ended up, cm, pack frame. */
-export interface RigidPlace {
-    readonly turn: Turn;
-    readonly xCm: number;
-    readonly yCm: number;
-    /** Its lowest point. */
-    readonly zCm: number;
-}
 export declare class ColumnLoader {
     readonly compartment: Compartment;
     private readonly slab?;
-    /** What finds no room beside the rest of a soft thing may lie apart from it, and else does not go in. */
-    private readonly mayPart;
-    private readonly line;
-    private readonly memory;
+    readonly memory: LoaderMemory;
     private readonly patch;
-    /** What was measured last: a middle, cm, and what a soft thing fills. */
-    middleX: number;
-    middleY: number;
-    middleZ: number;
-    filledCm3: number;
-    /** Places looked for since the loader was last rewound. */
-    private mends;
-    private readonly cellArea;
     /** @param most things that will be loaded at once */
     constructor(compartment: Compartment, most: number, slab?: Slab | undefined, 
     /** What finds no room beside the rest of a soft thing may lie apart from it, and else does not go in. */
@@ -38,6 +17,7 @@ export declare class ColumnLoader {
     columnY(column: number): number;
     /** How many things are in. */
     get loaded(): number;
+    private get last();
     /** Height that each column is filled to. */
     get height(): Float64Array;
     get voidCm3(): number;
@@ -46,10 +26,6 @@ export declare class ColumnLoader {
     get hasSlab(): boolean;
     /** Take out all but the first things that were loaded. */
     rewind(count: number): void;
-    /** What is in now can be gone back to, whatever is loaded instead. */
-    keep(): void;
-    /** The first things that were in when the loader was last kept are in, and nothing else. */
-    goBackToKept(count: number): void;
     /**
      * Load a thing with its middle over a point of the floor, as near as walls allow.
      *
@@ -57,10 +33,6 @@ export declare class ColumnLoader {
      * @param awayCm by turn, how far a rigid thing stays from the back, where there is room for that
      */
     load(solid: Solid, turn: number, xCm: number, yCm: number, mend?: boolean, awayCm?: readonly number[]): void;
-    private putRigid;
-    /** @returns what does not go in, cm³ */
-    private pour;
-    private flow;
     /** Where a thing would be put: its patch of cells as one number, the same for the same patch. */
     patchOf(solid: Solid, turn: number, xCm: number, yCm: number, awayCm?: readonly number[]): number;
     /** What of the i-th loaded thing did not go in, cm³. */
@@ -76,11 +48,15 @@ export declare class ColumnLoader {
     /** The area in which the j-th loaded thing lies against an earlier one, cm². @param i less than j */
     touchCm2(i: number, j: number): number;
     /**
-     * Find the middle of the i-th loaded thing, and what it fills: `middleX`, `middleY`, `middleZ`, `filledCm3`.
+     * Find the middle of the i-th loaded thing: `middleX`, `middleY`, `middleZ`.
      *
      * @returns false when nothing of it is in
      */
     measure(i: number): boolean;
+    get middleX(): number;
+    get middleY(): number;
+    get middleZ(): number;
+    private measured;
     /** Gaps at the top that are too narrow for anything, cm³: part of the voids once all is loaded. */
     creviceCm3(): number;
 }

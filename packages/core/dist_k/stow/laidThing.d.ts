@@ -1,6 +1,7 @@
 /** A thing as it lies in its pack. */
 import type { Placement, PointCm, Thing, Zone } from '../trip/model.js';
-import type { ColumnLoader, RigidPlace } from './columnLoader.js';
+import type { ColumnLoader } from './columnLoader.js';
+import type { RigidPlace } from './loaderMemory.js';
 import type { Compartment } from './packGeometry.js';
 import type { Solid, Turn } from './solids.js';
 export interface Box {

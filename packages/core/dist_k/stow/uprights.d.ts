@@ -1,5 +1,9 @@
 import type { Turn } from './solids.js';
 import type { StowProblem } from './stowProblem.js';
+/** A stiff upright reaches at least so high, cm (Graft's own number). */
+export declare const UPRIGHT_LEAST_CM = 25;
+/** From this height on a thing that stands is drawn out by its top, cm (Graft's own number). */
+export declare const TALL_CM = 20;
 export declare const UPRIGHTS = 2;
 type Standing = Pick<Turn, 'upright' | 'heightCm'>;
 export declare function isUprightStay({ upright, heightCm }: Standing): boolean;

@@ -2,9 +2,9 @@
 import { fitsUpright } from './fitsPack.js';
 import { compartmentsOf, FINE_CELL_CM } from './packGeometry.js';
 /** A stiff upright reaches at least so high, cm (Graft's own number). */
-const UPRIGHT_LEAST_CM = 25;
+export const UPRIGHT_LEAST_CM = 25;
 /** From this height on a thing that stands is drawn out by its top, cm (Graft's own number). */
-const TALL_CM = 20;
+export const TALL_CM = 20;
 /** Frame sheets start to matter above this load, kg (Graft's own number). */
 const FRAMELESS_LIGHT_KG = 7;
 export const UPRIGHTS = 2;

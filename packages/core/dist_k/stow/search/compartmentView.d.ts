@@ -1,17 +1,14 @@
 /** What is seen in a loaded compartment. */
-import type { RigidPlace } from '../columnLoader.js';
+import type { Desk } from './desk.js';
 import { type PartFigures } from './partFigures.js';
 export interface CompartmentView {
     readonly figures: Readonly<PartFigures>;
-    /** Its things in loading order; the lists after it go by their places. */
+    /** Its things in loading order. */
     readonly things: readonly number[];
-    /** The zone that each thing's middle is in. */
-    readonly zones: readonly number[];
-    /** How high its middle is, cm. */
-    readonly heights: readonly number[];
-    /** How badly it stands: rules broken, too deep, out of place. */
-    readonly troubles: readonly number[];
-    /** Where a rigid one came to rest: not always where it was put. */
-    readonly rests: readonly (RigidPlace | undefined)[];
+    /** How each of them stands: on its desk until something else is tried there, or all alike. */
+    readonly stands: Desk | {
+        readonly zone: number;
+        readonly heightCm: number;
+    } | undefined;
 }
 export declare const NOTHING: CompartmentView;

@@ -4,7 +4,12 @@ import type { StowProblem } from '../stowProblem.js';
 import type { SearchFacts } from './searchFacts.js';
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
 export declare const ASIDE_FREE_CM: number;
-/** What one compartment adds to the whole: `StowCost` without what only the whole has. */
+/** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
+export declare const SIDE_FREE_KG = 0.3;
+export declare const PER_KG_UNEVEN = 200;
+/** Voids up to this are nobody's fault. */
+export declare const VOID_FREE_PERCENT = 2.5;
+/** What one compartment adds to the whole: `StowCost` without what only the whole has. The kernel knows them in this order. */
 export interface PartFigures {
     misfit: number;
     safety: number;
@@ -23,6 +28,8 @@ export interface PartFigures {
     hz: number;
 }
 export declare function noFigures(): PartFigures;
+/** Their names, in the kernel's order. */
+export declare const FIGURES: readonly (keyof PartFigures)[];
 /** The empty pack's figures. */
 export declare function packFigures({ problem }: SearchFacts): PartFigures;
 /** @param isMain voids elsewhere are the pocket's own business */

@@ -5,10 +5,10 @@ const { abs, max } = Math;
 /** Aimed at inside the half centimetre that is promised, so that rounding does not spoil it. */
 export const ASIDE_FREE_CM = 0.3 * GOOD_OFFSET_CM;
 /** Side pockets that differ by no more weigh the same, kg; what each kg more costs, as a place of second choice does. */
-const SIDE_FREE_KG = 0.3;
-const PER_KG_UNEVEN = 200;
+export const SIDE_FREE_KG = 0.3;
+export const PER_KG_UNEVEN = 200;
 /** Voids up to this are nobody's fault. */
-const VOID_FREE_PERCENT = 2.5;
+export const VOID_FREE_PERCENT = 2.5;
 export function noFigures() {
     return {
         misfit: 0,
@@ -25,6 +25,8 @@ export function noFigures() {
         hz: 0,
     };
 }
+/** Their names, in the kernel's order. */
+export const FIGURES = Object.keys(noFigures());
 /** The empty pack's figures. */
 export function packFigures({ problem }) {
     const { tareKg, centreOfGravityCm: at } = problem.pack;

@@ -22,13 +22,6 @@ export function sleeveView(facts, state, c) {
         figures.safety += choices[zone].safety;
     }
     figures.misfit = Math.max(0, fullestOverL(facts, c, things) - SLEEVE_GIVE_L);
-    return {
-        figures,
-        things,
-        zones: things.map(() => zone),
-        heights: things.map(() => height),
-        troubles: things.map(() => 0),
-        rests: things.map(() => undefined),
-    };
+    return { figures, things, stands: { zone, heightCm: height } };
 }
 //# sourceMappingURL=sleeveView.js.map

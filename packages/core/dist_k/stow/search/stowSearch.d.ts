@@ -6,7 +6,7 @@ import type { Placement, PointCm } from '../../trip/model.js';
 import type { ColumnLoader } from '../columnLoader.js';
 import { type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
-import type { CompartmentView } from './compartmentView.js';
+import { type CompartmentView } from './compartmentView.js';
 import { type SearchFacts } from './searchFacts.js';
 import { StowState, type Undo } from './stowState.js';
 /** What a state comes to. */
@@ -25,12 +25,17 @@ export interface Limit {
     readonly weights: StowWeights;
     readonly most: () => number;
 }
+/** The same, asked for. */
+export interface Most {
+    readonly weights: StowWeights;
+    readonly limit: number;
+}
 /** Changes a state; undefined when it would change nothing. */
 export type Change = () => Undo | undefined;
 export declare class StowSearch {
     readonly facts: SearchFacts;
     readonly state: StowState;
-    private readonly loaders;
+    private readonly desks;
     /** By compartment, as the state stands where it is not stale. */
     private views;
     private bandMissCm;
@@ -47,8 +52,12 @@ export declare class StowSearch {
     constructor(problem: StowProblem, placements: readonly Placement[], cellCm: number);
     /** What the state comes to as it stands. */
     look(): Evaluation;
-    /** What the state costs as it stands, when nothing else will be asked of it. */
-    glance(): StowCost;
+    /**
+     * What the state costs as it stands, when nothing else will be asked of it.
+     *
+     * @returns undefined when its energy is certain to be above a limit
+     */
+    glance(limit?: Most): StowCost | undefined;
     /** What is loaded now is what later states will mostly begin with. */
     keepLoaded(): void;
     /**
@@ -72,10 +81,13 @@ export declare class StowSearch {
     private settleThing;
     /** Evaluate the state; undefined when its energy is certain to be above a limit: the rest is then not loaded. */
     private evaluate;
-    private beside;
+    /** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
+    private viewOf;
+    private limitBeside;
     /** The figures of all compartments that are looked at and of the empty pack. */
     private sumOf;
     private see;
+    private seeStands;
     /** How high a thing's middle was when the state was last looked at, cm. */
     heightOf(t: number): number;
     /** How badly a thing stood: rules broken, too deep, out of place. */

@@ -1,14 +1,16 @@
 import { sideIn } from '../defaultSpot.js';
 import { energyOf } from '../stowCost.js';
-import { CompartmentLoaders } from './compartmentLoaders.js';
+import { NOTHING } from './compartmentView.js';
+import { Desk } from './desk.js';
+import { Desks } from './desks.js';
 import { addFigures, bandMissOf, centreOf, costOf, packFigures } from './partFigures.js';
 import { searchFacts } from './searchFacts.js';
-import { viewOf } from './viewOf.js';
+import { sleeveView } from './sleeveView.js';
 import { roundCm, StowState } from './stowState.js';
 export class StowSearch {
     facts;
     state;
-    loaders;
+    desks;
     /** By compartment, as the state stands where it is not stale. */
     views;
     bandMissCm = 0;
@@ -25,7 +27,7 @@ export class StowSearch {
     constructor(problem, placements, cellCm) {
         this.facts = searchFacts(problem, placements, cellCm);
         this.state = new StowState(this.facts, placements);
-        this.loaders = new CompartmentLoaders(this.facts);
+        this.desks = new Desks(this.facts);
         this.views = this.facts.compartments.map(() => undefined);
         const n = this.facts.things.length;
         this.heights = new Float64Array(n);
@@ -40,15 +42,24 @@ export class StowSearch {
         this.see(evaluation);
         return evaluation;
     }
-    /** What the state costs as it stands, when nothing else will be asked of it. */
-    glance() {
-        return this.evaluate().cost;
+    /**
+     * What the state costs as it stands, when nothing else will be asked of it.
+     *
+     * @returns undefined when its energy is certain to be above a limit
+     */
+    glance(limit) {
+        const evaluation = this.evaluate(limit);
+        if (evaluation === undefined)
+            return undefined;
+        this.views = evaluation.views;
+        this.state.clearStale();
+        return evaluation.cost;
     }
     /** What is loaded now is what later states will mostly begin with. */
     keepLoaded() {
         for (const [c, { kind }] of this.facts.compartments.entries())
             if (kind !== 'sleeve')
-                this.loaders.of(c, this.state).keep();
+                this.desks.of(c, this.state).keep();
     }
     /**
      * Make a change and see what it comes to. It is taken back as soon as something else is tried, unless that is
@@ -95,12 +106,14 @@ export class StowSearch {
     adopt(evaluation) {
         this.see(evaluation);
         for (const c of evaluation.loaded) {
-            const trial = this.loaders.of(c, this.state);
+            const desk = this.desks.of(c, this.state);
             const { things } = evaluation.views[c];
-            for (let i = 0; i < things.length; i += 1)
-                if (this.settleThing(things[i]))
-                    trial.isAt(i, this.state.putOf(things[i]));
-            trial.keep();
+            for (let i = 0; i < things.length; i += 1) {
+                const t = things[i];
+                if (this.settleThing(t))
+                    desk.isAt(i, this.state.xOf(t), this.state.yOf(t), this.state.turnOf(t));
+            }
+            desk.keep();
         }
     }
     withdraw() {
@@ -113,14 +126,11 @@ export class StowSearch {
     /** Whether a thing came to rest elsewhere than it was put; it is there from now on. */
     settleThing(t) {
         const rest = this.rests[t];
-        const { solid } = this.facts.things[t];
-        if (rest === undefined || solid.kind !== 'rigid')
-            return false;
-        return this.state.settle(t, rest.xCm, rest.yCm, solid.turns.indexOf(rest.turn));
+        return rest !== undefined && this.state.settle(t, rest.xCm, rest.yCm, rest.turn);
     }
     /** Evaluate the state; undefined when its energy is certain to be above a limit: the rest is then not loaded. */
     evaluate(within) {
-        const { facts, state, loaders } = this;
+        const { facts, state } = this;
         const views = this.views.slice();
         const stale = [];
         for (let c = 0; c < views.length; c += 1) {
@@ -136,8 +146,8 @@ export class StowSearch {
         const loaded = [];
         for (let k = 0; k < stale.length; k += 1) {
             const c = stale[k];
-            const limit = within === undefined || k < stale.length - 1 ? undefined : this.beside(views, within);
-            const view = viewOf(facts, state, loaders, c, limit);
+            const limit = within === undefined || k < stale.length - 1 ? 0 : this.limitBeside(views, within);
+            const view = this.viewOf(c, limit);
             if (view === undefined)
                 return undefined;
             views[c] = view;
@@ -153,8 +163,16 @@ export class StowSearch {
             loaded,
         };
     }
-    beside(views, { weights, limit }) {
-        return { weights, limit, others: this.sumOf(views) };
+    /** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
+    viewOf(c, limit) {
+        const { facts, state } = this;
+        if (c === facts.sleeve)
+            return sleeveView(facts, state, c);
+        const things = state.thingsIn(c);
+        return things.length === 0 ? NOTHING : this.desks.of(c, state).view(state, things, limit);
+    }
+    limitBeside(views, { weights, limit }) {
+        return this.desks.memory.limit(limit, weights, this.sumOf(views));
     }
     /** The figures of all compartments that are looked at and of the empty pack. */
     sumOf(views) {
@@ -168,22 +186,22 @@ export class StowSearch {
         return sum;
     }
     see({ views, bandMissCm }) {
-        for (let c = 0; c < views.length; c += 1) {
-            const view = views[c];
-            if (view === this.views[c])
-                continue;
-            const { things, zones, heights, troubles, rests } = view;
-            for (let i = 0; i < things.length; i += 1) {
-                const t = things[i];
-                this.zones[t] = zones[i];
-                this.heights[t] = heights[i];
-                this.troubles[t] = troubles[i];
-                this.rests[t] = rests[i];
-            }
-        }
+        for (let c = 0; c < views.length; c += 1)
+            if (views[c] !== this.views[c])
+                this.seeStands(views[c]);
         this.views = views;
         this.bandMissCm = bandMissCm;
         this.state.clearStale();
+    }
+    seeStands({ things, stands }) {
+        for (let i = 0; i < things.length; i += 1) {
+            const t = things[i];
+            const isLoaded = stands instanceof Desk;
+            this.zones[t] = isLoaded ? stands.zoneOf(i) : stands.zone;
+            this.heights[t] = isLoaded ? stands.heightOf(i) : stands.heightCm;
+            this.troubles[t] = isLoaded ? stands.troubleOf(i) : 0;
+            this.rests[t] = isLoaded ? stands.loader.memory.restOf(i) : undefined;
+        }
     }
     /** How high a thing's middle was when the state was last looked at, cm. */
     heightOf(t) {
@@ -199,15 +217,15 @@ export class StowSearch {
     }
     /** Whether a thing would be put where it is: in the same cells, turned the same way. */
     isThere(t, c, xCm, yCm, turn) {
-        return this.loaders.isThere(this.state, t, c, xCm, yCm, turn);
+        return this.desks.isThere(this.state, t, c, xCm, yCm, turn);
     }
     /** A loader of a compartment with nothing in it, reservoir and all. */
     emptyLoader(c) {
-        return this.loaders.fresh(c, this.state);
+        return this.desks.fresh(c, this.state);
     }
     /** Load a thing that may be moved, as it is when nothing is mended. */
     loadInto(loader, t, turn, xCm, yCm) {
-        this.loaders.loadUnmended(loader, t, turn, xCm, yCm);
+        this.desks.of(this.state.compartmentOf(t), this.state).loadUnmended(loader, t, turn, xCm, yCm);
     }
     /** The state as placements, in loading order, nested things after their holders. */
     placements() {
@@ -218,13 +236,15 @@ export class StowSearch {
     placementsOf(t) {
         const { state, facts } = this;
         const { things, compartments, problem } = facts;
-        const { solid, riders } = things[t];
+        const { riders } = things[t];
         const c = compartments[state.compartmentOf(t)];
         const zone = c.zone ?? problem.pack.zones[this.zones[t]];
         const rest = this.rests[t];
-        const spot = solid.kind === 'rigid' && rest !== undefined
-            ? { xCm: roundCm(rest.xCm), yCm: roundCm(rest.yCm), turn: solid.turns.indexOf(rest.turn) }
-            : { xCm: roundCm(state.xOf(t)), yCm: roundCm(state.yOf(t)), turn: state.turnOf(t) };
+        const spot = {
+            xCm: roundCm(rest?.xCm ?? state.xOf(t)),
+            yCm: roundCm(rest?.yCm ?? state.yOf(t)),
+            turn: rest?.turn ?? state.turnOf(t),
+        };
         return [t, ...riders].map((i) => ({
             thingId: things[i].thing.id,
             zoneId: zone.id,

@@ -3,7 +3,6 @@
  * it returns how to take that back.
  */
 import type { Placement } from '../../trip/model.js';
-import type { Put } from '../trialLoader.js';
 import type { SearchFacts } from './searchFacts.js';
 export type Undo = () => void;
 /** A state to go back to. */
@@ -32,14 +31,14 @@ export declare class StowState {
     /** Its middle, cm: the search's wish, not always where it comes to rest. */
     xOf(t: number): number;
     yOf(t: number): number;
-    /** How a thing is loaded. */
-    putOf(t: number): Put;
     /** How many things are loaded: nested ones are not. */
     get count(): number;
     /** The k-th thing in loading order. */
     thingAt(k: number): number;
     /** Things of a compartment in loading order. */
     thingsIn(c: number): number[];
+    /** Whether a thing is put so already. */
+    isPut(t: number, c: number, xCm: number, yCm: number, turn: number): boolean;
     /** Put a thing somewhere. */
     put(t: number, c: number, xCm: number, yCm: number, turn: number): Undo;
     private set;

@@ -53,10 +53,6 @@ export class StowState {
     yOf(t) {
         return this.y[t];
     }
-    /** How a thing is loaded. */
-    putOf(t) {
-        return { t, turn: this.turns[t], x: this.x[t], y: this.y[t] };
-    }
     /** How many things are loaded: nested ones are not. */
     get count() {
         return this.order.length;
@@ -74,6 +70,10 @@ export class StowState {
                 mine.push(t);
         }
         return mine;
+    }
+    /** Whether a thing is put so already. */
+    isPut(t, c, xCm, yCm, turn) {
+        return (this.compartments[t] === c && this.x[t] === xCm && this.y[t] === yCm && this.turns[t] === turn);
     }
     /** Put a thing somewhere. */
     put(t, c, xCm, yCm, turn) {
@@ -132,8 +132,22 @@ export class StowState {
     }
     /** @param things all that are loaded, each once */
     loadInOrder(things) {
-        this.order.set(things);
-        this.touchAll();
+        const { order, compartments } = this;
+        const before = new Int16Array(compartments.length);
+        for (let k = 0; k < order.length; k += 1)
+            before[order[k]] = k;
+        // A compartment is as it was where its own things follow each other as they did.
+        const last = new Int16Array(this.stale.length).fill(-1);
+        for (let k = 0; k < things.length; k += 1) {
+            const t = things[k];
+            const c = compartments[t];
+            if (c < 0)
+                continue;
+            if (before[t] < last[c])
+                this.touch(c);
+            last[c] = before[t];
+        }
+        order.set(things);
     }
     keep() {
         return {

@@ -79,8 +79,12 @@ export declare const MEND: {
     moves: number;
     tries: number;
 };
-/** A mending with an eye on several days: its moves, its rounds, and how many days at once beside the one it is planned for. */
+/**
+ * A mending with an eye on several days: its moves, its rounds, how many days at once beside the one it is planned for,
+ * and how much nearer to the back a single move is thought to bring a day.
+ */
 export declare const OVER_DAYS: {
+    nearerCm: number;
     moves: number;
     rounds: number;
     roundsIfAmiss: number;

@@ -44,8 +44,12 @@ export const PROGRESS_EVERY = 800;
 export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };
 /** Moves of a mending, and how often it is tried while something is left out or unsafe. */
 export const MEND = { moves: 1500, tries: 4 };
-/** A mending with an eye on several days: its moves, its rounds, and how many days at once beside the one it is planned for. */
+/**
+ * A mending with an eye on several days: its moves, its rounds, how many days at once beside the one it is planned for,
+ * and how much nearer to the back a single move is thought to bring a day.
+ */
 export const OVER_DAYS = {
+    nearerCm: 0.5,
     moves: 900,
     rounds: 4,
     roundsIfAmiss: 8,

@@ -32,15 +32,7 @@ export function viewOf(facts, state, loaders, c, within) {
     for (let i = 0; i < things.length; i += 1)
         list.push(state.putOf(things[i]));
     const isEnough = within === undefined ? undefined : isOver(facts, compartment, things, trial.loader, within);
-    const S=(globalThis.ST??={rej:0,rejLoaded:0,rejLen:0,ok:0,okLoaded:0,okLen:0,above:0,y0rej:0,yexact:0});
-    const before=trial.loader; let nl=0; const ld=(a,b)=>{nl++; loaders.load(a,b);};
-    const main=c===facts.main;
-    if(main&&within){ let my=within.others.my; for(const q of list){ const own=facts.things[q.t]; my+=own.massKg*q.y; } 
-      let base=0; globalThis.PREV??=0; const e=60*my/facts.totalKg; S.lastE=e; }
-    const fin=trial.try(list, ld, isEnough);
-    if(main&&within){ if(fin){S.ok++;S.okLoaded+=nl;S.okLen+=list.length}else{S.rej++;S.rejLoaded+=nl;S.rejLen+=list.length;} 
-      const {others,weights,limit}=within; const low=energyOf({misfit:others.misfit,safety:others.safety,tooDeep:others.tooDeep,bandMissCm:0,asideCm:0,voidPercent:0,outCm:S.lastE/60,misplaced:others.misplaced},weights); if(low>limit){ if(!fin) S.yexact++, S.yl=(S.yl??0)+nl; else S.yok=(S.yok??0)+1; } }
-    if (!fin)
+    if (!trial.try(list, loaders.load, isEnough))
         return undefined;
     const view = {
         facts,
@@ -62,7 +54,7 @@ export function viewOf(facts, state, loaders, c, within) {
         lookAtStanding(view);
     lookAtRoom(view);
     if (within !== undefined && isAbove(view, within))
-        {if(c===facts.main)globalThis.ST.above++; return undefined;}
+        return undefined;
     lookAtReach(view);
     const { figures, zones, heights, troubles, rests } = view;
     return { figures, things, zones, heights, troubles, rests };

@@ -6,7 +6,7 @@ import type { StowOnDay } from '../movesUp.js';
 import { FINE_CELL_CM } from '../packGeometry.js';
 import type { StowCost } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
-import { StowSearch } from './stowSearch.js';
+import { StowSearch, type Most } from './stowSearch.js';
 import type { StowState } from './stowState.js';
 
 /** A thing of the other day: where it is as the search has it. */
@@ -23,8 +23,12 @@ interface Entry {
 export class OtherDay {
   private readonly search: StowSearch;
   private readonly entries: readonly Entry[];
+  /** Things that are on no list; they are loaded last. */
+  private readonly rest: readonly number[];
   /** The state of this day; a pack has the same compartments on all days. */
   private readonly own: StowState;
+  /** By thing of the searched day, its place in the loading order when that was last looked at. */
+  private readonly places: Int16Array;
 
   /**
    * @param main the search on its own day
@@ -33,6 +37,7 @@ export class OtherDay {
   constructor(main: StowSearch, problem: StowProblem, on: StowOnDay) {
     this.search = new StowSearch(problem, on.placements, FINE_CELL_CM);
     this.own = this.search.state;
+    this.places = new Int16Array(main.facts.things.length).fill(-1);
     const mainIndex = new Map(
       main.facts.things.map(({ thing, isNested }, i) => [thing.id, isNested ? undefined : i]),
     );
@@ -50,30 +55,43 @@ export class OtherDay {
       if (source !== undefined) after = source;
       return [{ t, source, after, rank }];
     });
-  }
-
-  /** What the stow costs on this day, were it as the searched state has it. */
-  costOf(state: StowState): StowCost {
-    const turn = new Map<number, number>();
-    for (let k = 0; k < state.count; k += 1) turn.set(state.thingAt(k), k);
-    const order = [...this.entries].sort(
-      (a, b) => (turn.get(a.after) ?? -1) - (turn.get(b.after) ?? -1) || a.rank - b.rank,
-    );
-    const placed = new Set(order.map((e) => e.t));
-    for (const { t, source } of order)
-      if (source !== undefined)
-        this.own.put(
-          t,
-          state.compartmentOf(source),
-          state.xOf(source),
-          state.yOf(source),
-          state.turnOf(source),
-        );
-    const rest = Array.from({ length: this.own.count }, (_v, k) => this.own.thingAt(k)).filter(
+    const placed = new Set(this.entries.map((e) => e.t));
+    this.rest = Array.from({ length: this.own.count }, (_v, k) => this.own.thingAt(k)).filter(
       (t) => !placed.has(t),
     );
-    this.own.loadInOrder([...order.map((e) => e.t), ...rest]);
-    return this.search.glance();
+  }
+
+  /**
+   * What the stow costs on this day, were it as the searched state has it.
+   *
+   * @returns undefined when its energy is certain to be above a limit
+   */
+  costOf(state: StowState, limit?: Most): StowCost | undefined {
+    for (const { t, source } of this.entries) {
+      if (source === undefined) continue;
+      const c = state.compartmentOf(source);
+      const [x, y, turn] = [state.xOf(source), state.yOf(source), state.turnOf(source)];
+      if (!this.own.isPut(t, c, x, y, turn)) this.own.put(t, c, x, y, turn);
+    }
+    if (this.isReordered(state)) {
+      const { places } = this;
+      const placeOf = (t: number): number => (t < 0 ? -1 : places[t]!);
+      const order = [...this.entries].sort((a, b) => placeOf(a.after) - placeOf(b.after) || a.rank - b.rank);
+      this.own.loadInOrder([...order.map((e) => e.t), ...this.rest]);
+    }
+    return this.search.glance(limit);
+  }
+
+  /** Whether the loading order is another than when that was last asked. */
+  private isReordered(state: StowState): boolean {
+    let isOther = false;
+    for (let k = 0; k < state.count; k += 1) {
+      const t = state.thingAt(k);
+      if (this.places[t] === k) continue;
+      this.places[t] = k;
+      isOther = true;
+    }
+    return isOther;
   }
 
   /** What was last looked at is what later states will mostly begin with. */

@@ -9,6 +9,7 @@ import type { StowProblem } from '../stowProblem.js';
 import { propose } from './moves/propose.js';
 import { OtherDay } from './otherDay.js';
 import { StowSearch } from './stowSearch.js';
+import type { StowState } from './stowState.js';
 import { OVER_DAYS } from './tuning.js';
 
 /**
@@ -25,30 +26,77 @@ export function mendOverDays(
 ): readonly Placement[] {
   return withLoaders(() => {
     const search = new StowSearch(main, stowOnDay(main, placements).placements, FINE_CELL_CM);
-    const days = others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements)));
+    const days = new DaysTogether(
+      others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements))),
+    );
     const { state } = search;
     const random = seededRandom(seed);
-    const whole = (own: StowCost): StowCost => overAll([own, ...days.map((d) => d.costOf(state))]);
     const { hot, cold, wide } = OVER_DAYS.heat;
-    let cost = whole(search.settle().cost);
+    let cost = days.look(search.settle().cost, state, Infinity)!;
     let energy = energyOf(cost, STRICT_WEIGHTS);
     let best = { cost, placements: search.placements() };
     for (let i = 0; i < OVER_DAYS.moves; i += 1) {
       const temperature = hot * (cold / hot) ** (i / OVER_DAYS.moves);
       const draw = { search, random, reach: wide * (1 - i / OVER_DAYS.moves) };
       const most = energy - temperature * Math.log(random());
-      // Alone it counts for half of its part of the mean and more: what is above that is not worth a look at the others.
-      const alone = most * (2 * (days.length + 1));
+      const alone = days.mostAlone(most);
       const next = search.trial(() => propose(draw), { weights: STRICT_WEIGHTS, most: () => alone });
       if (next === undefined) continue;
-      const then = whole(next.cost);
-      const thenEnergy = energyOf(then, STRICT_WEIGHTS);
-      if (thenEnergy > most) continue;
+      const then = days.look(next.cost, state, most);
+      if (then === undefined) continue;
       search.commit(next);
-      for (const day of days) day.keep();
-      [cost, energy] = [then, thenEnergy];
+      days.keep();
+      cost = then;
+      energy = energyOf(then, STRICT_WEIGHTS);
       if (compareCost(cost, best.cost) < 0) best = { cost, placements: search.placements() };
     }
     return best.placements;
   });
+}
+
+/** The day whose places are searched, and others beside it: half their worst and half their mean. */
+class DaysTogether {
+  private looked: readonly StowCost[] = [];
+  /** What each day is taken to come to at least: nothing amiss, and a little nearer to the back than it is. */
+  private least: readonly number[] = [];
+
+  constructor(private readonly others: readonly OtherDay[]) {}
+
+  /** The most that the next day may come to, when some are known and those after it come to their least. */
+  private mostOfNext(most: number, known: readonly number[]): number {
+    const n = this.others.length + 1;
+    const rest = this.least.slice(known.length + 1);
+    const sum = [...known, ...rest].reduce((a, b) => a + b, 0);
+    const worst = Math.max(0, ...known);
+    // By each measure the worst and the mean of the days are at least those of their energies.
+    const asWorst = (most - sum / (2 * n)) / (0.5 + 0.5 / n);
+    return asWorst >= worst ? asWorst : 2 * n * (most - worst / 2) - sum;
+  }
+  mostAlone(most: number): number {
+    return this.mostOfNext(most, []);
+  }
+
+  /** What was looked at last is what is changed from now on. */
+  keep(): void {
+    for (const day of this.others) day.keep();
+    const { outCm: weight } = STRICT_WEIGHTS;
+    this.least = this.looked.map(({ outCm }) => weight * (outCm - OVER_DAYS.nearerCm));
+  }
+
+  /** What the days come to together; undefined when that is above a limit. */
+  look(own: StowCost, state: StowState, most: number): StowCost | undefined {
+    const costs = [own];
+    const energies = [energyOf(own, STRICT_WEIGHTS)];
+    for (const day of this.others) {
+      const limit = this.mostOfNext(most, energies);
+      const cost = day.costOf(state, { weights: STRICT_WEIGHTS, limit });
+      if (cost === undefined) return undefined;
+      costs.push(cost);
+      energies.push(energyOf(cost, STRICT_WEIGHTS));
+    }
+    const whole = overAll(costs);
+    if (energyOf(whole, STRICT_WEIGHTS) > most) return undefined;
+    this.looked = costs;
+    return whole;
+  }
 }

@@ -35,7 +35,7 @@ export interface Limit {
 }
 
 /** The same, asked for. */
-interface Most {
+export interface Most {
   readonly weights: StowWeights;
   readonly limit: number;
 }
@@ -82,9 +82,17 @@ export class StowSearch {
     return evaluation;
   }
 
-  /** What the state costs as it stands, when nothing else will be asked of it. */
-  glance(): StowCost {
-    return this.evaluate()!.cost;
+  /**
+   * What the state costs as it stands, when nothing else will be asked of it.
+   *
+   * @returns undefined when its energy is certain to be above a limit
+   */
+  glance(limit?: Most): StowCost | undefined {
+    const evaluation = this.evaluate(limit);
+    if (evaluation === undefined) return undefined;
+    this.views = evaluation.views;
+    this.state.clearStale();
+    return evaluation.cost;
   }
   /** What is loaded now is what later states will mostly begin with. */
   keepLoaded(): void {

@@ -92,6 +92,13 @@ export class StowState {
     return mine;
   }
 
+  /** Whether a thing is put so already. */
+  isPut(t: number, c: number, xCm: number, yCm: number, turn: number): boolean {
+    return (
+      this.compartments[t] === c && this.x[t] === xCm && this.y[t] === yCm && this.turns[t] === turn
+    );
+  }
+
   /** Put a thing somewhere. */
   put(t: number, c: number, xCm: number, yCm: number, turn: number): Undo {
     const [oldC, oldX, oldY, oldTurn] = [this.compartments[t]!, this.x[t]!, this.y[t]!, this.turns[t]!];
@@ -150,8 +157,19 @@ export class StowState {
 
   /** @param things all that are loaded, each once */
   loadInOrder(things: readonly number[]): void {
-    this.order.set(things);
-    this.touchAll();
+    const { order, compartments } = this;
+    const before = new Int16Array(compartments.length);
+    for (let k = 0; k < order.length; k += 1) before[order[k]!] = k;
+    // A compartment is as it was where its own things follow each other as they did.
+    const last = new Int16Array(this.stale.length).fill(-1);
+    for (let k = 0; k < things.length; k += 1) {
+      const t = things[k]!;
+      const c = compartments[t]!;
+      if (c < 0) continue;
+      if (before[t]! < last[c]!) this.touch(c);
+      last[c] = before[t]!;
+    }
+    order.set(things);
   }
 
   keep(): KeptState {

@@ -2,8 +2,8 @@
 
 // A compartment.
 export const LOADER_CELL_CM: usize = 0;
-/** Lowest ceiling, or lower end of a reservoir, cm. */
-export const LOADER_LOWEST_ROOF: usize = 8;
+/** Cm. */
+export const LOADER_LOWEST_CEILING: usize = 8;
 export const LOADER_HIGHEST_CEILING: usize = 16;
 /** A stiff thing that starts no higher may stand out above the ceiling, cm. */
 export const LOADER_HOLDS_FROM: usize = 24;
@@ -18,8 +18,8 @@ export const LOADER_MIDDLE_Y: usize = 64;
 export const LOADER_MIDDLE_Z: usize = 72;
 export const LOADER_NX: usize = 80;
 export const LOADER_NY: usize = 84;
-/** 1 when a reservoir lies in it. */
-export const LOADER_HAS_SLAB: usize = 88;
+/** Rows of columns at the back in which a reservoir lies. */
+export const LOADER_SLAB_ROWS: usize = 88;
 /** 1 when what finds no room beside the rest of a soft thing may lie apart from it. */
 export const LOADER_MAY_PART: usize = 92;
 /** Most things that may be in. */
@@ -323,7 +323,7 @@ export const LIMIT_ASIDE_CM: usize = 40;
 export const LIMIT_VOID_PERCENT: usize = 48;
 export const LIMIT_OUT_CM: usize = 56;
 export const LIMIT_MISPLACED: usize = 64;
-/** See `PartFigures`. */
+/** As a desk begins with them. */
 export function limitOthers(at: usize): usize {
   return at + 72;
 }
@@ -332,7 +332,7 @@ export function limitBytes(figures: usize): usize {
 }
 
 // A compartment that a search loads again and again: what is to be loaded, and what is then seen.
-/** Figures of the compartment, in the order of `PartFigures`. */
+/** What the compartment adds: see `PartFigures`. */
 export const DESK_MISFIT: usize = 0;
 export const DESK_SAFETY: usize = 8;
 export const DESK_TOO_DEEP: usize = 16;

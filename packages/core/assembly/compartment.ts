@@ -12,9 +12,10 @@ export let y0: f64 = 0;
 export let nx: i32 = 0;
 export let ny: i32 = 0;
 export let columns: i32 = 0;
-export let hasSlab: bool = false;
+/** Columns before this one may have a reservoir in them. */
+export let slabEnd: i32 = 0;
 export let cellArea: f64 = 0;
-export let lowestRoof: f64 = 0;
+export let lowestCeiling: f64 = 0;
 export let highestCeiling: f64 = 0;
 export let holdsFrom: f64 = 0;
 export let ceilings: usize = 0;
@@ -65,7 +66,7 @@ export function useLoader(at: usize): void {
   nx = load<i32>(at + m.LOADER_NX);
   ny = load<i32>(at + m.LOADER_NY);
   columns = nx * ny;
-  hasSlab = load<i32>(at + m.LOADER_HAS_SLAB) !== 0;
+  slabEnd = load<i32>(at + m.LOADER_SLAB_ROWS) * nx;
   mayPart = load<i32>(at + m.LOADER_MAY_PART) !== 0;
   things = <usize>load<i32>(at + m.LOADER_THINGS);
   parts = <usize>load<i32>(at + m.LOADER_PARTS);
@@ -73,7 +74,7 @@ export function useLoader(at: usize): void {
   cellArea = cellCm * cellCm;
   x0 = load<f64>(at + m.LOADER_X0);
   y0 = load<f64>(at + m.LOADER_Y0);
-  lowestRoof = load<f64>(at + m.LOADER_LOWEST_ROOF);
+  lowestCeiling = load<f64>(at + m.LOADER_LOWEST_CEILING);
   highestCeiling = load<f64>(at + m.LOADER_HIGHEST_CEILING);
   holdsFrom = load<f64>(at + m.LOADER_HOLDS_FROM);
   const count = <usize>columns;
@@ -158,13 +159,13 @@ export function empty(at: usize): void {
   memory.fill(now, 0, sums - now);
   memory.copy(heights, floors, (<usize>columns) << 3);
   memory.fill(topmosts, 255, (<usize>columns) << 2);
-  if (hasSlab) for (let c = 0; c < columns; c++) passSlab(c);
+  for (let c = 0; c < slabEnd; c++) passSlab(c);
 }
 
 /** How far a column can be filled from where it is: to its ceiling, or to the reservoir. */
 export function roofOf(c: i32): f64 {
   const ceiling = f(ceilings, c);
-  if (!hasSlab) return ceiling;
+  if (c >= slabEnd) return ceiling;
   const slab = f(slabLows, c);
   return f(heights, c) < slab ? min(slab, ceiling) : ceiling;
 }

@@ -1,8 +1,10 @@
 /** The columns that are to be filled, listed after the parts that the thing has. */
-import { column, f, lowestRoof, lows, n, nx, partCount, putF, putN, roofOf } from './compartment';
+import { column, f, lowestCeiling, lows, n, nx, partCount, putF, putN, roofOf, slabEnd } from './compartment';
 
 /** How many are listed; of their lower ends the sum, the lowest and the highest. */
 export let listed: i32 = 0;
+/** No listed column can be filled further than to here, cm, before one is full. */
+export let lowestRoof: f64 = 0;
 export let sumLow: f64 = 0;
 export let lowest: f64 = 0;
 export let highest: f64 = 0;
@@ -10,18 +12,38 @@ export let highest: f64 = 0;
 /** List the columns of a patch that take a least thickness; they are written down after what the thing has filled. */
 export function list(base: usize, leastCm: f64, ix: i32, iy: i32, wide: i32, deep: i32): void {
   const start = partCount();
-  const surely = lowestRoof - leastCm;
+  const surelyTwice = f64x2.splat(lowestCeiling - leastCm);
+  lowestRoof = lowestCeiling;
   let at = start;
   for (let j = iy; j < iy + deep; j++) {
-    for (let c = j * nx + ix, end = c + wide; c < end; c++) {
-      const from = f(base, c);
-      if (from > surely && roofOf(c) - from < leastCm) continue;
+    let c = j * nx + ix;
+    const end = c + wide;
+    // Two at once, as long as both are certain to take it.
+    for (; c < end - 1 && c >= slabEnd; c += 2) {
+      const two = v128.load(base + ((<usize>c) << 3));
+      if (v128.any_true(f64x2.gt(two, surelyTwice))) {
+        at = listOne(base, leastCm, c, at);
+        at = listOne(base, leastCm, c + 1, at);
+        continue;
+      }
+      v128.store(lows + ((<usize>at) << 3), two);
       putN(column, at, c);
-      putF(lows, at, from);
-      at++;
+      putN(column, at + 1, c + 1);
+      at += 2;
     }
+    for (; c < end; c++) at = listOne(base, leastCm, c, at);
   }
   endList(at);
+}
+
+function listOne(base: usize, leastCm: f64, c: i32, at: i32): i32 {
+  const from = f(base, c);
+  const roof = roofOf(c);
+  if (roof - from < leastCm) return at;
+  lowestRoof = min(lowestRoof, roof);
+  putN(column, at, c);
+  putF(lows, at, from);
+  return at + 1;
 }
 
 /** The list ends there: sum up the lower ends of its columns. */

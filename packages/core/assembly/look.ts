@@ -1,6 +1,6 @@
 /** A compartment of a search, loaded as it is to be and looked at: its figures, and how each of its things stands. */
 import * as m from './columnMemory';
-import { cellCm, columns, f, hasSlab, n, nx, parts, putF, putN, things, y0 } from './compartment';
+import { cellCm, columns, f, n, nx, parts, putF, putN, slabEnd, things, y0 } from './compartment';
 import { columnsOf, filledCm3, loaded, measure, middleX, middleY, middleZ, overAt, stageAt, turnOf, voidAt } from './line';
 import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './desk';
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
@@ -138,7 +138,7 @@ function isFelt(i: i32, t: i32, turn: usize, y: f64): bool {
     add(m.DESK_MISPLACED, facts.known(m.FACTS_LYING_LONG));
   if (!isMain) return false;
   const way = load<i32>(stageAt(i + 1) + m.STAGE_WAY);
-  const within = f(facts.felt, 12 * t + (hasSlab ? 6 : 0) + way);
+  const within = f(facts.felt, 12 * t + (slabEnd > 0 ? 6 : 0) + way);
   return within > 0 && y - load<f64>(turn + m.TURN_DEPTH_CM) / 2 - y0 < within - TINY;
 }
 

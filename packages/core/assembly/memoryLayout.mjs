@@ -10,7 +10,7 @@ export const BLOCKS = [
     tells: 'A compartment.',
     head: [
       ['cellCm', 'f64'],
-      ['lowestRoof', 'f64', 'lowest ceiling, or lower end of a reservoir, cm'],
+      ['lowestCeiling', 'f64', 'cm'],
       ['highestCeiling', 'f64'],
       ['holdsFrom', 'f64', 'a stiff thing that starts no higher may stand out above the ceiling, cm'],
       ['x0', 'f64', 'its corner, cm'],
@@ -21,7 +21,7 @@ export const BLOCKS = [
       ['middleZ', 'f64'],
       ['nx', 'i32'],
       ['ny', 'i32'],
-      ['hasSlab', 'i32', '1 when a reservoir lies in it'],
+      ['slabRows', 'i32', 'rows of columns at the back in which a reservoir lies'],
       ['mayPart', 'i32', '1 when what finds no room beside the rest of a soft thing may lie apart from it'],
       ['things', 'i32', 'most things that may be in'],
       ['parts', 'i32', 'most parts that a thing may have'],
@@ -194,13 +194,13 @@ export const BLOCKS = [
       ['outCm', 'f64'],
       ['misplaced', 'f64'],
     ],
-    lists: [['others', 'f64', 'figures', 1, 'see `PartFigures`']],
+    lists: [['others', 'f64', 'figures', 1, 'as a desk begins with them']],
   },
   {
     name: 'desk',
     tells: 'A compartment that a search loads again and again: what is to be loaded, and what is then seen.',
     head: [
-      ['misfit', 'f64', 'figures of the compartment, in the order of `PartFigures`'],
+      ['misfit', 'f64', 'what the compartment adds: see `PartFigures`'],
       ['safety', 'f64'],
       ['tooDeep', 'f64'],
       ['misplaced', 'f64'],

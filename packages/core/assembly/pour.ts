@@ -7,10 +7,8 @@ import {
   column,
   f,
   gap,
-  hasSlab,
   heights,
   highs,
-  lowestRoof,
   lows,
   n,
   partCount,
@@ -19,13 +17,14 @@ import {
   putN,
   roofOf,
   setPartCount,
+  slabEnd,
   sumsOf,
   thing,
   topmosts,
   xs,
   ys,
 } from './compartment';
-import { highest, leaveOut, list, listed, lowest, sumLow } from './listed';
+import { highest, leaveOut, list, listed, lowest, lowestRoof, sumLow } from './listed';
 import { keepLargest, markParts } from './inOnePiece';
 import { closeGaps } from './closing';
 
@@ -56,7 +55,9 @@ export function flow(
   if (isMore) markParts();
   if ((isMore || listed < wide * deep) && keepLargest(isMore, leastCm, level))
     settle(volume, leastCm, tallest);
-  return volume - fillUp() * cellArea;
+  // Without narrow gaps the list begins where the columns end: there is no gap below it.
+  const filled = narrow <= 1 && level <= lowestRoof ? fillLevel() : fillUp();
+  return volume - filled * cellArea;
 }
 
 /**
@@ -108,6 +109,32 @@ function isAnyFull(at: f64): bool {
   return false;
 }
 
+/** Fill the listed columns up to the level, from where they are; in cm of columns what is filled. */
+function fillLevel(): f64 {
+  const start = partCount();
+  let filled: f64 = 0;
+  let mx: f64 = 0;
+  let my: f64 = 0;
+  let mz: f64 = 0;
+  const end = start + listed;
+  for (let k = start; k < end; k++) {
+    const c = n(column, k);
+    const from = f(lows, k);
+    const h = level - from;
+    putF(highs, k, level);
+    putF(heights, c, level);
+    putN(topmosts, c, thing);
+    filled += h;
+    mx += h * f(xs, c);
+    my += h * f(ys, c);
+    mz += h * (from + level);
+  }
+  setPartCount(end);
+  addSums(sumsOf(thing), filled, mx, my, mz);
+  passSlabs(start, end);
+  return filled;
+}
+
 /** Fill the listed columns up to the level or as far as they go; in cm of columns what is filled. */
 function fillUp(): f64 {
   const start = partCount();
@@ -137,6 +164,11 @@ function fillUp(): f64 {
   }
   setPartCount(at);
   addSums(sumsOf(thing), filled, mx, my, mz);
-  if (hasSlab) for (let k = start; k < at; k++) passSlab(n(column, k));
+  passSlabs(start, at);
   return filled;
+}
+
+/** Columns of the list that are filled up to the reservoir go on above it; the list goes from the back outward. */
+function passSlabs(start: i32, end: i32): void {
+  for (let k = start; k < end && n(column, k) < slabEnd; k++) passSlab(n(column, k));
 }

@@ -8,12 +8,11 @@ import {
   column,
   f,
   gap,
-  hasSlab,
   heights,
   highestCeiling,
   highs,
   holdsFrom,
-  lowestRoof,
+  lowestCeiling,
   lows,
   n,
   nx,
@@ -22,6 +21,7 @@ import {
   putF,
   putN,
   setPartCount,
+  slabEnd,
   slabHighs,
   slabLows,
   thing,
@@ -64,7 +64,7 @@ export function restsAt(turn: usize, first: i32): f64 {
       if (rest > z) z = rest;
     }
   }
-  if (hasSlab) {
+  if (first < slabEnd) {
     for (let k = 0; k < count; k++) {
       const c = first + n(steps, k);
       const beyond = f(slabHighs, c);
@@ -72,7 +72,7 @@ export function restsAt(turn: usize, first: i32): f64 {
     }
   }
   above = 0;
-  if (z > holdsFrom && z + load<f64>(turn + m.TURN_HEIGHT_CM) > lowestRoof) {
+  if (z > holdsFrom && z + load<f64>(turn + m.TURN_HEIGHT_CM) > lowestCeiling) {
     for (let k = 0; k < count; k++) above = max(above, z + f(high, k) - f(ceilings, first + n(steps, k)));
   }
   return z;
@@ -129,7 +129,7 @@ export function putRigid(turn: usize, first: i32, z: f64): void {
     const bottom = z + f(low, k);
     if (bottom > f(heights, c) + TINY) gap(c, bottom);
   }
-  if (z > holdsFrom && z + load<f64>(turn + m.TURN_HEIGHT_CM) > lowestRoof) {
+  if (z > holdsFrom && z + load<f64>(turn + m.TURN_HEIGHT_CM) > lowestCeiling) {
     let over: f64 = 0;
     for (let k = 0; k < count; k++) {
       const roof = f(ceilings, first + n(steps, k));
@@ -148,5 +148,5 @@ export function putRigid(turn: usize, first: i32, z: f64): void {
     putN(topmosts, c, thing);
   }
   setPartCount(count);
-  if (hasSlab) for (let k = 0; k < count; k++) passSlab(n(column, k));
+  if (first < slabEnd) for (let k = 0; k < count; k++) passSlab(n(column, k));
 }

@@ -181,6 +181,9 @@ export declare function factsByDayL(at: usize, things: usize, choices: usize): u
 /** Scratch: outlines, cm. */
 export declare function factsBoxes(at: usize, things: usize, choices: usize, daily: usize): usize;
 export declare const FACTS_BOXES_EACH: usize;
+/** Scratch: its lowest and highest point, cm. */
+export declare function factsHeightsOf(at: usize, things: usize, choices: usize, daily: usize): usize;
+export declare const FACTS_HEIGHTS_OF_EACH: usize;
 /** See `Mark`; the first day on which it is eaten, or 0. */
 export declare function factsMarks(at: usize, things: usize, choices: usize, daily: usize): usize;
 export declare const FACTS_MARKS_EACH: usize;
@@ -192,6 +195,9 @@ export declare function factsSeen(at: usize, things: usize, choices: usize, dail
 export declare function factsTodo(at: usize, things: usize, choices: usize, daily: usize): usize;
 /** Scratch: whether it is known what covers it. */
 export declare function factsRows(at: usize, things: usize, choices: usize, daily: usize): usize;
+/** Scratch: its first and last row of columns; −1 when not known. */
+export declare function factsLinesOf(at: usize, things: usize, choices: usize, daily: usize): usize;
+export declare const FACTS_LINES_OF_EACH: usize;
 /** Scratch: over how many columns of each each lies. */
 export declare function factsCovers(at: usize, things: usize, choices: usize, daily: usize): usize;
 export declare function factsClashing(at: usize, things: usize, choices: usize, daily: usize, covers: usize): usize;

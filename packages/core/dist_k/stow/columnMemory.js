@@ -259,41 +259,51 @@ export function factsBoxes(at, things, choices, daily) {
     return at + 272 + 144 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_BOXES_EACH = 48;
+/** Scratch: its lowest and highest point, cm. */
+export function factsHeightsOf(at, things, choices, daily) {
+    return at + 272 + 192 * things + 32 * choices + 8 * daily;
+}
+export const FACTS_HEIGHTS_OF_EACH = 16;
 /** See `Mark`; the first day on which it is eaten, or 0. */
 export function factsMarks(at, things, choices, daily) {
-    return at + 272 + 192 * things + 32 * choices + 8 * daily;
+    return at + 272 + 208 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_MARKS_EACH = 8;
 /** Scratch: its place in the loading order, or −1. */
 export function factsPlaces(at, things, choices, daily) {
-    return at + 272 + 200 * things + 32 * choices + 8 * daily;
+    return at + 272 + 216 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsSeen(at, things, choices, daily) {
-    return at + 272 + 204 * things + 32 * choices + 8 * daily;
+    return at + 272 + 220 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsTodo(at, things, choices, daily) {
-    return at + 272 + 208 * things + 32 * choices + 8 * daily;
+    return at + 272 + 224 * things + 32 * choices + 8 * daily;
 }
 /** Scratch: whether it is known what covers it. */
 export function factsRows(at, things, choices, daily) {
-    return at + 272 + 212 * things + 32 * choices + 8 * daily;
+    return at + 272 + 228 * things + 32 * choices + 8 * daily;
 }
+/** Scratch: its first and last row of columns; −1 when not known. */
+export function factsLinesOf(at, things, choices, daily) {
+    return at + 272 + 232 * things + 32 * choices + 8 * daily;
+}
+export const FACTS_LINES_OF_EACH = 8;
 /** Scratch: over how many columns of each each lies. */
 export function factsCovers(at, things, choices, daily) {
-    return at + 272 + 216 * things + 32 * choices + 8 * daily;
+    return at + 272 + 240 * things + 32 * choices + 8 * daily;
 }
 export function factsClashing(at, things, choices, daily, covers) {
-    return at + 272 + 216 * things + 32 * choices + 8 * daily + 4 * covers;
+    return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers;
 }
 export const FACTS_CLASHING_EACH = 8;
 export function factsCrushing(at, things, choices, daily, covers, clashes) {
-    return at + 272 + 216 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
+    return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
 }
 export const FACTS_CRUSHING_EACH = 8;
 export function factsBytes(things, choices, daily, covers, clashes, crushes) {
-    return 272 + 216 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
+    return 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
 }
 // The most that a state may come to, and what all compartments but one do.
 /** Energy. */

@@ -2,8 +2,8 @@ import { seededRandom } from '../../units/random.js';
 import { withLoaders } from '../columnKernel.js';
 import { stowOnDay } from '../movesUp.js';
 import { FINE_CELL_CM } from '../packGeometry.js';
-import { compareCost, energyOf, overAll, STRICT_WEIGHTS } from '../stowCost.js';
-import { propose } from './moves/propose.js';
+import { energyOf, overAll, STRICT_WEIGHTS } from '../stowCost.js';
+import { Annealing } from './anneal.js';
 import { OtherDay } from './otherDay.js';
 import { StowSearch } from './stowSearch.js';
 import { OVER_DAYS } from './tuning.js';
@@ -16,42 +16,43 @@ import { OVER_DAYS } from './tuning.js';
 export function mendOverDays(main, others, placements, seed) {
     return withLoaders(() => {
         const search = new StowSearch(main, stowOnDay(main, placements).placements, FINE_CELL_CM);
-        const days = new DaysTogether(others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements))));
-        const { state } = search;
-        const random = seededRandom(seed);
-        const { hot, cold, wide } = OVER_DAYS.heat;
-        let cost = days.look(search.settle().cost, state, Infinity);
-        let energy = energyOf(cost, STRICT_WEIGHTS);
-        let best = { cost, placements: search.placements() };
-        for (let i = 0; i < OVER_DAYS.moves; i += 1) {
-            const temperature = hot * (cold / hot) ** (i / OVER_DAYS.moves);
-            const draw = { search, random, reach: wide * (1 - i / OVER_DAYS.moves) };
-            const most = energy - temperature * Math.log(random());
-            const alone = days.mostAlone(most);
-            const next = search.trial(() => propose(draw), { weights: STRICT_WEIGHTS, most: () => alone });
-            if (next === undefined)
-                continue;
-            const then = days.look(next.cost, state, most);
-            if (then === undefined)
-                continue;
-            search.commit(next);
-            days.keep();
-            cost = then;
-            energy = energyOf(then, STRICT_WEIGHTS);
-            if (compareCost(cost, best.cost) < 0)
-                best = { cost, placements: search.placements() };
-        }
-        return best.placements;
+        const days = new DaysTogether(search, others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements))));
+        const { moves, heat } = OVER_DAYS;
+        const annealing = new Annealing(search, days, seededRandom(seed), moves, heat, STRICT_WEIGHTS);
+        annealing.run(1);
+        annealing.end();
+        return search.placements();
     });
 }
 /** The day whose places are searched, and others beside it: half their worst and half their mean. */
 class DaysTogether {
+    search;
     others;
-    looked = [];
     /** What each day is taken to come to at least: nothing amiss, and a little nearer to the back than it is. */
     least = [];
-    constructor(others) {
+    constructor(search, others) {
+        this.search = search;
         this.others = others;
+    }
+    settle() {
+        const together = this.look(this.search.settle(), Infinity);
+        this.keep(together);
+        return together;
+    }
+    trial(change, { weights, most }) {
+        const limit = most();
+        const alone = this.search.trial(change, { weights, most: () => this.mostOfNext(limit, []) });
+        return alone === undefined ? undefined : this.look(alone, limit);
+    }
+    commit(together) {
+        this.search.commit(together.alone);
+        this.keep(together);
+    }
+    keep({ days }) {
+        for (const day of this.others)
+            day.keep();
+        const { outCm: weight } = STRICT_WEIGHTS;
+        this.least = days.map(({ outCm }) => weight * (outCm - OVER_DAYS.nearerCm));
     }
     /** The most that the next day may come to, when some are known and those after it come to their least. */
     mostOfNext(most, known) {
@@ -63,33 +64,20 @@ class DaysTogether {
         const asWorst = (most - sum / (2 * n)) / (0.5 + 0.5 / n);
         return asWorst >= worst ? asWorst : 2 * n * (most - worst / 2) - sum;
     }
-    mostAlone(most) {
-        return this.mostOfNext(most, []);
-    }
-    /** What was looked at last is what is changed from now on. */
-    keep() {
-        for (const day of this.others)
-            day.keep();
-        const { outCm: weight } = STRICT_WEIGHTS;
-        this.least = this.looked.map(({ outCm }) => weight * (outCm - OVER_DAYS.nearerCm));
-    }
     /** What the days come to together; undefined when that is above a limit. */
-    look(own, state, most) {
-        const costs = [own];
-        const energies = [energyOf(own, STRICT_WEIGHTS)];
+    look(alone, most) {
+        const days = [alone.cost];
+        const energies = [energyOf(alone.cost, STRICT_WEIGHTS)];
         for (const day of this.others) {
             const limit = this.mostOfNext(most, energies);
-            const cost = day.costOf(state, { weights: STRICT_WEIGHTS, limit });
+            const cost = day.costOf(this.search.state, { weights: STRICT_WEIGHTS, limit });
             if (cost === undefined)
                 return undefined;
-            costs.push(cost);
+            days.push(cost);
             energies.push(energyOf(cost, STRICT_WEIGHTS));
         }
-        const whole = overAll(costs);
-        if (energyOf(whole, STRICT_WEIGHTS) > most)
-            return undefined;
-        this.looked = costs;
-        return whole;
+        const cost = overAll(days);
+        return energyOf(cost, STRICT_WEIGHTS) > most ? undefined : { cost, alone, days };
     }
 }
 //# sourceMappingURL=overDays.js.map

@@ -32,8 +32,12 @@ export declare function noFigures(): PartFigures;
 export declare const FIGURES: readonly (keyof PartFigures)[];
 /** The empty pack's figures. */
 export declare function packFigures({ problem }: SearchFacts): PartFigures;
-/** @param isMain voids elsewhere are the pocket's own business */
-export declare function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain: boolean): void;
+export declare function copyFigures(from: Readonly<PartFigures>, to: PartFigures): void;
+/**
+ * @param isMain voids elsewhere are the pocket's own business
+ * @param sign −1 takes them away
+ */
+export declare function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain: boolean, sign?: number): void;
 /** The centre of gravity, cm; the pack frame's corner where nothing has any mass. */
 export declare function centreOf({ massKg, mx, my, mz }: Readonly<PartFigures>): PointCm;
 /** How far the heavy half is above its band, cm; negative below, 0 inside and where nothing is heavy. */

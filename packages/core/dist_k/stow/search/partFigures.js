@@ -37,22 +37,29 @@ export function packFigures({ problem }) {
     sum.mz = tareKg * at.z;
     return sum;
 }
-/** @param isMain voids elsewhere are the pocket's own business */
-export function addFigures(sum, part, isMain) {
-    sum.misfit += part.misfit;
-    sum.safety += part.safety;
-    sum.tooDeep += part.tooDeep;
-    sum.misplaced += part.misplaced;
-    sum.sideKg += part.sideKg;
+export function copyFigures(from, to) {
+    for (let k = 0; k < FIGURES.length; k += 1)
+        to[FIGURES[k]] = from[FIGURES[k]];
+}
+/**
+ * @param isMain voids elsewhere are the pocket's own business
+ * @param sign −1 takes them away
+ */
+export function addFigures(sum, part, isMain, sign = 1) {
+    sum.misfit += sign * part.misfit;
+    sum.safety += sign * part.safety;
+    sum.tooDeep += sign * part.tooDeep;
+    sum.misplaced += sign * part.misplaced;
+    sum.sideKg += sign * part.sideKg;
     if (isMain) {
-        sum.voidL += part.voidL;
-        sum.filledL += part.filledL;
+        sum.voidL += sign * part.voidL;
+        sum.filledL += sign * part.filledL;
     }
-    sum.massKg += part.massKg;
-    sum.mx += part.mx;
-    sum.my += part.my;
-    sum.mz += part.mz;
-    sum.hz += part.hz;
+    sum.massKg += sign * part.massKg;
+    sum.mx += sign * part.mx;
+    sum.my += sign * part.my;
+    sum.mz += sign * part.mz;
+    sum.hz += sign * part.hz;
 }
 /** The centre of gravity, cm; the pack frame's corner where nothing has any mass. */
 export function centreOf({ massKg, mx, my, mz }) {

@@ -17,15 +17,35 @@ const TINY_KG = 1e-9;
  * @param cellCm edge of a cell of the grid that the search works on
  */
 export function searchFacts(problem, placements, cellCm) {
-    const { things, pack } = problem;
-    const compartments = compartmentsOf(pack, cellCm);
-    const { inside, parting } = problem;
+    const { pack, inside } = problem;
+    const known = knownOf(problem, cellCm);
     const zoneIds = new Set(pack.zones.map((z) => z.id));
     const pinned = new Set(placements
         .filter((p) => p.pinned && zoneIds.has(p.zoneId) && !inside.has(p.thingId))
         .map((p) => p.thingId));
+    const things = known.things.map((t) => (pinned.has(t.thing.id) ? { ...t, isPinned: true } : t));
+    return {
+        ...known,
+        things,
+        movable: things.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
+    };
+}
+/** What is known of a problem by size of cell, with nothing pinned: a planning makes many searches of one problem. */
+const known = new WeakMap();
+function knownOf(problem, cellCm) {
+    let bySize = known.get(problem);
+    if (bySize === undefined)
+        known.set(problem, (bySize = new Map()));
+    let facts = bySize.get(cellCm);
+    if (facts === undefined)
+        bySize.set(cellCm, (facts = foundOut(problem, cellCm)));
+    return facts;
+}
+function foundOut(problem, cellCm) {
+    const { things, pack, inside, parting } = problem;
+    const compartments = compartmentsOf(pack, cellCm);
     const isOut = ({ thing }) => !inside.has(thing.id);
-    const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, pinned, cellCm }));
+    const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, cellCm }));
     return {
         problem,
         compartments,
@@ -33,7 +53,6 @@ export function searchFacts(problem, placements, cellCm) {
         sleeve: compartments.findIndex((c) => c.kind === 'sleeve'),
         parting,
         things: facts,
-        movable: facts.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
         clashes: things.flatMap((a, i) => things.flatMap((b, j) => j > i && isOut(a) && isOut(b) && clash(a.thing, b.thing) !== undefined ? [[i, j]] : [])),
         crushes: things.flatMap((a, i) => things.flatMap((b, j) => j !== i && isOut(a) && isOut(b) && crush(a.thing, b.wholeKg) !== undefined ? [[i, j]] : [])),
         uprights: uprightsWanted(problem),
@@ -64,7 +83,7 @@ function thingFacts(problem, t, around) {
         choices,
         allowed: allowedFor(problem, thing, solid, volumeL, choices, around),
         isNested: around.inside.has(thing.id),
-        isPinned: around.pinned.has(thing.id),
+        isPinned: false,
         isBottle: isBottle(thing),
         isSpent: isSpent(thing, problem.day),
         hasPoints: thing.flags.includes('sharp'),

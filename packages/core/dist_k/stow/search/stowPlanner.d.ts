@@ -1,6 +1,6 @@
 /**
- * The course of one planning. A usable stow is made at once. Then the whole search is done several times: from the
- * placement rules, by a long annealing on a coarse grid, to a short one on the grid on which stows are realised.
+ * The course of one planning. A usable stow is made at once. Then several searches start from the placement rules, by a
+ * long annealing on a coarse grid. The best of them goes on, to a short one on the grid on which stows are realised.
  */
 import type { Placement } from '../../trip/model.js';
 import { type StowCost } from '../stowCost.js';
@@ -13,6 +13,8 @@ export declare class StowPlanner {
     private readonly iterations;
     private readonly onProgress;
     private readonly random;
+    /** Moves of one start that is seen through. */
+    private readonly moves;
     private spent;
     /** The best so far of what is kept; what is made only to be shown is not: nobody's watching may change the result. */
     private best;
@@ -20,7 +22,10 @@ export declare class StowPlanner {
     plan(): StowPlan;
     /** A usable stow is shown at once, before the search itself begins. */
     private showFirst;
-    private attempt;
+    private begun;
+    private goOn;
+    /** A start goes on to its end, and then on the fine grid. */
+    private seenThrough;
     private coarseStep;
     private fineStep;
     /** A coarse stow, mended a little. It draws its own random numbers, so that the search goes on as if it were not. */

@@ -2,11 +2,11 @@ import { seededRandom } from '../../units/random.js';
 import { withLoaders } from '../columnKernel.js';
 import { FINE_CELL_CM } from '../packGeometry.js';
 import { COARSE_WEIGHTS, compareCost, HOLLOW_PERCENT, STRICT_WEIGHTS, WEIGHTS, } from '../stowCost.js';
-import { anneal } from './anneal.js';
+import { anneal, Annealing } from './anneal.js';
 import { settleNear } from './settleNear.js';
 import { startFromRules } from './startFromRules.js';
 import { StowSearch } from './stowSearch.js';
-import { ATTEMPTS, COARSE_CELL_CM, COARSE_HEAT, COARSE_PART, FINE_HEAT, FIRST, GLIMPSE, MORE_HEAT, MORE_TRIES, PROGRESS_EVERY, } from './tuning.js';
+import { COARSE_CELL_CM, COARSE_HEAT, COARSE_PART, FINE_HEAT, FIRST, GLIMPSE, MORE_HEAT, MORE_TRIES, PROGRESS_EVERY, STARTS, } from './tuning.js';
 export class StowPlanner {
     problem;
     pinned;
@@ -14,6 +14,8 @@ export class StowPlanner {
     iterations;
     onProgress;
     random;
+    /** Moves of one start that is seen through. */
+    moves;
     spent = 0;
     /** The best so far of what is kept; what is made only to be shown is not: nobody's watching may change the result. */
     best;
@@ -24,13 +26,19 @@ export class StowPlanner {
         this.iterations = iterations;
         this.onProgress = onProgress;
         this.random = seededRandom(seed);
+        // One is seen through, and the others as far as they go.
+        this.moves = Math.floor(iterations / (1 + (STARTS.count - 1) * STARTS.part * COARSE_PART));
     }
     plan() {
         this.showFirst();
-        let last = this.attempt();
-        // More tries mend what is near. Where something is still left out or unsafe, the whole search is done once more.
-        for (let k = 1; k < ATTEMPTS || (k === ATTEMPTS && isAmiss(last.cost)); k += 1) {
-            const again = this.attempt();
+        const starts = Array.from({ length: STARTS.count }, () => this.begun());
+        for (const start of starts)
+            this.goOn(start, STARTS.part);
+        starts.sort((a, b) => a.annealing.least - b.annealing.least);
+        let last = this.seenThrough(starts[0]);
+        // More tries mend what is near. Where something is still left out or unsafe, another start goes on too.
+        if (isAmiss(last.cost)) {
+            const again = this.seenThrough(starts[1]);
             if (compareCost(again.cost, last.cost) < 0)
                 last = again;
         }
@@ -53,14 +61,22 @@ export class StowPlanner {
             this.consider(first);
         }
     }
-    attempt() {
-        const moves = Math.floor(this.iterations / ATTEMPTS);
-        const coarseMoves = Math.floor(moves * COARSE_PART);
-        const coarse = this.started();
-        anneal(coarse, this.random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => this.coarseStep(coarse));
-        const fine = this.settledFrom(coarse.placements());
+    begun() {
+        const search = this.started();
+        const moves = Math.floor(this.moves * COARSE_PART);
+        const annealing = new Annealing(search, search, this.random, moves, COARSE_HEAT, COARSE_WEIGHTS);
+        return { search, annealing };
+    }
+    goOn({ search, annealing }, part) {
+        annealing.run(part, () => this.coarseStep(search));
+    }
+    /** A start goes on to its end, and then on the fine grid. */
+    seenThrough(start) {
+        this.goOn(start, 1);
+        start.annealing.end();
+        const fine = this.settledFrom(start.search.placements());
         const step = () => this.fineStep(fine);
-        anneal(fine, this.random, moves - coarseMoves, FINE_HEAT, WEIGHTS, step);
+        anneal(fine, this.random, this.moves - Math.floor(this.moves * COARSE_PART), FINE_HEAT, WEIGHTS, step);
         for (let more = 0; more < triesFor(fine.look().cost); more += 1)
             anneal(fine, this.random, Math.floor(this.iterations * MORE_TRIES.part), MORE_HEAT, STRICT_WEIGHTS, step);
         return this.planOf(fine);

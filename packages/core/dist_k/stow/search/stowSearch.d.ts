@@ -38,6 +38,9 @@ export declare class StowSearch {
     private readonly desks;
     /** By compartment, as the state stands where it is not stale. */
     private views;
+    /** What the views come to together, and room for what all but some do. */
+    private readonly sum;
+    private readonly others;
     private bandMissCm;
     /** By thing, from the views. */
     private readonly heights;
@@ -83,9 +86,11 @@ export declare class StowSearch {
     private evaluate;
     /** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
     private viewOf;
+    /** @param views of all but the compartment that is looked at last */
     private limitBeside;
     /** The figures of all compartments that are looked at and of the empty pack. */
     private sumOf;
+    private adoptViews;
     private see;
     private seeStands;
     /** How high a thing's middle was when the state was last looked at, cm. */

@@ -3,7 +3,7 @@ import { energyOf } from '../stowCost.js';
 import { NOTHING } from './compartmentView.js';
 import { Desk } from './desk.js';
 import { Desks } from './desks.js';
-import { addFigures, bandMissOf, centreOf, costOf, packFigures } from './partFigures.js';
+import { addFigures, bandMissOf, centreOf, copyFigures, costOf, noFigures, packFigures, } from './partFigures.js';
 import { searchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';
 import { roundCm, StowState } from './stowState.js';
@@ -13,6 +13,9 @@ export class StowSearch {
     desks;
     /** By compartment, as the state stands where it is not stale. */
     views;
+    /** What the views come to together, and room for what all but some do. */
+    sum;
+    others = noFigures();
     bandMissCm = 0;
     /** By thing, from the views. */
     heights;
@@ -29,6 +32,7 @@ export class StowSearch {
         this.state = new StowState(this.facts, placements);
         this.desks = new Desks(this.facts);
         this.views = this.facts.compartments.map(() => undefined);
+        this.sum = packFigures(this.facts);
         const n = this.facts.things.length;
         this.heights = new Float64Array(n);
         this.troubles = new Float64Array(n);
@@ -51,7 +55,7 @@ export class StowSearch {
         const evaluation = this.evaluate(limit);
         if (evaluation === undefined)
             return undefined;
-        this.views = evaluation.views;
+        this.adoptViews(evaluation.views);
         this.state.clearStale();
         return evaluation.cost;
     }
@@ -171,8 +175,21 @@ export class StowSearch {
         const things = state.thingsIn(c);
         return things.length === 0 ? NOTHING : this.desks.of(c, state).view(state, things, limit);
     }
+    /** @param views of all but the compartment that is looked at last */
     limitBeside(views, { weights, limit }) {
-        return this.desks.memory.limit(limit, weights, this.sumOf(views));
+        const others = this.others;
+        copyFigures(this.sum, others);
+        for (let c = 0; c < views.length; c += 1) {
+            const [view, before] = [views[c], this.views[c]];
+            if (view === before)
+                continue;
+            const isMain = this.facts.compartments[c].kind === 'main';
+            if (before !== undefined)
+                addFigures(others, before.figures, isMain, -1);
+            if (view !== undefined)
+                addFigures(others, view.figures, isMain);
+        }
+        return this.desks.memory.limit(limit, weights, others);
     }
     /** The figures of all compartments that are looked at and of the empty pack. */
     sumOf(views) {
@@ -185,11 +202,15 @@ export class StowSearch {
         }
         return sum;
     }
+    adoptViews(views) {
+        this.views = views;
+        copyFigures(this.sumOf(views), this.sum);
+    }
     see({ views, bandMissCm }) {
         for (let c = 0; c < views.length; c += 1)
             if (views[c] !== this.views[c])
                 this.seeStands(views[c]);
-        this.views = views;
+        this.adoptViews(views);
         this.bandMissCm = bandMissCm;
         this.state.clearStale();
     }

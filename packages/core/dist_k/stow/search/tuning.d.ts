@@ -41,9 +41,12 @@ export declare const ITERATIONS: {
     forOneThing: number;
     most: number;
 };
-/** The whole search is done this often, each time with its part of the moves. Once: +1.0 %; 4 times: +4.3 %. */
-export declare const ATTEMPTS = 2;
-/** Part of an attempt's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
+/** So many searches are started; after this part of their coarse moves the best goes on alone. */
+export declare const STARTS: {
+    count: number;
+    part: number;
+};
+/** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
 export declare const COARSE_PART = 0.9;
 /**
  * More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this

@@ -48,7 +48,7 @@ export class FactsMemory {
     const days = things[0]?.byDayL.length ?? 0;
     const counts = [n, n * zones, n * days, n * n, clashes.length, crushes.length] as const;
     this.at = heap.allocate(m.factsBytes(...counts), heap.scope);
-    this.limitAt = heap.allocate(m.limitBytes(FIGURES.length), heap.scope);
+    this.limitAt = heap.allocate(m.limitBytes(FIGURES), heap.scope);
     this.writeHead(zones, days);
     for (const [t, thing] of things.entries()) this.writeThing(t, thing, zones, days);
     const [, cells, daily, square] = counts;
@@ -158,8 +158,19 @@ export class FactsMemory {
     f64[at + m.LIMIT_VOID_PERCENT / 8] = weights.voidPercent;
     f64[at + m.LIMIT_OUT_CM / 8] = weights.outCm;
     f64[at + m.LIMIT_MISPLACED / 8] = weights.misplaced;
-    const list = m.limitOthers(this.limitAt) / 8;
-    for (let k = 0; k < FIGURES.length; k += 1) f64[list + k] = others[FIGURES[k]!];
+    const list = m.limitOthers(this.limitAt);
+    f64[(list + m.DESK_MISFIT) / 8] = others.misfit;
+    f64[(list + m.DESK_SAFETY) / 8] = others.safety;
+    f64[(list + m.DESK_TOO_DEEP) / 8] = others.tooDeep;
+    f64[(list + m.DESK_MISPLACED) / 8] = others.misplaced;
+    f64[(list + m.DESK_SIDE_KG) / 8] = others.sideKg;
+    f64[(list + m.DESK_VOID_L) / 8] = others.voidL;
+    f64[(list + m.DESK_FILLED_L) / 8] = others.filledL;
+    f64[(list + m.DESK_MASS_KG) / 8] = others.massKg;
+    f64[(list + m.DESK_MX) / 8] = others.mx;
+    f64[(list + m.DESK_MY) / 8] = others.my;
+    f64[(list + m.DESK_MZ) / 8] = others.mz;
+    f64[(list + m.DESK_HZ) / 8] = others.hz;
     return this.limitAt;
   }
 }

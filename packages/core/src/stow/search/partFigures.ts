@@ -16,7 +16,7 @@ export const PER_KG_UNEVEN = 200;
 /** Voids up to this are nobody's fault. */
 export const VOID_FREE_PERCENT = 2.5;
 
-/** What one compartment adds to the whole: `StowCost` without what only the whole has. The kernel knows them in this order. */
+/** What one compartment adds to the whole: `StowCost` without what only the whole has. */
 export interface PartFigures {
   misfit: number;
   safety: number;
@@ -52,8 +52,8 @@ export function noFigures(): PartFigures {
   };
 }
 
-/** Their names, in the kernel's order. */
-export const FIGURES = Object.keys(noFigures()) as readonly (keyof PartFigures)[];
+/** How many there are. */
+export const FIGURES = Object.keys(noFigures()).length;
 
 /** The empty pack's figures. */
 export function packFigures({ problem }: SearchFacts): PartFigures {
@@ -66,22 +66,25 @@ export function packFigures({ problem }: SearchFacts): PartFigures {
   return sum;
 }
 
-/** @param isMain voids elsewhere are the pocket's own business */
-export function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain: boolean): void {
-  sum.misfit += part.misfit;
-  sum.safety += part.safety;
-  sum.tooDeep += part.tooDeep;
-  sum.misplaced += part.misplaced;
-  sum.sideKg += part.sideKg;
+/**
+ * @param isMain voids elsewhere are the pocket's own business
+ * @param sign −1 takes them away
+ */
+export function addFigures(sum: PartFigures, part: Readonly<PartFigures>, isMain: boolean, sign = 1): void {
+  sum.misfit += sign * part.misfit;
+  sum.safety += sign * part.safety;
+  sum.tooDeep += sign * part.tooDeep;
+  sum.misplaced += sign * part.misplaced;
+  sum.sideKg += sign * part.sideKg;
   if (isMain) {
-    sum.voidL += part.voidL;
-    sum.filledL += part.filledL;
+    sum.voidL += sign * part.voidL;
+    sum.filledL += sign * part.filledL;
   }
-  sum.massKg += part.massKg;
-  sum.mx += part.mx;
-  sum.my += part.my;
-  sum.mz += part.mz;
-  sum.hz += part.hz;
+  sum.massKg += sign * part.massKg;
+  sum.mx += sign * part.mx;
+  sum.my += sign * part.my;
+  sum.mz += sign * part.mz;
+  sum.hz += sign * part.hz;
 }
 
 /** The centre of gravity, cm; the pack frame's corner where nothing has any mass. */

@@ -91,17 +91,40 @@ export function searchFacts(
   placements: readonly Placement[],
   cellCm: number,
 ): SearchFacts {
-  const { things, pack } = problem;
-  const compartments = compartmentsOf(pack, cellCm);
-  const { inside, parting } = problem;
+  const { pack, inside } = problem;
+  const known = knownOf(problem, cellCm);
   const zoneIds = new Set(pack.zones.map((z) => z.id));
   const pinned = new Set(
     placements
       .filter((p) => p.pinned && zoneIds.has(p.zoneId) && !inside.has(p.thingId))
       .map((p) => p.thingId),
   );
+  const things = known.things.map((t) => (pinned.has(t.thing.id) ? { ...t, isPinned: true } : t));
+  return {
+    ...known,
+    things,
+    movable: things.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
+  };
+}
+
+type Known = Omit<SearchFacts, 'movable'>;
+
+/** What is known of a problem by size of cell, with nothing pinned: a planning makes many searches of one problem. */
+const known = new WeakMap<StowProblem, Map<number, Known>>();
+
+function knownOf(problem: StowProblem, cellCm: number): Known {
+  let bySize = known.get(problem);
+  if (bySize === undefined) known.set(problem, (bySize = new Map<number, Known>()));
+  let facts = bySize.get(cellCm);
+  if (facts === undefined) bySize.set(cellCm, (facts = foundOut(problem, cellCm)));
+  return facts;
+}
+
+function foundOut(problem: StowProblem, cellCm: number): Known {
+  const { things, pack, inside, parting } = problem;
+  const compartments = compartmentsOf(pack, cellCm);
   const isOut = ({ thing }: StowThing): boolean => !inside.has(thing.id);
-  const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, pinned, cellCm }));
+  const facts = things.map((t) => thingFacts(problem, t, { compartments, parting, inside, cellCm }));
   return {
     problem,
     compartments,
@@ -109,7 +132,6 @@ export function searchFacts(
     sleeve: compartments.findIndex((c) => c.kind === 'sleeve'),
     parting,
     things: facts,
-    movable: facts.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
     clashes: things.flatMap((a, i) =>
       things.flatMap((b, j) =>
         j > i && isOut(a) && isOut(b) && clash(a.thing, b.thing) !== undefined ? [[i, j] as const] : [],
@@ -132,7 +154,6 @@ interface Around {
   readonly compartments: readonly Compartment[];
   readonly parting: MainParting;
   readonly inside: ReadonlyMap<string, string>;
-  readonly pinned: ReadonlySet<string>;
   readonly cellCm: number;
 }
 
@@ -163,7 +184,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     choices,
     allowed: allowedFor(problem, thing, solid, volumeL, choices, around),
     isNested: around.inside.has(thing.id),
-    isPinned: around.pinned.has(thing.id),
+    isPinned: false,
     isBottle: isBottle(thing),
     isSpent: isSpent(thing, problem.day),
     hasPoints: thing.flags.includes('sharp'),

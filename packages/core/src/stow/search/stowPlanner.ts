@@ -1,6 +1,6 @@
 /**
- * The course of one planning. A usable stow is made at once. Then the whole search is done several times: from the
- * placement rules, by a long annealing on a coarse grid, to a short one on the grid on which stows are realised.
+ * The course of one planning. A usable stow is made at once. Then several searches start from the placement rules, by a
+ * long annealing on a coarse grid. The best of them goes on, to a short one on the grid on which stows are realised.
  */
 import type { Placement } from '../../trip/model.js';
 import { seededRandom, type Random } from '../../units/random.js';
@@ -16,12 +16,11 @@ import {
 } from '../stowCost.js';
 import type { StowPlan, StowProgress } from '../stowPlan.js';
 import type { StowProblem } from '../stowProblem.js';
-import { anneal } from './anneal.js';
+import { anneal, Annealing } from './anneal.js';
 import { settleNear } from './settleNear.js';
 import { startFromRules } from './startFromRules.js';
-import { StowSearch } from './stowSearch.js';
+import { StowSearch, type Evaluation } from './stowSearch.js';
 import {
-  ATTEMPTS,
   COARSE_CELL_CM,
   COARSE_HEAT,
   COARSE_PART,
@@ -31,10 +30,19 @@ import {
   MORE_HEAT,
   MORE_TRIES,
   PROGRESS_EVERY,
+  STARTS,
 } from './tuning.js';
+
+/** A long annealing on the coarse grid, from the placement rules. */
+interface Start {
+  readonly search: StowSearch;
+  readonly annealing: Annealing<Evaluation>;
+}
 
 export class StowPlanner {
   private readonly random: Random;
+  /** Moves of one start that is seen through. */
+  private readonly moves: number;
   private spent = 0;
   /** The best so far of what is kept; what is made only to be shown is not: nobody's watching may change the result. */
   private best: StowPlan | undefined;
@@ -47,14 +55,19 @@ export class StowPlanner {
     private readonly onProgress: ((progress: StowProgress) => void) | undefined,
   ) {
     this.random = seededRandom(seed);
+    // One is seen through, and the others as far as they go.
+    this.moves = Math.floor(iterations / (1 + (STARTS.count - 1) * STARTS.part * COARSE_PART));
   }
 
   plan(): StowPlan {
     this.showFirst();
-    let last = this.attempt();
-    // More tries mend what is near. Where something is still left out or unsafe, the whole search is done once more.
-    for (let k = 1; k < ATTEMPTS || (k === ATTEMPTS && isAmiss(last.cost)); k += 1) {
-      const again = this.attempt();
+    const starts = Array.from({ length: STARTS.count }, () => this.begun());
+    for (const start of starts) this.goOn(start, STARTS.part);
+    starts.sort((a, b) => a.annealing.least - b.annealing.least);
+    let last = this.seenThrough(starts[0]!);
+    // More tries mend what is near. Where something is still left out or unsafe, another start goes on too.
+    if (isAmiss(last.cost)) {
+      const again = this.seenThrough(starts[1]!);
       if (compareCost(again.cost, last.cost) < 0) last = again;
     }
     // The result is never worse than what was shown on the way.
@@ -78,14 +91,23 @@ export class StowPlanner {
     }
   }
 
-  private attempt(): StowPlan {
-    const moves = Math.floor(this.iterations / ATTEMPTS);
-    const coarseMoves = Math.floor(moves * COARSE_PART);
-    const coarse = this.started();
-    anneal(coarse, this.random, coarseMoves, COARSE_HEAT, COARSE_WEIGHTS, () => this.coarseStep(coarse));
-    const fine = this.settledFrom(coarse.placements());
+  private begun(): Start {
+    const search = this.started();
+    const moves = Math.floor(this.moves * COARSE_PART);
+    const annealing = new Annealing(search, search, this.random, moves, COARSE_HEAT, COARSE_WEIGHTS);
+    return { search, annealing };
+  }
+  private goOn({ search, annealing }: Start, part: number): void {
+    annealing.run(part, () => this.coarseStep(search));
+  }
+
+  /** A start goes on to its end, and then on the fine grid. */
+  private seenThrough(start: Start): StowPlan {
+    this.goOn(start, 1);
+    start.annealing.end();
+    const fine = this.settledFrom(start.search.placements());
     const step = (): void => this.fineStep(fine);
-    anneal(fine, this.random, moves - coarseMoves, FINE_HEAT, WEIGHTS, step);
+    anneal(fine, this.random, this.moves - Math.floor(this.moves * COARSE_PART), FINE_HEAT, WEIGHTS, step);
     for (let more = 0; more < triesFor(fine.look().cost); more += 1)
       anneal(
         fine,

@@ -10,7 +10,14 @@ import type { StowProblem } from '../stowProblem.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
 import { Desk } from './desk.js';
 import { Desks } from './desks.js';
-import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
+import {
+  addFigures,
+  bandMissOf,
+  centreOf,
+  costOf,
+  packFigures,
+  type PartFigures,
+} from './partFigures.js';
 import type { Rest } from '../loaderMemory.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';
@@ -50,6 +57,8 @@ export class StowSearch {
   private readonly desks: Desks;
   /** By compartment, as the state stands where it is not stale. */
   private views: Views;
+  /** What the views come to together. */
+  private sum: PartFigures;
   private bandMissCm = 0;
   /** By thing, from the views. */
   private readonly heights: Float64Array;
@@ -67,6 +76,7 @@ export class StowSearch {
     this.state = new StowState(this.facts, placements);
     this.desks = new Desks(this.facts);
     this.views = this.facts.compartments.map(() => undefined);
+    this.sum = packFigures(this.facts);
     const n = this.facts.things.length;
     this.heights = new Float64Array(n);
     this.troubles = new Float64Array(n);
@@ -90,7 +100,7 @@ export class StowSearch {
   glance(limit?: Most): StowCost | undefined {
     const evaluation = this.evaluate(limit);
     if (evaluation === undefined) return undefined;
-    this.views = evaluation.views;
+    this.adoptViews(evaluation.views);
     this.state.clearStale();
     return evaluation.cost;
   }
@@ -208,8 +218,17 @@ export class StowSearch {
     return things.length === 0 ? NOTHING : this.desks.of(c, state).view(state, things, limit);
   }
 
+  /** @param views of all but the compartment that is looked at last */
   private limitBeside(views: Views, { weights, limit }: Most): number {
-    return this.desks.memory.limit(limit, weights, this.sumOf(views));
+    const others = { ...this.sum };
+    for (let c = 0; c < views.length; c += 1) {
+      const [view, before] = [views[c], this.views[c]];
+      if (view === before) continue;
+      const isMain = this.facts.compartments[c]!.kind === 'main';
+      if (before !== undefined) addFigures(others, before.figures, isMain, -1);
+      if (view !== undefined) addFigures(others, view.figures, isMain);
+    }
+    return this.desks.memory.limit(limit, weights, others);
   }
 
   /** The figures of all compartments that are looked at and of the empty pack. */
@@ -223,9 +242,14 @@ export class StowSearch {
     return sum;
   }
 
+  private adoptViews(views: Views): void {
+    this.views = views;
+    this.sum = this.sumOf(views);
+  }
+
   private see({ views, bandMissCm }: Evaluation): void {
     for (let c = 0; c < views.length; c += 1) if (views[c] !== this.views[c]) this.seeStands(views[c]!);
-    this.views = views;
+    this.adoptViews(views);
     this.bandMissCm = bandMissCm;
     this.state.clearStale();
   }

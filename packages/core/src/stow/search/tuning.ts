@@ -36,9 +36,9 @@ export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlac
 export const COARSE_CELL_CM = 2;
 /** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
 export const ITERATIONS = { forOneThing: 4_400_000, most: 130_000 };
-/** The whole search is done this often, each time with its part of the moves. Once: +1.0 %; 4 times: +4.3 %. */
-export const ATTEMPTS = 2;
-/** Part of an attempt's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
+/** So many searches are started; after this part of their coarse moves the best goes on alone. */
+export const STARTS = { count: 2, part: 0.55 };
+/** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
 export const COARSE_PART = 0.9;
 /**
  * More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this

@@ -203,112 +203,114 @@ export const FACTS_CORE_END: usize = 48;
 export const FACTS_POOR_PLACE: usize = 56;
 export const FACTS_LYING_LONG: usize = 64;
 export const FACTS_PER_CM_ASTRAY: usize = 72;
-export const FACTS_PER_OVER_TALL: usize = 80;
-export const FACTS_PER_UPRIGHT_MISSING: usize = 88;
-export const FACTS_LATER_FOOD_OVER: usize = 96;
-export const FACTS_TROUBLE_OVER: usize = 104;
-export const FACTS_TROUBLE_UNSAFE: usize = 112;
-export const FACTS_TROUBLE_OUT: usize = 120;
-export const FACTS_TROUBLE_DEEP: usize = 128;
-export const FACTS_TROUBLE_POOR: usize = 136;
+/** So far a pinned thing may be pushed. */
+export const FACTS_ASTRAY_FREE_CM: usize = 80;
+export const FACTS_PER_OVER_TALL: usize = 88;
+export const FACTS_PER_UPRIGHT_MISSING: usize = 96;
+export const FACTS_LATER_FOOD_OVER: usize = 104;
+export const FACTS_TROUBLE_OVER: usize = 112;
+export const FACTS_TROUBLE_UNSAFE: usize = 120;
+export const FACTS_TROUBLE_OUT: usize = 128;
+export const FACTS_TROUBLE_DEEP: usize = 136;
+export const FACTS_TROUBLE_POOR: usize = 144;
 /** How far points in a soft bag are kept from the back panel. */
-export const FACTS_POINTS_CM: usize = 144;
+export const FACTS_POINTS_CM: usize = 152;
 /** An upright reaches at least so high. */
-export const FACTS_STANDS_CM: usize = 152;
+export const FACTS_STANDS_CM: usize = 160;
 /** From this height on a thing is drawn out by its top. */
-export const FACTS_TALL_CM: usize = 160;
+export const FACTS_TALL_CM: usize = 168;
 /** Part of the way out from which on it is blocked. */
-export const FACTS_BLOCKS: usize = 168;
-export const FACTS_TOUCHES_CM2: usize = 176;
-export const FACTS_ASIDE_FREE_CM: usize = 184;
-export const FACTS_SIDE_FREE_KG: usize = 192;
-export const FACTS_PER_KG_UNEVEN: usize = 200;
-export const FACTS_VOID_FREE_PERCENT: usize = 208;
-export const FACTS_CREVICE_CM: usize = 216;
-export const FACTS_THINGS: usize = 224;
+export const FACTS_BLOCKS: usize = 176;
+export const FACTS_TOUCHES_CM2: usize = 184;
+export const FACTS_ASIDE_FREE_CM: usize = 192;
+export const FACTS_SIDE_FREE_KG: usize = 200;
+export const FACTS_PER_KG_UNEVEN: usize = 208;
+export const FACTS_VOID_FREE_PERCENT: usize = 216;
+export const FACTS_CREVICE_CM: usize = 224;
+export const FACTS_THINGS: usize = 232;
 /** Of the pack. */
-export const FACTS_ZONES: usize = 228;
-export const FACTS_DAYS: usize = 232;
+export const FACTS_ZONES: usize = 236;
+export const FACTS_DAYS: usize = 240;
 /** How many pairs. */
-export const FACTS_CLASHES: usize = 236;
-export const FACTS_CRUSHES: usize = 240;
+export const FACTS_CLASHES: usize = 244;
+export const FACTS_CRUSHES: usize = 248;
 /** How many are wanted. */
-export const FACTS_UPRIGHTS: usize = 244;
+export const FACTS_UPRIGHTS: usize = 252;
 /** 1 when tall things are to be drawn out each by itself. */
-export const FACTS_IN_COLUMNS: usize = 248;
+export const FACTS_IN_COLUMNS: usize = 256;
 /** Indexes of the zones of the main compartment. */
-export const FACTS_BOTTOM_ZONE: usize = 252;
-export const FACTS_CORE_ZONE: usize = 256;
-export const FACTS_OUTER_ZONE: usize = 260;
-export const FACTS_TOP_ZONE: usize = 264;
+export const FACTS_BOTTOM_ZONE: usize = 260;
+export const FACTS_CORE_ZONE: usize = 264;
+export const FACTS_OUTER_ZONE: usize = 268;
+export const FACTS_TOP_ZONE: usize = 272;
 /** Mass and what of it is heavy, kg; packed and loose litres; how many may lie over it; how much more it counts when it is left out. */
 export function factsFigures(at: usize): usize {
-  return at + 272;
+  return at + 280;
 }
 export const FACTS_FIGURES_EACH: usize = 48;
 /** By turn, nearer than what to the panel it is felt, cm: bare, then behind a reservoir. */
 export function factsFelt(at: usize, things: usize): usize {
-  return at + 272 + 48 * things;
+  return at + 280 + 48 * things;
 }
 export const FACTS_FELT_EACH: usize = 96;
 /** By zone: price, rules broken, whether too deep, whether its depth does not matter. */
 export function factsChoices(at: usize, things: usize): usize {
-  return at + 272 + 144 * things;
+  return at + 280 + 144 * things;
 }
 export const FACTS_CHOICES_EACH: usize = 32;
 export function factsByDayL(at: usize, things: usize, choices: usize): usize {
-  return at + 272 + 144 * things + 32 * choices;
+  return at + 280 + 144 * things + 32 * choices;
 }
 /** Scratch: outlines, cm. */
 export function factsBoxes(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 144 * things + 32 * choices + 8 * daily;
+  return at + 280 + 144 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_BOXES_EACH: usize = 48;
 /** Scratch: its lowest and highest point, cm. */
 export function factsHeightsOf(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 192 * things + 32 * choices + 8 * daily;
+  return at + 280 + 192 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_HEIGHTS_OF_EACH: usize = 16;
 /** See `Mark`; the first day on which it is eaten, or 0. */
 export function factsMarks(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 208 * things + 32 * choices + 8 * daily;
+  return at + 280 + 208 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_MARKS_EACH: usize = 8;
 /** Scratch: its place in the loading order, or −1. */
 export function factsPlaces(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 216 * things + 32 * choices + 8 * daily;
+  return at + 280 + 216 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsSeen(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 220 * things + 32 * choices + 8 * daily;
+  return at + 280 + 220 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsTodo(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 224 * things + 32 * choices + 8 * daily;
+  return at + 280 + 224 * things + 32 * choices + 8 * daily;
 }
 /** Scratch: whether it is known what covers it. */
 export function factsRows(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 228 * things + 32 * choices + 8 * daily;
+  return at + 280 + 228 * things + 32 * choices + 8 * daily;
 }
 /** Scratch: its first and last row of columns; −1 when not known. */
 export function factsLinesOf(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 232 * things + 32 * choices + 8 * daily;
+  return at + 280 + 232 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_LINES_OF_EACH: usize = 8;
 /** Scratch: over how many columns of each each lies. */
 export function factsCovers(at: usize, things: usize, choices: usize, daily: usize): usize {
-  return at + 272 + 240 * things + 32 * choices + 8 * daily;
+  return at + 280 + 240 * things + 32 * choices + 8 * daily;
 }
 export function factsClashing(at: usize, things: usize, choices: usize, daily: usize, covers: usize): usize {
-  return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers;
+  return at + 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers;
 }
 export const FACTS_CLASHING_EACH: usize = 8;
 export function factsCrushing(at: usize, things: usize, choices: usize, daily: usize, covers: usize, clashes: usize): usize {
-  return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
+  return at + 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
 }
 export const FACTS_CRUSHING_EACH: usize = 8;
 export function factsBytes(things: usize, choices: usize, daily: usize, covers: usize, clashes: usize, crushes: usize): usize {
-  return 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
+  return 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
 }
 
 // The most that a state may come to, and what all compartments but one do.

@@ -110,7 +110,9 @@ function lookAt(i: i32, pocket: i32): void {
   if (turn === 0 && facts.has(t, facts.Mark.PINNED)) {
     const dx = x - f(xs, i);
     const dy = y - f(ys, i);
-    add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_CM_ASTRAY) * Math.sqrt(dx * dx + dy * dy));
+    const astray = Math.sqrt(dx * dx + dy * dy);
+    add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_CM_ASTRAY) * astray);
+    add(m.DESK_TOO_DEEP, max(0, astray - facts.known(m.FACTS_ASTRAY_FREE_CM)));
   }
   add(m.DESK_SAFETY, facts.unsafe);
   add(m.DESK_TOO_DEEP, facts.tooDeep);

@@ -126,6 +126,7 @@ export const BLOCKS = [
       ['poorPlace', 'f64', 'from this price on a place is a poor one'],
       ['lyingLong', 'f64'],
       ['perCmAstray', 'f64'],
+      ['astrayFreeCm', 'f64', 'so far a pinned thing may be pushed'],
       ['perOverTall', 'f64'],
       ['perUprightMissing', 'f64'],
       ['laterFoodOver', 'f64'],

@@ -18,6 +18,7 @@ import { noFigures, type PartFigures } from '../stow/search/partFigures.js';
 import type { SearchFacts, ThingFacts } from '../stow/search/searchFacts.js';
 import type { StowState } from '../stow/search/stowState.js';
 import {
+  ASTRAY_FREE_CM,
   FEW_CHOICES,
   LATER_FOOD_OVER,
   LYING_LONG,
@@ -110,8 +111,11 @@ function lookAtThing({ facts, state, compartment, loader, figures, things, zones
   figures.misplaced += choice.misplaced;
   figures.safety += choice.safety;
   figures.tooDeep += choice.tooDeep;
-  if (rigid === undefined && own.isPinned)
-    figures.misplaced += PER_CM_ASTRAY * Math.hypot(at.x - state.xOf(t), at.y - state.yOf(t));
+  if (rigid === undefined && own.isPinned) {
+    const astray = Math.hypot(at.x - state.xOf(t), at.y - state.yOf(t));
+    figures.misplaced += PER_CM_ASTRAY * astray;
+    figures.tooDeep += Math.max(0, astray - ASTRAY_FREE_CM);
+  }
   if (rigid !== undefined && own.isLong && !rigid.turn.upright) figures.misplaced += LYING_LONG;
   if (compartment.kind === 'main' && isFelt(own, rigid, compartment, loader, i)) figures.safety += 1;
 }

@@ -19,6 +19,7 @@ import {
 } from './partFigures.js';
 import type { SearchFacts, ThingFacts } from './searchFacts.js';
 import {
+  ASTRAY_FREE_CM,
   FEW_CHOICES,
   LATER_FOOD_OVER,
   LEVEL_COST,
@@ -86,6 +87,7 @@ export class FactsMemory {
     this.number(m.FACTS_POOR_PLACE, LEVEL_COST.poor);
     this.number(m.FACTS_LYING_LONG, LYING_LONG);
     this.number(m.FACTS_PER_CM_ASTRAY, PER_CM_ASTRAY);
+    this.number(m.FACTS_ASTRAY_FREE_CM, ASTRAY_FREE_CM);
     this.number(m.FACTS_PER_OVER_TALL, PER_OVER_TALL);
     this.number(m.FACTS_PER_UPRIGHT_MISSING, PER_UPRIGHT_MISSING);
     this.number(m.FACTS_LATER_FOOD_OVER, LATER_FOOD_OVER);

@@ -20,8 +20,12 @@ export const PER_UPRIGHT_MISSING = 200;
 export const PER_OVER_TALL = 10;
 /** Food of later over food of sooner. */
 export const LATER_FOOD_OVER = 40;
-/** A pinned soft thing that others push away from where it was put, for each centimetre. */
+/**
+ * A pinned soft thing that others push away from where it was put, for each centimetre. Beyond so many it is no longer
+ * where it was wanted: each then counts like a thing that is had too late, before any band.
+ */
 export const PER_CM_ASTRAY = 60;
+export const ASTRAY_FREE_CM = 4;
 /** A long thing that lies where it should stand. */
 export const LYING_LONG = 2;
 /** A thing that may go into so few compartments has few choices. What of it is left out counts this much more. Once: ½ +0.3 %. */

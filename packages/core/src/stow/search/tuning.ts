@@ -39,7 +39,7 @@ export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlac
 /** Edge of a cell of the grid that most of the search goes on, cm. 1: −2.0 %, but its moves are slower; 3: +8.7 %. */
 export const COARSE_CELL_CM = 2;
 /** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
-export const ITERATIONS = { forOneThing: 4_400_000, most: 130_000 };
+export const ITERATIONS = { forOneThing: 2_200_000, most: 65_000 };
 /** So many searches are started; after this part of their coarse moves the best goes on alone. */
 export const STARTS = { count: 2, part: 0.55 };
 /** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
@@ -50,10 +50,11 @@ export const COARSE_PART = 0.9;
  */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
 /**
- * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. The
- * search itself begins anew after it. No trial: so many moves as take about half a second.
+ * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most. Where something is
+ * left out or unsafe, another try follows with so many times the moves. The search itself begins anew after it. No trial:
+ * so many moves as take about half a second.
  */
-export const FIRST = { coarsePart: 0.037, coarseMost: 4000, finePart: 0.015, fineMost: 1600, tries: 4 };
+export const FIRST = { coarsePart: 0.02, coarseMost: 1000, finePart: 0.008, fineMost: 400, tries: 4, more: 2 };
 /**
  * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so
  * many. No trial: the search goes on as if it were not shown.

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { parentPort, workerData } from 'node:worker_threads';
 
 const { core, trip, seed } = workerData;
-const { planStow } = await import(join(core, 'stow/index.js'));
+const { costOfStow, planningDay, planWholeStow, stowProblem } = await import(join(core, 'stow/index.js'));
 parentPort.on('message', (memberId) => {
-  parentPort.postMessage(planStow(trip, memberId, { seed }).cost);
+  const { placements } = planWholeStow(trip, memberId, { seed });
+  parentPort.postMessage(costOfStow(stowProblem(trip, memberId, planningDay(trip, memberId)), placements));
 });

@@ -5,7 +5,7 @@ import { columnsOf, filledCm3, loaded, measure, middleX, middleY, middleZ, overA
 import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './desk';
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
 import * as facts from './facts';
-import { lookAtReach } from './reach';
+import { lookAtPairs, lookAtReach } from './reach';
 import { lookAtCrevices, lookAtRoom } from './room';
 import { lookAtStanding } from './standing';
 
@@ -40,6 +40,8 @@ export function look(at: usize, limit: usize): bool {
   lookAtCrevices();
   if (isLimited && energy() > mostEnergy()) return false;
   lookAtReach();
+  if (isLimited && energy() > mostEnergy()) return false;
+  lookAtPairs();
   return true;
 }
 

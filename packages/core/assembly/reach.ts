@@ -81,6 +81,7 @@ function touches(i: i32, j: i32): bool {
   return touch(i, j) >= facts.known(m.FACTS_TOUCHES_CM2);
 }
 
+/** What lies over what is wanted soon or eaten first, and how the house wants things to stand. */
 export function lookAtReach(): void {
   memory.fill(facts.rows, 0, (<usize>count) << 2);
   memory.fill(facts.linesOf, 255, (<usize>count) << 3);
@@ -97,10 +98,10 @@ export function lookAtReach(): void {
     trouble(i, facts.known(m.FACTS_TROUBLE_DEEP) * deep);
   }
   if (load<i32>(desk + m.DESK_HAS_HOUSE) !== 0) lookAtHouse();
-  lookAtPairs();
 }
 
-function lookAtPairs(): void {
+/** Pairs of which one crushes the other, and pairs that must not touch; who lies over whom is known by then. */
+export function lookAtPairs(): void {
   memory.fill(facts.places, 255, <usize>facts.count(m.FACTS_THINGS) << 2);
   for (let i = 0; i < count; i++) putN(facts.places, n(which, i), i);
   for (let k = 0, all = facts.count(m.FACTS_CRUSHES); k < all; k++) {

@@ -1,8 +1,8 @@
 /** Made of `assembly/memoryLayout.mjs` by `npm run kernel`: not to be edited. All addresses are in bytes. */
 type usize = number;
 export declare const LOADER_CELL_CM: usize;
-/** Lowest ceiling, or lower end of a reservoir, cm. */
-export declare const LOADER_LOWEST_ROOF: usize;
+/** Cm. */
+export declare const LOADER_LOWEST_CEILING: usize;
 export declare const LOADER_HIGHEST_CEILING: usize;
 /** A stiff thing that starts no higher may stand out above the ceiling, cm. */
 export declare const LOADER_HOLDS_FROM: usize;
@@ -17,8 +17,8 @@ export declare const LOADER_MIDDLE_Y: usize;
 export declare const LOADER_MIDDLE_Z: usize;
 export declare const LOADER_NX: usize;
 export declare const LOADER_NY: usize;
-/** 1 when a reservoir lies in it. */
-export declare const LOADER_HAS_SLAB: usize;
+/** Rows of columns at the back in which a reservoir lies. */
+export declare const LOADER_SLAB_ROWS: usize;
 /** 1 when what finds no room beside the rest of a soft thing may lie apart from it. */
 export declare const LOADER_MAY_PART: usize;
 /** Most things that may be in. */
@@ -130,6 +130,8 @@ export declare const FACTS_CORE_END: usize;
 export declare const FACTS_POOR_PLACE: usize;
 export declare const FACTS_LYING_LONG: usize;
 export declare const FACTS_PER_CM_ASTRAY: usize;
+/** So far a pinned thing may be pushed. */
+export declare const FACTS_ASTRAY_FREE_CM: usize;
 export declare const FACTS_PER_OVER_TALL: usize;
 export declare const FACTS_PER_UPRIGHT_MISSING: usize;
 export declare const FACTS_LATER_FOOD_OVER: usize;
@@ -216,10 +218,10 @@ export declare const LIMIT_ASIDE_CM: usize;
 export declare const LIMIT_VOID_PERCENT: usize;
 export declare const LIMIT_OUT_CM: usize;
 export declare const LIMIT_MISPLACED: usize;
-/** See `PartFigures`. */
+/** As a desk begins with them. */
 export declare function limitOthers(at: usize): usize;
 export declare function limitBytes(figures: usize): usize;
-/** Figures of the compartment, in the order of `PartFigures`. */
+/** What the compartment adds: see `PartFigures`. */
 export declare const DESK_MISFIT: usize;
 export declare const DESK_SAFETY: usize;
 export declare const DESK_TOO_DEEP: usize;

@@ -1,8 +1,8 @@
 /** Made of `assembly/memoryLayout.mjs` by `npm run kernel`: not to be edited. All addresses are in bytes. */
 // A compartment.
 export const LOADER_CELL_CM = 0;
-/** Lowest ceiling, or lower end of a reservoir, cm. */
-export const LOADER_LOWEST_ROOF = 8;
+/** Cm. */
+export const LOADER_LOWEST_CEILING = 8;
 export const LOADER_HIGHEST_CEILING = 16;
 /** A stiff thing that starts no higher may stand out above the ceiling, cm. */
 export const LOADER_HOLDS_FROM = 24;
@@ -17,8 +17,8 @@ export const LOADER_MIDDLE_Y = 64;
 export const LOADER_MIDDLE_Z = 72;
 export const LOADER_NX = 80;
 export const LOADER_NY = 84;
-/** 1 when a reservoir lies in it. */
-export const LOADER_HAS_SLAB = 88;
+/** Rows of columns at the back in which a reservoir lies. */
+export const LOADER_SLAB_ROWS = 88;
 /** 1 when what finds no room beside the rest of a soft thing may lie apart from it. */
 export const LOADER_MAY_PART = 92;
 /** Most things that may be in. */
@@ -198,112 +198,114 @@ export const FACTS_CORE_END = 48;
 export const FACTS_POOR_PLACE = 56;
 export const FACTS_LYING_LONG = 64;
 export const FACTS_PER_CM_ASTRAY = 72;
-export const FACTS_PER_OVER_TALL = 80;
-export const FACTS_PER_UPRIGHT_MISSING = 88;
-export const FACTS_LATER_FOOD_OVER = 96;
-export const FACTS_TROUBLE_OVER = 104;
-export const FACTS_TROUBLE_UNSAFE = 112;
-export const FACTS_TROUBLE_OUT = 120;
-export const FACTS_TROUBLE_DEEP = 128;
-export const FACTS_TROUBLE_POOR = 136;
+/** So far a pinned thing may be pushed. */
+export const FACTS_ASTRAY_FREE_CM = 80;
+export const FACTS_PER_OVER_TALL = 88;
+export const FACTS_PER_UPRIGHT_MISSING = 96;
+export const FACTS_LATER_FOOD_OVER = 104;
+export const FACTS_TROUBLE_OVER = 112;
+export const FACTS_TROUBLE_UNSAFE = 120;
+export const FACTS_TROUBLE_OUT = 128;
+export const FACTS_TROUBLE_DEEP = 136;
+export const FACTS_TROUBLE_POOR = 144;
 /** How far points in a soft bag are kept from the back panel. */
-export const FACTS_POINTS_CM = 144;
+export const FACTS_POINTS_CM = 152;
 /** An upright reaches at least so high. */
-export const FACTS_STANDS_CM = 152;
+export const FACTS_STANDS_CM = 160;
 /** From this height on a thing is drawn out by its top. */
-export const FACTS_TALL_CM = 160;
+export const FACTS_TALL_CM = 168;
 /** Part of the way out from which on it is blocked. */
-export const FACTS_BLOCKS = 168;
-export const FACTS_TOUCHES_CM2 = 176;
-export const FACTS_ASIDE_FREE_CM = 184;
-export const FACTS_SIDE_FREE_KG = 192;
-export const FACTS_PER_KG_UNEVEN = 200;
-export const FACTS_VOID_FREE_PERCENT = 208;
-export const FACTS_CREVICE_CM = 216;
-export const FACTS_THINGS = 224;
+export const FACTS_BLOCKS = 176;
+export const FACTS_TOUCHES_CM2 = 184;
+export const FACTS_ASIDE_FREE_CM = 192;
+export const FACTS_SIDE_FREE_KG = 200;
+export const FACTS_PER_KG_UNEVEN = 208;
+export const FACTS_VOID_FREE_PERCENT = 216;
+export const FACTS_CREVICE_CM = 224;
+export const FACTS_THINGS = 232;
 /** Of the pack. */
-export const FACTS_ZONES = 228;
-export const FACTS_DAYS = 232;
+export const FACTS_ZONES = 236;
+export const FACTS_DAYS = 240;
 /** How many pairs. */
-export const FACTS_CLASHES = 236;
-export const FACTS_CRUSHES = 240;
+export const FACTS_CLASHES = 244;
+export const FACTS_CRUSHES = 248;
 /** How many are wanted. */
-export const FACTS_UPRIGHTS = 244;
+export const FACTS_UPRIGHTS = 252;
 /** 1 when tall things are to be drawn out each by itself. */
-export const FACTS_IN_COLUMNS = 248;
+export const FACTS_IN_COLUMNS = 256;
 /** Indexes of the zones of the main compartment. */
-export const FACTS_BOTTOM_ZONE = 252;
-export const FACTS_CORE_ZONE = 256;
-export const FACTS_OUTER_ZONE = 260;
-export const FACTS_TOP_ZONE = 264;
+export const FACTS_BOTTOM_ZONE = 260;
+export const FACTS_CORE_ZONE = 264;
+export const FACTS_OUTER_ZONE = 268;
+export const FACTS_TOP_ZONE = 272;
 /** Mass and what of it is heavy, kg; packed and loose litres; how many may lie over it; how much more it counts when it is left out. */
 export function factsFigures(at) {
-    return at + 272;
+    return at + 280;
 }
 export const FACTS_FIGURES_EACH = 48;
 /** By turn, nearer than what to the panel it is felt, cm: bare, then behind a reservoir. */
 export function factsFelt(at, things) {
-    return at + 272 + 48 * things;
+    return at + 280 + 48 * things;
 }
 export const FACTS_FELT_EACH = 96;
 /** By zone: price, rules broken, whether too deep, whether its depth does not matter. */
 export function factsChoices(at, things) {
-    return at + 272 + 144 * things;
+    return at + 280 + 144 * things;
 }
 export const FACTS_CHOICES_EACH = 32;
 export function factsByDayL(at, things, choices) {
-    return at + 272 + 144 * things + 32 * choices;
+    return at + 280 + 144 * things + 32 * choices;
 }
 /** Scratch: outlines, cm. */
 export function factsBoxes(at, things, choices, daily) {
-    return at + 272 + 144 * things + 32 * choices + 8 * daily;
+    return at + 280 + 144 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_BOXES_EACH = 48;
 /** Scratch: its lowest and highest point, cm. */
 export function factsHeightsOf(at, things, choices, daily) {
-    return at + 272 + 192 * things + 32 * choices + 8 * daily;
+    return at + 280 + 192 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_HEIGHTS_OF_EACH = 16;
 /** See `Mark`; the first day on which it is eaten, or 0. */
 export function factsMarks(at, things, choices, daily) {
-    return at + 272 + 208 * things + 32 * choices + 8 * daily;
+    return at + 280 + 208 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_MARKS_EACH = 8;
 /** Scratch: its place in the loading order, or −1. */
 export function factsPlaces(at, things, choices, daily) {
-    return at + 272 + 216 * things + 32 * choices + 8 * daily;
+    return at + 280 + 216 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsSeen(at, things, choices, daily) {
-    return at + 272 + 220 * things + 32 * choices + 8 * daily;
+    return at + 280 + 220 * things + 32 * choices + 8 * daily;
 }
 /** Scratch. */
 export function factsTodo(at, things, choices, daily) {
-    return at + 272 + 224 * things + 32 * choices + 8 * daily;
+    return at + 280 + 224 * things + 32 * choices + 8 * daily;
 }
 /** Scratch: whether it is known what covers it. */
 export function factsRows(at, things, choices, daily) {
-    return at + 272 + 228 * things + 32 * choices + 8 * daily;
+    return at + 280 + 228 * things + 32 * choices + 8 * daily;
 }
 /** Scratch: its first and last row of columns; −1 when not known. */
 export function factsLinesOf(at, things, choices, daily) {
-    return at + 272 + 232 * things + 32 * choices + 8 * daily;
+    return at + 280 + 232 * things + 32 * choices + 8 * daily;
 }
 export const FACTS_LINES_OF_EACH = 8;
 /** Scratch: over how many columns of each each lies. */
 export function factsCovers(at, things, choices, daily) {
-    return at + 272 + 240 * things + 32 * choices + 8 * daily;
+    return at + 280 + 240 * things + 32 * choices + 8 * daily;
 }
 export function factsClashing(at, things, choices, daily, covers) {
-    return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers;
+    return at + 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers;
 }
 export const FACTS_CLASHING_EACH = 8;
 export function factsCrushing(at, things, choices, daily, covers, clashes) {
-    return at + 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
+    return at + 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes;
 }
 export const FACTS_CRUSHING_EACH = 8;
 export function factsBytes(things, choices, daily, covers, clashes, crushes) {
-    return 272 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
+    return 280 + 240 * things + 32 * choices + 8 * daily + 4 * covers + 8 * clashes + 8 * crushes;
 }
 // The most that a state may come to, and what all compartments but one do.
 /** Energy. */
@@ -317,7 +319,7 @@ export const LIMIT_ASIDE_CM = 40;
 export const LIMIT_VOID_PERCENT = 48;
 export const LIMIT_OUT_CM = 56;
 export const LIMIT_MISPLACED = 64;
-/** See `PartFigures`. */
+/** As a desk begins with them. */
 export function limitOthers(at) {
     return at + 72;
 }
@@ -325,7 +327,7 @@ export function limitBytes(figures) {
     return 72 + 8 * figures;
 }
 // A compartment that a search loads again and again: what is to be loaded, and what is then seen.
-/** Figures of the compartment, in the order of `PartFigures`. */
+/** What the compartment adds: see `PartFigures`. */
 export const DESK_MISFIT = 0;
 export const DESK_SAFETY = 8;
 export const DESK_TOO_DEEP = 16;

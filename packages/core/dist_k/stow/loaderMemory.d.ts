@@ -48,6 +48,7 @@ export declare class LoaderMemory {
     constructor(compartment: Compartment, things: number, slab: Slab | undefined, mayPart: boolean);
     private writeHead;
     private writeColumns;
+    private slabRows;
     private writeSlab;
     /** Middle of a column, cm. */
     columnX(column: number): number;

@@ -46,7 +46,7 @@ export class LoaderMemory {
         const { at } = this;
         i32[(at + m.LOADER_NX) / 4] = nx;
         i32[(at + m.LOADER_NY) / 4] = ny;
-        i32[(at + m.LOADER_HAS_SLAB) / 4] = slab === undefined ? 0 : 1;
+        i32[(at + m.LOADER_SLAB_ROWS) / 4] = slab === undefined ? 0 : this.slabRows(slab);
         i32[(at + m.LOADER_MAY_PART) / 4] = mayPart ? 1 : 0;
         i32[(at + m.LOADER_THINGS) / 4] = this.things;
         i32[(at + m.LOADER_PARTS) / 4] = this.parts;
@@ -57,7 +57,7 @@ export class LoaderMemory {
         f64[(at + m.LOADER_X0) / 8] = x0;
         f64[(at + m.LOADER_Y0) / 8] = y0;
         f64[(at + m.LOADER_HOLDS_FROM) / 8] = holdsFrom;
-        f64[(at + m.LOADER_LOWEST_ROOF) / 8] = ceiling.reduce((least, z) => min(least, z), slab?.low ?? Infinity);
+        f64[(at + m.LOADER_LOWEST_CEILING) / 8] = ceiling.reduce((least, z) => min(least, z), Infinity);
         f64[(at + m.LOADER_HIGHEST_CEILING) / 8] = ceiling.reduce((most, z) => max(most, z), -Infinity);
     }
     writeColumns() {
@@ -74,10 +74,15 @@ export class LoaderMemory {
         f64.fill(Infinity, lows, lows + n);
         f64.fill(Infinity, highs, highs + n);
     }
-    writeSlab({ widthCm, depthCm, low, high }) {
-        const { nx, ny, cellCm } = this.compartment;
+    slabRows({ depthCm }) {
+        const { ny, cellCm } = this.compartment;
+        return min(ny, max(1, round(depthCm / cellCm)));
+    }
+    writeSlab(slab) {
+        const { widthCm, low, high } = slab;
+        const { nx, cellCm } = this.compartment;
         const { at, columns: n, heap } = this;
-        const rows = min(ny, max(1, round(depthCm / cellCm)));
+        const rows = this.slabRows(slab);
         const wide = min(nx, round(widthCm / cellCm));
         const first = trunc((nx - wide) / 2);
         const [lows, highs] = [m.loaderSlabLows(at, n) / 8, m.loaderSlabHighs(at, n) / 8];

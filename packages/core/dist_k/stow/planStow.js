@@ -2,7 +2,7 @@
  * The stow planner.
  *
  * The objective has tiers. A tier is worth more than all below it could gain: (1) everything fits; (2) no safety rule
- * is broken; (3) what is needed soon is had soon; (4) the pack is neither too hollow nor too far aside; (5) the heavy
+ * is broken; (3) what is needed soon is had soon, and what is pinned is where it was put; (4) the pack is neither too hollow nor too far aside; (5) the heavy
  * half is inside its band. Below these, one sum weighs the distance from the band, left and right, voids,
  * closeness to the back and the placement rules. Iterations are counted, not seconds, so that a seed reproduces a stow.
  */

@@ -8,9 +8,10 @@ import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { adoptStow } from '../trip/changes.js';
 import { handoverDays, memberById, thingsInPack } from '../trip/queries.js';
-import { goodOnAllDays } from './overDays.js';
+import { daysOf, goodOnAllDays } from './overDays.js';
 import { exact, placeAt } from './placeAt.js';
 import { costOfStow, mendStow, planStow, type StowOptions } from './planStow.js';
+import { BEFORE_OTHER_DAYS } from './search/tuning.js';
 import { bestPlace, type StowState } from './stowMoves.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -129,7 +130,8 @@ function broughtBack(
  * other days, and mend what is wrong on any day.
  */
 export function planWholeStow(trip: Trip, memberId: string, options: StowOptions): Stow {
-  const { stow } = planStow(trip, memberId, options);
+  const part = daysOf(trip, memberId).length > 1 ? BEFORE_OTHER_DAYS : 1;
+  const { stow } = planStow(trip, memberId, { ...options, effort: part * (options.effort ?? 1) });
   const planned = handoverDays(trip).reduce<Trip>(
     (t, day) => {
       const next = restow(t, memberId, day)?.stow;

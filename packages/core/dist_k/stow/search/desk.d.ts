@@ -27,6 +27,8 @@ export declare class Desk {
      * @returns undefined when the whole is certain to be above the limit
      */
     view(state: StowState, things: readonly number[], limit: number): CompartmentView | undefined;
+    /** Told one by one: this is asked for with every move. */
+    private figures;
     private writeSolid;
     /** How far a thing keeps from the back, by turn; pinned ones stay where they were put. */
     private awayOf;

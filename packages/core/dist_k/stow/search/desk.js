@@ -2,7 +2,6 @@
 import { ColumnLoader } from '../columnLoader.js';
 import * as m from '../columnMemory.js';
 import { HANDFUL } from '../handful.js';
-import { noFigures, FIGURES } from './partFigures.js';
 import { roundCm } from './stowState.js';
 export class Desk {
     facts;
@@ -78,10 +77,26 @@ export class Desk {
         }
         if (heap.kernel.look(at, limit) === 0)
             return undefined;
-        const figures = noFigures();
-        for (let k = 0; k < FIGURES.length; k += 1)
-            figures[FIGURES[k]] = f64[at / 8 + k];
-        return { figures, things, stands: this };
+        return { figures: this.figures(), things, stands: this };
+    }
+    /** Told one by one: this is asked for with every move. */
+    figures() {
+        const { at, loader } = this;
+        const { f64 } = loader.memory.heap;
+        return {
+            misfit: f64[(at + m.DESK_MISFIT) / 8],
+            safety: f64[(at + m.DESK_SAFETY) / 8],
+            tooDeep: f64[(at + m.DESK_TOO_DEEP) / 8],
+            misplaced: f64[(at + m.DESK_MISPLACED) / 8],
+            sideKg: f64[(at + m.DESK_SIDE_KG) / 8],
+            voidL: f64[(at + m.DESK_VOID_L) / 8],
+            filledL: f64[(at + m.DESK_FILLED_L) / 8],
+            massKg: f64[(at + m.DESK_MASS_KG) / 8],
+            mx: f64[(at + m.DESK_MX) / 8],
+            my: f64[(at + m.DESK_MY) / 8],
+            mz: f64[(at + m.DESK_MZ) / 8],
+            hz: f64[(at + m.DESK_HZ) / 8],
+        };
     }
     writeSolid(t) {
         const at = this.loader.memory.solidAt(this.facts.things[t].solid, this.awayOf(t));

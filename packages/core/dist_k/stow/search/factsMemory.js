@@ -9,7 +9,7 @@ import { POINTS_WITHIN_CM } from '../backRule.js';
 import { isSoft } from '../thingKinds.js';
 import { TALL_CM, UPRIGHT_LEAST_CM } from '../uprights.js';
 import { ASIDE_FREE_CM, FIGURES, PER_KG_UNEVEN, SIDE_FREE_KG, VOID_FREE_PERCENT, } from './partFigures.js';
-import { FEW_CHOICES, LATER_FOOD_OVER, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, PER_OVER_TALL, PER_UPRIGHT_MISSING, TROUBLE, } from './tuning.js';
+import { ASTRAY_FREE_CM, FEW_CHOICES, LATER_FOOD_OVER, LEVEL_COST, LYING_LONG, PER_CM_ASTRAY, PER_OVER_TALL, PER_UPRIGHT_MISSING, TROUBLE, } from './tuning.js';
 /** What a thing is, as bits: see `assembly/facts.ts`. */
 const MARK = { pinned: 1, bottle: 2, spent: 4, points: 8, long: 16 };
 /** Turns that a rigid thing has at most. */
@@ -29,7 +29,7 @@ export class FactsMemory {
         const days = things[0]?.byDayL.length ?? 0;
         const counts = [n, n * zones, n * days, n * n, clashes.length, crushes.length];
         this.at = heap.allocate(m.factsBytes(...counts), heap.scope);
-        this.limitAt = heap.allocate(m.limitBytes(FIGURES.length), heap.scope);
+        this.limitAt = heap.allocate(m.limitBytes(FIGURES), heap.scope);
         this.writeHead(zones, days);
         for (const [t, thing] of things.entries())
             this.writeThing(t, thing, zones, days);
@@ -66,6 +66,7 @@ export class FactsMemory {
         this.number(m.FACTS_POOR_PLACE, LEVEL_COST.poor);
         this.number(m.FACTS_LYING_LONG, LYING_LONG);
         this.number(m.FACTS_PER_CM_ASTRAY, PER_CM_ASTRAY);
+        this.number(m.FACTS_ASTRAY_FREE_CM, ASTRAY_FREE_CM);
         this.number(m.FACTS_PER_OVER_TALL, PER_OVER_TALL);
         this.number(m.FACTS_PER_UPRIGHT_MISSING, PER_UPRIGHT_MISSING);
         this.number(m.FACTS_LATER_FOOD_OVER, LATER_FOOD_OVER);
@@ -134,9 +135,19 @@ export class FactsMemory {
         f64[at + m.LIMIT_VOID_PERCENT / 8] = weights.voidPercent;
         f64[at + m.LIMIT_OUT_CM / 8] = weights.outCm;
         f64[at + m.LIMIT_MISPLACED / 8] = weights.misplaced;
-        const list = m.limitOthers(this.limitAt) / 8;
-        for (let k = 0; k < FIGURES.length; k += 1)
-            f64[list + k] = others[FIGURES[k]];
+        const list = m.limitOthers(this.limitAt);
+        f64[(list + m.DESK_MISFIT) / 8] = others.misfit;
+        f64[(list + m.DESK_SAFETY) / 8] = others.safety;
+        f64[(list + m.DESK_TOO_DEEP) / 8] = others.tooDeep;
+        f64[(list + m.DESK_MISPLACED) / 8] = others.misplaced;
+        f64[(list + m.DESK_SIDE_KG) / 8] = others.sideKg;
+        f64[(list + m.DESK_VOID_L) / 8] = others.voidL;
+        f64[(list + m.DESK_FILLED_L) / 8] = others.filledL;
+        f64[(list + m.DESK_MASS_KG) / 8] = others.massKg;
+        f64[(list + m.DESK_MX) / 8] = others.mx;
+        f64[(list + m.DESK_MY) / 8] = others.my;
+        f64[(list + m.DESK_MZ) / 8] = others.mz;
+        f64[(list + m.DESK_HZ) / 8] = others.hz;
         return this.limitAt;
     }
 }

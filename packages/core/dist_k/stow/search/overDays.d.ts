@@ -6,5 +6,6 @@ import type { StowProblem } from '../stowProblem.js';
  *
  * @param main the day whose places are searched; things that it does not have stay where they are
  * @param others further days
+ * @param round how often it is mended with this one; the same one mends the same
  */
-export declare function mendOverDays(main: StowProblem, others: readonly StowProblem[], placements: readonly Placement[], seed: number): readonly Placement[];
+export declare function mendOverDays(main: StowProblem, others: readonly StowProblem[], placements: readonly Placement[], round: number): readonly Placement[];

@@ -9,7 +9,7 @@ export declare const SIDE_FREE_KG = 0.3;
 export declare const PER_KG_UNEVEN = 200;
 /** Voids up to this are nobody's fault. */
 export declare const VOID_FREE_PERCENT = 2.5;
-/** What one compartment adds to the whole: `StowCost` without what only the whole has. The kernel knows them in this order. */
+/** What one compartment adds to the whole: `StowCost` without what only the whole has. */
 export interface PartFigures {
     misfit: number;
     safety: number;
@@ -28,11 +28,10 @@ export interface PartFigures {
     hz: number;
 }
 export declare function noFigures(): PartFigures;
-/** Their names, in the kernel's order. */
-export declare const FIGURES: readonly (keyof PartFigures)[];
+/** How many there are. */
+export declare const FIGURES: number;
 /** The empty pack's figures. */
 export declare function packFigures({ problem }: SearchFacts): PartFigures;
-export declare function copyFigures(from: Readonly<PartFigures>, to: PartFigures): void;
 /**
  * @param isMain voids elsewhere are the pocket's own business
  * @param sign −1 takes them away

@@ -25,8 +25,8 @@ export function noFigures() {
         hz: 0,
     };
 }
-/** Their names, in the kernel's order. */
-export const FIGURES = Object.keys(noFigures());
+/** How many there are. */
+export const FIGURES = Object.keys(noFigures()).length;
 /** The empty pack's figures. */
 export function packFigures({ problem }) {
     const { tareKg, centreOfGravityCm: at } = problem.pack;
@@ -36,10 +36,6 @@ export function packFigures({ problem }) {
     sum.my = tareKg * at.y;
     sum.mz = tareKg * at.z;
     return sum;
-}
-export function copyFigures(from, to) {
-    for (let k = 0; k < FIGURES.length; k += 1)
-        to[FIGURES[k]] = from[FIGURES[k]];
 }
 /**
  * @param isMain voids elsewhere are the pocket's own business

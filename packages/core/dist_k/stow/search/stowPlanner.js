@@ -48,9 +48,10 @@ export class StowPlanner {
     /** A usable stow is shown at once, before the search itself begins. */
     showFirst() {
         const chances = seededRandom(this.seed);
-        const coarseMoves = Math.min(FIRST.coarseMost, Math.round(FIRST.coarsePart * this.iterations));
-        const fineMoves = Math.min(FIRST.fineMost, Math.round(FIRST.finePart * this.iterations));
         for (let k = 0; k < FIRST.tries && (this.best === undefined || isAmiss(this.best.cost)); k += 1) {
+            const times = FIRST.more ** k;
+            const coarseMoves = times * Math.min(FIRST.coarseMost, Math.round(FIRST.coarsePart * this.iterations));
+            const fineMoves = times * Math.min(FIRST.fineMost, Math.round(FIRST.finePart * this.iterations));
             const first = withLoaders(() => {
                 const coarse = this.started();
                 anneal(coarse, chances, coarseMoves, MORE_HEAT, STRICT_WEIGHTS);

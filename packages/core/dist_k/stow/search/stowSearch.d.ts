@@ -38,9 +38,8 @@ export declare class StowSearch {
     private readonly desks;
     /** By compartment, as the state stands where it is not stale. */
     private views;
-    /** What the views come to together, and room for what all but some do. */
-    private readonly sum;
-    private readonly others;
+    /** What the views come to together. */
+    private sum;
     private bandMissCm;
     /** By thing, from the views. */
     private readonly heights;

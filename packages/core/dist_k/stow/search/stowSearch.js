@@ -3,7 +3,7 @@ import { energyOf } from '../stowCost.js';
 import { NOTHING } from './compartmentView.js';
 import { Desk } from './desk.js';
 import { Desks } from './desks.js';
-import { addFigures, bandMissOf, centreOf, copyFigures, costOf, noFigures, packFigures, } from './partFigures.js';
+import { addFigures, bandMissOf, centreOf, costOf, packFigures, } from './partFigures.js';
 import { searchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';
 import { roundCm, StowState } from './stowState.js';
@@ -13,9 +13,8 @@ export class StowSearch {
     desks;
     /** By compartment, as the state stands where it is not stale. */
     views;
-    /** What the views come to together, and room for what all but some do. */
+    /** What the views come to together. */
     sum;
-    others = noFigures();
     bandMissCm = 0;
     /** By thing, from the views. */
     heights;
@@ -177,8 +176,7 @@ export class StowSearch {
     }
     /** @param views of all but the compartment that is looked at last */
     limitBeside(views, { weights, limit }) {
-        const others = this.others;
-        copyFigures(this.sum, others);
+        const others = { ...this.sum };
         for (let c = 0; c < views.length; c += 1) {
             const [view, before] = [views[c], this.views[c]];
             if (view === before)
@@ -204,7 +202,7 @@ export class StowSearch {
     }
     adoptViews(views) {
         this.views = views;
-        copyFigures(this.sumOf(views), this.sum);
+        this.sum = this.sumOf(views);
     }
     see({ views, bandMissCm }) {
         for (let c = 0; c < views.length; c += 1)

@@ -17,8 +17,12 @@ export declare const PER_UPRIGHT_MISSING = 200;
 export declare const PER_OVER_TALL = 10;
 /** Food of later over food of sooner. */
 export declare const LATER_FOOD_OVER = 40;
-/** A pinned soft thing that others push away from where it was put, for each centimetre. */
+/**
+ * A pinned soft thing that others push away from where it was put, for each centimetre. Beyond so many it is no longer
+ * where it was wanted: each then counts like a thing that is had too late, before any band.
+ */
 export declare const PER_CM_ASTRAY = 60;
+export declare const ASTRAY_FREE_CM = 4;
 /** A long thing that lies where it should stand. */
 export declare const LYING_LONG = 2;
 /** A thing that may go into so few compartments has few choices. What of it is left out counts this much more. Once: ½ +0.3 %. */
@@ -58,8 +62,9 @@ export declare const MORE_TRIES: {
     part: number;
 };
 /**
- * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. The
- * search itself begins anew after it. No trial: so many moves as take about half a second.
+ * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most. Where something is
+ * left out or unsafe, another try follows with so many times the moves. The search itself begins anew after it. No trial:
+ * so many moves as take about half a second.
  */
 export declare const FIRST: {
     coarsePart: number;
@@ -67,6 +72,7 @@ export declare const FIRST: {
     finePart: number;
     fineMost: number;
     tries: number;
+    more: number;
 };
 /**
  * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so
@@ -83,19 +89,30 @@ export declare const MEND: {
     tries: number;
 };
 /**
- * A mending with an eye on several days: its moves, its rounds, how many days at once beside the one it is planned for,
- * and how much nearer to the back a single move is thought to bring a day.
+ * A mending with an eye on several days: its rounds, how many days at once beside the one it is planned for, and how much
+ * nearer to the back a single move is thought to bring a day. Most stows are good on all days after a short, cool round;
+ * where one is not, longer and hotter ones follow.
  */
 export declare const OVER_DAYS: {
-    nearerCm: number;
-    moves: number;
     rounds: number;
     roundsIfAmiss: number;
     days: number;
-    heat: {
-        hot: number;
-        cold: number;
-        wide: number;
+    nearerCm: number;
+    first: {
+        moves: number;
+        heat: {
+            hot: number;
+            cold: number;
+            wide: number;
+        };
+    };
+    then: {
+        moves: number;
+        heat: {
+            hot: number;
+            cold: number;
+            wide: number;
+        };
     };
 };
 /** How hot a search is at the start and the end, and how far from where they are things are moved at its beginning. */

@@ -9,8 +9,12 @@ export const PER_UPRIGHT_MISSING = 200;
 export const PER_OVER_TALL = 10;
 /** Food of later over food of sooner. */
 export const LATER_FOOD_OVER = 40;
-/** A pinned soft thing that others push away from where it was put, for each centimetre. */
+/**
+ * A pinned soft thing that others push away from where it was put, for each centimetre. Beyond so many it is no longer
+ * where it was wanted: each then counts like a thing that is had too late, before any band.
+ */
 export const PER_CM_ASTRAY = 60;
+export const ASTRAY_FREE_CM = 4;
 /** A long thing that lies where it should stand. */
 export const LYING_LONG = 2;
 /** A thing that may go into so few compartments has few choices. What of it is left out counts this much more. Once: ½ +0.3 %. */
@@ -21,7 +25,7 @@ export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlac
 /** Edge of a cell of the grid that most of the search goes on, cm. 1: −2.0 %, but its moves are slower; 3: +8.7 %. */
 export const COARSE_CELL_CM = 2;
 /** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
-export const ITERATIONS = { forOneThing: 4_400_000, most: 130_000 };
+export const ITERATIONS = { forOneThing: 2_200_000, most: 65_000 };
 /** So many searches are started; after this part of their coarse moves the best goes on alone. */
 export const STARTS = { count: 2, part: 0.55 };
 /** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
@@ -32,10 +36,11 @@ export const COARSE_PART = 0.9;
  */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
 /**
- * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most; and several tries. The
- * search itself begins anew after it. No trial: so many moves as take about half a second.
+ * The first stow is shown soon: few, cold moves on each grid, as a part of all and so many at most. Where something is
+ * left out or unsafe, another try follows with so many times the moves. The search itself begins anew after it. No trial:
+ * so many moves as take about half a second.
  */
-export const FIRST = { coarsePart: 0.037, coarseMost: 4000, finePart: 0.015, fineMost: 1600, tries: 4 };
+export const FIRST = { coarsePart: 0.02, coarseMost: 1000, finePart: 0.008, fineMost: 400, tries: 4, more: 2 };
 /**
  * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so
  * many. No trial: the search goes on as if it were not shown.
@@ -45,16 +50,17 @@ export const GLIMPSE = { every: 24 * PROGRESS_EVERY, moves: 300 };
 /** Moves of a mending, and how often it is tried while something is left out or unsafe. */
 export const MEND = { moves: 1500, tries: 4 };
 /**
- * A mending with an eye on several days: its moves, its rounds, how many days at once beside the one it is planned for,
- * and how much nearer to the back a single move is thought to bring a day.
+ * A mending with an eye on several days: its rounds, how many days at once beside the one it is planned for, and how much
+ * nearer to the back a single move is thought to bring a day. Most stows are good on all days after a short, cool round;
+ * where one is not, longer and hotter ones follow.
  */
 export const OVER_DAYS = {
-    nearerCm: 0.5,
-    moves: 900,
-    rounds: 4,
-    roundsIfAmiss: 8,
+    rounds: 3,
+    roundsIfAmiss: 6,
     days: 4,
-    heat: { hot: 8, cold: 0.3, wide: 0.5 },
+    nearerCm: 0.5,
+    first: { moves: 900, heat: { hot: 8, cold: 0.3, wide: 0.5 } },
+    then: { moves: 2700, heat: { hot: 20, cold: 0.5, wide: 0.8 } },
 };
 /** Hot 20: +1.4 %, 80: +3.1 %. Cold 0.4: ½ +0.6 %, 2: ½ +0.2 %. */
 export const COARSE_HEAT = { hot: 40, cold: 0.8, wide: 1 };

@@ -16,12 +16,13 @@ import { OVER_DAYS } from './tuning.js';
  *
  * @param main the day whose places are searched; things that it does not have stay where they are
  * @param others further days
+ * @param round how often it is mended with this one; the same one mends the same
  */
 export function mendOverDays(
   main: StowProblem,
   others: readonly StowProblem[],
   placements: readonly Placement[],
-  seed: number,
+  round: number,
 ): readonly Placement[] {
   return withLoaders(() => {
     const search = new StowSearch(main, stowOnDay(main, placements).placements, FINE_CELL_CM);
@@ -29,8 +30,8 @@ export function mendOverDays(
       search,
       others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements))),
     );
-    const { moves, heat } = OVER_DAYS;
-    const annealing = new Annealing(search, days, seededRandom(seed), moves, heat, STRICT_WEIGHTS);
+    const { moves, heat } = round === 1 ? OVER_DAYS.first : OVER_DAYS.then;
+    const annealing = new Annealing(search, days, seededRandom(round), moves, heat, STRICT_WEIGHTS);
     annealing.run(1);
     annealing.end();
     return search.placements();

@@ -65,9 +65,9 @@ export class StowPlanner {
     for (const start of starts) this.goOn(start, STARTS.part);
     starts.sort((a, b) => a.annealing.least - b.annealing.least);
     let last = this.seenThrough(starts[0]!);
-    // More tries mend what is near. Where something is still left out or unsafe, another start goes on too.
-    if (isAmiss(last.cost)) {
-      const again = this.seenThrough(starts[1]!);
+    // More tries mend what is near. Where something is still wrong, other starts go on too.
+    for (let k = 1; k < STARTS.count + STARTS.more && isWanting(last.cost); k += 1) {
+      const again = this.seenThrough(starts[k] ?? this.begun());
       if (compareCost(again.cost, last.cost) < 0) last = again;
     }
     // The result is never worse than what was shown on the way.
@@ -185,8 +185,13 @@ export function isAmiss({ misfit, safety }: StowCost): boolean {
   return misfit > 1e-6 || safety > 0;
 }
 
+/** Something is amiss, had too late, or the heavy half is out of its band. */
+function isWanting(cost: StowCost): boolean {
+  return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0;
+}
+
 /** How many tries more a stow is worth. */
 function triesFor(cost: StowCost): number {
   if (isAmiss(cost)) return MORE_TRIES.ifOut;
-  return cost.tooDeep > 0 || cost.voidPercent > HOLLOW_PERCENT ? MORE_TRIES.ifWanting : 0;
+  return isWanting(cost) || cost.voidPercent > HOLLOW_PERCENT ? MORE_TRIES.ifWanting : 0;
 }

@@ -11,15 +11,15 @@ import type { Level } from '../placementRules.js';
 // What a stow is judged by: these weigh one fault against another, and no trial can tell them.
 
 /** What places of second choice or worse cost, each. */
-export const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 40 };
+export const LEVEL_COST: Readonly<Record<Exclude<Level, 'never'>, number>> = { good: 0, fair: 2, poor: 100 };
 /** The same where a house rule says what is good: the usual one, and one that was chosen against the usual way. */
-export const HOUSE_COST: typeof LEVEL_COST = { good: 0, fair: 2, poor: 70 };
+export const HOUSE_COST: typeof LEVEL_COST = { good: 0, fair: 2, poor: 120 };
 export const CHOSEN_COST: typeof LEVEL_COST = { good: 0, fair: 90, poor: 250 };
 /** An upright that a pack without a frame lacks; what comes out before something tall, where each is to be pulled out alone. */
 export const PER_UPRIGHT_MISSING = 200;
 export const PER_OVER_TALL = 10;
 /** Food of later over food of sooner. */
-export const LATER_FOOD_OVER = 40;
+export const LATER_FOOD_OVER = 90;
 /**
  * A pinned soft thing that others push away from where it was put, for each centimetre. Beyond so many it is no longer
  * where it was wanted: each then counts like a thing that is had too late, before any band.
@@ -40,12 +40,15 @@ export const TROUBLE = { over: 3, unsafe: 3, outOfReach: 2, tooDeep: 2, poorPlac
 export const COARSE_CELL_CM = 2;
 /** How many moves a pack gets. A pack of many things gets fewer, so that all packs take about the same time. */
 export const ITERATIONS = { forOneThing: 2_200_000, most: 65_000 };
-/** So many searches are started; after this part of their coarse moves the best goes on alone. */
-export const STARTS = { count: 2, part: 0.55 };
+/**
+ * So many searches are started; after this part of their coarse moves the best goes on alone. Where its end leaves
+ * something wanting the others go on too, and then so many more follow.
+ */
+export const STARTS = { count: 2, part: 0.55, more: 1 };
 /** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
 export const COARSE_PART = 0.9;
 /**
- * More tries follow when things are left out or unsafe, and fewer when they are out of reach or hollow. Each gets this
+ * More tries follow when things are left out or unsafe, and fewer when they are out of reach, out of the band or hollow. Each gets this
  * part. None: +2.5 %, and up to +19 % for a pack.
  */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };

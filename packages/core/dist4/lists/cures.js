@@ -1,0 +1,58 @@
+import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { removeThings } from '../trip/changes.js';
+import { isPersonal } from '../trip/queries.js';
+import { giveEach, giveGroup } from './takeFromLibrary.js';
+import { inSentence } from '../units/format.js';
+/** An entry of a library, or of the starter library where the leader has taken it out. */
+export function entryById(library, id) {
+    const find = (entries) => entries.find((e) => e.kind === 'thing' && e.id === id);
+    const entry = find(library) ?? find(STARTER_LIBRARY);
+    if (entry === undefined)
+        throw new Error(`Broken invariant: the starter library has no thing "${id}"`);
+    return entry;
+}
+/** "Ilse", "Ilse and Tam", "Ilse, Tam and 3 more". */
+export function names(members) {
+    const list = members.map((m) => m.name);
+    if (list.length <= 1)
+        return list[0] ?? '';
+    if (list.length <= 3)
+        return `${list.slice(0, -1).join(', ')} and ${list[list.length - 1]}`;
+    return `${list[0]}, ${list[1]} and ${list.length - 2} more`;
+}
+/** Members on whose lists some of these things are, in the trip's order. */
+export function ownersOf(trip, things) {
+    const ids = new Set(things.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])));
+    return trip.members.filter((m) => ids.has(m.id));
+}
+/** Leave things out; what is worn or in hand was no load. */
+export function leaveAtHome(label, things) {
+    const ids = new Set(things.map((t) => t.id));
+    return {
+        label,
+        changeKg: -things.reduce((sum, t) => sum + (isPersonal(t) && t.worn ? 0 : t.massKg), 0),
+        apply: (trip) => removeThings(trip, ids),
+    };
+}
+/**
+ * Add an entry's thing to members' lists.
+ *
+ * @param memberIds one thing for each; an id that stands several times gets several
+ * @param whom the members in words
+ */
+export function addFor(entry, memberIds, whom, want) {
+    return {
+        label: `Add ${inSentence(entry.name)} for ${whom}`,
+        changeKg: entry.worn ? 0 : memberIds.length * entry.thing.massKg,
+        apply: (trip) => giveEach(trip, entry, memberIds, want),
+    };
+}
+/** Add one or several of an entry's thing to the group kit. */
+export function addToGroup(entry, count = 1) {
+    return {
+        label: `Add ${inSentence(entry.name)} to the group kit`,
+        changeKg: count * entry.thing.massKg,
+        apply: (trip) => giveGroup(trip, entry, count),
+    };
+}
+//# sourceMappingURL=cures.js.map

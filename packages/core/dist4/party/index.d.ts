@@ -1,0 +1,2 @@
+/** The public face: groups, pots and places. */
+export * from './groupNeeds.js';

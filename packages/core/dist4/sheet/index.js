@@ -1,0 +1,14 @@
+/** The public face: members’ sheets. */
+export * from './answers.js';
+export * from './ask.js';
+export * from './marks.js';
+export * from './memberSheet.js';
+export * from './messages.js';
+export * from './partySheet.js';
+export * from './sheetChanges.js';
+export * from './sheetDrawing.js';
+export * from './sheetMarkSchema.js';
+export * from './sheetProgress.js';
+export * from './takeAnswers.js';
+export * from './toldComfort.js';
+//# sourceMappingURL=index.js.map

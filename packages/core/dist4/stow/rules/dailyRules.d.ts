@@ -1,0 +1,2 @@
+import type { HomeRule } from './homeRule.js';
+export declare const DAILY_RULES: readonly HomeRule[];

@@ -1,0 +1,2 @@
+import type { HomeRule } from './homeRule.js';
+export declare const SHELTER_RULES: readonly HomeRule[];

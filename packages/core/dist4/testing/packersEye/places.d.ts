@@ -1,0 +1,2 @@
+import { type Statement } from './statement.js';
+export declare const PLACES: readonly Statement[];

@@ -1,0 +1,2 @@
+import type { Statement } from './statement.js';
+export declare const STATEMENTS: readonly Statement[];

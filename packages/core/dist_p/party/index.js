@@ -1,0 +1,3 @@
+/** The public face: groups, pots and places. */
+export * from './groupNeeds.js';
+//# sourceMappingURL=index.js.map

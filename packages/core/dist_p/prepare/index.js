@@ -1,0 +1,4 @@
+/** The public face: before the trip. */
+export * from './preparation.js';
+export * from './trainingLadder.js';
+//# sourceMappingURL=index.js.map

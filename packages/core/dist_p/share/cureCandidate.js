@@ -1,0 +1,2 @@
+export {};
+//# sourceMappingURL=cureCandidate.js.map

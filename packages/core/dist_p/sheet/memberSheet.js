@@ -1,0 +1,254 @@
+/**
+ * What one member needs to know of the plan, and nothing of the others' bodies. It says what they carry, from whom they
+ * get it and where it goes. It says who has the rest, what there is to eat, who does what, and what to take care of.
+ * Plain data, small enough for a phone.
+ */
+import { sheetAsk } from './ask.js';
+import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
+import { heaviestDay, loadsOverTrip } from '../load/memberLoad.js';
+import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
+import { assess } from '../stow/assessStow.js';
+import { loadingSteps } from '../stow/loadingSteps.js';
+import { placeOf } from '../stow/placeOf.js';
+import { stowProblem } from '../stow/stowProblem.js';
+import { withEvents } from '../trail/asWalked.js';
+import { isUnder18 } from '../trip/age.js';
+import { isNoPack } from '../trip/customPack.js';
+import { nameAlone, allThings, carriedPieces, carrierOf, groupMembers, isPersonal, isWithParty, memberById, ownThings, packOf, } from '../trip/queries.js';
+import { addDays } from '../units/isoDate.js';
+import { waterByDay } from '../route/waterStretches.js';
+import { eveningList } from '../trail/eveningList.js';
+import { eveningWords } from './eveningWords.js';
+import { oncePer } from '../trip/oncePer.js';
+import { sheetDrawing } from './sheetDrawing.js';
+/** Who hands out what nobody in particular owns. */
+export const FROM_LEADER = 'the leader';
+/** What an emergency asks for (common practice, no source). */
+const SAFETY_PURPOSES = [
+    'firstAid',
+    'beacon',
+    'animalSpray',
+    'signal',
+    'emergencyShelter',
+    'navigation',
+];
+/** What is for an emergency by its purpose; medicines by their name. */
+export function isForEmergency(thing) {
+    return SAFETY_PURPOSES.includes(thing.purpose) || MEDICINE.test(thing.name);
+}
+const MEDICINE = /\bmedicines?\b|\bmedication\b|\binhaler\b|\binsulin\b|\badrenaline\b/i;
+/**
+ * The sheet of a trip as it stands: with what has happened on the way.
+ *
+ * @throws Error for a member who is not in the trip
+ */
+export function memberSheet(plan, memberId) {
+    const trip = withEvents(plan);
+    const member = memberById(trip, memberId);
+    const loads = loadsOverTrip(trip, member);
+    const [departure] = loads;
+    const heaviest = heaviestDay(loads);
+    const problem = stowProblem(trip, memberId, 1);
+    const placements = placementsOf(trip, memberId);
+    const stow = placements.length > 0 ? assess(problem, placements) : undefined;
+    const tent = groupWith(trip, member.tentGroupId, member);
+    const cook = groupWith(trip, member.cookGroupId, member);
+    const ask = sheetAsk(trip, member);
+    return {
+        tripName: trip.name,
+        startDate: trip.startDate,
+        timeZone: trip.timeZone,
+        memberId,
+        name: member.name,
+        packName: packOf(trip, member).name,
+        loadKg: departure.totalKg,
+        limitKg: departure.limitKg,
+        limitReason: departure.limitReason,
+        heaviest: { day: heaviest.day, loadKg: heaviest.totalKg, ratio: heaviest.ratio },
+        bodyMassKg: member.bodyMassKg,
+        ...(member.buddyId === undefined ? {} : { buddy: memberById(trip, member.buddyId).name }),
+        ...(tent === undefined ? {} : { tent }),
+        ...(cook === undefined ? {} : { cook }),
+        things: sheetThings(trip, member, stow),
+        handovers: sheetHandovers(trip, memberId),
+        ...(stow === undefined || isNoPack(problem.pack) ? {} : { drawing: sheetDrawing(problem.pack, stow) }),
+        steps: stow === undefined ? [] : loadingSteps(problem, stow),
+        others: trip.members
+            .filter((m) => m.id !== memberId)
+            .map((m) => ({ who: m.name, pieces: carriedPieces(trip, m.id, 1).map((p) => nameAlone(trip, p)) }))
+            .filter((o) => o.pieces.length > 0),
+        safety: safetyThings(trip, member),
+        numbers: emergencyNumbers(trip),
+        days: sheetDays(trip, member, loads),
+        cautions: cautionsFor(trip, member, loads),
+        ...(ask === undefined ? {} : { ask }),
+    };
+}
+function placementsOf(trip, memberId) {
+    return trip.stows.find((s) => s.memberId === memberId)?.placements ?? [];
+}
+/** A member's tent or cook group, with who else is in it. */
+function groupWith(trip, groupId, member) {
+    const group = trip.groups.find((g) => g.id === groupId);
+    if (group === undefined)
+        return undefined;
+    const others = groupMembers(trip, group).filter((m) => m.id !== member.id);
+    return { name: group.name, with: others.map((m) => m.name) };
+}
+/** All that a member has on a day, or gets later without a handover: pieces first, in kit order. */
+function thingsOf(trip, member, day = 1) {
+    return [...carriedPieces(trip, member.id, day), ...ownThings(trip, member.id)];
+}
+/** Who brings a thing to its carrier; undefined where they have it already. */
+function fromWhom(trip, member, thing) {
+    if (isPersonal(thing) && thing.memberId !== member.id)
+        return memberById(trip, thing.memberId).name;
+    if (thing.owner !== undefined)
+        return thing.owner === member.name ? undefined : thing.owner;
+    return isPersonal(thing) ? undefined : FROM_LEADER;
+}
+/** What a sheet says of each thing; without a stow, nothing of its place. */
+export function sheetThings(trip, member, stow) {
+    const kitOf = new Map(trip.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit.name])));
+    const places = new Map(stow?.placed.map((p) => {
+        const holder = stow.placed.find((q) => q.thing.id === p.insideId);
+        return [p.thing.id, holder === undefined ? p.zone.name : `in ${withMark(holder.thing)}`];
+    }));
+    return thingsOf(trip, member).map((thing) => {
+        const personal = isPersonal(thing);
+        const kit = kitOf.get(thing.id);
+        const carrier = carrierOf(trip, thing.id, 1);
+        const elsewhere = personal && !thing.worn && carrier !== member.id;
+        const from = fromWhom(trip, member, thing);
+        const place = elsewhere
+            ? `with ${carrier === undefined ? 'nobody' : memberById(trip, carrier).name}`
+            : places.get(thing.id);
+        const day = thing.fromDay ?? 1;
+        return {
+            id: thing.id,
+            name: personal && thing.memberId !== member.id ? nameAlone(trip, thing) : thing.name,
+            massKg: massOnDayKg(thing, day, trip.legs[day - 1]),
+            estimated: thing.massEstimated,
+            ...(kit === undefined ? {} : { kit }),
+            ...(from === undefined ? {} : { from }),
+            worn: personal && thing.worn,
+            ...(place === undefined ? {} : { place }),
+            ...(day > 1 ? { fromDay: day } : {}),
+        };
+    });
+}
+/** A holder with the mark by which others find it. */
+function withMark({ name, holds }) {
+    return holds?.mark === undefined ? name : `${name} (${holds.mark})`;
+}
+function sheetHandovers(trip, memberId) {
+    const pieces = new Map(allThings(trip).map((p) => [p.id, p]));
+    // What changes hands before the first step is there at the departure.
+    return trip.handovers
+        .filter((h) => h.day > 1)
+        .sort((a, b) => a.day - b.day)
+        .flatMap((handover) => {
+        const piece = pieces.get(handover.pieceId);
+        const fromId = carrierOf(trip, handover.pieceId, handover.day - 1);
+        const { toMemberId: toId, day } = handover;
+        if (piece === undefined || fromId === toId || (fromId !== memberId && toId !== memberId))
+            return [];
+        const gives = fromId === memberId;
+        const otherId = gives ? toId : fromId;
+        const other = otherId === undefined ? {} : { other: memberById(trip, otherId).name };
+        const massKg = massOnDayKg(piece, day, trip.legs[day - 1]);
+        return [{ day, name: nameAlone(trip, piece), massKg, gives, ...other }];
+    });
+}
+/** Everything for an emergency, with who has it on a day and where in the pack, if that is known. */
+export function safetyThings(trip, reader, day = 1) {
+    const byName = new Map();
+    const there = trip.members.filter((m) => isWithParty(m, day));
+    for (const member of there) {
+        for (const thing of thingsOf(trip, member, day)) {
+            if (!isForEmergency(thing) || !isCarriedOn(thing, day))
+                continue;
+            const known = byName.get(thing.name) ?? { purpose: thing.purpose, at: [] };
+            known.at.push({ who: member.name, place: placeOf(trip, member, thing) });
+            byName.set(thing.name, known);
+        }
+    }
+    return [...byName]
+        .map(([name, { purpose, at }]) => {
+        const everybody = there.length > 1 && there.every((m) => at.some((a) => a.who === m.name));
+        return {
+            name,
+            purpose,
+            everybody,
+            at: everybody ? at.filter((a) => a.who === reader?.name) : at,
+        };
+    })
+        .sort((a, b) => SAFETY_PURPOSES.indexOf(a.purpose) - SAFETY_PURPOSES.indexOf(b.purpose));
+}
+/** The trip's own numbers, without those of members' people. */
+export function emergencyNumbers(trip) {
+    return trip.contacts
+        .filter((c) => c.memberId === undefined)
+        .map(({ name, relation, phone }) => ({ name, relation, phone }));
+}
+/** The same for all members: made once for their sheets. */
+const waterOf = oncePer(waterByDay);
+const eveningsOf = oncePer((trip) => trip.legs.map((_leg, i) => eveningList(trip, i + 1)));
+function sheetDays(trip, member, loads) {
+    const [water, evenings] = [waterOf(trip), eveningsOf(trip)];
+    return trip.legs.map((leg, i) => {
+        const day = i + 1;
+        const load = loads[i];
+        return {
+            day,
+            date: addDays(trip.startDate, i),
+            leg: leg.name,
+            distanceKm: leg.distanceKm,
+            climbM: leg.climbM,
+            descentM: leg.descentM,
+            waterL: load.waterKg,
+            loadKg: load.totalKg,
+            ratio: load.ratio,
+            roles: trip.roles.filter((r) => r.day === day && r.memberId === member.id).map((r) => r.role),
+            meals: trip.meals
+                .filter((m) => m.day === day && m.groupId === member.cookGroupId)
+                .map((m) => ({ kind: m.kind, dish: m.dish.name })),
+            isThere: isWithParty(member, day),
+            ...(load.waterKg > 0 ? { fillAt: water[i].fillAt } : {}),
+            evening: isWithParty(member, day) ? eveningWords(evenings[i], member) : [],
+        };
+    });
+}
+const FOOD_AT_NIGHT = {
+    none: undefined,
+    hang: 'At night everything that smells is hung up, away from the tents: food, rubbish, soap, toothpaste.',
+    container: 'At night everything that smells goes into the food container: food, rubbish, soap, toothpaste; nothing in the tent.',
+    locker: 'At night everything that smells goes into the camp’s locker: food, rubbish, soap, toothpaste.',
+};
+/** What can hurt, for this member; planning words, not medical ones (common practice, no source). */
+function cautionsFor(trip, member, all) {
+    const loads = all.filter((l) => l.totalKg > 0);
+    const over = loads.filter((l) => l.ratio > 1 + 1e-9);
+    const lift = packLift(Math.max(...loads.map((l) => l.totalKg)));
+    const carried = thingsOf(trip, member).filter((t) => isCarriedOn(t, 1));
+    const fuel = carried.some((t) => t.flags.includes('liquidFuel') || t.flags.includes('gasFuel'));
+    const food = FOOD_AT_NIGHT[trip.foodStorage];
+    return [
+        'Pain, numb hands or tingling arms: stop, take the pack off, refit it. Say so early.',
+        ...(over.length > 0
+            ? [
+                `Your load is above your limit on day ${over.map((l) => l.day).join(', ')}: talk to the leader before you set off.`,
+            ]
+            : []),
+        ...(lift.index > HARD_LIFT
+            ? ['Lift this pack with help, or from a rock: it is heavy for one back.']
+            : []),
+        ...(isUnder18(member) || member.experience === 'newcomer'
+            ? ['Start light: it is no shame to give something away.']
+            : []),
+        ...(fuel ? ['Fuel rides upright and away from food; check it for leaks each morning.'] : []),
+        ...(food === undefined ? [] : [food]),
+        'These are planning estimates. The leader decides on the ground.',
+    ];
+}
+//# sourceMappingURL=memberSheet.js.map

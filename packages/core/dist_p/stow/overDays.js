@@ -1,0 +1,107 @@
+/** A stow over the days of its trip: how it rides on each, what is fetched up for it, and what would mend the worst. */
+import { FAIR_OFFSET_CM, GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
+import { isWithParty, memberById } from '../trip/queries.js';
+import { assess } from './assessStow.js';
+import { keptFrom, stowOnDay } from './movesUp.js';
+import { costOfStow } from './planStow.js';
+import { compareCost, overAll } from './stowCost.js';
+import { bestMoves, byTheWhole } from './stowMoves.js';
+import { stowProblem } from './stowProblem.js';
+import { ASIDE_FREE_CM } from './search/partFigures.js';
+import { mendOverDays } from './search/overDays.js';
+import { isAmiss } from './search/stowPlanner.js';
+import { OVER_DAYS } from './search/tuning.js';
+/** Days on which a member walks, from 1. */
+export function daysOf(trip, memberId) {
+    const member = memberById(trip, memberId);
+    return trip.legs.flatMap((_leg, i) => (isWithParty(member, i + 1) ? [i + 1] : []));
+}
+/** @param isWet every day as after rain: what gets wet is packed wet */
+export function stowDays(trip, memberId, placements, isWet = false) {
+    const walked = isWet ? { ...trip, legs: trip.legs.map((leg) => ({ ...leg, afterRain: true })) } : trip;
+    return daysOf(walked, memberId).map((day) => {
+        const problem = stowProblem(walked, memberId, day);
+        const on = stowOnDay(problem, placements);
+        return { day, stow: assess(problem, on.placements), moves: on.moves };
+    });
+}
+/** The day most worth a repack: something left out or unsafe, then out of the band, then uneven; undefined when none is. */
+export function dayToRepack(days) {
+    const worth = ({ stow }) => 1000 * stow.findings.filter((f) => f.severity === 'fit').length +
+        100 * stow.findings.filter((f) => f.severity === 'safety').length +
+        10 * stow.findings.filter((f) => f.severity === 'access').length +
+        Math.abs(stow.bandMissCm) +
+        Math.max(0, Math.abs(stow.centreOfGravityCm.x) - FAIR_OFFSET_CM);
+    const [worst] = [...days].sort((a, b) => worth(b) - worth(a) || a.day - b.day);
+    return worst === undefined || worth(worst) === 0 ? undefined : worst;
+}
+const MOST_MOVES = 2;
+const MOST_TRIED = 8;
+/** A smaller gain is not worth the work, by the measure of the whole. */
+const WORTH_IT = 5;
+/** The two single moves, one after the other, that do most for a stow on a day; fewer when fewer help. */
+export function repack(problem, placements) {
+    const moves = [];
+    let now = placements;
+    for (let k = 0; k < MOST_MOVES; k += 1) {
+        const { findings } = assess(problem, now);
+        const heavy = [...problem.things].sort((a, b) => b.wholeKg - a.wholeKg).map((t) => t.thing.id);
+        const tried = [...new Set([...findings.flatMap((f) => f.thingIds), ...heavy])].slice(0, MOST_TRIED);
+        const [move] = bestMoves(problem, now, byTheWhole, tried, 1, WORTH_IT);
+        if (move === undefined)
+            break;
+        moves.push(move);
+        now = move.placements;
+    }
+    return moves;
+}
+/**
+ * A stow that is good on all days from one on: what does not go in, is unsafe, out of the band or aside on some day is
+ * mended, as long as the days together are better for it.
+ *
+ * @param mainDay the day it was planned for
+ */
+export function goodOnAllDays(trip, memberId, placements, mainDay, fromDay = 1) {
+    const problems = daysOf(trip, memberId)
+        .filter((day) => day >= fromDay)
+        .map((day) => stowProblem(trip, memberId, day));
+    const main = problems.find((p) => p.day === mainDay) ?? problems[0];
+    if (main === undefined)
+        return placements;
+    const judge = (list) => problems.map((problem) => ({
+        problem,
+        cost: costOfStow(problem, stowOnDay(problem, list).placements),
+    }));
+    const together = (days) => overAll(days.map((d) => d.cost));
+    let best = placements;
+    let days = judge(best);
+    for (let round = 1; round <= OVER_DAYS.roundsIfAmiss; round += 1) {
+        const worst = days
+            .filter((d) => d.problem !== main && isWanting(d.cost))
+            .sort((a, b) => compareCost(b.cost, a.cost))
+            .slice(0, OVER_DAYS.days);
+        const isBad = days.some((d) => isAmiss(d.cost));
+        if ((worst.length === 0 && !isBad) || (round > OVER_DAYS.rounds && !isBad))
+            break;
+        // What is carried on the worst day alone is moved when that day leads.
+        const lead = round % 2 === 0 ? (worst[0]?.problem ?? main) : main;
+        const others = [main, ...worst.map((d) => d.problem)].filter((p) => p !== lead).slice(0, OVER_DAYS.days);
+        const mended = mendOverDays(lead, others, best, round);
+        const inPack = new Set(mended.map((p) => p.thingId));
+        const kept = keptFrom(best, stowOnDay(lead, best), mended);
+        const next = [...kept, ...best.filter((p) => !inPack.has(p.thingId))];
+        const then = judge(next);
+        if (compareCost(together(then), together(days)) >= 0)
+            continue;
+        best = next;
+        days = then;
+    }
+    return best;
+}
+/** A day is worth mending when it is aside by more than half of what is still good. */
+const WORTH_ASIDE_CM = GOOD_OFFSET_CM / 2 - ASIDE_FREE_CM;
+/** Something about a day that is worth mending. */
+function isWanting(cost) {
+    return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0 || cost.asideCm > WORTH_ASIDE_CM;
+}
+//# sourceMappingURL=overDays.js.map

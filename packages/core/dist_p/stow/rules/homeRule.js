@@ -1,0 +1,2 @@
+export {};
+//# sourceMappingURL=homeRule.js.map

@@ -1,0 +1,276 @@
+import { sideIn } from '../defaultSpot.js';
+import { energyOf } from '../stowCost.js';
+import { NOTHING } from './compartmentView.js';
+import { Desk } from './desk.js';
+import { Desks } from './desks.js';
+import { addFigures, bandMissOf, centreOf, costOf, packFigures, } from './partFigures.js';
+import { searchFacts } from './searchFacts.js';
+import { sleeveView } from './sleeveView.js';
+import { roundCm, StowState } from './stowState.js';
+export class StowSearch {
+    facts;
+    state;
+    desks;
+    /** By compartment, as the state stands where it is not stale. */
+    views;
+    /** What the views come to together. */
+    sum;
+    bandMissCm = 0;
+    /** By thing, from the views. */
+    heights;
+    troubles;
+    zones;
+    rests;
+    pending;
+    /**
+     * @param placements where things are at the beginning; pinned ones stay there
+     * @param cellCm edge of a cell of the grid that things are loaded on
+     */
+    constructor(problem, placements, cellCm) {
+        this.facts = searchFacts(problem, placements, cellCm);
+        this.state = new StowState(this.facts, placements);
+        this.desks = new Desks(this.facts);
+        this.views = this.facts.compartments.map(() => undefined);
+        this.sum = packFigures(this.facts);
+        const n = this.facts.things.length;
+        this.heights = new Float64Array(n);
+        this.troubles = new Float64Array(n);
+        this.zones = new Int16Array(n);
+        this.rests = this.facts.things.map(() => undefined);
+    }
+    /** What the state comes to as it stands. */
+    look() {
+        this.withdraw();
+        const evaluation = this.evaluate();
+        this.see(evaluation);
+        return evaluation;
+    }
+    /**
+     * What the state costs as it stands, when nothing else will be asked of it.
+     *
+     * @returns undefined when its energy is certain to be above a limit
+     */
+    glance(limit) {
+        const evaluation = this.evaluate(limit);
+        if (evaluation === undefined)
+            return undefined;
+        this.adoptViews(evaluation.views);
+        this.state.clearStale();
+        return evaluation.cost;
+    }
+    /** What is loaded now is what later states will mostly begin with. */
+    keepLoaded() {
+        for (const [c, { kind }] of this.facts.compartments.entries())
+            if (kind !== 'sleeve')
+                this.desks.of(c, this.state).keep();
+    }
+    /**
+     * Make a change and see what it comes to. It is taken back as soon as something else is tried, unless that is
+     * committed; at once when its energy is above a limit, or is certain to be.
+     *
+     * @returns undefined when it changes nothing or comes to too much
+     */
+    trial(change, limit) {
+        this.withdraw();
+        const undo = change();
+        if (undo === undefined)
+            return undefined;
+        const within = limit === undefined ? undefined : { weights: limit.weights, limit: limit.most() };
+        const evaluation = this.evaluate(within);
+        const isIn = evaluation !== undefined &&
+            (within === undefined || energyOf(evaluation.cost, within.weights) <= within.limit);
+        if (!isIn) {
+            undo();
+            this.state.clearStale();
+            return undefined;
+        }
+        this.pending = { evaluation, undo };
+        return evaluation;
+    }
+    /** Take everything to be where it comes to rest, so that what was mended need not be again. */
+    settle() {
+        this.withdraw();
+        this.state.touchAll();
+        const evaluation = this.evaluate();
+        this.adopt(evaluation);
+        return evaluation;
+    }
+    /**
+     * Adopt what was tried last, and take what it moved to be where it came to rest.
+     *
+     * @param evaluation the last that `trial` returned
+     */
+    commit(evaluation) {
+        if (this.pending?.evaluation !== evaluation)
+            throw new Error('only the last trial can be committed');
+        this.pending = undefined;
+        this.adopt(evaluation);
+    }
+    adopt(evaluation) {
+        this.see(evaluation);
+        for (const c of evaluation.loaded) {
+            const desk = this.desks.of(c, this.state);
+            const { things } = evaluation.views[c];
+            for (let i = 0; i < things.length; i += 1) {
+                const t = things[i];
+                if (this.settleThing(t))
+                    desk.isAt(i, this.state.xOf(t), this.state.yOf(t), this.state.turnOf(t));
+            }
+            desk.keep();
+        }
+    }
+    withdraw() {
+        if (this.pending === undefined)
+            return;
+        this.pending.undo();
+        this.state.clearStale();
+        this.pending = undefined;
+    }
+    /** Whether a thing came to rest elsewhere than it was put; it is there from now on. */
+    settleThing(t) {
+        const rest = this.rests[t];
+        return rest !== undefined && this.state.settle(t, rest.xCm, rest.yCm, rest.turn);
+    }
+    /** Evaluate the state; undefined when its energy is certain to be above a limit: the rest is then not loaded. */
+    evaluate(within) {
+        const { facts, state } = this;
+        const views = this.views.slice();
+        const stale = [];
+        for (let c = 0; c < views.length; c += 1) {
+            if (!state.isStale(c))
+                continue;
+            views[c] = undefined;
+            if (c !== facts.main)
+                stale.push(c);
+        }
+        // The main compartment last: it takes longest to load, and then all else is known.
+        if (facts.main >= 0 && state.isStale(facts.main))
+            stale.push(facts.main);
+        const loaded = [];
+        for (let k = 0; k < stale.length; k += 1) {
+            const c = stale[k];
+            const limit = within === undefined || k < stale.length - 1 ? 0 : this.limitBeside(views, within);
+            const view = this.viewOf(c, limit);
+            if (view === undefined)
+                return undefined;
+            views[c] = view;
+            if (c !== facts.sleeve && view.things.length > 0)
+                loaded.push(c);
+        }
+        const sum = this.sumOf(views);
+        return {
+            cost: costOf(sum, facts.problem),
+            centre: centreOf(sum),
+            bandMissCm: bandMissOf(sum.hz, facts.problem),
+            views: views,
+            loaded,
+        };
+    }
+    /** Load a compartment and look at it; undefined when the whole is then certain to be above a limit. */
+    viewOf(c, limit) {
+        const { facts, state } = this;
+        if (c === facts.sleeve)
+            return sleeveView(facts, state, c);
+        const things = state.thingsIn(c);
+        return things.length === 0 ? NOTHING : this.desks.of(c, state).view(state, things, limit);
+    }
+    /** @param views of all but the compartment that is looked at last */
+    limitBeside(views, { weights, limit }) {
+        const others = { ...this.sum };
+        for (let c = 0; c < views.length; c += 1) {
+            const [view, before] = [views[c], this.views[c]];
+            if (view === before)
+                continue;
+            const isMain = this.facts.compartments[c].kind === 'main';
+            if (before !== undefined)
+                addFigures(others, before.figures, isMain, -1);
+            if (view !== undefined)
+                addFigures(others, view.figures, isMain);
+        }
+        return this.desks.memory.limit(limit, weights, others);
+    }
+    /** The figures of all compartments that are looked at and of the empty pack. */
+    sumOf(views) {
+        const { compartments } = this.facts;
+        const sum = packFigures(this.facts);
+        for (let c = 0; c < views.length; c += 1) {
+            const view = views[c];
+            if (view !== undefined)
+                addFigures(sum, view.figures, compartments[c].kind === 'main');
+        }
+        return sum;
+    }
+    adoptViews(views) {
+        this.views = views;
+        this.sum = this.sumOf(views);
+    }
+    see({ views, bandMissCm }) {
+        for (let c = 0; c < views.length; c += 1)
+            if (views[c] !== this.views[c])
+                this.seeStands(views[c]);
+        this.adoptViews(views);
+        this.bandMissCm = bandMissCm;
+        this.state.clearStale();
+    }
+    seeStands({ things, stands }) {
+        for (let i = 0; i < things.length; i += 1) {
+            const t = things[i];
+            const isLoaded = stands instanceof Desk;
+            this.zones[t] = isLoaded ? stands.zoneOf(i) : stands.zone;
+            this.heights[t] = isLoaded ? stands.heightOf(i) : stands.heightCm;
+            this.troubles[t] = isLoaded ? stands.troubleOf(i) : 0;
+            this.rests[t] = isLoaded ? stands.loader.memory.restOf(i) : undefined;
+        }
+    }
+    /** How high a thing's middle was when the state was last looked at, cm. */
+    heightOf(t) {
+        return this.heights[t];
+    }
+    /** How badly a thing stood: rules broken, too deep, out of place. */
+    troubleOf(t) {
+        return this.troubles[t];
+    }
+    /** 1 when the heavy half was above its band, −1 below, 0 inside. */
+    get tooHigh() {
+        return Math.sign(this.bandMissCm);
+    }
+    /** Whether a thing would be put where it is: in the same cells, turned the same way. */
+    isThere(t, c, xCm, yCm, turn) {
+        return this.desks.isThere(this.state, t, c, xCm, yCm, turn);
+    }
+    /** A loader of a compartment with nothing in it, reservoir and all. */
+    emptyLoader(c) {
+        return this.desks.fresh(c, this.state);
+    }
+    /** Load a thing that may be moved, as it is when nothing is mended. */
+    loadInto(loader, t, turn, xCm, yCm) {
+        this.desks.of(this.state.compartmentOf(t), this.state).loadUnmended(loader, t, turn, xCm, yCm);
+    }
+    /** The state as placements, in loading order, nested things after their holders. */
+    placements() {
+        this.look();
+        const { state } = this;
+        return Array.from({ length: state.count }, (_v, k) => this.placementsOf(state.thingAt(k))).flat();
+    }
+    placementsOf(t) {
+        const { state, facts } = this;
+        const { things, compartments, problem } = facts;
+        const { riders } = things[t];
+        const c = compartments[state.compartmentOf(t)];
+        const zone = c.zone ?? problem.pack.zones[this.zones[t]];
+        const rest = this.rests[t];
+        const spot = {
+            xCm: roundCm(rest?.xCm ?? state.xOf(t)),
+            yCm: roundCm(rest?.yCm ?? state.yOf(t)),
+            turn: rest?.turn ?? state.turnOf(t),
+        };
+        return [t, ...riders].map((i) => ({
+            thingId: things[i].thing.id,
+            zoneId: zone.id,
+            side: sideIn(c, spot.xCm),
+            spot,
+            pinned: things[i].isPinned,
+        }));
+    }
+}
+//# sourceMappingURL=stowSearch.js.map

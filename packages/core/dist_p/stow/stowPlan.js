@@ -1,0 +1,2 @@
+export {};
+//# sourceMappingURL=stowPlan.js.map

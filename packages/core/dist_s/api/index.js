@@ -1,0 +1,3 @@
+/** The public face: what server and web say to each other. */
+export * from './apiContract.js';
+//# sourceMappingURL=index.js.map

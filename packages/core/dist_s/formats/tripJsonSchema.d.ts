@@ -1,0 +1,3 @@
+type JsonSchema = Readonly<Record<string, unknown>>;
+export declare function tripJsonSchema(): JsonSchema;
+export {};

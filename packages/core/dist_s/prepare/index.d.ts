@@ -1,0 +1,3 @@
+/** The public face: before the trip. */
+export * from './preparation.js';
+export * from './trainingLadder.js';

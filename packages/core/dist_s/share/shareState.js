@@ -1,0 +1,289 @@
+/**
+ * The running state of a search for a share: loads by carrier and day, kept up to date move by move, with the parts
+ * of the objective. A move is weighed before it is made, from the cells of its two carriers alone.
+ *
+ * Symbols: p = load before group pieces, y = yardstick (the ratio's denominator), r = load / y, f = p / y.
+ * A cell is one carrier on one day. The level is the largest r among cells that carry something of the group's: where
+ * personal things alone make the largest ratio, it is still what a share can do something about.
+ */
+import { Crowd } from './crowd.js';
+import { PackRoom } from './packRoom.js';
+import { above, scoreOf } from './shareScore.js';
+import { apartBroken, apartChange, apartFrom } from './keepApart.js';
+import { carrierUntidiness, changedCarriers } from './tidiness.js';
+/** A cell above its own floor by less than this carries nothing of the group's. */
+const FLOOR_SLACK = 1e-9;
+export class ShareState {
+    problem;
+    /** Carrier index of each bundle. */
+    carrierOf;
+    carrierCount;
+    days;
+    /** Of each carrier, in no order. */
+    held;
+    /** Sums over all cells, for the cap that is set. */
+    over = 0;
+    apart = 0;
+    excess = 0;
+    crowding = 0;
+    evenness = 0;
+    untidiness = 0;
+    /** Excess of each carrier above the cap. */
+    excessOf;
+    effect = { over: 0, apart: 0, excess: 0, crowding: 0, evenness: 0, untidiness: 0 };
+    place;
+    load;
+    room;
+    crowd;
+    limit;
+    overWeight;
+    perYard;
+    floor;
+    cap;
+    mass;
+    daySum;
+    dayShare;
+    apartFrom;
+    target = Infinity;
+    constructor(problem, assignment) {
+        this.problem = problem;
+        const { carriers, bundles, dayCount } = problem;
+        this.days = dayCount;
+        this.carrierCount = carriers.length;
+        const cells = carriers.length * dayCount;
+        const perCell = (of) => Float64Array.from({ length: cells }, (_v, i) => of(Math.floor(i / dayCount), i % dayCount));
+        this.load = new Float64Array(cells);
+        this.room = new PackRoom(problem);
+        this.crowd = new Crowd(problem);
+        this.limit = perCell((m, d) => carriers[m].limitKg[d]);
+        this.overWeight = Float64Array.from(carriers, (c) => c.overWeight);
+        // An absent carrier's limit and yardstick are infinite: ratio 0, never over.
+        this.perYard = perCell((m, d) => 1 / carriers[m].yardKg[d]);
+        this.floor = perCell((m, d) => carriers[m].baseKg[d] / carriers[m].yardKg[d]);
+        this.cap = new Float64Array(cells).fill(Infinity);
+        this.mass = Float64Array.from(bundles.flatMap((b) => [...b.massKg]));
+        this.daySum = new Float64Array(dayCount);
+        this.dayShare = Float64Array.from({ length: dayCount }, (_v, d) => {
+            const present = carriers.filter((c) => c.limitKg[d] !== Infinity).length;
+            return present === 0 ? 0 : 1 / present;
+        });
+        this.excessOf = new Float64Array(carriers.length);
+        this.apartFrom = apartFrom(problem);
+        this.carrierOf = Int32Array.from(assignment);
+        this.place = new Int32Array(bundles.length);
+        this.held = carriers.map(() => []);
+        this.restore(assignment);
+    }
+    /** Take over an assignment and recompute every sum, which also clears rounding drift after many moves. */
+    restore(assignment) {
+        const { carriers } = this.problem;
+        for (const list of this.held)
+            list.length = 0;
+        this.load.set(carriers.flatMap((c) => [...c.baseKg]));
+        this.room.empty();
+        this.crowd.empty();
+        for (let b = 0; b < this.carrierOf.length; b += 1) {
+            const m = assignment[b];
+            this.carrierOf[b] = m;
+            this.place[b] = this.held[m].length;
+            this.held[m].push(b);
+            this.crowd.put(b, m, 1);
+            for (let d = 0; d < this.days; d += 1) {
+                this.load[m * this.days + d] += this.mass[b * this.days + d];
+                this.room.put(b, m, d, 1);
+            }
+        }
+        this.setTarget(this.target);
+        this.apart = this.apartBroken();
+        this.crowding = this.crowdingNow();
+        this.untidiness = this.untidinessNow();
+    }
+    /** Ratios above the target count as excess; where personal things alone are above it, above those. */
+    setTarget(target) {
+        this.target = target;
+        const { days } = this;
+        this.over = 0;
+        this.excess = 0;
+        this.evenness = 0;
+        this.daySum.fill(0);
+        this.excessOf.fill(0);
+        for (let d = 0; d < days; d += 1) {
+            let squares = 0;
+            for (let m = 0; m < this.carrierCount; m += 1) {
+                const i = m * days + d;
+                const r = this.load[i] * this.perYard[i];
+                this.cap[i] = Math.max(target, this.floor[i] + FLOOR_SLACK);
+                this.over +=
+                    this.overWeight[m] * above(this.load[i] - this.limit[i]) + above(this.room.overVolumeL(m, d));
+                const excess = above(r - this.cap[i]);
+                this.excess += excess;
+                this.excessOf[m] += excess;
+                this.daySum[d] += r;
+                squares += r * r;
+            }
+            this.evenness += squares - this.daySum[d] ** 2 * this.dayShare[d];
+        }
+    }
+    /**
+     * What giving bundle b to a carrier would change, and bundle `back`, if not negative, the other way.
+     * The answer is the state's own object: read it before the next question.
+     */
+    weigh(b, to, back) {
+        const { days, load, limit, perYard, cap } = this;
+        const from = this.carrierOf[b];
+        const [weightI, weightJ] = [this.overWeight[from], this.overWeight[to]];
+        let over = 0;
+        let excess = 0;
+        let evenness = 0;
+        for (let d = 0; d < days; d += 1) {
+            let kg = this.mass[b * days + d];
+            if (back >= 0)
+                kg -= this.mass[back * days + d];
+            over += this.room.weigh(b, from, to, back, d);
+            if (kg === 0)
+                continue;
+            const i = from * days + d;
+            const j = to * days + d;
+            const loadI = load[i];
+            const loadJ = load[j];
+            over +=
+                weightI * (above(loadI - kg - limit[i]) - above(loadI - limit[i])) +
+                    weightJ * (above(loadJ + kg - limit[j]) - above(loadJ - limit[j]));
+            const r1 = loadI * perYard[i];
+            const r2 = (loadI - kg) * perYard[i];
+            const q1 = loadJ * perYard[j];
+            const q2 = (loadJ + kg) * perYard[j];
+            excess += above(r2 - cap[i]) - above(r1 - cap[i]) + above(q2 - cap[j]) - above(q1 - cap[j]);
+            const sum = this.daySum[d];
+            const next = sum + (r2 - r1) + (q2 - q1);
+            evenness += r2 * r2 - r1 * r1 + q2 * q2 - q1 * q1 - (next * next - sum * sum) * this.dayShare[d];
+        }
+        this.effect.over = over;
+        this.effect.apart = apartChange(this.apartFrom, this.carrierOf, b, to, back);
+        this.effect.crowding = this.crowd.weigh(b, from, to, back);
+        this.effect.untidiness = 0;
+        this.effect.excess = excess;
+        this.effect.evenness = evenness;
+        return this.effect;
+    }
+    /** By how much a move that has just been weighed would change the untidiness. */
+    weighUntidiness(b, to, back) {
+        const from = this.carrierOf[b];
+        const before = this.untidinessOf(from) + this.untidinessOf(to) + changedCarriers(this.problem, b, from);
+        const backBefore = back < 0 ? 0 : changedCarriers(this.problem, back, to);
+        this.shift(b, from, to);
+        if (back >= 0)
+            this.shift(back, to, from);
+        const after = this.untidinessOf(from) + this.untidinessOf(to) + changedCarriers(this.problem, b, to);
+        const backAfter = back < 0 ? 0 : changedCarriers(this.problem, back, from);
+        this.shift(b, to, from);
+        if (back >= 0)
+            this.shift(back, from, to);
+        this.effect.untidiness = after + backAfter - before - backBefore;
+    }
+    /** Make a move that has just been weighed. */
+    move(b, to, back) {
+        const from = this.carrierOf[b];
+        this.shift(b, from, to);
+        if (back >= 0)
+            this.shift(back, to, from);
+        for (const m of [from, to]) {
+            let excess = 0;
+            for (let d = 0; d < this.days; d += 1) {
+                const i = m * this.days + d;
+                excess += above(this.load[i] * this.perYard[i] - this.cap[i]);
+            }
+            this.excessOf[m] = excess;
+        }
+        this.over += this.effect.over;
+        this.apart += this.effect.apart;
+        this.untidiness += this.effect.untidiness;
+        this.excess += this.effect.excess;
+        this.crowding += this.effect.crowding;
+        this.evenness += this.effect.evenness;
+    }
+    shift(b, from, to) {
+        const { days } = this;
+        for (let d = 0; d < days; d += 1) {
+            const kg = this.mass[b * days + d];
+            this.room.put(b, from, d, -1);
+            this.room.put(b, to, d, 1);
+            if (kg === 0)
+                continue;
+            const i = from * days + d;
+            const j = to * days + d;
+            const before = this.load[i] * this.perYard[i] + this.load[j] * this.perYard[j];
+            this.load[i] -= kg;
+            this.load[j] += kg;
+            this.daySum[d] += this.load[i] * this.perYard[i] + this.load[j] * this.perYard[j] - before;
+        }
+        this.crowd.put(b, from, -1);
+        this.crowd.put(b, to, 1);
+        const list = this.held[from];
+        const last = list.pop();
+        if (last !== b) {
+            list[this.place[b]] = last;
+            this.place[last] = this.place[b];
+        }
+        this.place[b] = this.held[to].length;
+        this.held[to].push(b);
+        this.carrierOf[b] = to;
+    }
+    loadKg(m, d) {
+        return this.load[m * this.days + d];
+    }
+    /** Volume of group pieces in a pack, litres. */
+    volumeL(m, d) {
+        return this.overVolumeL(m, d) + this.problem.carriers[m].freeVolumeL[d];
+    }
+    overVolumeL(m, d) {
+        return this.room.overVolumeL(m, d);
+    }
+    /** The carrier furthest above the target, or a negative number when nobody is. */
+    worstCarrier() {
+        let worst = -1;
+        let most = 0;
+        for (let m = 0; m < this.carrierCount; m += 1) {
+            if (this.excessOf[m] > most) {
+                most = this.excessOf[m];
+                worst = m;
+            }
+        }
+        return worst;
+    }
+    level() {
+        let level = 0;
+        for (let i = 0; i < this.load.length; i += 1) {
+            const r = this.load[i] * this.perYard[i];
+            if (r > level && r > this.floor[i] + FLOOR_SLACK)
+                level = r;
+        }
+        return level;
+    }
+    apartBroken() {
+        return apartBroken(this.apartFrom, this.carrierOf);
+    }
+    crowdingNow() {
+        return this.crowd.sum();
+    }
+    untidinessNow() {
+        let sum = 0;
+        for (let m = 0; m < this.carrierCount; m += 1)
+            sum += this.untidinessOf(m);
+        for (let b = 0; b < this.carrierOf.length; b += 1)
+            sum += changedCarriers(this.problem, b, this.carrierOf[b]);
+        return sum;
+    }
+    untidinessOf(m) {
+        const { packL } = this.problem.carriers[m];
+        let fullestL = 0;
+        for (let d = 0; d < this.days; d += 1)
+            fullestL = Math.max(fullestL, this.overVolumeL(m, d) + packL);
+        return carrierUntidiness(this.problem, this.held[m], packL, fullestL);
+    }
+    /** All parts of the objective, summed anew. */
+    score() {
+        return scoreOf(this);
+    }
+}
+//# sourceMappingURL=shareState.js.map

@@ -1,0 +1,144 @@
+/** A compartment that a search loads and looks at again and again; the kernel does both. */
+import { ColumnLoader } from '../columnLoader.js';
+import * as m from '../columnMemory.js';
+import { HANDFUL } from '../handful.js';
+import { roundCm } from './stowState.js';
+export class Desk {
+    facts;
+    slab;
+    loader;
+    at;
+    /** By thing: whether its address as a solid is written down. */
+    known;
+    compartment;
+    constructor(facts, memory, c, slab) {
+        this.facts = facts;
+        this.slab = slab;
+        this.compartment = facts.compartments[c];
+        this.loader = this.fresh();
+        const { heap } = this.loader.memory;
+        this.at = heap.allocate(m.deskBytes(facts.things.length), heap.scope);
+        this.known = new Uint8Array(facts.things.length);
+        this.writeHead(memory.at);
+    }
+    writeHead(factsAt) {
+        const { id, kind, zone, floor } = this.compartment;
+        this.number(m.DESK_FLOOR_CM, floor[0]);
+        this.number(m.DESK_VOLUME_L, zone?.volumeL ?? Infinity);
+        this.number(m.DESK_MAX_LOAD_KG, zone?.maxLoadKg ?? Infinity);
+        this.number(m.DESK_SIDE, zone?.kind === 'side' ? (zone.at.x > 0 ? 1 : -1) : 0);
+        this.number(m.DESK_HANDFUL, (zone === undefined ? undefined : HANDFUL[zone.kind]) ?? Infinity);
+        this.count(m.DESK_LOADER, this.loader.memory.at);
+        this.count(m.DESK_FACTS, factsAt);
+        this.count(m.DESK_IS_MAIN, kind === 'main' ? 1 : 0);
+        this.count(m.DESK_ZONE, zone === undefined ? -1 : this.facts.problem.pack.zones.indexOf(zone));
+        this.count(m.DESK_HAS_HOUSE, id === 'main' ? 1 : 0);
+        this.count(m.DESK_TRIED, 0);
+        this.count(m.DESK_KEPT, 0);
+    }
+    number(field, value) {
+        this.loader.memory.heap.f64[(this.at + field) / 8] = value;
+    }
+    count(field, value) {
+        this.loader.memory.heap.i32[(this.at + field) / 4] = value;
+    }
+    /** Another loader of the compartment, with nothing in it. */
+    fresh() {
+        return new ColumnLoader(this.compartment, this.facts.things.length, this.slab);
+    }
+    /**
+     * Load things as the state has them, and look at them.
+     *
+     * @param things in loading order
+     * @param limit address of what the whole may come to; 0 when it may be anything
+     * @returns undefined when the whole is certain to be above the limit
+     */
+    view(state, things, limit) {
+        const { at, known, loader } = this;
+        const { heap } = loader.memory;
+        const n = known.length;
+        const count = things.length;
+        loader.memory.makeRoom(count);
+        for (let i = 0; i < count; i += 1)
+            if (known[things[i]] === 0)
+                this.writeSolid(things[i]);
+        const { f64, i32 } = heap;
+        i32[(at + m.DESK_COUNT) / 4] = count;
+        const which = m.deskWhich(at, n) / 4;
+        const ways = m.deskWays(at, n) / 4;
+        const xs = m.deskXs(at) / 8;
+        const ys = m.deskYs(at, n) / 8;
+        for (let i = 0; i < count; i += 1) {
+            const t = things[i];
+            i32[which + i] = t;
+            i32[ways + i] = state.turnOf(t);
+            f64[xs + i] = state.xOf(t);
+            f64[ys + i] = state.yOf(t);
+        }
+        if (heap.kernel.look(at, limit) === 0)
+            return undefined;
+        return { figures: this.figures(), things, stands: this };
+    }
+    /** Told one by one: this is asked for with every move. */
+    figures() {
+        const { at, loader } = this;
+        const { f64 } = loader.memory.heap;
+        return {
+            misfit: f64[(at + m.DESK_MISFIT) / 8],
+            safety: f64[(at + m.DESK_SAFETY) / 8],
+            tooDeep: f64[(at + m.DESK_TOO_DEEP) / 8],
+            misplaced: f64[(at + m.DESK_MISPLACED) / 8],
+            sideKg: f64[(at + m.DESK_SIDE_KG) / 8],
+            voidL: f64[(at + m.DESK_VOID_L) / 8],
+            filledL: f64[(at + m.DESK_FILLED_L) / 8],
+            massKg: f64[(at + m.DESK_MASS_KG) / 8],
+            mx: f64[(at + m.DESK_MX) / 8],
+            my: f64[(at + m.DESK_MY) / 8],
+            mz: f64[(at + m.DESK_MZ) / 8],
+            hz: f64[(at + m.DESK_HZ) / 8],
+        };
+    }
+    writeSolid(t) {
+        const at = this.loader.memory.solidAt(this.facts.things[t].solid, this.awayOf(t));
+        this.loader.memory.heap.i32[m.deskSolids(this.at, this.known.length) / 4 + t] = at;
+        this.known[t] = 1;
+    }
+    /** How far a thing keeps from the back, by turn; pinned ones stay where they were put. */
+    awayOf(t) {
+        const { isPinned, awayCm } = this.facts.things[t];
+        if (this.compartment.kind !== 'main' || isPinned)
+            return undefined;
+        return awayCm[this.slab === undefined ? 0 : 1];
+    }
+    /** How the i-th thing stands that was looked at last. */
+    zoneOf(i) {
+        return this.loader.memory.heap.i32[m.deskZones(this.at, this.known.length) / 4 + i];
+    }
+    heightOf(i) {
+        return this.loader.memory.heap.f64[m.deskHeights(this.at, this.known.length) / 8 + i];
+    }
+    troubleOf(i) {
+        return this.loader.memory.heap.f64[m.deskTroubles(this.at, this.known.length) / 8 + i];
+    }
+    /** The i-th thing that is in lies where it would have been put like this. */
+    isAt(i, xCm, yCm, turn) {
+        const { at, known } = this;
+        const { f64, i32 } = this.loader.memory.heap;
+        f64[m.deskTriedXs(at, known.length) / 8 + i] = xCm;
+        f64[m.deskTriedYs(at, known.length) / 8 + i] = yCm;
+        i32[m.deskTriedWays(at, known.length) / 4 + i] = turn;
+    }
+    /** What is in is what later views will mostly begin with. */
+    keep() {
+        this.loader.memory.heap.kernel.keepDesk(this.at);
+    }
+    /** Load a thing into a loader where it is put and nowhere else. */
+    loadUnmended(loader, t, turn, xCm, yCm) {
+        loader.load(this.facts.things[t].solid, turn, roundCm(xCm), roundCm(yCm), false, this.awayOf(t));
+    }
+    /** A number for the cells that a thing would take, the same for the same cells. */
+    patchOf(t, turn, xCm, yCm) {
+        return this.loader.patchOf(this.facts.things[t].solid, turn, xCm, yCm, this.awayOf(t));
+    }
+}
+//# sourceMappingURL=desk.js.map

@@ -1,0 +1,133 @@
+/** What is to be stowed in one member's pack: things with their mass on a day and volume on every day. */
+import { bandCm, isSteep, schoolOf } from '../carriage/packingSchool.js';
+import { heaviestDay, KG_PER_L_WATER, legOfDay, loadsOverTrip } from '../load/memberLoad.js';
+import { fillingOf } from '../load/filling.js';
+import { isEatenOn } from '../load/holders.js';
+import { isLiner } from '../trip/whoseThings.js';
+import { massOnDayKg } from '../load/thingOnDay.js';
+import { waterCarriedL } from '../load/waterShare.js';
+import { shapeVolumeL } from '../trip/shapes.js';
+import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
+import { isEaten, isSpent } from './thingKinds.js';
+import { filledThing, withLiner } from './filledThing.js';
+import { heavyHalf, isBestInMain } from './heavyHalf.js';
+import { mainParting } from './mainParting.js';
+import { dayVolumeL } from './reservoir.js';
+import { asStay } from './rolledTent.js';
+/** The day a stow is planned for: the member's day with the largest ratio. */
+export function planningDay(trip, memberId) {
+    return heaviestDay(loadsOverTrip(trip, memberById(trip, memberId))).day;
+}
+/**
+ * Build a member's stowing problem.
+ *
+ * @param day the day whose masses count; every day's volumes must fit all the same
+ */
+export function stowProblem(trip, memberId, day) {
+    const member = memberById(trip, memberId);
+    const school = schoolOf(trip, member);
+    const leg = legOfDay(trip, day);
+    const owned = packOf(trip, member);
+    const house = heldBy(owned, houseRulesOf(trip, member));
+    const all = thingsInPack(trip, memberId, day).map((t) => asStay(today(named(trip, memberId, t), day), owned, house));
+    const liners = all.filter(isLiner);
+    const linerKg = liners.reduce((sum, t) => sum + massOnDayKg(t, day, leg), 0);
+    const things = all.filter((t) => !isLiner(t));
+    const water = fillContainers(things, waterCarriedL(trip, memberId, day));
+    const byDay = trip.legs.map((_l, i) => fillingOf(things, i + 1));
+    const filling = byDay[day - 1];
+    const ownKg = (thing) => massOnDayKg(thing, day, leg) + (water.inThing.get(thing.id) ?? 0) * KG_PER_L_WATER;
+    const wholes = wholeThings(things, filling, ownKg);
+    const pack = withLiner(owned, linerKg);
+    const stowed = things.map((thing) => ({
+        thing: wholes.made.get(thing.id),
+        massKg: ownKg(thing),
+        wholeKg: wholes.kg.get(thing.id),
+        waterL: water.inThing.get(thing.id) ?? 0,
+        volumeL: byDay.map(({ takesL }) => takesL(thing)),
+    }));
+    const outermostOnes = stowed
+        .filter(({ thing }) => !filling.inside.has(thing.id))
+        .map((t) => ({ ...t, volumeL: solidVolumeL(t, day) }));
+    const mainL = outermostOnes
+        .filter(({ thing }) => isBestInMain(thing, pack, house))
+        .reduce((sum, t) => sum + t.volumeL, 0);
+    return {
+        member,
+        pack,
+        house,
+        school,
+        parting: mainParting(pack, mainL),
+        heavy: heavyHalf(outermostOnes, pack, house),
+        band: bandCm(school, member.torsoCm),
+        day,
+        plannedFor: planningDay(trip, memberId),
+        things: stowed,
+        inside: filling.inside,
+        leftOut: filling.leftOut,
+        isLined: liners.length > 0,
+        waterWithoutContainerL: water.leftL,
+        roughDays: trip.legs.flatMap((l, i) => (isSteep(l.ground) ? [i + 1] : [])),
+    };
+}
+/** House rules as this pack can follow them: without a zip of its own there is no low place that is quick. */
+function heldBy(pack, house) {
+    const hasZip = pack.main?.openings.includes('bottom') === true;
+    return house.firstAid === 'lowOwnZip' && !hasZip ? { ...house, firstAid: 'topOrOuter' } : house;
+}
+/** Stiff things by their outline, as stows are realised, whatever volume is told. */
+export function solidVolumeL(t, day) {
+    return shapeVolumeL(t.thing.shape) ?? dayVolumeL(t, day);
+}
+/** Food of later days is not wanted on the way yet: it rides below what is. What is eaten keeps the place that it had. */
+function today(thing, day) {
+    return isEaten(thing) && !isEatenOn(thing, day) && !isSpent(thing, day)
+        ? { ...thing, needed: 'camp' }
+        : thing;
+}
+/** What is somebody else's says so; their own is called as on their list. */
+function named(trip, memberId, thing) {
+    return isPersonal(thing) && thing.memberId !== memberId
+        ? { ...thing, name: nameAlone(trip, thing) }
+        : thing;
+}
+/** What a thing lies in at last; itself when it rides in nothing. */
+export function outermost(problem, thingId) {
+    const holderId = problem.inside.get(thingId);
+    return holderId === undefined ? thingId : outermost(problem, holderId);
+}
+/** Every thing with all that rides in it; the innermost are made first. */
+function wholeThings(things, { inside, wholeL }, ownKg) {
+    const made = new Map(things.map((t) => [t.id, t]));
+    const kg = new Map(things.map((t) => [t.id, ownKg(t)]));
+    const innermostFirst = [...new Set(inside.values())].reverse();
+    for (const id of innermostFirst) {
+        const holder = made.get(id);
+        const inners = things
+            .filter((t) => inside.get(t.id) === id)
+            .map((t) => ({ thing: made.get(t.id), massKg: kg.get(t.id), volumeL: wholeL(t) }));
+        const whole = filledThing({ thing: holder, massKg: kg.get(id), volumeL: wholeL(holder) }, inners);
+        made.set(id, whole);
+        kg.set(id, whole.massKg);
+    }
+    return { made, kg };
+}
+/**
+ * Pour the day's water into the containers, largest first, as it is carried to the next source. Those of one size get the
+ * same: two bottles at the sides weigh the same when they are not full.
+ */
+function fillContainers(things, carriedL) {
+    const inThing = new Map();
+    let leftL = carriedL;
+    const containers = things.filter((t) => t.waterCapacityL !== undefined);
+    const sizes = [...new Set(containers.map((t) => t.waterCapacityL))].sort((a, b) => b - a);
+    for (const capacityL of sizes) {
+        const alike = containers.filter((t) => t.waterCapacityL === capacityL);
+        const filledL = Math.min(leftL, alike.length * capacityL);
+        for (const thing of alike)
+            inThing.set(thing.id, filledL / alike.length);
+        leftL -= filledL;
+    }
+    return { inThing, leftL };
+}
+//# sourceMappingURL=stowProblem.js.map

@@ -1,0 +1,2 @@
+export {};
+//# sourceMappingURL=stowThing.js.map

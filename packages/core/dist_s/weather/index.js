@@ -1,0 +1,5 @@
+/** The public face: weather at the camps. */
+export * from './lapse.js';
+export * from './mergeForecast.js';
+export * from './seasonNight.js';
+//# sourceMappingURL=index.js.map

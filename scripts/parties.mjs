@@ -124,7 +124,11 @@ const PARTIES = {
     });
     t = withGroup(t, 'tent', 'Tent', ['Ada', 'Jonne', 'Wren', 'Pip']);
     t = withGroup(t, 'cook', 'Kitchen', ['Ada', 'Jonne', 'Wren', 'Pip'], { stove: 'gasBurner' });
-    return shared(fed(listed(t)));
+    t = listed(t);
+    // A child's small pack has no pocket that takes a sun hat: it is on the head.
+    const isWorn = (p) => p.libraryId === 'own-sun-hat' && ['wren', 'pip'].includes(p.memberId);
+    t = { ...t, personalThings: t.personalThings.map((p) => (isWorn(p) ? { ...p, worn: true } : p)) };
+    return shared(fed(t));
   },
   'guide-six-clients': ({ trip, withMember, withGroup, listed, fed, shared }) => {
     let t = trip('guide-six-clients', 'Five days over the Marrow hills', 'camp', 5);

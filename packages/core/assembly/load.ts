@@ -118,7 +118,9 @@ function putSolid(wanted: i32, mend: bool): void {
   if (fits) putRigid(turn, patchY * nx + patchX, z);
   else
     addOver(
-      load<f64>(turn + m.TURN_WIDTH_CM) * load<f64>(turn + m.TURN_DEPTH_CM) * load<f64>(turn + m.TURN_HEIGHT_CM),
+      load<f64>(turn + m.TURN_WIDTH_CM) *
+        load<f64>(turn + m.TURN_DEPTH_CM) *
+        load<f64>(turn + m.TURN_HEIGHT_CM),
     );
 }
 
@@ -140,7 +142,10 @@ function pourAll(): f64 {
 }
 
 function flowOver(cm3: f64, besideOnly: bool): f64 {
-  const tallest = max(load<f64>(loader + m.LOADER_TALLEST) * Math.cbrt(cm3), (2 * cm3) / (<f64>(wide * deep) * cellArea));
+  const tallest = max(
+    load<f64>(loader + m.LOADER_TALLEST) * Math.cbrt(cm3),
+    (2 * cm3) / (<f64>(wide * deep) * cellArea),
+  );
   const leastCm = load<f64>(solid + m.SOLID_LEAST_CM);
   const narrow = load<i32>(solid + m.SOLID_NARROW);
   return flow(cm3, leastCm, narrow, tallest, patchX, patchY, wide, deep, besideOnly);

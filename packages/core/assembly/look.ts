@@ -1,7 +1,19 @@
 /** A compartment of a search, loaded as it is to be and looked at: its figures, and how each of its things stands. */
 import * as m from './columnMemory';
 import { cellCm, columns, f, n, nx, parts, putF, putN, slabEnd, things, y0 } from './compartment';
-import { columnsOf, filledCm3, loaded, measure, middleX, middleY, middleZ, overAt, stageAt, turnOf, voidAt } from './line';
+import {
+  columnsOf,
+  filledCm3,
+  loaded,
+  measure,
+  middleX,
+  middleY,
+  middleZ,
+  overAt,
+  stageAt,
+  turnOf,
+  voidAt,
+} from './line';
 import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './desk';
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
 import * as facts from './facts';
@@ -135,9 +147,7 @@ function lookAt(i: i32, pocket: i32): void {
 function isFelt(i: i32, t: i32, turn: usize, y: f64): bool {
   const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
   if (turn === 0)
-    return (
-      isMain && facts.has(t, facts.Mark.POINTS) && nearest(i) < facts.known(m.FACTS_POINTS_CM) - TINY
-    );
+    return isMain && facts.has(t, facts.Mark.POINTS) && nearest(i) < facts.known(m.FACTS_POINTS_CM) - TINY;
   if (facts.has(t, facts.Mark.LONG) && load<i32>(turn + m.TURN_IS_UPRIGHT) === 0)
     add(m.DESK_MISPLACED, facts.known(m.FACTS_LYING_LONG));
   if (!isMain) return false;

@@ -102,7 +102,7 @@ export function lookAtReach(): void {
 
 /** Pairs of which one crushes the other, and pairs that must not touch; who lies over whom is known by then. */
 export function lookAtPairs(): void {
-  memory.fill(facts.places, 255, <usize>facts.count(m.FACTS_THINGS) << 2);
+  memory.fill(facts.places, 255, (<usize>facts.count(m.FACTS_THINGS)) << 2);
   for (let i = 0; i < count; i++) putN(facts.places, n(which, i), i);
   for (let k = 0, all = facts.count(m.FACTS_CRUSHES); k < all; k++) {
     const i = n(facts.places, n(facts.crushing, 2 * k));

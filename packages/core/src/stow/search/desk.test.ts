@@ -39,10 +39,7 @@ const PROBLEMS: readonly (readonly [what: string, problem: StowProblem])[] = [
     const trip = stored(name);
     return trip.members.map(({ id }) => [`${name} ${id}`, stowProblem(trip, id, 1)] as const);
   }),
-].flatMap(([what, problem]) => [
-  [what, problem] as const,
-  [`${what}, harder`, harder(problem)] as const,
-]);
+].flatMap(([what, problem]) => [[what, problem] as const, [`${what}, harder`, harder(problem)] as const]);
 
 /** Every sixth thing is pinned where the rules put it. */
 const somePinned = (placements: readonly Placement[]): readonly Placement[] =>

@@ -10,14 +10,7 @@ import type { StowProblem } from '../stowProblem.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
 import { Desk } from './desk.js';
 import { Desks } from './desks.js';
-import {
-  addFigures,
-  bandMissOf,
-  centreOf,
-  costOf,
-  packFigures,
-  type PartFigures,
-} from './partFigures.js';
+import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
 import type { Rest } from '../loaderMemory.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';

@@ -94,9 +94,7 @@ export class StowState {
 
   /** Whether a thing is put so already. */
   isPut(t: number, c: number, xCm: number, yCm: number, turn: number): boolean {
-    return (
-      this.compartments[t] === c && this.x[t] === xCm && this.y[t] === yCm && this.turns[t] === turn
-    );
+    return this.compartments[t] === c && this.x[t] === xCm && this.y[t] === yCm && this.turns[t] === turn;
   }
 
   /** Put a thing somewhere. */

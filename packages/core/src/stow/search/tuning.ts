@@ -57,7 +57,14 @@ export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
  * left out or unsafe, another try follows with so many times the moves. The search itself begins anew after it. No trial:
  * so many moves as take about half a second.
  */
-export const FIRST = { coarsePart: 0.02, coarseMost: 1000, finePart: 0.008, fineMost: 400, tries: 4, more: 2 };
+export const FIRST = {
+  coarsePart: 0.02,
+  coarseMost: 1000,
+  finePart: 0.008,
+  fineMost: 400,
+  tries: 4,
+  more: 2,
+};
 /**
  * While the coarse search runs, a stow is shown every so many moves. It is first mended on the fine grid, by so
  * many. No trial: the search goes on as if it were not shown.

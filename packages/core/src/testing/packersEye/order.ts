@@ -1,7 +1,7 @@
 /** Food by its day, what is at hand, balance, what is together, and the steps. */
 import * as k from './kinds.js';
 import type { SeenPack, SeenThing } from './seen.js';
-import { isForToday, POCKETS, at, isLoose, some, INSIDE, type Statement } from './statement.js';
+import { isForToday, POCKETS, at, isLoose, overlaps, some, INSIDE, type Statement } from './statement.js';
 
 export const FOOD: readonly Statement[] = [
   {
@@ -62,9 +62,6 @@ export const FOOD: readonly Statement[] = [
 ];
 const inIt = (p: SeenPack, c: SeenThing): number =>
   p.things.filter((t) => t.holder === c).reduce((sum, t) => sum + t.litres, 0);
-function overlaps(a: SeenThing, b: SeenThing): boolean {
-  return a.box.x0 < b.box.x1 && b.box.x0 < a.box.x1 && a.box.y0 < b.box.y1 && b.box.y0 < a.box.y1;
-}
 
 export const AT_HAND: readonly Statement[] = [
   {

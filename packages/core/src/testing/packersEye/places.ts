@@ -1,6 +1,16 @@
 /** Where things are. */
 import * as k from './kinds.js';
-import { isForToday, isWrapper, POCKETS, at, isLoose, onlyIn, INSIDE, type Statement } from './statement.js';
+import {
+  isForToday,
+  isWrapper,
+  POCKETS,
+  at,
+  isLoose,
+  onlyIn,
+  INSIDE,
+  liesOver,
+  type Statement,
+} from './statement.js';
 
 export const PLACES: readonly Statement[] = [
   onlyIn('bag-low', 'the sleeping bag is at the bottom or fills the middle', k.isSleepingBag, () => [
@@ -106,12 +116,15 @@ export const PLACES: readonly Statement[] = [
     'lid',
     'side',
   ]),
-  onlyIn('warm-layer', 'the layer for stops is on top, in front or in the lid', k.isWarmLayer, () => [
-    'top',
-    'front',
-    'lid',
-    'outer',
-  ]),
+  onlyIn(
+    'warm-layer',
+    'the layer for stops is on top, in front or in the lid; only what is wanted in a hurry lies over it',
+    k.isWarmLayer,
+    (t, p) =>
+      p.things.every((over) => over.needed === 'hurry' || !liesOver(over, t))
+        ? 'any'
+        : ['top', 'front', 'lid', 'outer'],
+  ),
   onlyIn(
     'first-aid',
     'first aid is on top, in an outer pocket or behind its own zip; never lashed',

@@ -106,3 +106,18 @@ export function isWrapper(t: SeenThing, p: SeenPack): boolean {
 export function isForToday(t: SeenThing, p: SeenPack): boolean {
   return t.eatenFrom !== undefined && t.eatenFrom <= p.day && p.day <= t.eatenTo!;
 }
+
+/** Whether the outlines of two things overlap, as seen from above. */
+export function overlaps(a: SeenThing, b: SeenThing): boolean {
+  return a.box.x0 < b.box.x1 && b.box.x0 < a.box.x1 && a.box.y0 < b.box.y1 && b.box.y0 < a.box.y1;
+}
+/** Whether a thing inside the pack lies over another. */
+export function liesOver(high: SeenThing, low: SeenThing): boolean {
+  return (
+    high !== low &&
+    INSIDE.includes(high.zone) &&
+    INSIDE.includes(low.zone) &&
+    high.box.z0 >= low.box.z1 - 1 &&
+    overlaps(high, low)
+  );
+}

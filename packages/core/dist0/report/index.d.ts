@@ -1,4 +1,0 @@
-/** The public face: a plan in figures. */
-export * from './planReport.js';
-export * from './standsOn.js';
-export * from './standsOnWords.js';

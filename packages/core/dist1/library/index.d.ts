@@ -1,4 +1,0 @@
-/** The public face: a leader’s own kit library. */
-export * from './libraryModel.js';
-export * from './librarySchema.js';
-export * from './starterLibrary.js';

@@ -1,2 +1,0 @@
-import type { MemberSheet } from './memberSheet.js';
-export declare function sheetChanges(before: MemberSheet, after: MemberSheet): readonly string[];

@@ -1,2 +1,0 @@
-import type { HomeRule } from './homeRule.js';
-export declare const DAILY_RULES: readonly HomeRule[];

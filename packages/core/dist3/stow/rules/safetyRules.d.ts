@@ -1,2 +1,0 @@
-import { type CheckedRule } from './checkedRule.js';
-export declare const SAFETY_RULES: readonly CheckedRule[];

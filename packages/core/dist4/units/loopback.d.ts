@@ -1,7 +1,0 @@
-/**
- * Whether an address leads to the very machine that follows it (RFC 6761 §6.3, RFC 1122 §3.2.1.3): a link that holds it
- * opens on no phone.
- *
- * @param url with its scheme, such as "http://127.0.0.1:4870"; what is no address is none of this machine's
- */
-export declare function isLoopback(url: string): boolean;

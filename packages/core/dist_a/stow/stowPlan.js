@@ -1,2 +1,0 @@
-export {};
-//# sourceMappingURL=stowPlan.js.map

@@ -1,9 +1,0 @@
-/** Temperature with height: −6.5 °C per 1000 m, the ISO 2533 standard atmosphere's lapse below 11 km. */
-export declare const LAPSE_C_PER_KM = -6.5;
-/**
- * @param valleyC temperature forecast for the valley, °C
- * @param valleyElevationM height the forecast is for
- * @param campElevationM height of the camp
- * @returns °C at the camp
- */
-export declare function campTemperatureC(valleyC: number, valleyElevationM: number, campElevationM: number): number;

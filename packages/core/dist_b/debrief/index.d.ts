@@ -1,8 +1,0 @@
-/** The public face: afterwards. */
-export * from './chores.js';
-export * from './outings.js';
-export * from './plannedActual.js';
-export * from './provisions.js';
-export * from './recordChanges.js';
-export * from './suggestions.js';
-export * from './tripRecord.js';

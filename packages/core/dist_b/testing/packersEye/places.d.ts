@@ -1,2 +1,0 @@
-import { type Statement } from './statement.js';
-export declare const PLACES: readonly Statement[];

@@ -1,2 +1,0 @@
-export {};
-//# sourceMappingURL=homeRule.js.map

@@ -1,5 +1,0 @@
-/** The public face: weather at the camps. */
-export * from './lapse.js';
-export * from './mergeForecast.js';
-export * from './seasonNight.js';
-//# sourceMappingURL=index.js.map

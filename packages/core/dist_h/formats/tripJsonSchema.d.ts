@@ -1,3 +1,0 @@
-type JsonSchema = Readonly<Record<string, unknown>>;
-export declare function tripJsonSchema(): JsonSchema;
-export {};

@@ -1,2 +1,0 @@
-export {};
-//# sourceMappingURL=stowThing.js.map

@@ -1,3 +1,0 @@
-export declare const incidentSchema: import("yup").ObjectSchema<{
-    [x: string]: unknown;
-}, import("yup").AnyObject, undefined, "d">;

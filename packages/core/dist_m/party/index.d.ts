@@ -1,2 +1,0 @@
-/** The public face: groups, pots and places. */
-export * from './groupNeeds.js';

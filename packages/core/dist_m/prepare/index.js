@@ -1,4 +1,0 @@
-/** The public face: before the trip. */
-export * from './preparation.js';
-export * from './trainingLadder.js';
-//# sourceMappingURL=index.js.map

@@ -1,7 +1,0 @@
-/** The public face: what a trip and its parts must be to be taken. */
-export * from './checkSchema.js';
-export * from './fieldError.js';
-export { canisterErrors, thingErrors } from './fieldReferences.js';
-export { FIELD_SCHEMAS, ITEM_SCHEMAS, LIST_SIZES, TRIP_FILE_FORMAT, TRIP_FILE_VERSION, WEIGH_IN_RANGES, isTimeZone, } from './tripSchema.js';
-export { isIsoDate, UUID_PATTERN } from './schemaParts.js';
-export * from './takenAway.js';

@@ -1,2 +1,0 @@
-export {};
-//# sourceMappingURL=cureCandidate.js.map

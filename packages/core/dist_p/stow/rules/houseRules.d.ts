@@ -1,2 +1,0 @@
-import { type CheckedRule } from './checkedRule.js';
-export declare const HOUSE_RULES: readonly CheckedRule[];

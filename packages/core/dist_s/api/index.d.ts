@@ -1,2 +1,0 @@
-/** The public face: what server and web say to each other. */
-export * from './apiContract.js';

@@ -5,7 +5,7 @@
  */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { BLOCKS } from '../packages/core/assembly/memoryLayout.mjs';
+import { LOADER_BLOCKS, SEARCH_BLOCKS } from '../packages/core/assembly/memoryLayout.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { memoryText } from './lib/kernelMemory.mjs';
 import { ROOT } from './lib/paths.mjs';
@@ -14,10 +14,10 @@ import { main, Refusal } from './lib/run.mjs';
 const SOURCE = 'packages/core/assembly/columnKernel.ts';
 const CODE = 'packages/core/src/stow/columnKernelCode.ts';
 /** Both sides' addresses of the memory that they share. */
-const MEMORY = {
-  assembly: 'packages/core/assembly/columnMemory.ts',
-  core: 'packages/core/src/stow/columnMemory.ts',
-};
+const MEMORY = [
+  { name: 'columnMemory.ts', blocks: LOADER_BLOCKS },
+  { name: 'searchMemory.ts', blocks: SEARCH_BLOCKS },
+];
 const isCheck = process.argv.includes('--check');
 
 /** Write a file, or refuse when it is not what it should be. */
@@ -30,8 +30,10 @@ function made(path, text) {
 
 await main(async () => {
   await ensureNodePackages();
-  made(MEMORY.assembly, memoryText(BLOCKS, true));
-  made(MEMORY.core, memoryText(BLOCKS, false));
+  for (const { name, blocks } of MEMORY) {
+    made(`packages/core/assembly/${name}`, memoryText(blocks, true));
+    made(`packages/core/src/stow/${name}`, memoryText(blocks, false));
+  }
   const { default: compiler } = await import('assemblyscript/asc');
   let code;
   const { error, stderr } = await compiler.main(

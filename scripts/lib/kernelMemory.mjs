@@ -32,18 +32,27 @@ function* blockText({ name, tells, head, lists }) {
   for (const [field, type, by, each = 1, tell] of lists) {
     if (type === 'i32') isNarrow = true;
     else if (isNarrow) throw new Error(`${name}.${field} lies across its bounds`);
-    const args = ['at', ...before.keys()].map((arg) => `${arg}: usize`).join(', ');
-    yield `${told(tell)}export function ${name}${capital(field)}(${args}): usize {
+    yield `${told(tell)}${signature(`${name}${capital(field)}`, ['at', ...before.keys()])}
   return ${['at', headBytes, ...terms(before)].join(' + ')};
 }`;
     before.set(by, (before.get(by) ?? 0) + BYTES[type] * each);
     if (each > 1) yield `export const ${constant(name, field)}_EACH: usize = ${BYTES[type] * each};`;
   }
-  const args = [...before.keys()].map((arg) => `${arg}: usize`).join(', ');
-  yield `export function ${name}Bytes(${args}): usize {
+  yield `${signature(`${name}Bytes`, [...before.keys()])}
   return ${[headBytes, ...terms(before)].join(' + ')};
 }
 `;
+}
+
+/** The formatter's longest line. */
+const LONGEST = 110;
+
+function signature(name, args) {
+  const typed = args.map((arg) => `${arg}: usize`);
+  const line = `export function ${name}(${typed.join(', ')}): usize {`;
+  return line.length <= LONGEST
+    ? line
+    : `export function ${name}(\n${typed.map((arg) => `  ${arg},\n`).join('')}): usize {`;
 }
 
 const terms = (before) => [...before].map(([by, bytes]) => `${bytes} * ${by}`);

@@ -1,5 +1,5 @@
 /** A compartment that is loaded again and again with small changes: only from the first thing on that is not where it was. */
-import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { f, n, putF, putN, things, useLoader } from './compartment';
 import { goBackToKept, keepLine, rewindTo } from './line';
 import { loadThing } from './load';
@@ -12,14 +12,14 @@ let ways: usize = 0;
 export let xs: usize = 0;
 export let ys: usize = 0;
 
-export function useDesk(at: usize): void {
+export function openDesk(at: usize): void {
   desk = at;
-  useLoader(<usize>load<i32>(at + m.DESK_LOADER));
-  count = load<i32>(at + m.DESK_COUNT);
-  which = m.deskWhich(at, things);
-  ways = m.deskWays(at, things);
-  xs = m.deskXs(at);
-  ys = m.deskYs(at, things);
+  useLoader(<usize>load<i32>(at + s.DESK_LOADER));
+  count = load<i32>(at + s.DESK_COUNT);
+  which = s.deskWhich(at, things);
+  ways = s.deskWays(at, things);
+  xs = s.deskXs(at);
+  ys = s.deskYs(at, things);
 }
 
 /** How many of the first things that are to be in are as in another list. */
@@ -39,61 +39,61 @@ function sameStart(length: i32, otherWhich: usize, otherWays: usize, otherXs: us
 function triedLike(length: i32): i32 {
   return sameStart(
     length,
-    m.deskTriedWhich(desk, things),
-    m.deskTriedWays(desk, things),
-    m.deskTriedXs(desk, things),
-    m.deskTriedYs(desk, things),
+    s.deskTriedWhich(desk, things),
+    s.deskTriedWays(desk, things),
+    s.deskTriedXs(desk, things),
+    s.deskTriedYs(desk, things),
   );
 }
 function keptLike(length: i32): i32 {
   return sameStart(
     length,
-    m.deskKeptWhich(desk, things),
-    m.deskKeptWays(desk, things),
-    m.deskKeptXs(desk, things),
-    m.deskKeptYs(desk, things),
+    s.deskKeptWhich(desk, things),
+    s.deskKeptWays(desk, things),
+    s.deskKeptXs(desk, things),
+    s.deskKeptYs(desk, things),
   );
 }
 
 /** Take out what is not as it is to be; how many are in then. */
 export function takeOutWrong(): i32 {
-  const same = triedLike(load<i32>(desk + m.DESK_TRIED));
-  const asKept = keptLike(load<i32>(desk + m.DESK_KEPT));
+  const same = triedLike(load<i32>(desk + s.DESK_TRIED));
+  const asKept = keptLike(load<i32>(desk + s.DESK_KEPT));
   if (asKept > same) goBackToKept(asKept);
   else rewindTo(same);
   const least = max(same, asKept);
   for (let i = same; i < least; i++) note(i);
-  store<i32>(desk + m.DESK_TRIED, least);
+  store<i32>(desk + s.DESK_TRIED, least);
   return least;
 }
 
 /** The i-th thing is in as it is to be. */
 function note(i: i32): void {
-  putN(m.deskTriedWhich(desk, things), i, n(which, i));
-  putN(m.deskTriedWays(desk, things), i, n(ways, i));
-  putF(m.deskTriedXs(desk, things), i, f(xs, i));
-  putF(m.deskTriedYs(desk, things), i, f(ys, i));
+  putN(s.deskTriedWhich(desk, things), i, n(which, i));
+  putN(s.deskTriedWays(desk, things), i, n(ways, i));
+  putF(s.deskTriedXs(desk, things), i, f(xs, i));
+  putF(s.deskTriedYs(desk, things), i, f(ys, i));
 }
 
 /** Load the i-th thing; what would stand out is mended, unless it is pinned. */
 export function loadNext(i: i32, mend: bool): void {
   const t = n(which, i);
-  const solid = <usize>n(m.deskSolids(desk, things), t);
+  const solid = <usize>n(s.deskSolids(desk, things), t);
   loadThing(solid, n(ways, i), f(xs, i), f(ys, i), mend);
   note(i);
-  store<i32>(desk + m.DESK_TRIED, i + 1);
+  store<i32>(desk + s.DESK_TRIED, i + 1);
 }
 
 /** What was tried last is what later lists will mostly begin with. */
 export function keepDesk(at: usize): void {
-  useDesk(at);
+  openDesk(at);
   keepLine();
-  const tried = load<i32>(at + m.DESK_TRIED);
-  store<i32>(at + m.DESK_KEPT, tried);
+  const tried = load<i32>(at + s.DESK_TRIED);
+  store<i32>(at + s.DESK_KEPT, tried);
   const narrow = (<usize>tried) << 2;
   const wide = (<usize>tried) << 3;
-  memory.copy(m.deskKeptWhich(at, things), m.deskTriedWhich(at, things), narrow);
-  memory.copy(m.deskKeptWays(at, things), m.deskTriedWays(at, things), narrow);
-  memory.copy(m.deskKeptXs(at, things), m.deskTriedXs(at, things), wide);
-  memory.copy(m.deskKeptYs(at, things), m.deskTriedYs(at, things), wide);
+  memory.copy(s.deskKeptWhich(at, things), s.deskTriedWhich(at, things), narrow);
+  memory.copy(s.deskKeptWays(at, things), s.deskTriedWays(at, things), narrow);
+  memory.copy(s.deskKeptXs(at, things), s.deskTriedXs(at, things), wide);
+  memory.copy(s.deskKeptYs(at, things), s.deskTriedYs(at, things), wide);
 }

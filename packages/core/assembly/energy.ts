@@ -1,5 +1,5 @@
 /** What a state comes to, all tiers in one number: see `costOf` in `partFigures.ts` and `energyOf` in `stowCost.ts`. */
-import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { desk } from './desk';
 import { known } from './facts';
 
@@ -8,7 +8,7 @@ export function useLimit(at: usize): void {
   limit = at;
 }
 export function mostEnergy(): f64 {
-  return load<f64>(limit + m.LIMIT_MOST);
+  return load<f64>(limit + s.LIMIT_MOST);
 }
 
 /** One of the compartment's figures: `field` is its address in the desk, which begins with them. */
@@ -20,7 +20,7 @@ export function add(field: usize, by: f64): void {
 }
 /** What all other compartments come to. */
 export function others(field: usize): f64 {
-  return load<f64>(m.limitOthers(limit) + field);
+  return load<f64>(s.limitOthers(limit) + field);
 }
 export function weight(field: usize): f64 {
   return load<f64>(limit + field);
@@ -29,7 +29,7 @@ export function weight(field: usize): f64 {
 /** Voids beyond what is nobody's fault, percent of the space filled. */
 export function voidPercent(voidL: f64, filledL: f64): f64 {
   if (filledL <= 0) return 0;
-  return max(0, (100 * voidL) / (filledL + voidL) - known(m.FACTS_VOID_FREE_PERCENT));
+  return max(0, (100 * voidL) / (filledL + voidL) - known(s.FACTS_VOID_FREE_PERCENT));
 }
 
 /** A figure of the compartment and all others. */
@@ -39,30 +39,30 @@ function both(field: usize): f64 {
 
 /** The energy of the compartment and all others. */
 export function energy(): f64 {
-  const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
-  const massKg = both(m.DESK_MASS_KG);
-  const uneven = max(0, Math.abs(both(m.DESK_SIDE_KG)) - known(m.FACTS_SIDE_FREE_KG));
+  const isMain = load<i32>(desk + s.DESK_IS_MAIN) !== 0;
+  const massKg = both(s.DESK_MASS_KG);
+  const uneven = max(0, Math.abs(both(s.DESK_SIDE_KG)) - known(s.FACTS_SIDE_FREE_KG));
   let sum =
-    weight(m.LIMIT_MISFIT) * both(m.DESK_MISFIT) +
-    weight(m.LIMIT_SAFETY) * both(m.DESK_SAFETY) +
-    weight(m.LIMIT_TOO_DEEP) * both(m.DESK_TOO_DEEP) +
-    weight(m.LIMIT_MISPLACED) * (both(m.DESK_MISPLACED) + known(m.FACTS_PER_KG_UNEVEN) * uneven);
+    weight(s.LIMIT_MISFIT) * both(s.DESK_MISFIT) +
+    weight(s.LIMIT_SAFETY) * both(s.DESK_SAFETY) +
+    weight(s.LIMIT_TOO_DEEP) * both(s.DESK_TOO_DEEP) +
+    weight(s.LIMIT_MISPLACED) * (both(s.DESK_MISPLACED) + known(s.FACTS_PER_KG_UNEVEN) * uneven);
   if (massKg === 0) return sum;
-  const aside = Math.abs(both(m.DESK_MX) / massKg) - known(m.FACTS_ASIDE_FREE_CM);
-  sum += weight(m.LIMIT_BAND_MISS_CM) * bandMiss(both(m.DESK_HZ)) + weight(m.LIMIT_ASIDE_CM) * max(0, aside);
-  const voids = isMain ? both(m.DESK_VOID_L) : others(m.DESK_VOID_L);
-  const filled = isMain ? both(m.DESK_FILLED_L) : others(m.DESK_FILLED_L);
+  const aside = Math.abs(both(s.DESK_MX) / massKg) - known(s.FACTS_ASIDE_FREE_CM);
+  sum += weight(s.LIMIT_BAND_MISS_CM) * bandMiss(both(s.DESK_HZ)) + weight(s.LIMIT_ASIDE_CM) * max(0, aside);
+  const voids = isMain ? both(s.DESK_VOID_L) : others(s.DESK_VOID_L);
+  const filled = isMain ? both(s.DESK_FILLED_L) : others(s.DESK_FILLED_L);
   return (
     sum +
-    weight(m.LIMIT_VOID_PERCENT) * voidPercent(voids, filled) +
-    (weight(m.LIMIT_OUT_CM) * both(m.DESK_MY)) / massKg
+    weight(s.LIMIT_VOID_PERCENT) * voidPercent(voids, filled) +
+    (weight(s.LIMIT_OUT_CM) * both(s.DESK_MY)) / massKg
   );
 }
 
 /** How far the heavy half is out of its band, cm. */
 function bandMiss(hz: f64): f64 {
-  const heavyKg = known(m.FACTS_HEAVY_KG);
+  const heavyKg = known(s.FACTS_HEAVY_KG);
   if (heavyKg === 0) return 0;
   const z = hz / heavyKg;
-  return max(0, max(known(m.FACTS_BAND_LOW) - z, z - known(m.FACTS_BAND_HIGH)));
+  return max(0, max(known(s.FACTS_BAND_LOW) - z, z - known(s.FACTS_BAND_HIGH)));
 }

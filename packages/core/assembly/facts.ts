@@ -1,15 +1,13 @@
 /** What a search knows of its things, and what it charges for: see `SearchFacts` and `tuning.ts`. */
-import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { n } from './compartment';
 
-/** What a thing is, as bits of its first mark. */
-export namespace Mark {
-  export const PINNED: i32 = 1;
-  export const BOTTLE: i32 = 2;
-  export const SPENT: i32 = 4;
-  export const POINTS: i32 = 8;
-  export const LONG: i32 = 16;
-}
+// What a thing is, as bits of its first mark: see `factsMemory.ts`.
+export const PINNED: i32 = 1;
+export const BOTTLE: i32 = 2;
+export const SPENT: i32 = 4;
+export const POINTS: i32 = 8;
+export const LONG: i32 = 16;
 
 export let facts: usize = 0;
 export let days: i32 = 0;
@@ -32,28 +30,28 @@ export let crushing: usize = 0;
 
 export function useFacts(at: usize): void {
   facts = at;
-  const count = <usize>load<i32>(at + m.FACTS_THINGS);
-  zones = load<i32>(at + m.FACTS_ZONES);
-  days = load<i32>(at + m.FACTS_DAYS);
+  const count = <usize>load<i32>(at + s.FACTS_THINGS);
+  zones = load<i32>(at + s.FACTS_ZONES);
+  days = load<i32>(at + s.FACTS_DAYS);
   const cells = count * <usize>zones;
   const daily = count * <usize>days;
   const square = count * count;
-  const pairs = <usize>load<i32>(at + m.FACTS_CLASHES);
-  figures = m.factsFigures(at);
-  felt = m.factsFelt(at, count);
-  choices = m.factsChoices(at, count);
-  byDayL = m.factsByDayL(at, count, cells);
-  boxes = m.factsBoxes(at, count, cells, daily);
-  heightsOf = m.factsHeightsOf(at, count, cells, daily);
-  linesOf = m.factsLinesOf(at, count, cells, daily);
-  marks = m.factsMarks(at, count, cells, daily);
-  places = m.factsPlaces(at, count, cells, daily);
-  seen = m.factsSeen(at, count, cells, daily);
-  todo = m.factsTodo(at, count, cells, daily);
-  rows = m.factsRows(at, count, cells, daily);
-  covers = m.factsCovers(at, count, cells, daily);
-  clashing = m.factsClashing(at, count, cells, daily, square);
-  crushing = m.factsCrushing(at, count, cells, daily, square, pairs);
+  const pairs = <usize>load<i32>(at + s.FACTS_CLASHES);
+  figures = s.factsFigures(at);
+  felt = s.factsFelt(at, count);
+  choices = s.factsChoices(at, count);
+  byDayL = s.factsByDayL(at, count, cells);
+  boxes = s.factsBoxes(at, count, cells, daily);
+  heightsOf = s.factsHeightsOf(at, count, cells, daily);
+  linesOf = s.factsLinesOf(at, count, cells, daily);
+  marks = s.factsMarks(at, count, cells, daily);
+  places = s.factsPlaces(at, count, cells, daily);
+  seen = s.factsSeen(at, count, cells, daily);
+  todo = s.factsTodo(at, count, cells, daily);
+  rows = s.factsRows(at, count, cells, daily);
+  covers = s.factsCovers(at, count, cells, daily);
+  clashing = s.factsClashing(at, count, cells, daily, square);
+  crushing = s.factsCrushing(at, count, cells, daily, square, pairs);
 }
 
 /** What something costs, or another number of the head. */
@@ -65,7 +63,7 @@ export function count(field: usize): i32 {
 }
 
 function figureOf(t: i32, k: usize): f64 {
-  return load<f64>(figures + <usize>t * m.FACTS_FIGURES_EACH + (k << 3));
+  return load<f64>(figures + <usize>t * s.FACTS_FIGURES_EACH + (k << 3));
 }
 export function massOf(t: i32): f64 {
   return figureOf(t, 0);
@@ -97,7 +95,7 @@ export let unsafe: f64 = 0;
 export let tooDeep: f64 = 0;
 export let isExempt: bool = false;
 export function useChoice(t: i32, zone: i32): void {
-  const at = choices + <usize>(t * zones + zone) * m.FACTS_CHOICES_EACH;
+  const at = choices + <usize>(t * zones + zone) * s.FACTS_CHOICES_EACH;
   misplaced = load<f64>(at);
   unsafe = load<f64>(at + 8);
   tooDeep = load<f64>(at + 16);
@@ -106,9 +104,9 @@ export function useChoice(t: i32, zone: i32): void {
 
 /** The zone of the main compartment that a point is in. */
 export function mainZoneAt(y: f64, z: f64): i32 {
-  if (z < known(m.FACTS_BOTTOM_TOP)) return count(m.FACTS_BOTTOM_ZONE);
-  if (z >= known(m.FACTS_TOP_FLOOR)) return count(m.FACTS_TOP_ZONE);
-  return y < known(m.FACTS_CORE_END) ? count(m.FACTS_CORE_ZONE) : count(m.FACTS_OUTER_ZONE);
+  if (z < known(s.FACTS_BOTTOM_TOP)) return count(s.FACTS_BOTTOM_ZONE);
+  if (z >= known(s.FACTS_TOP_FLOOR)) return count(s.FACTS_TOP_ZONE);
+  return y < known(s.FACTS_CORE_END) ? count(s.FACTS_CORE_ZONE) : count(s.FACTS_OUTER_ZONE);
 }
 
 /** How much more it counts when it is left out, having few choices. */

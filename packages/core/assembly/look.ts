@@ -1,5 +1,6 @@
 /** A compartment of a search, loaded as it is to be and looked at: its figures, and how each of its things stands. */
 import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { cellCm, columns, f, n, nx, parts, putF, putN, slabEnd, things, y0 } from './compartment';
 import {
   columnsOf,
@@ -14,7 +15,7 @@ import {
   turnOf,
   voidAt,
 } from './line';
-import { count, desk, loadNext, takeOutWrong, useDesk, which, xs, ys } from './desk';
+import { count, desk, loadNext, takeOutWrong, openDesk, which, xs, ys } from './desk';
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
 import * as facts from './facts';
 import { lookAtPairs, lookAtReach } from './reach';
@@ -34,16 +35,16 @@ const TINY: f64 = 1e-6;
  * @returns false when the whole is certain to be above that: it is then not looked at to the end
  */
 export function look(at: usize, limit: usize): bool {
-  useDesk(at);
-  facts.useFacts(<usize>load<i32>(at + m.DESK_FACTS));
+  openDesk(at);
+  facts.useFacts(<usize>load<i32>(at + s.DESK_FACTS));
   const isLimited = limit !== 0;
   useLimit(limit);
   if (!loadAll(isLimited)) return false;
-  memory.fill(at, 0, m.DESK_FLOOR_CM);
-  const pocket = load<i32>(at + m.DESK_ZONE);
+  memory.fill(at, 0, s.DESK_FLOOR_CM);
+  const pocket = load<i32>(at + s.DESK_ZONE);
   let isStanding = pocket >= 0;
   for (let i = 0; i < count; i++) {
-    isStanding = isStanding || facts.has(n(which, i), facts.Mark.BOTTLE);
+    if (facts.has(n(which, i), facts.BOTTLE)) isStanding = true;
     lookAt(i, pocket);
   }
   if (isStanding) lookAtStanding();
@@ -68,19 +69,19 @@ function loadAll(isLimited: bool): bool {
       massKg += facts.massOf(n(which, k));
       mostL += facts.mostLitresOf(n(which, k));
     }
-    mostL += others(m.DESK_FILLED_L);
+    mostL += others(s.DESK_FILLED_L);
     // What the rest comes to at least, were all of this at the very back.
-    const out = (others(m.DESK_MY) + massKg * y0) / facts.known(m.FACTS_TOTAL_KG);
+    const out = (others(s.DESK_MY) + massKg * y0) / facts.known(s.FACTS_TOTAL_KG);
     least =
-      weight(m.LIMIT_MISFIT) * others(m.DESK_MISFIT) +
-      weight(m.LIMIT_SAFETY) * others(m.DESK_SAFETY) +
-      weight(m.LIMIT_TOO_DEEP) * others(m.DESK_TOO_DEEP) +
-      weight(m.LIMIT_OUT_CM) * out +
-      weight(m.LIMIT_MISPLACED) * others(m.DESK_MISPLACED);
+      weight(s.LIMIT_MISFIT) * others(s.DESK_MISFIT) +
+      weight(s.LIMIT_SAFETY) * others(s.DESK_SAFETY) +
+      weight(s.LIMIT_TOO_DEEP) * others(s.DESK_TOO_DEEP) +
+      weight(s.LIMIT_OUT_CM) * out +
+      weight(s.LIMIT_MISPLACED) * others(s.DESK_MISPLACED);
   }
   for (; i <= count; i++) {
     if (isLimited && isOver(least, mostL)) return false;
-    if (i < count) loadNext(i, !facts.has(n(which, i), facts.Mark.PINNED));
+    if (i < count) loadNext(i, !facts.has(n(which, i), facts.PINNED));
   }
   return true;
 }
@@ -88,11 +89,11 @@ function loadAll(isLimited: bool): bool {
 /** Litres over and voids only ever grow. */
 function isOver(least: f64, mostL: f64): bool {
   const now = loaded();
-  const voidL = load<i32>(desk + m.DESK_IS_MAIN) !== 0 ? others(m.DESK_VOID_L) + voidAt(now) / 1000 : 0;
+  const voidL = load<i32>(desk + s.DESK_IS_MAIN) !== 0 ? others(s.DESK_VOID_L) + voidAt(now) / 1000 : 0;
   const sum =
     least +
-    (weight(m.LIMIT_MISFIT) * overAt(now)) / 1000 +
-    weight(m.LIMIT_VOID_PERCENT) * voidPercent(voidL, mostL);
+    (weight(s.LIMIT_MISFIT) * overAt(now)) / 1000 +
+    weight(s.LIMIT_VOID_PERCENT) * voidPercent(voidL, mostL);
   return sum > mostEnergy();
 }
 
@@ -103,7 +104,7 @@ function lookAt(i: i32, pocket: i32): void {
   const massKg = facts.massOf(t);
   let x = f(xs, i);
   let y = f(ys, i);
-  let z = load<f64>(desk + m.DESK_FLOOR_CM);
+  let z = load<f64>(desk + s.DESK_FLOOR_CM);
   let litres = facts.litresOf(t);
   if (measure(i)) {
     x = middleX;
@@ -111,45 +112,45 @@ function lookAt(i: i32, pocket: i32): void {
     z = middleZ;
     if (turn === 0) litres = filledCm3 / 1000;
   }
-  add(m.DESK_MASS_KG, massKg);
-  add(m.DESK_MX, massKg * x);
-  add(m.DESK_MY, massKg * y);
-  add(m.DESK_MZ, massKg * z);
-  add(m.DESK_HZ, facts.heavyOf(t) * z);
-  add(m.DESK_SIDE_KG, massKg * load<f64>(desk + m.DESK_SIDE));
-  add(m.DESK_FILLED_L, litres);
+  add(s.DESK_MASS_KG, massKg);
+  add(s.DESK_MX, massKg * x);
+  add(s.DESK_MY, massKg * y);
+  add(s.DESK_MZ, massKg * z);
+  add(s.DESK_HZ, facts.heavyOf(t) * z);
+  add(s.DESK_SIDE_KG, massKg * load<f64>(desk + s.DESK_SIDE));
+  add(s.DESK_FILLED_L, litres);
   const zone = pocket >= 0 ? pocket : facts.mainZoneAt(y, z);
   facts.useChoice(t, zone);
-  add(m.DESK_MISPLACED, facts.misplaced);
-  if (turn === 0 && facts.has(t, facts.Mark.PINNED)) {
+  add(s.DESK_MISPLACED, facts.misplaced);
+  if (turn === 0 && facts.has(t, facts.PINNED)) {
     const dx = x - f(xs, i);
     const dy = y - f(ys, i);
     const astray = Math.sqrt(dx * dx + dy * dy);
-    add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_CM_ASTRAY) * astray);
-    add(m.DESK_TOO_DEEP, max(0, astray - facts.known(m.FACTS_ASTRAY_FREE_CM)));
+    add(s.DESK_MISPLACED, facts.known(s.FACTS_PER_CM_ASTRAY) * astray);
+    add(s.DESK_TOO_DEEP, max(0, astray - facts.known(s.FACTS_ASTRAY_FREE_CM)));
   }
-  add(m.DESK_SAFETY, facts.unsafe);
-  add(m.DESK_TOO_DEEP, facts.tooDeep);
+  add(s.DESK_SAFETY, facts.unsafe);
+  add(s.DESK_TOO_DEEP, facts.tooDeep);
   let trouble =
-    facts.known(m.FACTS_TROUBLE_UNSAFE) * facts.unsafe + facts.known(m.FACTS_TROUBLE_OUT) * facts.tooDeep;
-  if (overAt(i + 1) - overAt(i) > NOTICEABLE_CM3) trouble += facts.known(m.FACTS_TROUBLE_OVER);
-  if (facts.misplaced >= facts.known(m.FACTS_POOR_PLACE)) trouble += facts.known(m.FACTS_TROUBLE_POOR);
+    facts.known(s.FACTS_TROUBLE_UNSAFE) * facts.unsafe + facts.known(s.FACTS_TROUBLE_OUT) * facts.tooDeep;
+  if (overAt(i + 1) - overAt(i) > NOTICEABLE_CM3) trouble += facts.known(s.FACTS_TROUBLE_OVER);
+  if (facts.misplaced >= facts.known(s.FACTS_POOR_PLACE)) trouble += facts.known(s.FACTS_TROUBLE_POOR);
   if (isFelt(i, t, turn, y)) {
-    add(m.DESK_SAFETY, 1);
-    trouble += facts.known(m.FACTS_TROUBLE_UNSAFE);
+    add(s.DESK_SAFETY, 1);
+    trouble += facts.known(s.FACTS_TROUBLE_UNSAFE);
   }
-  putN(m.deskZones(desk, things), i, zone);
-  putF(m.deskHeights(desk, things), i, z);
-  putF(m.deskTroubles(desk, things), i, trouble);
+  putN(s.deskZones(desk, things), i, zone);
+  putF(s.deskHeights(desk, things), i, z);
+  putF(s.deskTroubles(desk, things), i, trouble);
 }
 
 /** Whether a thing is felt in the back; a long thing that lies is counted on the way. */
 function isFelt(i: i32, t: i32, turn: usize, y: f64): bool {
-  const isMain = load<i32>(desk + m.DESK_IS_MAIN) !== 0;
+  const isMain = load<i32>(desk + s.DESK_IS_MAIN) !== 0;
   if (turn === 0)
-    return isMain && facts.has(t, facts.Mark.POINTS) && nearest(i) < facts.known(m.FACTS_POINTS_CM) - TINY;
-  if (facts.has(t, facts.Mark.LONG) && load<i32>(turn + m.TURN_IS_UPRIGHT) === 0)
-    add(m.DESK_MISPLACED, facts.known(m.FACTS_LYING_LONG));
+    return isMain && facts.has(t, facts.POINTS) && nearest(i) < facts.known(s.FACTS_POINTS_CM) - TINY;
+  if (facts.has(t, facts.LONG) && load<i32>(turn + m.TURN_IS_UPRIGHT) === 0)
+    add(s.DESK_MISPLACED, facts.known(s.FACTS_LYING_LONG));
   if (!isMain) return false;
   const way = load<i32>(stageAt(i + 1) + m.STAGE_WAY);
   const within = f(facts.felt, 12 * t + (slabEnd > 0 ? 6 : 0) + way);

@@ -4,7 +4,7 @@
  * A block has a head of single numbers and then lists: one number, or `each` numbers, by column, part, cell or thing.
  * Numbers of 64 bits come first in each, so that none lies across their bounds.
  */
-export const BLOCKS = [
+export const LOADER_BLOCKS = [
   {
     name: 'loader',
     tells: 'A compartment.',
@@ -112,6 +112,10 @@ export const BLOCKS = [
       ['swollenThings', 'i32', 'parts'],
     ],
   },
+];
+
+/** What a search has beside that. */
+export const SEARCH_BLOCKS = [
   {
     name: 'facts',
     tells: 'What a search never changes: see `SearchFacts`. Prices are those of `tuning.ts`.',
@@ -182,7 +186,7 @@ export const BLOCKS = [
       ['byDayL', 'f64', 'daily'],
       ['boxes', 'f64', 'things', 6, 'scratch: outlines, cm'],
       ['heightsOf', 'f64', 'things', 2, 'scratch: its lowest and highest point, cm'],
-      ['marks', 'i32', 'things', 2, 'see `Mark`; the first day on which it is eaten, or 0'],
+      ['marks', 'i32', 'things', 2, 'see `MARK`; the first day on which it is eaten, or 0'],
       ['places', 'i32', 'things', 1, 'scratch: its place in the loading order, or −1'],
       ['seen', 'i32', 'things', 1, 'scratch'],
       ['todo', 'i32', 'things', 1, 'scratch'],

@@ -1,5 +1,6 @@
 /** What lies over what is wanted soon, what crushes what, pairs that must not touch, and how the house wants things to stand. */
 import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { f, n, putF, putN, things } from './compartment';
 import { bottom, covered, firstRow, GAP_CM, lastRow, span, top, touch } from './contact';
 import { count, desk, which } from './desk';
@@ -20,7 +21,7 @@ function isOver(i: i32, j: i32): bool {
     over = covered(i, j);
     putN(row, j, over);
   }
-  return over > 0 && <f64>over >= facts.known(m.FACTS_BLOCKS) * <f64>columnsOf(i);
+  return over > 0 && <f64>over >= facts.known(s.FACTS_BLOCKS) * <f64>columnsOf(i);
 }
 
 /** How many must come out before the i-th thing. */
@@ -53,13 +54,13 @@ function laterFoodOver(i: i32): f64 {
 }
 
 function trouble(i: i32, by: f64): void {
-  const troubles = m.deskTroubles(desk, things);
+  const troubles = s.deskTroubles(desk, things);
   putF(troubles, i, f(troubles, i) + by);
 }
 function unsafe(i: i32, j: i32): void {
-  add(m.DESK_SAFETY, 1);
-  trouble(i, facts.known(m.FACTS_TROUBLE_UNSAFE));
-  trouble(j, facts.known(m.FACTS_TROUBLE_UNSAFE));
+  add(s.DESK_SAFETY, 1);
+  trouble(i, facts.known(s.FACTS_TROUBLE_UNSAFE));
+  trouble(j, facts.known(s.FACTS_TROUBLE_UNSAFE));
 }
 /** Note how far a thing reaches, unless that is known. */
 function noteSpan(i: i32): void {
@@ -78,40 +79,40 @@ function touches(i: i32, j: i32): bool {
   if (n(facts.linesOf, 2 * j) > n(facts.linesOf, 2 * i + 1) + 1) return false;
   if (n(facts.linesOf, 2 * i) > n(facts.linesOf, 2 * j + 1) + 1) return false;
   if (f(facts.heightsOf, 2 * j) - f(facts.heightsOf, 2 * i + 1) >= GAP_CM) return false;
-  return touch(i, j) >= facts.known(m.FACTS_TOUCHES_CM2);
+  return touch(i, j) >= facts.known(s.FACTS_TOUCHES_CM2);
 }
 
 /** What lies over what is wanted soon or eaten first, and how the house wants things to stand. */
 export function lookAtReach(): void {
   memory.fill(facts.rows, 0, (<usize>count) << 2);
   memory.fill(facts.linesOf, 255, (<usize>count) << 3);
-  const zones = m.deskZones(desk, things);
+  const zones = s.deskZones(desk, things);
   for (let i = 0; i < count; i++) {
     const t = n(which, i);
-    add(m.DESK_MISPLACED, facts.known(m.FACTS_LATER_FOOD_OVER) * laterFoodOver(i));
+    add(s.DESK_MISPLACED, facts.known(s.FACTS_LATER_FOOD_OVER) * laterFoodOver(i));
     const most = facts.mostOver(t);
     if (most === Infinity) continue;
     facts.useChoice(t, n(zones, i));
     if (facts.isExempt || facts.tooDeep > 0) continue;
     const deep = max(0, coverOf(i) - most);
-    add(m.DESK_TOO_DEEP, deep);
-    trouble(i, facts.known(m.FACTS_TROUBLE_DEEP) * deep);
+    add(s.DESK_TOO_DEEP, deep);
+    trouble(i, facts.known(s.FACTS_TROUBLE_DEEP) * deep);
   }
-  if (load<i32>(desk + m.DESK_HAS_HOUSE) !== 0) lookAtHouse();
+  if (load<i32>(desk + s.DESK_HAS_HOUSE) !== 0) lookAtHouse();
 }
 
 /** Pairs of which one crushes the other, and pairs that must not touch; who lies over whom is known by then. */
 export function lookAtPairs(): void {
-  memory.fill(facts.places, 255, (<usize>facts.count(m.FACTS_THINGS)) << 2);
+  memory.fill(facts.places, 255, (<usize>facts.count(s.FACTS_THINGS)) << 2);
   for (let i = 0; i < count; i++) putN(facts.places, n(which, i), i);
-  for (let k = 0, all = facts.count(m.FACTS_CRUSHES); k < all; k++) {
+  for (let k = 0, all = facts.count(s.FACTS_CRUSHES); k < all; k++) {
     const i = n(facts.places, n(facts.crushing, 2 * k));
     const j = n(facts.places, n(facts.crushing, 2 * k + 1));
     if (i >= 0 && j > i && isOver(i, j) && touches(i, j)) unsafe(i, j);
   }
   // A pocket is too small to part them.
-  const pocket = load<i32>(desk + m.DESK_ZONE) >= 0;
-  for (let k = 0, all = facts.count(m.FACTS_CLASHES); k < all; k++) {
+  const pocket = load<i32>(desk + s.DESK_ZONE) >= 0;
+  for (let k = 0, all = facts.count(s.FACTS_CLASHES); k < all; k++) {
     const i = n(facts.places, n(facts.clashing, 2 * k));
     const j = n(facts.places, n(facts.clashing, 2 * k + 1));
     if (i < 0 || j < 0) continue;
@@ -121,16 +122,16 @@ export function lookAtPairs(): void {
 
 /** Uprights that a pack without a frame lacks, and what lies over tall things that are to be drawn out. */
 function lookAtHouse(): void {
-  const wanted = facts.count(m.FACTS_UPRIGHTS);
-  const inColumns = facts.count(m.FACTS_IN_COLUMNS) !== 0;
+  const wanted = facts.count(s.FACTS_UPRIGHTS);
+  const inColumns = facts.count(s.FACTS_IN_COLUMNS) !== 0;
   let stand = 0;
   for (let i = 0, all = loaded(); i < all; i++) {
     const turn = turnOf(i);
     if (turn === 0 || load<i32>(turn + m.TURN_IS_UPRIGHT) === 0) continue;
     const heightCm = load<f64>(turn + m.TURN_HEIGHT_CM);
-    if (heightCm >= facts.known(m.FACTS_STANDS_CM)) stand++;
-    if (inColumns && heightCm >= facts.known(m.FACTS_TALL_CM))
-      add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_OVER_TALL) * coverOf(i));
+    if (heightCm >= facts.known(s.FACTS_STANDS_CM)) stand++;
+    if (inColumns && heightCm >= facts.known(s.FACTS_TALL_CM))
+      add(s.DESK_MISPLACED, facts.known(s.FACTS_PER_OVER_TALL) * coverOf(i));
   }
-  add(m.DESK_MISPLACED, facts.known(m.FACTS_PER_UPRIGHT_MISSING) * <f64>max(0, wanted - stand));
+  add(s.DESK_MISPLACED, facts.known(s.FACTS_PER_UPRIGHT_MISSING) * <f64>max(0, wanted - stand));
 }

@@ -1,5 +1,5 @@
 /** Voids of a compartment, and what does not go into it by volume, by weight or by count. */
-import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { cellCm, f, n } from './compartment';
 import { crevices } from './closing';
 import { count, desk, which } from './desk';
@@ -8,27 +8,27 @@ import * as facts from './facts';
 import { loaded, overAt, voidAt } from './line';
 
 export function lookAtRoom(): void {
-  store<f64>(desk + m.DESK_VOID_L, voidAt(loaded()) / 1000);
+  store<f64>(desk + s.DESK_VOID_L, voidAt(loaded()) / 1000);
   let misfit = overAt(loaded()) / 1000;
-  if (load<i32>(desk + m.DESK_ZONE) >= 0) {
-    misfit = max(misfit, figure(m.DESK_FILLED_L) + misfit - load<f64>(desk + m.DESK_VOLUME_L));
-    misfit += max(0, figure(m.DESK_MASS_KG) - load<f64>(desk + m.DESK_MAX_LOAD_KG));
+  if (load<i32>(desk + s.DESK_ZONE) >= 0) {
+    misfit = max(misfit, figure(s.DESK_FILLED_L) + misfit - load<f64>(desk + s.DESK_VOLUME_L));
+    misfit += max(0, figure(s.DESK_MASS_KG) - load<f64>(desk + s.DESK_MAX_LOAD_KG));
     misfit += fullestOver();
   }
   let inUse: f64 = 0;
   for (let i = 0; i < count; i++) {
     const t = n(which, i);
-    if (!facts.has(t, facts.Mark.SPENT)) inUse += 1;
+    if (!facts.has(t, facts.SPENT)) inUse += 1;
     misfit += (facts.fewCounts(t) * max(0, overAt(i + 1) - overAt(i))) / 1000;
   }
-  store<f64>(desk + m.DESK_MISFIT, misfit);
-  add(m.DESK_TOO_DEEP, max(0, inUse - load<f64>(desk + m.DESK_HANDFUL)));
+  store<f64>(desk + s.DESK_MISFIT, misfit);
+  add(s.DESK_TOO_DEEP, max(0, inUse - load<f64>(desk + s.DESK_HANDFUL)));
 }
 
 /** The gaps at the top that are too narrow for anything: they take longest to find. */
 export function lookAtCrevices(): void {
-  if (load<i32>(desk + m.DESK_IS_MAIN) === 0) return;
-  add(m.DESK_VOID_L, crevices(<i32>Math.round(facts.known(m.FACTS_CREVICE_CM) / cellCm)) / 1000);
+  if (load<i32>(desk + s.DESK_IS_MAIN) === 0) return;
+  add(s.DESK_VOID_L, crevices(<i32>Math.round(facts.known(s.FACTS_CREVICE_CM) / cellCm)) / 1000);
 }
 
 /** Litres over on the fullest day: things join on the way, and every day's must go in. */
@@ -39,5 +39,5 @@ function fullestOver(): f64 {
     for (let i = 0; i < count; i++) sum += f(facts.byDayL, n(which, i) * facts.days + day);
     most = max(most, sum);
   }
-  return max(0, most - load<f64>(desk + m.DESK_VOLUME_L));
+  return max(0, most - load<f64>(desk + s.DESK_VOLUME_L));
 }

@@ -1,5 +1,6 @@
 /** How stiff things stand: see `badStand` in `atRest.ts`. */
 import * as m from './columnMemory';
+import * as s from './searchMemory';
 import { f, n, putF, things } from './compartment';
 import { count, desk, which } from './desk';
 import { add } from './energy';
@@ -18,13 +19,13 @@ function edge(i: i32, which: i32): f64 {
 
 export function lookAtStanding(): void {
   for (let i = 0; i < count; i++) noteBox(i);
-  const pocket = load<i32>(desk + m.DESK_ZONE) >= 0;
-  const floorCm = load<f64>(desk + m.DESK_FLOOR_CM);
-  const troubles = m.deskTroubles(desk, things);
+  const pocket = load<i32>(desk + s.DESK_ZONE) >= 0;
+  const floorCm = load<f64>(desk + s.DESK_FLOOR_CM);
+  const troubles = s.deskTroubles(desk, things);
   for (let i = 0; i < count; i++) {
     if (!standsBadly(i, pocket, floorCm)) continue;
-    add(m.DESK_SAFETY, 1);
-    putF(troubles, i, f(troubles, i) + facts.known(m.FACTS_TROUBLE_UNSAFE));
+    add(s.DESK_SAFETY, 1);
+    putF(troubles, i, f(troubles, i) + facts.known(s.FACTS_TROUBLE_UNSAFE));
   }
 }
 
@@ -51,7 +52,7 @@ function overlaps(i: i32, j: i32, axis: i32): bool {
 }
 
 function standsBadly(i: i32, pocket: bool, floorCm: f64): bool {
-  const isBottle = facts.has(n(which, i), facts.Mark.BOTTLE);
+  const isBottle = facts.has(n(which, i), facts.BOTTLE);
   if (turnOf(i) === 0 || (!isBottle && !pocket)) return false;
   const z = edge(i, 4);
   const isOnFloor = pocket && z <= floorCm + TOUCHES_CM;

@@ -79,8 +79,8 @@ export class LoaderMemory {
 
   private writeHead(slab: Slab | undefined, mayPart: boolean): void {
     const { nx, ny, cellCm, ceiling, holdsFrom, x0, y0 } = this.compartment;
-    const { f64, i32 } = this.heap;
-    const { at } = this;
+    const { at, heap } = this;
+    const { f64, i32 } = heap;
     i32[(at + m.LOADER_NX) / 4] = nx;
     i32[(at + m.LOADER_NY) / 4] = ny;
     i32[(at + m.LOADER_SLAB_ROWS) / 4] = slab === undefined ? 0 : this.slabRows(slab);
@@ -154,7 +154,7 @@ export class LoaderMemory {
     return this.heap.allocate(m.stageBytes(this.things, this.columns, this.parts), this.scope);
   }
 
-  /** Room for so many things in: each level has a stage to write on and one that may be kept. */
+  /** Room for so many things: each level has a stage to write on and one that may be kept. */
   makeRoom(count: number): void {
     if (!this.scope.isOpen) throw new Error('a loader is used after its scope was closed');
     for (; this.levels < count; this.levels += 1) {
@@ -197,8 +197,7 @@ export class LoaderMemory {
     for (let way = 0; way < ways; way += 1) {
       const { patch, compartment } = this;
       const turn = solid.kind === 'soft' ? undefined : solid.turns[way]!;
-      if (turn === undefined && solid.kind === 'soft')
-        patch.findSpread(max(TINY_CM3, solid.volumeL * 1000), way, 0, 0);
+      if (solid.kind === 'soft') patch.findSpread(max(TINY_CM3, solid.volumeL * 1000), way, 0, 0);
       i32[m.solidTurns(at) / 4 + way] = turns[way] ?? 0;
       i32[m.solidWides(at, ways) / 4 + way] = turn?.nx ?? patch.wide;
       i32[m.solidDeeps(at, ways) / 4 + way] = turn?.ny ?? patch.deep;

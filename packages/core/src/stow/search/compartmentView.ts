@@ -1,13 +1,23 @@
 /** What is seen in a loaded compartment. */
-import type { Desk } from './desk.js';
+import type { Rest } from '../loaderMemory.js';
 import { noFigures, type PartFigures } from './partFigures.js';
+
+/** How things stand, by their places in the loading order; known until something else is tried in their compartment. */
+export interface Stands {
+  readonly zoneOf: (i: number) => number;
+  /** How high its middle is, cm. */
+  readonly heightOf: (i: number) => number;
+  /** How badly it stands: rules broken, too deep, out of place. */
+  readonly troubleOf: (i: number) => number;
+  readonly restOf: (i: number) => Rest | undefined;
+}
 
 export interface CompartmentView {
   readonly figures: Readonly<PartFigures>;
   /** Its things in loading order. */
   readonly things: readonly number[];
-  /** How each of them stands: on its desk until something else is tried there, or all alike. */
-  readonly stands: Desk | { readonly zone: number; readonly heightCm: number } | undefined;
+  /** Undefined where there are none. */
+  readonly stands: Stands | undefined;
 }
 
 export const NOTHING: CompartmentView = { figures: noFigures(), things: [], stands: undefined };

@@ -1,16 +1,16 @@
 /** A compartment that a search loads and looks at again and again; the kernel does both. */
 import { ColumnLoader } from '../columnLoader.js';
-import * as m from '../columnMemory.js';
+import * as m from '../searchMemory.js';
 import { HANDFUL } from '../handful.js';
-import type { Slab } from '../loaderMemory.js';
+import type { Rest, Slab } from '../loaderMemory.js';
 import type { Compartment } from '../packGeometry.js';
-import type { CompartmentView } from './compartmentView.js';
+import type { CompartmentView, Stands } from './compartmentView.js';
 import type { FactsMemory } from './factsMemory.js';
 import type { PartFigures } from './partFigures.js';
 import type { SearchFacts } from './searchFacts.js';
 import { roundCm, type StowState } from './stowState.js';
 
-export class Desk {
+export class Desk implements Stands {
   readonly loader: ColumnLoader;
   private readonly at: number;
   /** By thing: whether its address as a solid is written down. */
@@ -131,6 +131,10 @@ export class Desk {
   }
   troubleOf(i: number): number {
     return this.loader.memory.heap.f64[m.deskTroubles(this.at, this.known.length) / 8 + i]!;
+  }
+
+  restOf(i: number): Rest | undefined {
+    return this.loader.memory.restOf(i);
   }
 
   /** The i-th thing that is in lies where it would have been put like this. */

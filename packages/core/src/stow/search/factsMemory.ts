@@ -1,7 +1,7 @@
 /** The facts of a search in the kernel's memory, and the limit that a trial has. */
 import { columnHeap } from '../columnKernel.js';
 import { CREVICE_CM } from '../columnLoader.js';
-import * as m from '../columnMemory.js';
+import * as m from '../searchMemory.js';
 import { mainZoneAt } from '../mainParting.js';
 import { BLOCKS, TOUCHES_CM2 } from '../neighbours.js';
 import { REACH_LIMIT } from '../reach.js';

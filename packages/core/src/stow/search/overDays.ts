@@ -30,7 +30,7 @@ export function mendOverDays(
       search,
       others.map((problem) => new OtherDay(search, problem, stowOnDay(problem, placements))),
     );
-    const { moves, heat } = round === 1 ? OVER_DAYS.first : OVER_DAYS.then;
+    const { moves, heat } = round === 1 ? OVER_DAYS.first : OVER_DAYS.later;
     const annealing = new Annealing(search, days, seededRandom(round), moves, heat, STRICT_WEIGHTS);
     annealing.run(1);
     annealing.end();

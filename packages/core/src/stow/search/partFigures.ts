@@ -119,6 +119,6 @@ export function costOf(sum: Readonly<PartFigures>, schooled: Schooled): StowCost
 }
 
 /** Voids beyond what is nobody's fault, percent of the space filled. */
-export function voidPercentOf(voidL: number, filledL: number): number {
+function voidPercentOf(voidL: number, filledL: number): number {
   return filledL <= 0 ? 0 : max(0, (100 * voidL) / (filledL + voidL) - VOID_FREE_PERCENT);
 }

@@ -27,5 +27,11 @@ export function sleeveView(facts: SearchFacts, state: StowState, c: number): Com
     figures.safety += choices[zone]!.safety;
   }
   figures.misfit = Math.max(0, fullestOverL(facts, c, things) - SLEEVE_GIVE_L);
-  return { figures, things, stands: { zone, heightCm: height } };
+  const stands = {
+    zoneOf: () => zone,
+    heightOf: () => height,
+    troubleOf: () => 0,
+    restOf: () => undefined,
+  };
+  return { figures, things, stands };
 }

@@ -8,13 +8,12 @@ import { sideIn } from '../defaultSpot.js';
 import { energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
-import { Desk } from './desk.js';
 import { Desks } from './desks.js';
 import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
-import type { Rest } from '../loaderMemory.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';
 import { roundCm, StowState, type Undo } from './stowState.js';
+import { ThingStands } from './thingStands.js';
 
 /** What a state comes to. */
 export interface Evaluation {
@@ -53,11 +52,7 @@ export class StowSearch {
   /** What the views come to together. */
   private sum: PartFigures;
   private bandMissCm = 0;
-  /** By thing, from the views. */
-  private readonly heights: Float64Array;
-  private readonly troubles: Float64Array;
-  private readonly zones: Int16Array;
-  private readonly rests: (Rest | undefined)[];
+  private readonly stands: ThingStands;
   private pending: { readonly evaluation: Evaluation; readonly undo: Undo } | undefined;
 
   /**
@@ -70,11 +65,7 @@ export class StowSearch {
     this.desks = new Desks(this.facts);
     this.views = this.facts.compartments.map(() => undefined);
     this.sum = packFigures(this.facts);
-    const n = this.facts.things.length;
-    this.heights = new Float64Array(n);
-    this.troubles = new Float64Array(n);
-    this.zones = new Int16Array(n);
-    this.rests = this.facts.things.map(() => undefined);
+    this.stands = new ThingStands(this.facts.things.length);
   }
 
   /** What the state comes to as it stands. */
@@ -168,7 +159,7 @@ export class StowSearch {
 
   /** Whether a thing came to rest elsewhere than it was put; it is there from now on. */
   private settleThing(t: number): boolean {
-    const rest = this.rests[t];
+    const rest = this.stands.rests[t];
     return rest !== undefined && this.state.settle(t, rest.xCm, rest.yCm, rest.turn);
   }
 
@@ -241,30 +232,19 @@ export class StowSearch {
   }
 
   private see({ views, bandMissCm }: Evaluation): void {
-    for (let c = 0; c < views.length; c += 1) if (views[c] !== this.views[c]) this.seeStands(views[c]!);
+    for (let c = 0; c < views.length; c += 1) if (views[c] !== this.views[c]) this.stands.see(views[c]!);
     this.adoptViews(views);
     this.bandMissCm = bandMissCm;
     this.state.clearStale();
   }
 
-  private seeStands({ things, stands }: CompartmentView): void {
-    for (let i = 0; i < things.length; i += 1) {
-      const t = things[i]!;
-      const isLoaded = stands instanceof Desk;
-      this.zones[t] = isLoaded ? stands.zoneOf(i) : stands!.zone;
-      this.heights[t] = isLoaded ? stands.heightOf(i) : stands!.heightCm;
-      this.troubles[t] = isLoaded ? stands.troubleOf(i) : 0;
-      this.rests[t] = isLoaded ? stands.loader.memory.restOf(i) : undefined;
-    }
-  }
-
   /** How high a thing's middle was when the state was last looked at, cm. */
   heightOf(t: number): number {
-    return this.heights[t]!;
+    return this.stands.heights[t]!;
   }
   /** How badly a thing stood: rules broken, too deep, out of place. */
   troubleOf(t: number): number {
-    return this.troubles[t]!;
+    return this.stands.troubles[t]!;
   }
   /** 1 when the heavy half was above its band, −1 below, 0 inside. */
   get tooHigh(): number {
@@ -297,8 +277,8 @@ export class StowSearch {
     const { things, compartments, problem } = facts;
     const { riders } = things[t]!;
     const c = compartments[state.compartmentOf(t)]!;
-    const zone = c.zone ?? problem.pack.zones[this.zones[t]!]!;
-    const rest = this.rests[t];
+    const zone = c.zone ?? problem.pack.zones[this.stands.zones[t]!]!;
+    const rest = this.stands.rests[t];
     const spot = {
       xCm: roundCm(rest?.xCm ?? state.xOf(t)),
       yCm: roundCm(rest?.yCm ?? state.yOf(t)),

@@ -48,8 +48,8 @@ export const STARTS = { count: 2, part: 0.55, more: 1 };
 /** Part of a search's moves that are made on the coarse grid. 0.7: −0.4 %; 0.97: +5.8 %. */
 export const COARSE_PART = 0.9;
 /**
- * More tries follow when things are left out or unsafe, and fewer when they are out of reach, out of the band or hollow. Each gets this
- * part. None: +2.5 %, and up to +19 % for a pack.
+ * More tries follow when things are left out or unsafe, and fewer when they are out of reach, out of the band or hollow.
+ * Each gets this part. None: +2.5 %, and up to +19 % for a pack.
  */
 export const MORE_TRIES = { ifOut: 4, ifWanting: 2, part: 0.04 };
 /**
@@ -85,7 +85,7 @@ export const OVER_DAYS = {
   days: 4,
   nearerCm: 0.5,
   first: { moves: 900, heat: { hot: 8, cold: 0.3, wide: 0.5 } },
-  then: { moves: 2700, heat: { hot: 20, cold: 0.5, wide: 0.8 } },
+  later: { moves: 2700, heat: { hot: 20, cold: 0.5, wide: 0.8 } },
 };
 
 /**

@@ -81,15 +81,22 @@ function sum(values: readonly number[]): number {
   return values.reduce((total, value) => total + value, 0);
 }
 
+/** A reservoir holds no more, litres (Graft's own number). */
+const LARGEST_RESERVOIR_L = 3;
+/** A large container that nobody drinks from on the way: there it takes what the others do not. */
+export const isForCamp = ({ needed, waterCapacityL = 0 }: Thing): boolean =>
+  needed !== 'walking' && waterCapacityL > LARGEST_RESERVOIR_L;
+
 /**
  * What water adds to the room that its containers take empty, litres: bottles are as big full as empty, and are filled
- * first; a soft bag is as big as what is in it.
+ * first, bags for camp last; a soft bag is as big as what is in it.
  */
 export function waterRoomL(things: readonly Thing[], carriedL: number): number {
   const containers = things.filter((t) => t.waterCapacityL !== undefined);
   let leftL = carriedL;
   let roomL = 0;
-  for (const t of [...containers].sort((a, b) => Number(takesAnyForm(a)) - Number(takesAnyForm(b)))) {
+  const rank = (t: Thing): number => (isForCamp(t) ? 2 : 0) + (takesAnyForm(t) ? 1 : 0);
+  for (const t of [...containers].sort((a, b) => rank(a) - rank(b))) {
     const filledL = Math.min(leftL, t.waterCapacityL!);
     leftL -= filledL;
     if (takesAnyForm(t)) roomL += Math.max(0, filledL - t.volumeL);

@@ -5,7 +5,7 @@
 import { holdingOf } from '../load/holders.js';
 import type { Thing } from '../trip/model.js';
 import type { ColumnLoader } from './columnLoader.js';
-import { has, is, isClothing, isReservoir, isSoft } from './thingKinds.js';
+import { has, is, isClothing, isSoft, isWaterBag } from './thingKinds.js';
 
 /** Contact of less than this is an edge, cm² (Graft's own number). */
 export const TOUCHES_CM2 = 12;
@@ -34,7 +34,7 @@ const APART: readonly Neighbours[] = [
   {
     id: 'points',
     from: (t) => has(t, 'sharp'),
-    to: (t) => isInflatable(t) || isReservoir(t) || isSleeping(t) || (isClothing(t) && isSoft(t)),
+    to: (t) => isInflatable(t) || isWaterBag(t) || isSleeping(t) || (isClothing(t) && isSoft(t)),
     why: 'points go through mats, reservoirs and cloth',
   },
   {

@@ -35,6 +35,18 @@ test('water fills the largest container first, and goes on to the next', () => {
   expect(massOf(trip, 2)).toMatchObject({ reservoir: 2.2, bottle: 0.6 });
   expect(stowProblem(trip, 'a', 3).waterWithoutContainerL).toBeCloseTo(1, 12);
 });
+test('what is drunk from on the way is filled before a larger bag for camp', () => {
+  const trip = withWater([2, 5]);
+  const bag = own(
+    aThing('bag', { massKg: 0.1, waterCapacityL: 6, shape: { kind: 'pouch' }, needed: 'camp' }),
+  );
+  const walking = trip.personalThings.map((t) =>
+    t.waterCapacityL === undefined ? t : { ...t, needed: 'walking' as const },
+  );
+  const withBag = { ...trip, personalThings: [...walking, bag] };
+  expect(massOf(withBag, 1)).toMatchObject({ reservoir: 2.2, bottle: 0.1, bag: 0.1 });
+  expect(massOf(withBag, 2)).toMatchObject({ reservoir: 2.2, bottle: 1.1, bag: 2.1 });
+});
 test('a day’s masses and every day’s volumes', () => {
   const trip = withWater([1, 1, 1]);
   expect(massOf(trip, 2)['food']).toBe(1);

@@ -1,4 +1,5 @@
 /** What kind of thing the placement rules see in a thing. */
+import { isForCamp } from '../load/waterShare.js';
 import type { Thing } from '../trip/model.js';
 
 export const is =
@@ -13,8 +14,10 @@ export const isFood = is('food', 'foodContainer');
 export const isEaten = is('food', 'snack');
 export const isClothing = is('clothing', 'warmLayer', 'spareClothing', 'handsHead');
 export const isSoft = (thing: Thing): boolean => thing.shape.kind === 'stuff' || thing.shape.kind === 'pouch';
-/** A soft water container: it rides in its sleeve. */
-export const isReservoir = (thing: Thing): boolean => thing.purpose === 'waterContainer' && isSoft(thing);
+/** A soft water container: points go through it. */
+export const isWaterBag = (thing: Thing): boolean => thing.purpose === 'waterContainer' && isSoft(thing);
+/** One that is drunk from on the way: it rides in its sleeve. */
+export const isReservoir = (thing: Thing): boolean => isWaterBag(thing) && !isForCamp(thing);
 /** Wanted before camp. */
 export const isQuick = (thing: Thing): boolean => ['walking', 'hurry', 'stop'].includes(thing.needed);
 /** All of it is eaten: a wrapper is left, and lies wherever that was. */

@@ -1,5 +1,5 @@
 /** Home rules of water, fuel, shelter and sleep. All of it is common practice, no source. */
-import { has, is, isQuick, isReservoir, isTent } from '../thingKinds.js';
+import { has, is, isQuick, isReservoir, isTent, isWaterBag } from '../thingKinds.js';
 import type { HomeRule } from './homeRule.js';
 
 export const SHELTER_RULES: readonly HomeRule[] = [
@@ -38,6 +38,14 @@ export const SHELTER_RULES: readonly HomeRule[] = [
     fair: ['core', 'top'],
     never: ['side', 'front', 'lash', 'strap', 'hipBelt'],
     why: 'water is dense: first in, in its sleeve against the back',
+  },
+  {
+    id: 'water-bag',
+    applies: isWaterBag,
+    good: ['core', 'outer', 'top'],
+    fair: ['bottom', 'front'],
+    never: ['side', 'lash', 'strap', 'hipBelt'],
+    why: 'empty on the way it lies anywhere inside; full, for a dry camp, it is dense and goes against the back',
   },
   {
     id: 'bottle-side',

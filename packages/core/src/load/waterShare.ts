@@ -88,15 +88,17 @@ export const isForCamp = ({ needed, waterCapacityL = 0 }: Thing): boolean =>
   needed !== 'walking' && waterCapacityL > LARGEST_RESERVOIR_L;
 
 /**
- * What water adds to the room that its containers take empty, litres: bottles are as big full as empty, and are filled
- * first, bags for camp last; a soft bag is as big as what is in it.
+ * Which containers are filled first: bottles, that are as big full as empty and at the sides should weigh the same every
+ * day; then what is soft; bags for camp last.
  */
+export const fillRank = (t: Thing): number => (isForCamp(t) ? 2 : 0) + (takesAnyForm(t) ? 1 : 0);
+
+/** What water adds to the room that its containers take empty, litres: a soft bag is as big as what is in it. */
 export function waterRoomL(things: readonly Thing[], carriedL: number): number {
   const containers = things.filter((t) => t.waterCapacityL !== undefined);
   let leftL = carriedL;
   let roomL = 0;
-  const rank = (t: Thing): number => (isForCamp(t) ? 2 : 0) + (takesAnyForm(t) ? 1 : 0);
-  for (const t of [...containers].sort((a, b) => rank(a) - rank(b))) {
+  for (const t of [...containers].sort((a, b) => fillRank(a) - fillRank(b))) {
     const filledL = Math.min(leftL, t.waterCapacityL!);
     leftL -= filledL;
     if (takesAnyForm(t)) roomL += Math.max(0, filledL - t.volumeL);

@@ -47,6 +47,17 @@ test('what is drunk from on the way is filled before a larger bag for camp', () 
   expect(massOf(withBag, 1)).toMatchObject({ reservoir: 2.2, bottle: 0.1, bag: 0.1 });
   expect(massOf(withBag, 2)).toMatchObject({ reservoir: 2.2, bottle: 1.1, bag: 2.1 });
 });
+test('a bottle weighs the same every day, and what is soft takes the rest', () => {
+  const trip = withWater([1.5, 2.5]);
+  const withBottle = {
+    ...trip,
+    personalThings: trip.personalThings.map((t) =>
+      t.id === 'bottle' ? { ...t, shape: { kind: 'cylinder' as const, lengthCm: 20, diameterCm: 8 } } : t,
+    ),
+  };
+  expect(massOf(withBottle, 1)).toMatchObject({ reservoir: 0.7, bottle: 1.1 });
+  expect(massOf(withBottle, 2)).toMatchObject({ reservoir: 1.7, bottle: 1.1 });
+});
 test('a day’s masses and every day’s volumes', () => {
   const trip = withWater([1, 1, 1]);
   expect(massOf(trip, 2)['food']).toBe(1);

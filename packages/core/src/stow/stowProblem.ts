@@ -5,7 +5,7 @@ import { fillingOf, type Filling } from '../load/filling.js';
 import { isEatenOn } from '../load/holders.js';
 import { isLiner } from '../trip/whoseThings.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
-import { isForCamp, waterCarriedL } from '../load/waterShare.js';
+import { fillRank, waterCarriedL } from '../load/waterShare.js';
 import type { HouseRules, Member, Pack, Thing, Trip } from '../trip/model.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 import { houseRulesOf, isPersonal, memberById, nameAlone, packOf, thingsInPack } from '../trip/queries.js';
@@ -158,9 +158,8 @@ function wholeThings(
 }
 
 /**
- * Pour the day's water into the containers as it is carried to the next source: those that are drunk from on the way, then
- * bags for camp; of either the largest first. Those of one size get the same: two bottles at the sides weigh the same when
- * they are not full.
+ * Pour the day's water into the containers as it is carried to the next source, in the order of `fillRank` and then the
+ * largest first. Those of one size get the same: two bottles at the sides weigh the same when they are not full.
  */
 function fillContainers(
   things: readonly Thing[],
@@ -169,8 +168,8 @@ function fillContainers(
   const inThing = new Map<string, number>();
   let leftL = carriedL;
   const containers = things.filter((t) => t.waterCapacityL !== undefined);
-  for (const isCampBag of [false, true]) {
-    const mine = containers.filter((t) => isForCamp(t) === isCampBag);
+  for (const rank of new Set(containers.map(fillRank).sort((a, b) => a - b))) {
+    const mine = containers.filter((t) => fillRank(t) === rank);
     const sizes = [...new Set(mine.map((t) => t.waterCapacityL!))].sort((a, b) => b - a);
     for (const capacityL of sizes) {
       const alike = mine.filter((t) => t.waterCapacityL === capacityL);

@@ -9,10 +9,13 @@ import { packOf } from '../trip/queries.js';
 import { assessStow } from './assessStow.js';
 import { fetchedFor, keptFrom, moveUpText, stowOnDay } from './movesUp.js';
 import { dayToRepack, goodOnAllDays, repack, stowDays } from './overDays.js';
-import { costOfStow } from './planStow.js';
+import { costOfStow, planStow } from './planStow.js';
 import { planWholeStow } from './restow.js';
 import { compareCost, NO_COST, overAll } from './stowCost.js';
 import { alternatives } from './stowMoves.js';
+import { mendOverDays } from './search/overDays.js';
+import { StowSearch } from './search/stowSearch.js';
+import { FINE_CELL_CM } from './packGeometry.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 
 const own = (id: string, more: Partial<Thing>): PersonalThing => ({
@@ -156,4 +159,19 @@ test('where else a thing could be: other zones that take it, the runner-up first
   expect(new Set(others.map((m) => m.zoneId)).size).toBe(others.length);
   expect(alternatives(problem, PLACES, 'bag', 2)).toHaveLength(2);
   expect(alternatives(problem, PLACES, 'nothing', 2)).toEqual([]);
+});
+
+test('what is mended on several days at once is told as it comes to rest, whatever was tried last', () => {
+  const file = join(__dirname, '../../../../data/demo/corvane-census.graft.json');
+  const trip = parseTripFile(readFileSync(file, 'utf8'));
+  const problem = stowProblem(trip, 'wren', 2);
+  const others = [1, 3, 4, 5].map((day) => stowProblem(trip, 'wren', day));
+  let { placements } = planStow(trip, 'wren', { seed: 2, effort: 0.1 }).stow;
+  for (const round of [1, 2]) {
+    placements = mendOverDays(problem, others, placements, round);
+    const search = new StowSearch(problem, placements, FINE_CELL_CM);
+    search.look();
+    const anew = new Map(search.placements().map((p) => [p.thingId, p]));
+    for (const p of placements) expect(anew.get(p.thingId)).toEqual(p);
+  }
 });

@@ -76,6 +76,16 @@ export function repack(problem: StowProblem, placements: readonly Placement[]): 
   return moves;
 }
 
+/** What a stow costs on all days of its member together. */
+export function costOverDays(trip: Trip, memberId: string, placements: readonly Placement[]): StowCost {
+  return overAll(
+    daysOf(trip, memberId).map((day) => {
+      const problem = stowProblem(trip, memberId, day);
+      return costOfStow(problem, stowOnDay(problem, placements).placements);
+    }),
+  );
+}
+
 /** A day as a stow is judged on it. */
 interface Judged {
   readonly problem: StowProblem;
@@ -113,7 +123,7 @@ export function goodOnAllDays(
       .filter((d) => d.problem !== main && isWanting(d.cost))
       .sort((a, b) => compareCost(b.cost, a.cost))
       .slice(0, OVER_DAYS.days);
-    const isBad = days.some((d) => isAmiss(d.cost));
+    const isBad = days.some((d) => isAmiss(d.cost) || d.cost.tooDeep > 0);
     if ((worst.length === 0 && !isBad) || (round > OVER_DAYS.rounds && !isBad)) break;
     // What is carried on the worst day alone is moved when that day leads.
     const lead = round % 2 === 0 ? (worst[0]?.problem ?? main) : main;

@@ -8,10 +8,12 @@ import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { adoptStow } from '../trip/changes.js';
 import { handoverDays, memberById, thingsInPack } from '../trip/queries.js';
-import { daysOf, goodOnAllDays } from './overDays.js';
+import { costOverDays, daysOf, goodOnAllDays } from './overDays.js';
 import { exact, placeAt } from './placeAt.js';
 import { costOfStow, mendStow, planStow, type StowOptions } from './planStow.js';
+import { isAmiss } from './search/stowPlanner.js';
 import { BEFORE_OTHER_DAYS } from './search/tuning.js';
+import { compareCost } from './stowCost.js';
 import { bestPlace, type StowState } from './stowMoves.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -127,9 +129,19 @@ function broughtBack(
 
 /**
  * Plan one member's pack for the day of their largest load ratio, find a place in it for what changes hands to them on
- * other days, and mend what is wrong on any day.
+ * other days, and mend what is wrong on any day. Where something then is left out, unsafe or had too late on some day, all
+ * of it is done once more from another seed.
  */
 export function planWholeStow(trip: Trip, memberId: string, options: StowOptions): Stow {
+  const first = plannedOnce(trip, memberId, options);
+  const cost = costOverDays(trip, memberId, first.placements);
+  if (!isAmiss(cost) && cost.tooDeep === 0) return first;
+  const again = plannedOnce(trip, memberId, { ...options, seed: options.seed + OTHER_SEED });
+  return compareCost(costOverDays(trip, memberId, again.placements), cost) < 0 ? again : first;
+}
+const OTHER_SEED = 1000;
+
+function plannedOnce(trip: Trip, memberId: string, options: StowOptions): Stow {
   const part = daysOf(trip, memberId).length > 1 ? BEFORE_OTHER_DAYS : 1;
   const { stow } = planStow(trip, memberId, { ...options, effort: part * (options.effort ?? 1) });
   const planned = handoverDays(trip).reduce<Trip>(

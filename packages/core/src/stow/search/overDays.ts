@@ -64,7 +64,11 @@ class DaysTogether {
   trial(change: Change, { weights, most }: Limit): Together | undefined {
     const limit = most();
     const alone = this.search.trial(change, { weights, most: () => this.mostOfNext(limit, []) });
-    return alone === undefined ? undefined : this.look(alone, limit);
+    if (alone === undefined) return undefined;
+    const together = this.look(alone, limit);
+    // Else what is kept of the state would have it in.
+    if (together === undefined) this.search.withdraw();
+    return together;
   }
 
   commit(together: Together): void {

@@ -150,7 +150,8 @@ export class StowSearch {
     }
   }
 
-  private withdraw(): void {
+  /** What was tried last is taken back. */
+  withdraw(): void {
     if (this.pending === undefined) return;
     this.pending.undo();
     this.state.clearStale();

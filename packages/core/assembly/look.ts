@@ -15,7 +15,7 @@ import {
   turnOf,
   voidAt,
 } from './line';
-import { count, desk, loadNext, takeOutWrong, openDesk, which, xs, ys } from './desk';
+import { count, desk, loadNext, openDesk, takeOutWrong, thingAt, xAt, yAt } from './desk';
 import { add, energy, mostEnergy, others, useLimit, voidPercent, weight } from './energy';
 import * as facts from './facts';
 import { lookAtPairs, lookAtReach } from './reach';
@@ -44,7 +44,7 @@ export function look(at: usize, limit: usize): bool {
   const pocket = load<i32>(at + s.DESK_ZONE);
   let isStanding = pocket >= 0;
   for (let i = 0; i < count; i++) {
-    if (facts.has(n(which, i), facts.BOTTLE)) isStanding = true;
+    if (facts.has(thingAt(i), facts.BOTTLE)) isStanding = true;
     lookAt(i, pocket);
   }
   if (isStanding) lookAtStanding();
@@ -66,8 +66,8 @@ function loadAll(isLimited: bool): bool {
   if (isLimited) {
     let massKg: f64 = 0;
     for (let k = 0; k < count; k++) {
-      massKg += facts.massOf(n(which, k));
-      mostL += facts.mostLitresOf(n(which, k));
+      massKg += facts.massOf(thingAt(k));
+      mostL += facts.mostLitresOf(thingAt(k));
     }
     mostL += others(s.DESK_FILLED_L);
     // What the rest comes to at least, were all of this at the very back.
@@ -81,7 +81,7 @@ function loadAll(isLimited: bool): bool {
   }
   for (; i <= count; i++) {
     if (isLimited && isOver(least, mostL)) return false;
-    if (i < count) loadNext(i, !facts.has(n(which, i), facts.PINNED));
+    if (i < count) loadNext(i, !facts.has(thingAt(i), facts.PINNED));
   }
   return true;
 }
@@ -99,11 +99,11 @@ function isOver(least: f64, mostL: f64): bool {
 
 /** Where a thing lies, and what its zone is to it. */
 function lookAt(i: i32, pocket: i32): void {
-  const t = n(which, i);
+  const t = thingAt(i);
   const turn = turnOf(i);
   const massKg = facts.massOf(t);
-  let x = f(xs, i);
-  let y = f(ys, i);
+  let x = xAt(i);
+  let y = yAt(i);
   let z = load<f64>(desk + s.DESK_FLOOR_CM);
   let litres = facts.litresOf(t);
   if (measure(i)) {
@@ -123,8 +123,8 @@ function lookAt(i: i32, pocket: i32): void {
   facts.useChoice(t, zone);
   add(s.DESK_MISPLACED, facts.misplaced);
   if (turn === 0 && facts.has(t, facts.PINNED)) {
-    const dx = x - f(xs, i);
-    const dy = y - f(ys, i);
+    const dx = x - xAt(i);
+    const dy = y - yAt(i);
     const astray = Math.sqrt(dx * dx + dy * dy);
     add(s.DESK_MISPLACED, facts.known(s.FACTS_PER_CM_ASTRAY) * astray);
     add(s.DESK_TOO_DEEP, max(0, astray - facts.known(s.FACTS_ASTRAY_FREE_CM)));

@@ -55,9 +55,7 @@ export function flow(
   if (isMore) markParts();
   if ((isMore || listed < wide * deep) && keepLargest(isMore, leastCm, level))
     settle(volume, leastCm, tallest);
-  // Without narrow gaps the list begins where the columns end: there is no gap below it.
-  const filled = narrow <= 1 && level <= lowestRoof ? fillLevel() : fillUp();
-  return volume - filled * cellArea;
+  return volume - fillUp() * cellArea;
 }
 
 /**
@@ -107,32 +105,6 @@ function isAnyFull(at: f64): bool {
   const start = partCount();
   for (let k = start, end = start + listed; k < end; k++) if (roofOf(n(column, k)) < at) return true;
   return false;
-}
-
-/** Fill the listed columns up to the level, from where they are; in cm of columns what is filled. */
-function fillLevel(): f64 {
-  const start = partCount();
-  let filled: f64 = 0;
-  let mx: f64 = 0;
-  let my: f64 = 0;
-  let mz: f64 = 0;
-  const end = start + listed;
-  for (let k = start; k < end; k++) {
-    const c = n(column, k);
-    const from = f(lows, k);
-    const h = level - from;
-    putF(highs, k, level);
-    putF(heights, c, level);
-    putN(topmosts, c, thing);
-    filled += h;
-    mx += h * f(xs, c);
-    my += h * f(ys, c);
-    mz += h * (from + level);
-  }
-  setPartCount(end);
-  addSums(sumsOf(thing), filled, mx, my, mz);
-  passSlabs(start, end);
-  return filled;
 }
 
 /** Fill the listed columns up to the level or as far as they go; in cm of columns what is filled. */

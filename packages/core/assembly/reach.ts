@@ -3,7 +3,7 @@ import * as m from './columnMemory';
 import * as s from './searchMemory';
 import { f, n, putF, putN, things } from './compartment';
 import { bottom, covered, firstRow, GAP_CM, lastRow, span, top, touch } from './contact';
-import { count, desk, which } from './desk';
+import { count, desk, thingAt } from './desk';
 import { add } from './energy';
 import * as facts from './facts';
 import { columnsOf, loaded, turnOf } from './line';
@@ -46,10 +46,10 @@ function coverOf(start: i32): f64 {
 
 /** How much food that is eaten later lies over the i-th thing, if that is food. */
 function laterFoodOver(i: i32): f64 {
-  const day = facts.eatenOn(n(which, i));
+  const day = facts.eatenOn(thingAt(i));
   if (day === 0) return 0;
   let found: f64 = 0;
-  for (let j = i + 1; j < count; j++) if (facts.eatenOn(n(which, j)) > day && isOver(i, j)) found += 1;
+  for (let j = i + 1; j < count; j++) if (facts.eatenOn(thingAt(j)) > day && isOver(i, j)) found += 1;
   return found;
 }
 
@@ -88,7 +88,7 @@ export function lookAtReach(): void {
   memory.fill(facts.linesOf, 255, (<usize>count) << 3);
   const zones = s.deskZones(desk, things);
   for (let i = 0; i < count; i++) {
-    const t = n(which, i);
+    const t = thingAt(i);
     add(s.DESK_MISPLACED, facts.known(s.FACTS_LATER_FOOD_OVER) * laterFoodOver(i));
     const most = facts.mostOver(t);
     if (most === Infinity) continue;
@@ -104,7 +104,7 @@ export function lookAtReach(): void {
 /** Pairs of which one crushes the other, and pairs that must not touch; who lies over whom is known by then. */
 export function lookAtPairs(): void {
   memory.fill(facts.places, 255, (<usize>facts.count(s.FACTS_THINGS)) << 2);
-  for (let i = 0; i < count; i++) putN(facts.places, n(which, i), i);
+  for (let i = 0; i < count; i++) putN(facts.places, thingAt(i), i);
   for (let k = 0, all = facts.count(s.FACTS_CRUSHES); k < all; k++) {
     const i = n(facts.places, n(facts.crushing, 2 * k));
     const j = n(facts.places, n(facts.crushing, 2 * k + 1));

@@ -1,8 +1,8 @@
 /** Voids of a compartment, and what does not go into it by volume, by weight or by count. */
 import * as s from './searchMemory';
-import { cellCm, f, n } from './compartment';
+import { cellCm, f } from './compartment';
 import { crevices } from './closing';
-import { count, desk, which } from './desk';
+import { count, desk, thingAt } from './desk';
 import { add, figure } from './energy';
 import * as facts from './facts';
 import { loaded, overAt, voidAt } from './line';
@@ -17,7 +17,7 @@ export function lookAtRoom(): void {
   }
   let inUse: f64 = 0;
   for (let i = 0; i < count; i++) {
-    const t = n(which, i);
+    const t = thingAt(i);
     if (!facts.has(t, facts.SPENT)) inUse += 1;
     misfit += (facts.fewCounts(t) * max(0, overAt(i + 1) - overAt(i))) / 1000;
   }
@@ -36,7 +36,7 @@ function fullestOver(): f64 {
   let most: f64 = 0;
   for (let day = 0; day < facts.days; day++) {
     let sum: f64 = 0;
-    for (let i = 0; i < count; i++) sum += f(facts.byDayL, n(which, i) * facts.days + day);
+    for (let i = 0; i < count; i++) sum += f(facts.byDayL, thingAt(i) * facts.days + day);
     most = max(most, sum);
   }
   return max(0, most - load<f64>(desk + s.DESK_VOLUME_L));

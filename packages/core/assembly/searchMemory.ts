@@ -198,52 +198,28 @@ export const DESK_COUNT: usize = 156;
 export const DESK_TRIED: usize = 160;
 /** Things that were in when it was last kept. */
 export const DESK_KEPT: usize = 164;
-/** What is to be in, in loading order: its middle, cm. */
-export function deskXs(at: usize): usize {
+/** What is to be in, in loading order; each by a record: see `assembly/desk.ts`. */
+export function deskWanted(at: usize): usize {
   return at + 168;
 }
-export function deskYs(at: usize, things: usize): usize {
-  return at + 168 + 8 * things;
-}
-export function deskTriedXs(at: usize, things: usize): usize {
-  return at + 168 + 16 * things;
-}
-export function deskTriedYs(at: usize, things: usize): usize {
+export const DESK_WANTED_EACH: usize = 24;
+/** What is in. */
+export function deskTried(at: usize, things: usize): usize {
   return at + 168 + 24 * things;
 }
-export function deskKeptXs(at: usize, things: usize): usize {
-  return at + 168 + 32 * things;
+export const DESK_TRIED_EACH: usize = 24;
+/** What was in when it was last kept. */
+export function deskKept(at: usize, things: usize): usize {
+  return at + 168 + 48 * things;
 }
-export function deskKeptYs(at: usize, things: usize): usize {
-  return at + 168 + 40 * things;
-}
+export const DESK_KEPT_EACH: usize = 24;
 /** How high its middle is, cm. */
 export function deskHeights(at: usize, things: usize): usize {
-  return at + 168 + 48 * things;
+  return at + 168 + 72 * things;
 }
 /** How badly it stands. */
 export function deskTroubles(at: usize, things: usize): usize {
-  return at + 168 + 56 * things;
-}
-/** Which thing. */
-export function deskWhich(at: usize, things: usize): usize {
-  return at + 168 + 64 * things;
-}
-/** Which of its turns. */
-export function deskWays(at: usize, things: usize): usize {
-  return at + 168 + 68 * things;
-}
-export function deskTriedWhich(at: usize, things: usize): usize {
-  return at + 168 + 72 * things;
-}
-export function deskTriedWays(at: usize, things: usize): usize {
-  return at + 168 + 76 * things;
-}
-export function deskKeptWhich(at: usize, things: usize): usize {
   return at + 168 + 80 * things;
-}
-export function deskKeptWays(at: usize, things: usize): usize {
-  return at + 168 + 84 * things;
 }
 /** In which zone its middle is. */
 export function deskZones(at: usize, things: usize): usize {

@@ -1,8 +1,8 @@
 /** How stiff things stand: see `badStand` in `atRest.ts`. */
 import * as m from './columnMemory';
 import * as s from './searchMemory';
-import { f, n, putF, things } from './compartment';
-import { count, desk, which } from './desk';
+import { f, putF, things } from './compartment';
+import { count, desk, thingAt } from './desk';
 import { add } from './energy';
 import * as facts from './facts';
 import { stageAt, turnOf } from './line';
@@ -52,7 +52,7 @@ function overlaps(i: i32, j: i32, axis: i32): bool {
 }
 
 function standsBadly(i: i32, pocket: bool, floorCm: f64): bool {
-  const isBottle = facts.has(n(which, i), facts.BOTTLE);
+  const isBottle = facts.has(thingAt(i), facts.BOTTLE);
   if (turnOf(i) === 0 || (!isBottle && !pocket)) return false;
   const z = edge(i, 4);
   const isOnFloor = pocket && z <= floorCm + TOUCHES_CM;

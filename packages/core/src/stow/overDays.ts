@@ -6,12 +6,11 @@ import { assess } from './assessStow.js';
 import type { StowAssessment } from './assessment.js';
 import { keptFrom, stowOnDay, type MoveUp } from './movesUp.js';
 import { costOfStow } from './planStow.js';
-import { compareCost, overAll, type StowCost } from './stowCost.js';
+import { compareCost, isFaulty, isWanting, overAll, type StowCost } from './stowCost.js';
 import { bestMoves, byTheWhole, type StowMove } from './stowMoves.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';
 import { ASIDE_FREE_CM } from './search/partFigures.js';
 import { mendOverDays } from './search/overDays.js';
-import { isAmiss } from './search/stowPlanner.js';
 import { OVER_DAYS } from './search/tuning.js';
 
 /** A day on which the member walks. */
@@ -76,16 +75,6 @@ export function repack(problem: StowProblem, placements: readonly Placement[]): 
   return moves;
 }
 
-/** What a stow costs on all days of its member together. */
-export function costOverDays(trip: Trip, memberId: string, placements: readonly Placement[]): StowCost {
-  return overAll(
-    daysOf(trip, memberId).map((day) => {
-      const problem = stowProblem(trip, memberId, day);
-      return costOfStow(problem, stowOnDay(problem, placements).placements);
-    }),
-  );
-}
-
 /** A day as a stow is judged on it. */
 interface Judged {
   readonly problem: StowProblem;
@@ -97,6 +86,7 @@ interface Judged {
  * mended, as long as the days together are better for it.
  *
  * @param mainDay the day it was planned for
+ * @returns that, and what it costs on those days together
  */
 export function goodOnAllDays(
   trip: Trip,
@@ -104,12 +94,12 @@ export function goodOnAllDays(
   placements: readonly Placement[],
   mainDay: number,
   fromDay = 1,
-): readonly Placement[] {
+): { readonly placements: readonly Placement[]; readonly cost: StowCost } {
   const problems = daysOf(trip, memberId)
     .filter((day) => day >= fromDay)
     .map((day) => stowProblem(trip, memberId, day));
   const main = problems.find((p) => p.day === mainDay) ?? problems[0];
-  if (main === undefined) return placements;
+  if (main === undefined) return { placements, cost: overAll([]) };
   const judge = (list: readonly Placement[]): readonly Judged[] =>
     problems.map((problem) => ({
       problem,
@@ -120,10 +110,10 @@ export function goodOnAllDays(
   let days = judge(best);
   for (let round = 1; round <= OVER_DAYS.roundsIfAmiss; round += 1) {
     const worst = days
-      .filter((d) => d.problem !== main && isWanting(d.cost))
+      .filter((d) => d.problem !== main && isWorthMending(d.cost))
       .sort((a, b) => compareCost(b.cost, a.cost))
       .slice(0, OVER_DAYS.days);
-    const isBad = days.some((d) => isAmiss(d.cost) || d.cost.tooDeep > 0);
+    const isBad = days.some((d) => isFaulty(d.cost));
     if ((worst.length === 0 && !isBad) || (round > OVER_DAYS.rounds && !isBad)) break;
     // What is carried on the worst day alone is moved when that day leads.
     const lead = round % 2 === 0 ? (worst[0]?.problem ?? main) : main;
@@ -137,12 +127,12 @@ export function goodOnAllDays(
     best = next;
     days = then;
   }
-  return best;
+  return { placements: best, cost: together(days) };
 }
 
 /** A day is worth mending when it is aside by more than half of what is still good. */
 const WORTH_ASIDE_CM = GOOD_OFFSET_CM / 2 - ASIDE_FREE_CM;
-/** Something about a day that is worth mending. */
-function isWanting(cost: StowCost): boolean {
-  return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0 || cost.asideCm > WORTH_ASIDE_CM;
+/** Whether something about a day is worth mending. */
+function isWorthMending(cost: StowCost): boolean {
+  return isWanting(cost) || cost.asideCm > WORTH_ASIDE_CM;
 }

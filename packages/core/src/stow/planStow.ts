@@ -12,10 +12,10 @@ import { seededRandom } from '../units/random.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { anneal } from './search/anneal.js';
-import { isAmiss, StowPlanner } from './search/stowPlanner.js';
+import { StowPlanner } from './search/stowPlanner.js';
 import { StowSearch } from './search/stowSearch.js';
 import { ITERATIONS, MEND, MORE_HEAT } from './search/tuning.js';
-import { NO_COST, STRICT_WEIGHTS, type StowCost } from './stowCost.js';
+import { isAmiss, NO_COST, STRICT_WEIGHTS, type StowCost } from './stowCost.js';
 import type { StowPlan, StowProgress } from './stowPlan.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 

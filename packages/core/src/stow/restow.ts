@@ -8,12 +8,11 @@ import { isCarriedOn } from '../load/thingOnDay.js';
 import type { Placement, Stow, Trip } from '../trip/model.js';
 import { adoptStow } from '../trip/changes.js';
 import { handoverDays, memberById, thingsInPack } from '../trip/queries.js';
-import { costOverDays, daysOf, goodOnAllDays } from './overDays.js';
+import { daysOf, goodOnAllDays } from './overDays.js';
 import { exact, placeAt } from './placeAt.js';
 import { costOfStow, mendStow, planStow, type StowOptions } from './planStow.js';
-import { isAmiss } from './search/stowPlanner.js';
 import { BEFORE_OTHER_DAYS } from './search/tuning.js';
-import { compareCost } from './stowCost.js';
+import { compareCost, isFaulty } from './stowCost.js';
 import { bestPlace, type StowState } from './stowMoves.js';
 import { planningDay, stowProblem, type StowProblem } from './stowProblem.js';
 
@@ -82,7 +81,7 @@ export function restow(trip: Trip, memberId: string, day: number): Restow | unde
   const wanted = placements;
   if (state.cost.misfit > 1e-6 || state.cost.safety > 0)
     placements = broughtBack(problem, wanted, mendStow(problem, wanted, SEED).placements);
-  placements = goodOnAllDays(trip, memberId, [...placements, ...gone], problem.day, day);
+  placements = goodOnAllDays(trip, memberId, [...placements, ...gone], problem.day, day).placements;
   const cost = costOfStow(problem, placements);
   const zoneBefore = new Map([...wanted, ...gone].map((p) => [p.thingId, p.zoneId]));
   return {
@@ -134,14 +133,14 @@ function broughtBack(
  */
 export function planWholeStow(trip: Trip, memberId: string, options: StowOptions): Stow {
   const first = plannedOnce(trip, memberId, options);
-  const cost = costOverDays(trip, memberId, first.placements);
-  if (!isAmiss(cost) && cost.tooDeep === 0) return first;
+  if (!isFaulty(first.cost)) return { memberId, placements: first.placements };
   const again = plannedOnce(trip, memberId, { ...options, seed: options.seed + OTHER_SEED });
-  return compareCost(costOverDays(trip, memberId, again.placements), cost) < 0 ? again : first;
+  const { placements } = compareCost(again.cost, first.cost) < 0 ? again : first;
+  return { memberId, placements };
 }
 const OTHER_SEED = 1000;
 
-function plannedOnce(trip: Trip, memberId: string, options: StowOptions): Stow {
+function plannedOnce(trip: Trip, memberId: string, options: StowOptions): ReturnType<typeof goodOnAllDays> {
   const part = daysOf(trip, memberId).length > 1 ? BEFORE_OTHER_DAYS : 1;
   const { stow } = planStow(trip, memberId, { ...options, effort: part * (options.effort ?? 1) });
   const planned = handoverDays(trip).reduce<Trip>(
@@ -152,5 +151,5 @@ function plannedOnce(trip: Trip, memberId: string, options: StowOptions): Stow {
     adoptStow(trip, stow),
   );
   const { placements } = planned.stows.find((s) => s.memberId === memberId)!;
-  return { memberId, placements: goodOnAllDays(trip, memberId, placements, planningDay(trip, memberId)) };
+  return goodOnAllDays(trip, memberId, placements, planningDay(trip, memberId));
 }

@@ -115,6 +115,19 @@ export function energyOf(cost: StowCost, weights: StowWeights): number {
   );
 }
 
+/** Something is left out, or a safety rule broken. */
+export function isAmiss({ misfit, safety }: StowCost): boolean {
+  return misfit > 1e-6 || safety > 0;
+}
+/** Something is amiss, or had too late. */
+export function isFaulty(cost: StowCost): boolean {
+  return isAmiss(cost) || cost.tooDeep > 0;
+}
+/** Something is faulty, or the heavy half is out of its band. */
+export function isWanting(cost: StowCost): boolean {
+  return isFaulty(cost) || cost.bandMissCm > 0;
+}
+
 /** What a stow costs over several days: half the worst of them and half their mean, by each measure. */
 export function overAll(costs: readonly StowCost[]): StowCost {
   const of = (key: keyof StowCost): number => {

@@ -68,22 +68,13 @@ export class Desk implements Stands {
   view(state: StowState, things: readonly number[], limit: number): CompartmentView | undefined {
     const { at, known, loader } = this;
     const { heap } = loader.memory;
-    const n = known.length;
     const count = things.length;
     loader.memory.makeRoom(count);
     for (let i = 0; i < count; i += 1) if (known[things[i]!] === 0) this.writeSolid(things[i]!);
-    const { f64, i32 } = heap;
-    i32[(at + m.DESK_COUNT) / 4] = count;
-    const which = m.deskWhich(at, n) / 4;
-    const ways = m.deskWays(at, n) / 4;
-    const xs = m.deskXs(at) / 8;
-    const ys = m.deskYs(at, n) / 8;
+    this.count(m.DESK_COUNT, count);
     for (let i = 0; i < count; i += 1) {
       const t = things[i]!;
-      i32[which + i] = t;
-      i32[ways + i] = state.turnOf(t);
-      f64[xs + i] = state.xOf(t);
-      f64[ys + i] = state.yOf(t);
+      this.writeRecord(m.deskWanted(at), i, t, state.xOf(t), state.yOf(t), state.turnOf(t));
     }
     if (heap.kernel.look(at, limit) === 0) return undefined;
     return { figures: this.figures(), things, stands: this };
@@ -137,13 +128,18 @@ export class Desk implements Stands {
     return this.loader.memory.restOf(i);
   }
 
-  /** The i-th thing that is in lies where it would have been put like this. */
-  isAt(i: number, xCm: number, yCm: number, turn: number): void {
-    const { at, known } = this;
+  /** The i-th thing that is in, which one, lies where it would have been put like this. */
+  isAt(i: number, t: number, xCm: number, yCm: number, turn: number): void {
+    this.writeRecord(m.deskTried(this.at, this.known.length), i, t, xCm, yCm, turn);
+  }
+  /** The i-th record of a list: see `assembly/desk.ts`. */
+  private writeRecord(list: number, i: number, t: number, xCm: number, yCm: number, turn: number): void {
     const { f64, i32 } = this.loader.memory.heap;
-    f64[m.deskTriedXs(at, known.length) / 8 + i] = xCm;
-    f64[m.deskTriedYs(at, known.length) / 8 + i] = yCm;
-    i32[m.deskTriedWays(at, known.length) / 4 + i] = turn;
+    const record = list + i * m.DESK_WANTED_EACH;
+    f64[record / 8] = xCm;
+    f64[record / 8 + 1] = yCm;
+    i32[record / 4 + 4] = t;
+    i32[record / 4 + 5] = turn;
   }
   /** What is in is what later views will mostly begin with. */
   keep(): void {

@@ -10,6 +10,8 @@ import {
   COARSE_WEIGHTS,
   compareCost,
   HOLLOW_PERCENT,
+  isAmiss,
+  isWanting,
   STRICT_WEIGHTS,
   WEIGHTS,
   type StowCost,
@@ -178,16 +180,6 @@ export class StowPlanner {
     this.best = this.better(plan);
     this.show();
   }
-}
-
-/** Something is left out, or a safety rule broken. */
-export function isAmiss({ misfit, safety }: StowCost): boolean {
-  return misfit > 1e-6 || safety > 0;
-}
-
-/** Something is amiss, had too late, or the heavy half is out of its band. */
-function isWanting(cost: StowCost): boolean {
-  return isAmiss(cost) || cost.tooDeep > 0 || cost.bandMissCm > 0;
 }
 
 /** How many tries more a stow is worth. */

@@ -23,6 +23,8 @@ export interface Evaluation {
   /** How far the heavy half is above its band, cm; negative below. */
   readonly bandMissCm: number;
   readonly views: readonly CompartmentView[];
+  /** What they come to together, with the empty pack. */
+  readonly sum: Readonly<PartFigures>;
   /** Compartments that were loaded for it. */
   readonly loaded: readonly number[];
 }
@@ -50,7 +52,7 @@ export class StowSearch {
   /** By compartment, as the state stands where it is not stale. */
   private views: Views;
   /** What the views come to together. */
-  private sum: PartFigures;
+  private sum: Readonly<PartFigures>;
   private bandMissCm = 0;
   private readonly stands: ThingStands;
   private pending: { readonly evaluation: Evaluation; readonly undo: Undo } | undefined;
@@ -84,8 +86,7 @@ export class StowSearch {
   glance(limit?: Most): StowCost | undefined {
     const evaluation = this.evaluate(limit);
     if (evaluation === undefined) return undefined;
-    this.adoptViews(evaluation.views);
-    this.state.clearStale();
+    this.stand(evaluation);
     return evaluation.cost;
   }
   /** What is loaded now is what later states will mostly begin with. */
@@ -144,7 +145,7 @@ export class StowSearch {
       const { things } = evaluation.views[c]!;
       for (let i = 0; i < things.length; i += 1) {
         const t = things[i]!;
-        if (this.settleThing(t)) desk.isAt(i, this.state.xOf(t), this.state.yOf(t), this.state.turnOf(t));
+        if (this.settleThing(t)) desk.isAt(i, t, this.state.xOf(t), this.state.yOf(t), this.state.turnOf(t));
       }
       desk.keep();
     }
@@ -191,6 +192,7 @@ export class StowSearch {
       centre: centreOf(sum),
       bandMissCm: bandMissOf(sum.hz, facts.problem),
       views: views as readonly CompartmentView[],
+      sum,
       loaded,
     };
   }
@@ -227,16 +229,18 @@ export class StowSearch {
     return sum;
   }
 
-  private adoptViews(views: Views): void {
+  /** The state stands as it was evaluated. */
+  private stand({ views, sum }: Evaluation): void {
     this.views = views;
-    this.sum = this.sumOf(views);
+    this.sum = sum;
+    this.state.clearStale();
   }
 
-  private see({ views, bandMissCm }: Evaluation): void {
+  private see(evaluation: Evaluation): void {
+    const { views, bandMissCm } = evaluation;
     for (let c = 0; c < views.length; c += 1) if (views[c] !== this.views[c]) this.stands.see(views[c]!);
-    this.adoptViews(views);
+    this.stand(evaluation);
     this.bandMissCm = bandMissCm;
-    this.state.clearStale();
   }
 
   /** How high a thing's middle was when the state was last looked at, cm. */

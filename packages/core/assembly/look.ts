@@ -61,6 +61,7 @@ export function look(at: usize, limit: usize): bool {
 /** Load what is to be in; false as soon as the whole is above the limit whatever is still to come. */
 function loadAll(isLimited: bool): bool {
   let i = takeOutWrong();
+  const isMended = facts.count(s.FACTS_IS_MENDED) !== 0;
   let mostL: f64 = 0;
   let least: f64 = 0;
   if (isLimited) {
@@ -81,7 +82,7 @@ function loadAll(isLimited: bool): bool {
   }
   for (; i <= count; i++) {
     if (isLimited && isOver(least, mostL)) return false;
-    if (i < count) loadNext(i, !facts.has(thingAt(i), facts.PINNED));
+    if (i < count) loadNext(i, isMended && !facts.has(thingAt(i), facts.PINNED));
   }
   return true;
 }

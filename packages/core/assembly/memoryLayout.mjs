@@ -155,6 +155,7 @@ export const SEARCH_BLOCKS = [
       ['clashes', 'i32', 'how many pairs'],
       ['crushes', 'i32'],
       ['uprights', 'i32', 'how many are wanted'],
+      ['isMended', 'i32', '1 when what would stand out is put where it goes in'],
       ['inColumns', 'i32', '1 when tall things are to be drawn out each by itself'],
       ['bottomZone', 'i32', 'indexes of the zones of the main compartment'],
       ['coreZone', 'i32'],

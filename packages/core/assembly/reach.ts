@@ -8,8 +8,8 @@ import { add } from './energy';
 import * as facts from './facts';
 import { columnsOf, loaded, turnOf } from './line';
 
-/** Whether the j-th thing lies over enough of the i-th to block its way out. @param i less than j */
-function isOver(i: i32, j: i32): bool {
+/** Over how many columns of the i-th thing the j-th lies. @param i less than j */
+function overOf(i: i32, j: i32): i32 {
   const row = facts.covers + ((<usize>(i * <i32>things)) << 2);
   if (n(facts.rows, i) === 0) {
     putN(facts.rows, i, 1);
@@ -21,6 +21,11 @@ function isOver(i: i32, j: i32): bool {
     over = covered(i, j);
     putN(row, j, over);
   }
+  return over;
+}
+/** Whether the j-th thing lies over enough of the i-th to block its way out. @param i less than j */
+function isOver(i: i32, j: i32): bool {
+  const over = overOf(i, j);
   return over > 0 && <f64>over >= facts.known(s.FACTS_BLOCKS) * <f64>columnsOf(i);
 }
 
@@ -44,12 +49,12 @@ function coverOf(start: i32): f64 {
   return found;
 }
 
-/** How much food that is eaten later lies over the i-th thing, if that is food. */
+/** How much food that is eaten later lies over any of the i-th thing, if that is food. */
 function laterFoodOver(i: i32): f64 {
   const day = facts.eatenOn(thingAt(i));
   if (day === 0) return 0;
   let found: f64 = 0;
-  for (let j = i + 1; j < count; j++) if (facts.eatenOn(thingAt(j)) > day && isOver(i, j)) found += 1;
+  for (let j = i + 1; j < count; j++) if (facts.eatenOn(thingAt(j)) > day && overOf(i, j) > 0) found += 1;
   return found;
 }
 
@@ -89,7 +94,9 @@ export function lookAtReach(): void {
   const zones = s.deskZones(desk, things);
   for (let i = 0; i < count; i++) {
     const t = thingAt(i);
-    add(s.DESK_MISPLACED, facts.known(s.FACTS_LATER_FOOD_OVER) * laterFoodOver(i));
+    const later = laterFoodOver(i);
+    add(s.DESK_MISPLACED, facts.known(s.FACTS_LATER_FOOD_OVER) * later);
+    trouble(i, facts.known(s.FACTS_TROUBLE_POOR) * later);
     const most = facts.mostOver(t);
     if (most === Infinity) continue;
     facts.useChoice(t, n(zones, i));

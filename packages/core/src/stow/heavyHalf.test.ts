@@ -45,6 +45,16 @@ test('what is wanted before camp and what has its place outside the bag is not t
   expect(Object.keys(kg)).toEqual(['pot']);
 });
 
+test('what belongs on top has its height from that, and counts to the load of which half is looked at', () => {
+  const { kg, totalKg } = heavyOf([
+    own('tarp', { massKg: 1, volumeL: 1.5, purpose: 'tarp', needed: 'firstInCamp' }),
+    own('tins', { massKg: 2, volumeL: 2 }),
+    own('pot', { massKg: 1, volumeL: 2, purpose: 'pot', flags: ['hard'] }),
+  ]);
+  expect(Object.keys(kg)).toEqual(['tins']);
+  expect(totalKg).toBe(2);
+});
+
 test('a load with nothing heavy has no half', () => {
   expect(heavyOf([own('shirt', { massKg: 0.3, volumeL: 1 })])).toEqual({ kg: {}, totalKg: 0 });
   // As much as one likes of what weighs little for its room.

@@ -10,7 +10,7 @@ import { assessStow } from './assessStow.js';
 import { fetchedFor, keptFrom, moveUpText, stowOnDay } from './movesUp.js';
 import { dayToRepack, goodOnAllDays, repack, stowDays } from './overDays.js';
 import { costOfStow, planStow } from './planStow.js';
-import { planWholeStow } from './restow.js';
+import { planWholeStow } from './planWholeStow.js';
 import { compareCost, NO_COST, overAll } from './stowCost.js';
 import { alternatives } from './stowMoves.js';
 import { mendOverDays } from './search/overDays.js';
@@ -113,7 +113,7 @@ describe.each([
             return costOfStow(problem, stowOnDay(problem, list).placements);
           }),
         );
-      const again = goodOnAllDays(trip, id, placements, main).placements;
+      const again = goodOnAllDays(trip, id, placements, main);
       expect(together(again).misfit).toBeLessThanOrEqual(together(placements).misfit);
     },
   );

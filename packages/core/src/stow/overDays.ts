@@ -86,7 +86,6 @@ interface Judged {
  * mended, as long as the days together are better for it.
  *
  * @param mainDay the day it was planned for
- * @returns that, and what it costs on those days together
  */
 export function goodOnAllDays(
   trip: Trip,
@@ -94,12 +93,12 @@ export function goodOnAllDays(
   placements: readonly Placement[],
   mainDay: number,
   fromDay = 1,
-): { readonly placements: readonly Placement[]; readonly cost: StowCost } {
+): readonly Placement[] {
   const problems = daysOf(trip, memberId)
     .filter((day) => day >= fromDay)
     .map((day) => stowProblem(trip, memberId, day));
   const main = problems.find((p) => p.day === mainDay) ?? problems[0];
-  if (main === undefined) return { placements, cost: overAll([]) };
+  if (main === undefined) return placements;
   const judge = (list: readonly Placement[]): readonly Judged[] =>
     problems.map((problem) => ({
       problem,
@@ -127,7 +126,7 @@ export function goodOnAllDays(
     best = next;
     days = then;
   }
-  return { placements: best, cost: together(days) };
+  return best;
 }
 
 /** A day is worth mending when it is aside by more than half of what is still good. */

@@ -13,6 +13,7 @@ import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { anneal } from './search/anneal.js';
 import { StowPlanner } from './search/stowPlanner.js';
+import type { OthersOf } from './search/daysTogether.js';
 import { StowSearch } from './search/stowSearch.js';
 import { ITERATIONS, MEND, MORE_HEAT } from './search/tuning.js';
 import { isAmiss, NO_COST, STRICT_WEIGHTS, type StowCost } from './stowCost.js';
@@ -40,11 +41,15 @@ export function usualStowIterations(things: number): number {
   return Math.round(Math.min(ITERATIONS.most, ITERATIONS.forOneThing / Math.max(1, things)));
 }
 
-/** Plan one member's pack for the day of their largest load ratio. Pinned placements stay. */
-export function planStow(trip: Trip, memberId: string, options: StowOptions): StowPlan {
+/**
+ * Plan one member's pack for the day of their largest load ratio. Pinned placements stay.
+ *
+ * @param othersOf other days that the stow is to be good on
+ */
+export function planStow(trip: Trip, memberId: string, options: StowOptions, othersOf?: OthersOf): StowPlan {
   const problem = stowProblem(trip, memberId, planningDay(trip, memberId));
   const pinned = trip.stows.find((s) => s.memberId === memberId)?.placements.filter((p) => p.pinned) ?? [];
-  return solveStow(problem, pinned, options);
+  return solveStow(problem, pinned, options, othersOf);
 }
 
 /** Plan a stowing problem; see `planStow`. */
@@ -52,18 +57,19 @@ export function solveStow(
   problem: StowProblem,
   pinned: readonly Placement[],
   options: StowOptions,
+  othersOf?: OthersOf,
 ): StowPlan {
   const { seed, effort = 1, onProgress } = options;
   // Without a pack there is nothing to plan; what is still its owner's has no place.
   if (isNoPack(problem.pack))
     return { seed, iterations: 0, cost: NO_COST, stow: { memberId: problem.member.id, placements: [] } };
   const iterations = options.iterations ?? Math.round(effort * usualStowIterations(problem.things.length));
-  return withLoaders(() => new StowPlanner(problem, pinned, seed, iterations, onProgress).plan());
+  return withLoaders(() => new StowPlanner(problem, pinned, seed, iterations, onProgress, othersOf).plan());
 }
 
 /** What a given stow costs, by the planner's own tiers. */
 export function costOfStow(problem: StowProblem, placements: readonly Placement[]): StowCost {
-  return withLoaders(() => new StowSearch(problem, placements, FINE_CELL_CM).look().cost);
+  return withLoaders(() => new StowSearch(problem, placements, FINE_CELL_CM, false).look().cost);
 }
 
 /**

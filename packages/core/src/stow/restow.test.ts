@@ -6,7 +6,8 @@ import type { Trip } from '../trip/model.js';
 import { assessStow } from './assessStow.js';
 import { planStow } from './planStow.js';
 import { thingsEverInPack } from '../trip/queries.js';
-import { changedPacks, planWholeStow, restow } from './restow.js';
+import { planWholeStow } from './planWholeStow.js';
+import { changedPacks, restow } from './restow.js';
 
 const plan = parseTripFile(
   readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8'),

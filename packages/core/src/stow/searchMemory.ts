@@ -51,13 +51,15 @@ export const FACTS_CLASHES: usize = 244;
 export const FACTS_CRUSHES: usize = 248;
 /** How many are wanted. */
 export const FACTS_UPRIGHTS: usize = 252;
+/** 1 when what would stand out is put where it goes in. */
+export const FACTS_IS_MENDED: usize = 256;
 /** 1 when tall things are to be drawn out each by itself. */
-export const FACTS_IN_COLUMNS: usize = 256;
+export const FACTS_IN_COLUMNS: usize = 260;
 /** Indexes of the zones of the main compartment. */
-export const FACTS_BOTTOM_ZONE: usize = 260;
-export const FACTS_CORE_ZONE: usize = 264;
-export const FACTS_OUTER_ZONE: usize = 268;
-export const FACTS_TOP_ZONE: usize = 272;
+export const FACTS_BOTTOM_ZONE: usize = 264;
+export const FACTS_CORE_ZONE: usize = 268;
+export const FACTS_OUTER_ZONE: usize = 272;
+export const FACTS_TOP_ZONE: usize = 276;
 /** Mass and what of it is heavy, kg; packed and loose litres; how many may lie over it; how much more it counts when it is left out. */
 export function factsFigures(at: usize): usize {
   return at + 280;

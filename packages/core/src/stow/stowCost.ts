@@ -40,7 +40,7 @@ export const WEIGHTS = {
   safety: 300,
   tooDeep: 60,
   bandMissCm: 120,
-  asideCm: 90,
+  asideCm: 150,
   voidPercent: 24,
   outCm: 60,
   misplaced: 1,
@@ -62,7 +62,7 @@ export const COARSE_WEIGHTS = {
   safety: 180,
   tooDeep: 25,
   bandMissCm: 60,
-  asideCm: 40,
+  asideCm: 75,
   voidPercent: 12,
   misplaced: 0.6,
 };

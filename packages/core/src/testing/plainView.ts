@@ -169,7 +169,9 @@ function lookAtReach({ facts, compartment, loader, figures, things, zones }: Mak
   for (const [i, t] of things.entries()) {
     const own = facts.things[t]!;
     const day = eaten(own);
-    const later = things.filter((u, j) => day > 0 && eaten(facts.things[u]!) > day && isOver(i, j));
+    const later = things.filter(
+      (u, j) => day > 0 && eaten(facts.things[u]!) > day && j > i && loader.coversOf(i)[j]! > 0,
+    );
     figures.misplaced += LATER_FOOD_OVER * later.length;
     const { exempt, tooDeep } = own.choices[zones[i]!]!;
     const limit = REACH_LIMIT[own.thing.needed];

@@ -2,6 +2,7 @@
 import type { Random } from '../../units/random.js';
 import { compareCost, energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import { propose } from './moves/propose.js';
+import { tidy } from './tidy.js';
 import type { Change, Limit, StowSearch } from './stowSearch.js';
 import type { KeptState } from './stowState.js';
 import { PROGRESS_EVERY, type Heat } from './tuning.js';
@@ -10,7 +11,7 @@ import { PROGRESS_EVERY, type Heat } from './tuning.js';
 const { log } = Math;
 
 /** What a change comes to. */
-interface Come {
+export interface Come {
   readonly cost: StowCost;
 }
 
@@ -80,6 +81,11 @@ export class Annealing<T extends Come> {
   /** The search is at the best stow that was seen. */
   end(): void {
     this.search.state.restore(this.best.state);
+  }
+  /** The same, tidied; what it then comes to. */
+  tidied(): StowCost {
+    this.end();
+    return tidy(this.search, this.annealed, this.weights);
   }
 }
 

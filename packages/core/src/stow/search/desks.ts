@@ -14,8 +14,12 @@ export class Desks {
   private readonly desks: readonly Desk[];
   private readonly behindReservoir = new Map<number, Desk>();
 
-  constructor(private readonly facts: SearchFacts) {
-    this.memory = new FactsMemory(facts);
+  /** @param isMended see `StowSearch` */
+  constructor(
+    private readonly facts: SearchFacts,
+    isMended: boolean,
+  ) {
+    this.memory = new FactsMemory(facts, isMended);
     this.desks = facts.compartments.map((_c, c) => new Desk(facts, this.memory, c));
   }
 

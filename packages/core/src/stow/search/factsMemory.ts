@@ -41,7 +41,11 @@ export class FactsMemory {
   readonly limitAt: number;
   private readonly heap = columnHeap();
 
-  constructor(private readonly facts: SearchFacts) {
+  /** @param isMended see `StowSearch` */
+  constructor(
+    private readonly facts: SearchFacts,
+    isMended: boolean,
+  ) {
     const { heap } = this;
     const { things, problem, clashes, crushes } = facts;
     const n = things.length;
@@ -50,7 +54,7 @@ export class FactsMemory {
     const counts = [n, n * zones, n * days, n * n, clashes.length, crushes.length] as const;
     this.at = heap.allocate(m.factsBytes(...counts), heap.scope);
     this.limitAt = heap.allocate(m.limitBytes(FIGURES), heap.scope);
-    this.writeHead(zones, days);
+    this.writeHead(zones, days, isMended);
     for (const [t, thing] of things.entries()) this.writeThing(t, thing, zones, days);
     const [, cells, daily, square] = counts;
     const { i32 } = heap;
@@ -58,7 +62,7 @@ export class FactsMemory {
     i32.set(crushes.flat(), m.factsCrushing(this.at, n, cells, daily, square, clashes.length) / 4);
   }
 
-  private writeHead(zones: number, days: number): void {
+  private writeHead(zones: number, days: number, isMended: boolean): void {
     const { problem, parting, totalKg, uprights, things, clashes, crushes } = this.facts;
     const { heavy, band, house } = problem;
     this.number(m.FACTS_TOTAL_KG, totalKg);
@@ -75,6 +79,7 @@ export class FactsMemory {
     this.count(m.FACTS_CLASHES, clashes.length);
     this.count(m.FACTS_CRUSHES, crushes.length);
     this.count(m.FACTS_UPRIGHTS, uprights);
+    this.count(m.FACTS_IS_MENDED, isMended ? 1 : 0);
     this.count(m.FACTS_IN_COLUMNS, house.stacking === 'columns' ? 1 : 0);
     const between = parting.bottomTop;
     this.count(m.FACTS_BOTTOM_ZONE, mainZoneAt(parting, 0, -Infinity));

@@ -3,9 +3,9 @@
  */
 import type { Placement } from '../../trip/model.js';
 import type { StowOnDay } from '../movesUp.js';
-import { FINE_CELL_CM } from '../packGeometry.js';
 import type { StowCost } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
+import type { Lie } from './lie.js';
 import { StowSearch, type Most } from './stowSearch.js';
 import type { StowState } from './stowState.js';
 
@@ -34,8 +34,8 @@ export class OtherDay {
    * @param main the search on its own day
    * @param on the stow on the other day, with what is fetched up
    */
-  constructor(main: StowSearch, problem: StowProblem, on: StowOnDay) {
-    this.search = new StowSearch(problem, on.placements, FINE_CELL_CM);
+  constructor(main: StowSearch, problem: StowProblem, on: StowOnDay, cellCm: number) {
+    this.search = new StowSearch(problem, on.placements, cellCm, false);
     this.own = this.search.state;
     this.places = new Int16Array(main.facts.things.length).fill(-1);
     const mainIndex = new Map(
@@ -64,13 +64,14 @@ export class OtherDay {
   /**
    * What the stow costs on this day, were it as the searched state has it.
    *
+   * @param lie where things come to lie there
    * @returns undefined when its energy is certain to be above a limit
    */
-  costOf(state: StowState, limit?: Most): StowCost | undefined {
+  costOf(state: StowState, lie: Lie, limit?: Most): StowCost | undefined {
     for (const { t, source } of this.entries) {
       if (source === undefined) continue;
       const c = state.compartmentOf(source);
-      const [x, y, turn] = [state.xOf(source), state.yOf(source), state.turnOf(source)];
+      const [x, y, turn] = [lie.x[source]!, lie.y[source]!, lie.turns[source]!];
       if (!this.own.isPut(t, c, x, y, turn)) this.own.put(t, c, x, y, turn);
     }
     if (this.isReordered(state)) {

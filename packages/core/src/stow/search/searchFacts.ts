@@ -12,7 +12,7 @@ import { solidOf, SPREADS, type Solid } from '../solids.js';
 import { outermost, solidVolumeL, type StowProblem } from '../stowProblem.js';
 import type { StowThing } from '../stowThing.js';
 import { uprightsWanted } from '../uprights.js';
-import { CHOSEN_COST, HOUSE_COST, LEVEL_COST } from './tuning.js';
+import { CHOSEN_COST, HOUSE_COST, LEVEL_COST, TOO_DEEP_COST } from './tuning.js';
 
 /** What the placement rules say of a thing in a zone. */
 interface Choice {
@@ -46,6 +46,8 @@ export interface ThingFacts {
   readonly choices: readonly Choice[];
   /** Compartments that it may go into. */
   readonly allowed: readonly number[];
+  /** Things of about its size that the search may move, when it may be moved itself. */
+  readonly alike: readonly number[];
   /** It rides in another thing of the pack, and goes where that goes. */
   readonly isNested: boolean;
   readonly isPinned: boolean;
@@ -99,12 +101,23 @@ export function searchFacts(
       .filter((p) => p.pinned && zoneIds.has(p.zoneId) && !inside.has(p.thingId))
       .map((p) => p.thingId),
   );
-  const things = known.things.map((t) => (pinned.has(t.thing.id) ? { ...t, isPinned: true } : t));
+  const isPinned = ({ thing }: ThingFacts): boolean => pinned.has(thing.id);
+  const movable = known.things.flatMap((t, i) => (isPinned(t) || t.isNested ? [] : [i]));
   return {
     ...known,
-    things,
-    movable: things.flatMap((t, i) => (t.isPinned || t.isNested ? [] : [i])),
+    things: known.things.map((t, i) => ({
+      ...t,
+      isPinned: isPinned(t),
+      alike: movable.filter((u) => u !== i && isOfSize(t, known.things[u]!)),
+    })),
+    movable,
   };
+}
+
+/** One is at most so many times as large as another that it may change places with (Graft's own number). */
+const ALIKE = 2;
+function isOfSize({ mostL: a }: ThingFacts, { mostL: b }: ThingFacts): boolean {
+  return a <= ALIKE * b && b <= ALIKE * a;
 }
 
 type Known = Omit<SearchFacts, 'movable'>;
@@ -183,6 +196,7 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
     riders,
     choices,
     allowed: allowedFor(problem, thing, solid, volumeL, choices, around),
+    alike: [],
     isNested: around.inside.has(thing.id),
     isPinned: false,
     isBottle: isBottle(thing),
@@ -194,9 +208,10 @@ function thingFacts(problem: StowProblem, t: StowThing, around: Around): ThingFa
 }
 
 function choicesOf({ pack, house, day }: StowProblem, thing: Thing): readonly Choice[] {
-  const costOf = ({ level, question, isChosen }: Verdict): number => {
+  const costOf = ({ level, question, isChosen, tooDeep }: Verdict): number => {
     const costs = isChosen ? CHOSEN_COST : question === undefined ? LEVEL_COST : HOUSE_COST;
-    return costs[level === 'never' ? 'poor' : level];
+    const cost = costs[level === 'never' ? 'poor' : level];
+    return tooDeep ? Math.max(cost, TOO_DEEP_COST) : cost;
   };
   return pack.zones.map((zone) => {
     const verdict = placementVerdict(thing, zone, house, pack);

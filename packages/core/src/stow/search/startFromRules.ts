@@ -1,11 +1,13 @@
 /** Where a search for a stow starts: every thing where the placement rules like it best and there still is room. */
 import type { Zone, ZoneKind } from '../../trip/model.js';
+import { isMainZone } from '../../trip/zoneKinds.js';
 import { ColumnLoader } from '../columnLoader.js';
 import { compareLoading } from '../loadingOrder.js';
 import { placementVerdict, preferredKinds } from '../placementRules.js';
 import type { SearchFacts } from './searchFacts.js';
 import { spreadOut } from './spreadOut.js';
 import type { StowSearch } from './stowSearch.js';
+import { isUprightStay, possibleUprights } from '../uprights.js';
 
 const NEED_FIRST = ['walking', 'hurry', 'stop', 'firstInCamp', 'camp'] as const;
 const HEIGHT_RANK: Readonly<Partial<Record<ZoneKind, number>>> = { bottom: 0, core: 1, outer: 1, top: 2 };
@@ -26,7 +28,13 @@ export function startFromRules(search: StowSearch): void {
   const room = new Room(search);
   for (let t = 0; t < facts.things.length; t += 1) if (state.compartmentOf(t) >= 0) room.take(t);
   const height = new Map<number, number>();
-  for (const t of byNeed(facts)) {
+  const uprights = uprightsOf(facts);
+  for (const [k, t] of uprights.entries()) standAtBack(search, t, (k + 0.5) / uprights.length);
+  for (const t of uprights) {
+    room.take(t);
+    height.set(t, HEIGHT_RANK.bottom!);
+  }
+  for (const t of byNeed(facts).filter((i) => !uprights.includes(i))) {
     const c = room.bestFor(t);
     const wanted = wantedKind(facts, t);
     height.set(t, HEIGHT_RANK[wanted ?? 'outer']!);
@@ -36,6 +44,33 @@ export function startFromRules(search: StowSearch): void {
   }
   state.loadInOrder(sorted(search, height));
   spreadOut(search);
+}
+
+/** What is to stand for a frame: of the things that can, those that the rules like best inside. */
+function uprightsOf({ problem, things, movable, main, uprights }: SearchFacts): readonly number[] {
+  if (uprights === 0) return [];
+  const able = new Set(possibleUprights(problem));
+  const inMain = problem.pack.zones.filter((z) => isMainZone(z.kind));
+  const price = (t: number): number =>
+    Math.min(
+      ...inMain.map(
+        (z) => VERDICT_PRICE[placementVerdict(things[t]!.thing, z, problem.house, problem.pack).level],
+      ),
+    );
+  return movable
+    .filter((t) => able.has(things[t]!.thing.id) && things[t]!.allowed.includes(main))
+    .sort((a, b) => price(a) - price(b) || things[b]!.massKg - things[a]!.massKg || a - b)
+    .slice(0, uprights);
+}
+
+/** @param across part of the width */
+function standAtBack({ state, facts }: StowSearch, t: number, across: number): void {
+  const { solid } = facts.things[t]!;
+  const { x0, y0, nx, cellCm } = facts.compartments[facts.main]!;
+  const turns = solid.kind === 'soft' ? [] : solid.turns;
+  const standing = turns.flatMap((turn, i) => (isUprightStay(turn) ? [i] : []));
+  const [thinnest] = standing.sort((a, b) => turns[a]!.depthCm - turns[b]!.depthCm);
+  state.put(t, facts.main, x0 + across * nx * cellCm, y0, thinnest ?? 0);
 }
 
 function byNeed({ movable, things }: SearchFacts): readonly number[] {

@@ -1,6 +1,7 @@
 /**
  * The course of one planning. A usable stow is made at once. Then several searches start from the placement rules, by a
- * long annealing on a coarse grid. The best of them goes on, to a short one on the grid on which stows are realised.
+ * long annealing on a coarse grid. The best of them goes on with an eye on the other days of the trip, and then to a short
+ * annealing on the grid on which stows are realised.
  */
 import type { Placement } from '../../trip/model.js';
 import { seededRandom, type Random } from '../../units/random.js';
@@ -15,12 +16,14 @@ import {
   STRICT_WEIGHTS,
   WEIGHTS,
   type StowCost,
+  type StowWeights,
 } from '../stowCost.js';
 import type { StowPlan, StowProgress } from '../stowPlan.js';
 import type { StowProblem } from '../stowProblem.js';
 import { anneal, Annealing } from './anneal.js';
 import { settleNear } from './settleNear.js';
 import { startFromRules } from './startFromRules.js';
+import { DaysTogether, type OthersOf, type Together } from './daysTogether.js';
 import { StowSearch, type Evaluation } from './stowSearch.js';
 import {
   COARSE_CELL_CM,
@@ -32,14 +35,18 @@ import {
   MORE_HEAT,
   MORE_TRIES,
   PROGRESS_EVERY,
+  OVER_DAYS,
   STARTS,
+  type Heat,
 } from './tuning.js';
 
 /** A long annealing on the coarse grid, from the placement rules. */
 interface Start {
   readonly search: StowSearch;
-  readonly annealing: Annealing<Evaluation>;
+  readonly annealing: Course;
 }
+/** An annealing of the day alone, or of all days together. */
+type Course = Annealing<Evaluation> | Annealing<Together>;
 
 export class StowPlanner {
   private readonly random: Random;
@@ -49,12 +56,14 @@ export class StowPlanner {
   /** The best so far of what is kept; what is made only to be shown is not: nobody's watching may change the result. */
   private best: StowPlan | undefined;
 
+  /** @param othersOf the other days that the stow is to be good on; left out where there are none */
   constructor(
     private readonly problem: StowProblem,
     private readonly pinned: readonly Placement[],
     private readonly seed: number,
     private readonly iterations: number,
-    private readonly onProgress: ((progress: StowProgress) => void) | undefined,
+    private readonly onProgress?: (progress: StowProgress) => void,
+    private readonly othersOf?: OthersOf,
   ) {
     this.random = seededRandom(seed);
     // One is seen through, and the others as far as they go.
@@ -72,8 +81,9 @@ export class StowPlanner {
       const again = this.seenThrough(starts[k] ?? this.begun());
       if (compareCost(again.cost, last.cost) < 0) last = again;
     }
-    // The result is never worse than what was shown on the way.
-    return { ...this.better(last)!, iterations: this.spent };
+    // What was shown on the way was shown for one day; where there is only that, the result is never worse.
+    const plan = this.othersOf === undefined ? this.better(last)! : last;
+    return { ...plan, iterations: this.spent };
   }
 
   /** A usable stow is shown at once, before the search itself begins. */
@@ -104,23 +114,46 @@ export class StowPlanner {
     annealing.run(part, () => this.coarseStep(search));
   }
 
-  /** A start goes on to its end, and then on the fine grid. */
+  /** A start goes on to its end, with an eye on the other days, and then on the fine grid. */
   private seenThrough(start: Start): StowPlan {
-    this.goOn(start, 1);
-    start.annealing.end();
-    const fine = this.settledFrom(start.search.placements());
-    const step = (): void => this.fineStep(fine);
-    anneal(fine, this.random, this.moves - Math.floor(this.moves * COARSE_PART), FINE_HEAT, WEIGHTS, step);
-    for (let more = 0; more < triesFor(fine.look().cost); more += 1)
-      anneal(
-        fine,
-        this.random,
-        Math.floor(this.iterations * MORE_TRIES.part),
-        MORE_HEAT,
-        STRICT_WEIGHTS,
-        step,
-      );
-    return this.planOf(fine);
+    const { search } = start;
+    this.goOn(start, STARTS.part);
+    const rest = this.othersOf === undefined ? start : { search, annealing: this.overDays(search) };
+    this.goOn(rest, 1);
+    rest.annealing.end();
+    const fine = this.settledFrom(search.placements());
+    let cost = this.annealed(fine, this.moves - Math.floor(this.moves * COARSE_PART), FINE_HEAT, WEIGHTS);
+    for (let more = 0; more < triesFor(cost); more += 1)
+      cost = this.annealed(fine, Math.floor(this.iterations * MORE_TRIES.part), MORE_HEAT, STRICT_WEIGHTS);
+    return { ...this.planOf(fine), cost };
+  }
+
+  /** A coarse search goes on with an eye on the other days, from where it is. */
+  private overDays(search: StowSearch): Course {
+    const moves = Math.floor(this.moves * COARSE_PART * (1 - STARTS.part));
+    return this.course(search, COARSE_CELL_CM, moves, OVER_DAYS.coarse, COARSE_WEIGHTS);
+  }
+
+  /** A fine search is annealed and tidied; what it comes to then. */
+  private annealed(fine: StowSearch, moves: number, heat: Heat, weights: StowWeights): StowCost {
+    const course = this.course(fine, FINE_CELL_CM, moves, heat, weights);
+    course.run(1, () => this.fineStep(fine));
+    return course.tidied();
+  }
+
+  /** @param cellCm edge of a cell of the grid that the search is on */
+  private course(
+    search: StowSearch,
+    cellCm: number,
+    moves: number,
+    heat: Heat,
+    weights: StowWeights,
+  ): Course {
+    const { othersOf, random } = this;
+    if (othersOf === undefined)
+      return new Annealing<Evaluation>(search, search, random, moves, heat, weights);
+    const days = new DaysTogether(search, othersOf(search.placements()), cellCm, weights);
+    return new Annealing<Together>(search, days, random, moves, heat, weights);
   }
 
   private coarseStep(coarse: StowSearch): void {

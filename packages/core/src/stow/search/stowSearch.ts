@@ -60,11 +60,12 @@ export class StowSearch {
   /**
    * @param placements where things are at the beginning; pinned ones stay there
    * @param cellCm edge of a cell of the grid that things are loaded on
+   * @param isMended what would stand out is put where it goes in, and is told to be there; else all is just as it is told
    */
-  constructor(problem: StowProblem, placements: readonly Placement[], cellCm: number) {
+  constructor(problem: StowProblem, placements: readonly Placement[], cellCm: number, isMended = true) {
     this.facts = searchFacts(problem, placements, cellCm);
     this.state = new StowState(this.facts, placements);
-    this.desks = new Desks(this.facts);
+    this.desks = new Desks(this.facts, isMended);
     this.views = this.facts.compartments.map(() => undefined);
     this.sum = packFigures(this.facts);
     this.stands = new ThingStands(this.facts.things.length);

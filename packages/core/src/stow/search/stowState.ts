@@ -82,6 +82,10 @@ export class StowState {
   thingAt(k: number): number {
     return this.order[k]!;
   }
+  /** Its place in the loading order. */
+  placeOf(t: number): number {
+    return this.order.indexOf(t);
+  }
   /** Things of a compartment in loading order. */
   thingsIn(c: number): number[] {
     const mine: number[] = [];

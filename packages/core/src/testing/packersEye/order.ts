@@ -1,7 +1,7 @@
 /** Food by its day, what is at hand, balance, what is together, and the steps. */
 import * as k from './kinds.js';
 import type { SeenPack, SeenThing } from './seen.js';
-import { isForToday, POCKETS, at, isLoose, overlaps, some, INSIDE, type Statement } from './statement.js';
+import { isForToday, POCKETS, at, isLoose, covers, some, INSIDE, type Statement } from './statement.js';
 
 export const FOOD: readonly Statement[] = [
   {
@@ -30,7 +30,7 @@ export const FOOD: readonly Statement[] = [
             (early) =>
               early.eatenTo! < late.eatenFrom! && late.box.z0 >= early.box.z1 - 1 && p.day <= early.eatenTo!,
           )
-          .filter((early) => overlaps(early, late))
+          .filter((early) => covers(late, early))
           .map((early) => `${late.name} on ${early.name}`),
       );
     },
@@ -179,8 +179,8 @@ export const ORDER: readonly Statement[] = [
   },
   {
     id: 'all-in',
-    says: 'nothing is left on the floor',
-    broken: (p) => p.leftOut,
+    says: 'nothing is left on the floor that the pack has litres for',
+    broken: (p) => (p.isOverfull ? [] : p.leftOut),
   },
   {
     id: 'two-uprights',

@@ -4,7 +4,8 @@
  */
 import { assess } from '../../stow/assessStow.js';
 import { loadingSteps } from '../../stow/loadingSteps.js';
-import { stowProblem } from '../../stow/stowProblem.js';
+import type { StowAssessment } from '../../stow/assessment.js';
+import { stowProblem, type StowProblem } from '../../stow/stowProblem.js';
 import type {
   Flag,
   HolderTrait,
@@ -43,6 +44,8 @@ export interface SeenThing {
   /** Floor of the pocket or compartment it is in, cm. */
   readonly zoneFloorCm: number;
   readonly box: Extent;
+  /** The square centimetres that it takes as seen from above, as "x y". */
+  readonly outline: ReadonlySet<string>;
   /** What it rides in. */
   readonly holder: SeenThing | undefined;
   readonly traits: ReadonlySet<HolderTrait>;
@@ -66,6 +69,8 @@ export interface SeenPack {
   readonly carriesLow: boolean;
   readonly hasZone: (kind: ZoneKind) => boolean;
   readonly things: readonly SeenThing[];
+  /** What is to go in takes more litres than the pack and its pockets have: nobody gets that in. */
+  readonly isOverfull: boolean;
   readonly leftOut: readonly string[];
   readonly asideCm: number;
   readonly isRough: boolean;
@@ -112,6 +117,7 @@ export function seenPack(
       zoneSide: p.zone.side,
       zoneFloorCm: p.zone.at.z,
       box: p.box,
+      outline: new Set([...cellsOf(p.box, p.segments)].map((cell) => cell.split(' ').slice(0, 2).join(' '))),
       holder: p.insideId === undefined ? undefined : byId.get(p.insideId),
       traits: new Set(thing.holds?.traits ?? []),
       meantFor: thing.holds?.meantFor,
@@ -142,11 +148,25 @@ export function seenPack(
       ...a.unplaced.map((t) => t.name),
       ...a.findings.filter((f) => f.severity === 'fit').map((f) => f.message),
     ],
+    isOverfull: isOverfull(problem, a),
     asideCm: a.centreOfGravityCm.x,
     isRough: problem.roughDays.includes(day),
     steps: loadingSteps(problem, a).map((s) => ({ text: s.text, hint: s.hint ?? '', thingIds: s.thingIds })),
     ...neighbours(cells, byId),
   };
+}
+
+function isOverfull({ pack, things, inside, day }: StowProblem, { placed }: StowAssessment): boolean {
+  const outside = new Set(
+    placed.filter((p) => p.zone.kind === 'lash' || p.zone.kind === 'sleeve').map((p) => p.thing.id),
+  );
+  const litres = things
+    .filter(({ thing }) => !inside.has(thing.id) && !outside.has(thing.id))
+    .reduce((sum, t) => sum + t.volumeL[day - 1]!, 0);
+  const roomL = pack.zones
+    .filter((z) => z.kind !== 'lash' && z.kind !== 'sleeve')
+    .reduce((sum, z) => sum + z.volumeL, 0);
+  return litres > roomL;
 }
 
 function depth(placed: readonly { thing: Thing; insideId: string | undefined }[], id: string): number {

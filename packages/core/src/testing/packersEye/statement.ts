@@ -107,9 +107,13 @@ export function isForToday(t: SeenThing, p: SeenPack): boolean {
   return t.eatenFrom !== undefined && t.eatenFrom <= p.day && p.day <= t.eatenTo!;
 }
 
-/** Whether the outlines of two things overlap, as seen from above. */
-export function overlaps(a: SeenThing, b: SeenThing): boolean {
-  return a.box.x0 < b.box.x1 && b.box.x0 < a.box.x1 && a.box.y0 < b.box.y1 && b.box.y0 < a.box.y1;
+/** A thing lies over another when this part of that is under it. */
+const OVER = 0.1;
+/** Whether one thing covers another, as seen from above. */
+export function covers(high: SeenThing, low: SeenThing): boolean {
+  let shared = 0;
+  for (const cell of low.outline) if (high.outline.has(cell)) shared += 1;
+  return shared > 0 && shared >= OVER * low.outline.size;
 }
 /** Whether a thing inside the pack lies over another. */
 export function liesOver(high: SeenThing, low: SeenThing): boolean {
@@ -118,6 +122,6 @@ export function liesOver(high: SeenThing, low: SeenThing): boolean {
     INSIDE.includes(high.zone) &&
     INSIDE.includes(low.zone) &&
     high.box.z0 >= low.box.z1 - 1 &&
-    overlaps(high, low)
+    covers(high, low)
   );
 }

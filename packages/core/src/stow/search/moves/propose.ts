@@ -3,7 +3,7 @@ import { pickIndex } from '../../../units/random.js';
 import type { Undo } from '../stowState.js';
 import { HEAVIER, PICK } from '../tuning.js';
 import { elsewhere } from './elsewhere.js';
-import { exchange } from './exchange.js';
+import { exchange, exchangeAlike } from './exchange.js';
 import { insteadOfAll } from './insteadOfAll.js';
 import { inTurn } from './inTurn.js';
 import { loadedAnew } from './loadedAnew.js';
@@ -21,15 +21,17 @@ const IN_MAIN: Mix = [
   { upTo: 0.34, move: nearby },
   { upTo: 0.44, move: turnOver },
   { upTo: 0.58, move: inTurn },
-  { upTo: 0.76, move: loadedAnew },
-  { upTo: 0.86, move: exchange },
+  { upTo: 0.73, move: loadedAnew },
+  { upTo: 0.81, move: exchange },
+  { upTo: 0.86, move: exchangeAlike },
   { upTo: 0.89, move: insteadOfAll },
   { upTo: 1, move: elsewhere },
 ];
 const IN_POCKET: Mix = [
   { upTo: 0.42, move: elsewhere },
   { upTo: 0.56, move: insteadOfAll },
-  { upTo: 0.78, move: exchange },
+  { upTo: 0.72, move: exchange },
+  { upTo: 0.78, move: exchangeAlike },
   { upTo: 0.88, move: inTurn },
   { upTo: 1, move: nearby },
 ];

@@ -2,25 +2,14 @@
 import type { Random } from '../../units/random.js';
 import { compareCost, energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import { propose } from './moves/propose.js';
+import type { Annealed, Come } from './annealed.js';
+import type { StowSearch } from './stowSearch.js';
 import { tidy } from './tidy.js';
-import type { Change, Limit, StowSearch } from './stowSearch.js';
 import type { KeptState } from './stowState.js';
 import { PROGRESS_EVERY, type Heat } from './tuning.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
 const { log } = Math;
-
-/** What a change comes to. */
-export interface Come {
-  readonly cost: StowCost;
-}
-
-/** What is annealed: a search by itself, or with more that hangs on its state. */
-export interface Annealed<T extends Come> {
-  settle: () => Come;
-  trial: (change: Change, limit: Limit) => T | undefined;
-  commit: (next: T) => void;
-}
 
 /** One annealing, which may be seen through in parts. */
 export class Annealing<T extends Come> {

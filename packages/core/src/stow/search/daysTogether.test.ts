@@ -53,7 +53,7 @@ test('what all days come to is what each comes to by itself, told as it stands',
     expect(next.cost.outCm).toBeCloseTo(overAll([alone, ...each.map((e) => e.cost)]).outCm, 6);
     expect(next.days.slice(1)).toEqual(each.map((e) => e.cost));
   }
-  expect(seen).toBeGreaterThan(40);
+  expect(seen).toBeGreaterThan(10);
 });
 
 test('a trial is given up only above its limit, or where one day comes off much worse than all may', () => {

@@ -119,7 +119,7 @@ export class DaysTogether {
       if (cost === undefined) return undefined;
       days[d] = cost;
       found[d] = energyOf(cost, this.weights);
-      if (found[d]! > limit) return undefined;
+      if (found[d] > limit) return undefined;
     }
     const cost = overAll(days);
     return energyOf(cost, this.weights) > most ? undefined : { cost, alone, days };

@@ -4,7 +4,6 @@
  */
 import type { Placement, PointCm } from '../../trip/model.js';
 import type { ColumnLoader } from '../columnLoader.js';
-import { sideIn } from '../defaultSpot.js';
 import { energyOf, type StowCost, type StowWeights } from '../stowCost.js';
 import type { StowProblem } from '../stowProblem.js';
 import { NOTHING, type CompartmentView } from './compartmentView.js';
@@ -12,7 +11,8 @@ import { Desks } from './desks.js';
 import { addFigures, bandMissOf, centreOf, costOf, packFigures, type PartFigures } from './partFigures.js';
 import { searchFacts, type SearchFacts } from './searchFacts.js';
 import { sleeveView } from './sleeveView.js';
-import { roundCm, StowState, type Undo } from './stowState.js';
+import { placementsOf } from './placementsOf.js';
+import { StowState, type Undo } from './stowState.js';
 import { ThingStands } from './thingStands.js';
 
 /** What a state comes to. */
@@ -60,7 +60,7 @@ export class StowSearch {
   /**
    * @param placements where things are at the beginning; pinned ones stay there
    * @param cellCm edge of a cell of the grid that things are loaded on
-   * @param isMended what would stand out is put where it goes in, and is told to be there; else all is just as it is told
+   * @param isMended what would stand out is put, and told, where it goes in; else all is just as it is told
    */
   constructor(problem: StowProblem, placements: readonly Placement[], cellCm: number, isMended = true) {
     this.facts = searchFacts(problem, placements, cellCm);
@@ -274,28 +274,6 @@ export class StowSearch {
   /** The state as placements, in loading order, nested things after their holders. */
   placements(): readonly Placement[] {
     this.look();
-    const { state } = this;
-    return Array.from({ length: state.count }, (_v, k) => this.placementsOf(state.thingAt(k))).flat();
-  }
-
-  private placementsOf(t: number): readonly Placement[] {
-    const { state, facts } = this;
-    const { things, compartments, problem } = facts;
-    const { riders } = things[t]!;
-    const c = compartments[state.compartmentOf(t)]!;
-    const zone = c.zone ?? problem.pack.zones[this.stands.zones[t]!]!;
-    const rest = this.stands.rests[t];
-    const spot = {
-      xCm: roundCm(rest?.xCm ?? state.xOf(t)),
-      yCm: roundCm(rest?.yCm ?? state.yOf(t)),
-      turn: rest?.turn ?? state.turnOf(t),
-    };
-    return [t, ...riders].map((i) => ({
-      thingId: things[i]!.thing.id,
-      zoneId: zone.id,
-      side: sideIn(c, spot.xCm),
-      spot,
-      pinned: things[i]!.isPinned,
-    }));
+    return placementsOf(this.facts, this.state, this.stands);
   }
 }

@@ -3,7 +3,7 @@
  * another pocket, or on top.
  */
 import { compareCost, energyOf, type StowCost, type StowWeights } from '../stowCost.js';
-import type { Annealed, Come } from './anneal.js';
+import type { Annealed, Come } from './annealed.js';
 import { changePlaces } from './moves/exchange.js';
 import type { Change, StowSearch } from './stowSearch.js';
 

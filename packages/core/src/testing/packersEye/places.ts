@@ -80,10 +80,16 @@ export const PLACES: readonly Statement[] = [
     (t, p) =>
       t.holder !== undefined && k.isHardContainer(k.outermost(t))
         ? 'any'
-        : isForToday(t, p)
+        : isForToday(t, p) && t.needed !== 'camp'
           ? ['core', 'outer', 'top', 'lid', 'front', 'side', 'hipBelt']
           : // Who carries low carries what is dense low.
-            [...(p.carriesLow ? (['bottom'] as const) : []), 'core', 'outer', 'top'],
+            [
+              ...(p.carriesLow ? (['bottom'] as const) : []),
+              ...(isForToday(t, p) ? (['lid', 'front', 'side'] as const) : []),
+              'core',
+              'outer',
+              'top',
+            ],
   ),
   onlyIn(
     'snacks',
@@ -186,14 +192,12 @@ export const PLACES: readonly Statement[] = [
     (t) => k.isFilter(t) && t.needed === 'stop',
     () => ['side', 'front', 'lid', 'top', 'hipBelt'],
   ),
-  onlyIn('tarp', 'the tarp is near the top or in an outer pocket', k.isTarp, () => [
-    'side',
-    'top',
-    'front',
-    'outer',
-    'lid',
-    'lash',
-  ]),
+  onlyIn(
+    'tarp',
+    'the tarp is near the top or in an outer pocket; one thing at most lies over it elsewhere',
+    k.isTarp,
+    (t) => (t.above <= 1 ? 'any' : ['side', 'top', 'front', 'outer', 'lid', 'lash']),
+  ),
   {
     id: 'outside-only-tough',
     says: 'what is outside may get wet, is tough or bagged; nothing soft hangs there',

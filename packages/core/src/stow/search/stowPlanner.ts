@@ -77,7 +77,7 @@ export class StowPlanner {
     starts.sort((a, b) => a.annealing.least - b.annealing.least);
     let last = this.seenThrough(starts[0]!);
     // More tries mend what is near. Where something is still wrong, other starts go on too.
-    for (let k = 1; k < STARTS.count + STARTS.more && isWanting(last.cost); k += 1) {
+    for (let k = 1; k < STARTS.count + STARTS.more && isWorthAnother(last.cost); k += 1) {
       const again = this.seenThrough(starts[k] ?? this.begun());
       if (compareCost(again.cost, last.cost) < 0) last = again;
     }
@@ -215,6 +215,10 @@ export class StowPlanner {
   }
 }
 
+/** Whether another start may be much better: something is wanting, or much of it is out of place. */
+function isWorthAnother(cost: StowCost): boolean {
+  return isWanting(cost) || cost.misplaced > STARTS.misplaced;
+}
 /** How many tries more a stow is worth. */
 function triesFor(cost: StowCost): number {
   if (isAmiss(cost)) return MORE_TRIES.ifOut;

@@ -7,6 +7,7 @@ import type { Finding } from './assessment.js';
 import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { zonesThatTake } from './fitsPack.js';
+import { placementVerdict } from './placementRules.js';
 import { exact, placeAt, type StowTarget } from './placeAt.js';
 import { StowSearch } from './search/stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
@@ -32,7 +33,7 @@ const SIDES: readonly Side[] = ['left', 'centre', 'right'];
 
 function stateOf(problem: StowProblem, placements: readonly Placement[]): StowState {
   return withLoaders(() => {
-    const { cost, centre } = new StowSearch(problem, placements, FINE_CELL_CM).look();
+    const { cost, centre } = new StowSearch(problem, placements, FINE_CELL_CM, false).look();
     return { cost, centre };
   });
 }
@@ -50,7 +51,8 @@ function targets(problem: StowProblem, pinned: boolean): readonly StowTarget[] {
 
 /**
  * The single moves of some things that help by a measure, best first. A move that makes something graver is left out:
- * more that does not fit, more safety rules broken, something deeper than it was.
+ * more that does not fit, more safety rules broken, something deeper than it was for
+ * nothing of that. No thing is moved to where it never rides.
  *
  * @param measure of a state; less is better
  * @param thingIds which things may move; pinned ones never do
@@ -73,6 +75,7 @@ export function bestMoves(
   for (const thingId of thingIds) {
     if (pinned.has(thingId)) continue;
     for (const target of targets(problem, false)) {
+      if (isForbidden(problem, thingId, target.zoneId)) continue;
       const next = placeAt(problem, from, thingId, target);
       const after = stateOf(problem, next);
       const gain = start - measure(after);
@@ -140,10 +143,20 @@ export function bestPlace(
 /** Gains below this are rounding. */
 const LEAST_GAIN = 1e-6;
 
+/** Whether the rules say that a thing never rides in a zone: nobody is told to put it there. */
+function isForbidden({ things, pack, house }: StowProblem, thingId: string, zoneId: string): boolean {
+  const own = things.find((t) => t.thing.id === thingId);
+  const zone = pack.zones.find((z) => z.id === zoneId);
+  if (own === undefined || zone === undefined) return true;
+  return placementVerdict(own.thing, zone, house, pack).level === 'never';
+}
+
+/** More is left out or unsafe, or something is deeper than it was with nothing less left out or unsafe for it. */
 function isGraver(before: StowCost, after: StowCost): boolean {
-  return (
-    after.misfit > before.misfit + 1e-6 || after.safety > before.safety || after.tooDeep > before.tooDeep
-  );
+  const out = after.misfit - before.misfit;
+  const unsafe = after.safety - before.safety;
+  if (out > 1e-6 || unsafe > 0) return true;
+  return after.tooDeep > before.tooDeep && out > -1e-6 && unsafe === 0;
 }
 
 /** How a stow is weighed when any improvement will do: the tiers of the planner in one number. */

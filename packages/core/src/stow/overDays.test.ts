@@ -113,7 +113,7 @@ describe.each([
             return costOfStow(problem, stowOnDay(problem, list).placements);
           }),
         );
-      const again = goodOnAllDays(trip, id, placements, main);
+      const again = goodOnAllDays(trip, id, placements, main).placements;
       expect(together(again).misfit).toBeLessThanOrEqual(together(placements).misfit);
     },
   );

@@ -86,6 +86,7 @@ interface Judged {
  * mended, as long as the days together are better for it.
  *
  * @param mainDay the day it was planned for
+ * @returns that, and what it costs on those days together
  */
 export function goodOnAllDays(
   trip: Trip,
@@ -93,12 +94,12 @@ export function goodOnAllDays(
   placements: readonly Placement[],
   mainDay: number,
   fromDay = 1,
-): readonly Placement[] {
+): { readonly placements: readonly Placement[]; readonly cost: StowCost } {
   const problems = daysOf(trip, memberId)
     .filter((day) => day >= fromDay)
     .map((day) => stowProblem(trip, memberId, day));
   const main = problems.find((p) => p.day === mainDay) ?? problems[0];
-  if (main === undefined) return placements;
+  if (main === undefined) return { placements, cost: overAll([]) };
   const judge = (list: readonly Placement[]): readonly Judged[] =>
     problems.map((problem) => ({
       problem,
@@ -126,7 +127,7 @@ export function goodOnAllDays(
     best = next;
     days = then;
   }
-  return best;
+  return { placements: best, cost: together(days) };
 }
 
 /** A day is worth mending when it is aside by more than half of what is still good. */

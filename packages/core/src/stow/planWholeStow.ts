@@ -6,7 +6,7 @@ import { daysOf, goodOnAllDays } from './overDays.js';
 import { costOfStow, planStow, type StowOptions } from './planStow.js';
 import type { OthersOf } from './search/daysTogether.js';
 import { OVER_DAYS } from './search/tuning.js';
-import { compareCost, isAmiss, overAll, type StowCost } from './stowCost.js';
+import { compareCost, isAmiss } from './stowCost.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 import { problemFrom, withComing } from './withComing.js';
 
@@ -33,7 +33,7 @@ export function planWholeStow(trip: Trip, memberId: string, options: StowOptions
       .sort((a, b) => compareCost(b.cost, a.cost))
       .slice(0, OVER_DAYS.days);
   };
-  const planned = (seed: number): readonly Placement[] => {
+  const planned = (seed: number): ReturnType<typeof goodOnAllDays> => {
     const first =
       others.length === 0
         ? planStow(trip, memberId, { ...options, seed })
@@ -45,17 +45,10 @@ export function planWholeStow(trip: Trip, memberId: string, options: StowOptions
           );
     return goodOnAllDays(trip, memberId, withLater(first.stow.placements), main);
   };
-  const together = (placements: readonly Placement[]): StowCost =>
-    overAll(
-      days.map((day) => {
-        const problem = stowProblem(trip, memberId, day);
-        return costOfStow(problem, stowOnDay(problem, placements).placements);
-      }),
-    );
   const first = planned(options.seed);
-  const cost = together(first);
-  if (!isAmiss(cost)) return { memberId, placements: first };
+  if (!isAmiss(first.cost)) return { memberId, placements: first.placements };
   const again = planned(options.seed + OTHER_SEED);
-  return { memberId, placements: compareCost(together(again), cost) < 0 ? again : first };
+  const { placements } = compareCost(again.cost, first.cost) < 0 ? again : first;
+  return { memberId, placements };
 }
 const OTHER_SEED = 1000;

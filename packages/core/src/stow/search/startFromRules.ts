@@ -1,9 +1,10 @@
 /** Where a search for a stow starts: every thing where the placement rules like it best and there still is room. */
-import type { Zone, ZoneKind } from '../../trip/model.js';
+import type { Thing, Zone, ZoneKind } from '../../trip/model.js';
 import { isMainZone } from '../../trip/zoneKinds.js';
 import { ColumnLoader } from '../columnLoader.js';
 import { compareLoading } from '../loadingOrder.js';
 import { placementVerdict, preferredKinds } from '../placementRules.js';
+import type { StowProblem } from '../stowProblem.js';
 import type { SearchFacts } from './searchFacts.js';
 import { spreadOut } from './spreadOut.js';
 import type { StowSearch } from './stowSearch.js';
@@ -46,17 +47,17 @@ export function startFromRules(search: StowSearch): void {
   spreadOut(search);
 }
 
+/** What the best of some zones costs a thing. */
+function leastPrice({ pack, house }: StowProblem, thing: Thing, zones: readonly Zone[]): number {
+  return Math.min(...zones.map((z) => VERDICT_PRICE[placementVerdict(thing, z, house, pack).level]));
+}
+
 /** What is to stand for a frame: of the things that can, those that the rules like best inside. */
 function uprightsOf({ problem, things, movable, main, uprights }: SearchFacts): readonly number[] {
   if (uprights === 0) return [];
   const able = new Set(possibleUprights(problem));
   const inMain = problem.pack.zones.filter((z) => isMainZone(z.kind));
-  const price = (t: number): number =>
-    Math.min(
-      ...inMain.map(
-        (z) => VERDICT_PRICE[placementVerdict(things[t]!.thing, z, problem.house, problem.pack).level],
-      ),
-    );
+  const price = (t: number): number => leastPrice(problem, things[t]!.thing, inMain);
   return movable
     .filter((t) => able.has(things[t]!.thing.id) && things[t]!.allowed.includes(main))
     .sort((a, b) => price(a) - price(b) || things[b]!.massKg - things[a]!.massKg || a - b)
@@ -146,10 +147,9 @@ class Room {
     let least = Infinity;
     let loadChosen: () => void = () => undefined;
     for (const c of allowed) {
-      const verdicts = this.zonesOf(c).map((z) => placementVerdict(thing, z, problem.house, problem.pack));
       const trial = this.tryPocket(t, c);
       const price =
-        Math.min(...verdicts.map((v) => VERDICT_PRICE[v.level])) +
+        leastPrice(problem, thing, this.zonesOf(c)) +
         PER_UNIT_OVER * Math.max(0, fullestL(byDayL) - this.freeL[c]!) +
         PER_UNIT_OVER * Math.max(0, massKg - this.freeKg[c]!) +
         (PER_UNIT_OVER * trial.overCm3) / 1000;

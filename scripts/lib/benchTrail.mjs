@@ -24,7 +24,7 @@ export async function benchTrail(core, seed) {
   const demo = core.parseTripFile(readFileSync(join(ROOT, 'data/demo/corvane-census.graft.json'), 'utf8'));
   const shared = core.replaceShare(demo, core.solveShare(core.shareProblem(demo), { seed }).share);
   const trip = shared.members.reduce(
-    (t, m) => core.adoptStow(t, core.planWholeStow(t, m.id, { seed })),
+    (t, m) => core.adoptStow(t, core.planStow(t, m.id, { seed }).stow),
     shared,
   );
   process.stdout.write(
@@ -62,7 +62,7 @@ export async function benchTrail(core, seed) {
       const restowed = stows.reduce((t, s) => core.adoptStow(t, s.stow), given);
       const takers = stows.filter((s) => s.added.length > 0).map((s) => s.stow.memberId);
       const anewAt = performance.now();
-      const anew = takers.reduce((t, id) => core.adoptStow(t, core.planWholeStow(t, id, { seed })), given);
+      const anew = takers.reduce((t, id) => core.adoptStow(t, core.planStow(t, id, { seed }).stow), given);
       const anewMs = performance.now() - anewAt;
       const wrong = (t) =>
         takers.reduce((sum, id) => {

@@ -6,7 +6,7 @@ const { core, seed, effort } = workerData;
 const from = (file) => import(join(core, file));
 const { parseTripFile } = await from('formats/index.js');
 const { shareProblem, solveShare } = await from('share/index.js');
-const { planWholeStow, planStow, planningDay, stowOnDay, stowProblem } = await from('stow/index.js');
+const { planStow, stowOnDay, stowProblem } = await from('stow/index.js');
 const { isNoPack, packOf } = await from('trip/index.js');
 const { objections, seenPack } = await from('testing/packersEye/index.js');
 const { randomParty } = await from('testing/randomParty.js');
@@ -16,14 +16,13 @@ function shared(trip) {
   return solved.kind === 'solved' ? { ...trip, share: solved.share } : trip;
 }
 
-function lookAt(trip, member, everyDay) {
-  const plan = (everyDay ? planWholeStow : planStow)(trip, member.id, { seed, effort });
-  const placements = everyDay ? plan.placements : plan.stow.placements;
-  const days = everyDay ? trip.legs.map((_l, i) => i + 1) : [planningDay(trip, member.id)];
+function lookAt(trip, member) {
+  const { placements } = planStow(trip, member.id, { seed, effort }).stow;
   return {
     pack: `${trip.name}, ${member.name}, ${packOf(trip, member).name}`,
-    days: days.map((day) => {
-      const on = everyDay ? stowOnDay(stowProblem(trip, member.id, day), placements).placements : placements;
+    days: trip.legs.map((_leg, i) => {
+      const day = i + 1;
+      const on = stowOnDay(stowProblem(trip, member.id, day), placements).placements;
       return objections(seenPack(trip, member.id, day, on)).map((o) => ({ ...o, day }));
     }),
   };
@@ -32,5 +31,5 @@ function lookAt(trip, member, everyDay) {
 parentPort.on('message', ({ text, party }) => {
   const trip = text === undefined ? randomParty(party) : shared(parseTripFile(text));
   const walking = trip.members.filter((m) => !isNoPack(packOf(trip, m)));
-  parentPort.postMessage(walking.map((m) => lookAt(trip, m, text !== undefined)));
+  parentPort.postMessage(walking.map((m) => lookAt(trip, m)));
 });

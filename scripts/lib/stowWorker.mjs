@@ -3,8 +3,8 @@ import { join } from 'node:path';
 import { parentPort, workerData } from 'node:worker_threads';
 
 const { core, trip, seed } = workerData;
-const { costOfStow, planningDay, planWholeStow, stowProblem } = await import(join(core, 'stow/index.js'));
+const { costOfStow, planningDay, planStow, stowProblem } = await import(join(core, 'stow/index.js'));
 parentPort.on('message', (memberId) => {
-  const { placements } = planWholeStow(trip, memberId, { seed });
+  const { placements } = planStow(trip, memberId, { seed }).stow;
   parentPort.postMessage(costOfStow(stowProblem(trip, memberId, planningDay(trip, memberId)), placements));
 });

@@ -18,7 +18,7 @@ import {
   leftOverWords,
   worstWords,
 } from '@graft/core/share';
-import { LEAST_STOW_EFFORT, planWholeStow } from '@graft/core/stow';
+import { LEAST_STOW_EFFORT, planStow } from '@graft/core/stow';
 import { replaceShare, adoptStow, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
@@ -135,7 +135,7 @@ function main(): void {
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
-    (t, member) => adoptStow(t, planWholeStow(t, member.id, { seed, effort })),
+    (t, member) => adoptStow(t, planStow(t, member.id, { seed, effort }).stow),
     replaceShare(trip, result.share),
   );
   const stowed = performance.now();

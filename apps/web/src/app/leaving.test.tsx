@@ -2,7 +2,7 @@
 /** Planning that is under way when the station is left: seen, stopped, and never over what was done since. */
 import { screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
-import { planWholeStow } from '@graft/core/stow';
+import { planStow } from '@graft/core/stow';
 import { placeThing, type Stow, type Trip } from '@graft/core/trip';
 import { RunStrip } from './RunStrip';
 import { useTrip } from '../shared/TripProvider';
@@ -14,7 +14,7 @@ import { PacksStation } from '../packs/PacksStation';
 jest.mock('../workers/engine', () => ({ runStows: jest.fn() }));
 
 const hut = demoTrip('hut-roof');
-const plans = hut.members.map((m) => planWholeStow(hut, m.id, { seed: 3, iterations: 1500 }));
+const plans = hut.members.map((m) => planStow(hut, m.id, { seed: 3, iterations: 1500 }).stow);
 
 /** An engine that waits for the test. */
 function heldEngine() {

@@ -13,7 +13,7 @@ import {
 import {
   assess,
   cureOf,
-  planWholeStow,
+  planStow,
   restow,
   rideAdvice,
   stowProblem,
@@ -60,7 +60,7 @@ export const engineHere = {
     onProgress: (done: number) => void,
   ): Run<void> =>
     here(() => {
-      memberIds.forEach((id) => onStow(planWholeStow(trip, id, { seed, iterations: STOW_ITERATIONS })));
+      memberIds.forEach((id) => onStow(planStow(trip, id, { seed, iterations: STOW_ITERATIONS }).stow));
       onProgress(1);
     }),
   runRestow: (trip: Trip, memberIds: readonly string[], day: number): Run<readonly Restow[] | undefined> =>

@@ -16,7 +16,7 @@ import {
   alternatives,
   assess,
   cureOf,
-  planWholeStow,
+  planStow,
   restow,
   repack,
   rideAdvice,
@@ -60,11 +60,11 @@ const engine = {
     effort: number,
     onProgress: (done: number, best: Stow) => void,
   ): Stow {
-    return planWholeStow(trip, memberId, {
+    return planStow(trip, memberId, {
       seed,
       effort,
       onProgress: ({ done, best }) => void onProgress(done, best.stow),
-    });
+    }).stow;
   },
   /** Stows of some members with what has come and gone from a day on; nothing for packs that were never stowed. */
   restow(trip: Trip, memberIds: readonly string[], day: number): readonly Restow[] {

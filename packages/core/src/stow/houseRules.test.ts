@@ -4,7 +4,7 @@ import type { HouseRules, Pack, PersonalThing, Piece, Placement, Thing, Trip } f
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
 import { assess } from './assessStow.js';
 import { loadingSteps } from './loadingSteps.js';
-import { solveStow } from './planStow.js';
+import { solveStow } from './solveStow.js';
 import { stowProblem } from './stowProblem.js';
 
 const own = (id: string, more: Partial<Thing> = {}): PersonalThing => ({

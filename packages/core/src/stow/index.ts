@@ -3,7 +3,7 @@ export * from './packFigures.js';
 export * from './assessStow.js';
 export * from './placementRules.js';
 export * from './planStow.js';
-export * from './planWholeStow.js';
+export * from './solveStow.js';
 export * from './stowProblem.js';
 export * from './stowThing.js';
 export * from './assessment.js';

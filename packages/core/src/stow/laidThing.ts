@@ -90,25 +90,22 @@ function softGeometry(loader: ColumnLoader, i: number, c: Compartment): Geometry
   const segments: Segment[] = [];
   const half = c.cellCm / 2;
   let [sum, mx, my, mz] = [0, 0, 0, 0];
-  let box: Box | undefined;
-  for (const { column, low: z0, high: z1 } of loader.partsOf(i)) {
+  let [x0, y0, z0] = [Infinity, Infinity, Infinity];
+  let [x1, y1, z1] = [-Infinity, -Infinity, -Infinity];
+  for (const { column, low, high } of loader.partsOf(i)) {
     const [x, y] = [loader.columnX(column), loader.columnY(column)];
-    segments.push({ x, y, z0, z1 });
-    const h = z1 - z0;
+    segments.push({ x, y, z0: low, z1: high });
+    const h = high - low;
     sum += h;
     mx += h * x;
     my += h * y;
-    mz += (h * (z0 + z1)) / 2;
-    box = {
-      x0: min(box?.x0 ?? Infinity, x - half),
-      x1: max(box?.x1 ?? -Infinity, x + half),
-      y0: min(box?.y0 ?? Infinity, y - half),
-      y1: max(box?.y1 ?? -Infinity, y + half),
-      z0: min(box?.z0 ?? Infinity, z0),
-      z1: max(box?.z1 ?? -Infinity, z1),
-    };
+    mz += (h * (low + high)) / 2;
+    [x0, x1] = [min(x0, x - half), max(x1, x + half)];
+    [y0, y1] = [min(y0, y - half), max(y1, y + half)];
+    [z0, z1] = [min(z0, low), max(z1, high)];
   }
-  if (box === undefined || sum === 0) return undefined;
+  if (sum === 0) return undefined;
+  const box = { x0, x1, y0, y1, z0, z1 };
   const volumeL = (sum * c.cellCm * c.cellCm) / 1000;
   return { turn: undefined, segments, box, volumeL, centre: { x: mx / sum, y: my / sum, z: mz / sum } };
 }

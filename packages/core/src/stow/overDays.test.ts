@@ -9,8 +9,8 @@ import { packOf } from '../trip/queries.js';
 import { assessStow } from './assessStow.js';
 import { fetchedFor, keptFrom, moveUpText, stowOnDay } from './movesUp.js';
 import { dayToRepack, goodOnAllDays, repack, stowDays } from './overDays.js';
-import { costOfStow, planStow } from './planStow.js';
-import { planWholeStow } from './planWholeStow.js';
+import { planStow } from './planStow.js';
+import { costOfStow } from './solveStow.js';
 import { compareCost, NO_COST, overAll } from './stowCost.js';
 import { alternatives } from './stowMoves.js';
 import { mendOverDays } from './search/overDays.js';
@@ -100,7 +100,7 @@ describe.each([
   test.each(members.map((m) => [m.name, m.id] as const))(
     '%s: all that is carried on a day has its place that day',
     (_n, id) => {
-      const { placements } = planWholeStow(trip, id, { seed: 1, iterations });
+      const { placements } = planStow(trip, id, { seed: 1, iterations }).stow;
       const days = stowDays(trip, id, placements);
       expect(days.length).toBe(trip.legs.length);
       for (const { stow } of days) expect(stow.unplaced).toEqual([]);

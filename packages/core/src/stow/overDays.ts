@@ -5,7 +5,7 @@ import { isWithParty, memberById } from '../trip/queries.js';
 import { assess } from './assessStow.js';
 import type { StowAssessment } from './assessment.js';
 import { keptFrom, stowOnDay, type MoveUp } from './movesUp.js';
-import { costOfStow } from './planStow.js';
+import { costOfStow } from './solveStow.js';
 import { compareCost, isFaulty, isWanting, overAll, type StowCost } from './stowCost.js';
 import { bestMoves, byTheWhole, type StowMove } from './stowMoves.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';

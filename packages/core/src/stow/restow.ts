@@ -8,7 +8,7 @@ import type { Placement, Stow, Trip } from '../trip/model.js';
 import { thingsInPack } from '../trip/queries.js';
 import { goodOnAllDays } from './overDays.js';
 import { placeAt } from './placeAt.js';
-import { costOfStow, mendStow } from './planStow.js';
+import { costOfStow, mendStow } from './solveStow.js';
 import { isAmiss } from './stowCost.js';
 import type { StowProblem } from './stowProblem.js';
 import { problemFrom, withComing } from './withComing.js';

@@ -1,7 +1,7 @@
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { HouseRules, Thing, Trip } from '../trip/model.js';
 import { assess } from './assessStow.js';
-import { solveStow } from './planStow.js';
+import { solveStow } from './solveStow.js';
 import { stowProblem } from './stowProblem.js';
 import { shapeVolumeL } from '../trip/shapes.js';
 

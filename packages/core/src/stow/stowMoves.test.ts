@@ -4,7 +4,8 @@ import { parseTripFile } from '../formats/tripFile.js';
 import { assess } from './assessStow.js';
 import { placeAt } from './placeAt.js';
 import { placementVerdict } from './placementRules.js';
-import { costOfStow, planStow } from './planStow.js';
+import { planStow } from './planStow.js';
+import { costOfStow } from './solveStow.js';
 import { cureOf } from './stowMoves.js';
 import { planningDay, stowProblem } from './stowProblem.js';
 

@@ -5,7 +5,7 @@ import type { Pack } from './model.js';
 import { PACK_KINDS, type PackKind } from './packKinds.js';
 import { packVolumeL } from './queries.js';
 import { assess } from '../stow/assessStow.js';
-import { solveStow } from '../stow/planStow.js';
+import { solveStow } from '../stow/solveStow.js';
 import { stowProblem } from '../stow/stowProblem.js';
 
 const made = (kind: PackKind, volumeL = 65): Pack =>

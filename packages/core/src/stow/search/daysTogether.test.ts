@@ -5,7 +5,7 @@ import { seededRandom } from '../../units/random.js';
 import { assess } from '../assessStow.js';
 import { stowOnDay, type StowOnDay } from '../movesUp.js';
 import { FINE_CELL_CM } from '../packGeometry.js';
-import { costOfStow, planStow } from '../planStow.js';
+import { costOfStow, solveStow } from '../solveStow.js';
 import { energyOf, overAll, STRICT_WEIGHTS } from '../stowCost.js';
 import { stowProblem } from '../stowProblem.js';
 import { DaysTogether } from './daysTogether.js';
@@ -19,8 +19,9 @@ const MAIN = 2;
 const problems = [1, 3, 4, 5].map((day) => stowProblem(trip, 'wren', day));
 
 function together() {
-  const { placements } = planStow(trip, 'wren', { seed: 3, iterations: 2000 }).stow;
-  const search = new StowSearch(stowProblem(trip, 'wren', MAIN), placements, FINE_CELL_CM);
+  const main = stowProblem(trip, 'wren', MAIN);
+  const { placements } = solveStow(main, [], { seed: 3, iterations: 2000 }).stow;
+  const search = new StowSearch(main, placements, FINE_CELL_CM);
   const others = problems.map((problem) => ({ problem, on: stowOnDay(problem, placements) }));
   return { search, days: new DaysTogether(search, others, FINE_CELL_CM, STRICT_WEIGHTS), others };
 }

@@ -1,6 +1,6 @@
 /** Compartments and stiff things cut into slices: by rows from the back and by levels. */
 import type { LaidCompartment } from './layout.js';
-import type { Compartment } from './packGeometry.js';
+import { spanOf, type Compartment } from './packGeometry.js';
 import type { SliceGroup, StiffStep } from './slicedRoom.js';
 import type { Turn } from './solids.js';
 
@@ -48,8 +48,8 @@ const RESERVOIR_ROW_PART = 1 / 3;
 
 /** A compartment's levels from the floor up, or from the ceiling down along an axis that points down. */
 export function levelsOf(c: Compartment, sign: 1 | -1): SliceGroup {
-  const bottom = Math.min(...c.floor);
-  const top = Math.max(...c.ceiling);
+  const [bottom] = spanOf(c.floor);
+  const [, top] = spanOf(c.ceiling);
   const count = Math.max(1, Math.ceil((top - bottom) / SLICE_CM));
   const capacityCm3 = new Float64Array(count);
   for (let k = 0; k < count; k += 1) {

@@ -1,7 +1,7 @@
 /** A loader's blocks in the kernel's memory: its compartment, its stages, and the things it was asked to load. */
 import { columnHeap } from './columnKernel.js';
 import * as m from './columnMemory.js';
-import type { Compartment } from './packGeometry.js';
+import { spanOf, type Compartment } from './packGeometry.js';
 import { FloorPatch } from './floorPatch.js';
 import { firstRowOff, SPREADS, type Solid, type Turn } from './solids.js';
 
@@ -94,8 +94,7 @@ export class LoaderMemory {
     f64[(at + m.LOADER_X0) / 8] = x0;
     f64[(at + m.LOADER_Y0) / 8] = y0;
     f64[(at + m.LOADER_HOLDS_FROM) / 8] = holdsFrom;
-    f64[(at + m.LOADER_LOWEST_CEILING) / 8] = ceiling.reduce((least, z) => min(least, z), Infinity);
-    f64[(at + m.LOADER_HIGHEST_CEILING) / 8] = ceiling.reduce((most, z) => max(most, z), -Infinity);
+    [f64[(at + m.LOADER_LOWEST_CEILING) / 8], f64[(at + m.LOADER_HIGHEST_CEILING) / 8]] = spanOf(ceiling);
   }
 
   private writeColumns(): void {
@@ -280,11 +279,11 @@ export class LoaderMemory {
     const column = m.stageColumns(stage, things, columns, parts) / 4;
     const low = m.stageLows(stage, things, columns) / 8;
     const high = m.stageHighs(stage, things, columns, parts) / 8;
-    return Array.from({ length: this.partCount(stage) }, (_v, k) => ({
-      column: i32[column + k]!,
-      low: f64[low + k]!,
-      high: f64[high + k]!,
-    }));
+    const count = this.partCount(stage);
+    const list: ColumnPart[] = [];
+    for (let k = 0; k < count; k += 1)
+      list.push({ column: i32[column + k]!, low: f64[low + k]!, high: f64[high + k]! });
+    return list;
   }
 
   /** By column, how far the i-th thing swelled under what came last, cm. */

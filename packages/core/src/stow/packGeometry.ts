@@ -168,6 +168,16 @@ function firstX(middleCm: number, widthCm: number, cellCm: number): number {
   return middleCm - fineCm / 2 + Math.floor(overCm / 2 / FINE_CELL_CM) * FINE_CELL_CM;
 }
 
+/** The lowest and the highest of floors or ceilings, cm. */
+export function spanOf(heights: Float64Array): readonly [low: number, high: number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 0; i < heights.length; i += 1) {
+    low = Math.min(low, heights[i]!);
+    high = Math.max(high, heights[i]!);
+  }
+  return [low, high];
+}
+
 /** Whole cells in a length; a rounding error must not cost one. */
 function cells(lengthCm: number, cellCm: number): number {
   return Math.max(1, Math.floor(lengthCm / cellCm + 1e-6));

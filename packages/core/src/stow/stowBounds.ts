@@ -14,7 +14,7 @@ import { type LaidCompartment } from './layout.js';
 import { levelsOf, levelSteps, rowsOf, rowSteps } from './boundSlices.js';
 import { leastMomentBound, type BoundThing } from './momentBound.js';
 import type { Fluid, SliceGroup, Stiff } from './slicedRoom.js';
-import type { Compartment } from './packGeometry.js';
+import { spanOf, type Compartment } from './packGeometry.js';
 import { firstRowOff, solidOf, type Solid, type Turn } from './solids.js';
 import { WEIGHTS } from './stowCost.js';
 import type { StowProblem } from './stowProblem.js';
@@ -62,8 +62,8 @@ export function heavyBoundCm(
     kgOf: (p) => kgOf.get(p.thing.id) ?? 0,
     slicesOf: ({ compartment }) => levelsOf(compartment, sign),
     roomOf: (turn, _thing, { floor, ceiling, cellCm }) => {
-      const low = Math.min(...floor);
-      const high = Math.max(low, Math.max(...ceiling) - turn.heightCm);
+      const [low] = spanOf(floor);
+      const high = Math.max(low, spanOf(ceiling)[1] - turn.heightCm);
       return {
         lengthCm: turn.heightCm,
         steps: levelSteps(turn, cellCm),

@@ -143,7 +143,9 @@ function GroupRow({
             {isTrying ? (
               <Text color="fg.muted">Trying moves …</Text>
             ) : move === undefined ? (
-              <Text color="fg.muted">No single move cures it without breaking another rule.</Text>
+              <Text color="fg.muted">
+                {rule.remedy ?? 'No single move cures it without breaking another rule.'}
+              </Text>
             ) : (
               <Flex gap="2" align="center" justify="space-between" pt="0.5">
                 <MoveEffect trip={trip} memberId={memberId} move={move} name={nameOf(move.thingId)} />

@@ -43,12 +43,21 @@ test('reach: every thing with how many come out before it, and what a shower wou
   for (const p of rain) expect(drill.textContent).toContain(`${p.thing.name}: ${p.reach.count}`);
 });
 
-test('reach and compare of an empty pack say what to do first', async () => {
+test('steps, reach and compare of an empty pack say what to do first', async () => {
   const opened = open({ ...hut, stows: [] });
   await show(opened, 'Reach');
   expect(screen.getByText(/^Stow the pack first: then the reach/)).toBeDefined();
   await show(opened, 'Compare');
   expect(screen.getByText(/^Stow the pack first: then other ways/)).toBeDefined();
+  await show(opened, 'Steps');
+  expect(screen.getByText(/^Stow the pack first: then how to load it/)).toBeDefined();
+});
+
+test('water without a container: what helps is said, for no move does', async () => {
+  const opened = open({ ...hut, stows: [], personalThings: [], share: [] });
+  await show(opened, 'Rules');
+  expect(await screen.findByText(/of day \d's water has no container/)).toBeDefined();
+  expect(await screen.findByText(/^Bring a bottle or a water bag/)).toBeDefined();
 });
 
 test('compare: three schools beside the present stow, and one of them taken', async () => {

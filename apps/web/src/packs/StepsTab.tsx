@@ -18,6 +18,12 @@ interface Props {
 /** The loading as a checklist, from loose straps to load lifters; things can be loaded earlier or later. */
 export function StepsTab({ steps, done, onDone, chosenId, onChoose, shift }: Props) {
   const inUnits = useInUnits();
+  if (steps.length === 0)
+    return (
+      <Text p="4" fontSize="sm">
+        Stow the pack first: then how to load it is shown here.
+      </Text>
+    );
   return (
     <Box as="ol" listStyleType="none" fontSize="xs" aria-label="Loading steps" pb="4">
       {steps.map((step, i) => (

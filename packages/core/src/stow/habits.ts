@@ -4,7 +4,7 @@
  */
 import type { Placement, Side, Thing, Trip, Zone, ZoneKind } from '../trip/model.js';
 import { isSameName, nameKey } from '../trip/names.js';
-import { allThings, isPersonal, packOf } from '../trip/queries.js';
+import { isPersonal, packOf } from '../trip/queries.js';
 import { zonesThatTake } from './fitsPack.js';
 import { placeAt } from './placeAt.js';
 import type { StowProblem } from './stowProblem.js';
@@ -46,7 +46,9 @@ const PAIRED: readonly ZoneKind[] = ['side', 'hipBelt', 'strap'];
 /** Where some people kept their things on another trip; undefined when none of them packed. */
 export function placesOn(other: Trip, names: readonly string[]): PlacesBefore['members'] | undefined {
   const wanted = new Set(names.map(nameKey));
-  const things = new Map<string, Thing>(allThings(other).map((t) => [t.id, t]));
+  // The group's things and food change from trip to trip.
+  const own = other.personalThings.filter((t) => !isEaten(t));
+  const things = new Map<string, Thing>(own.map((t) => [t.id, t]));
   const members = other.members
     .filter((m) => wanted.has(nameKey(m.name)))
     .flatMap((member) => {
@@ -83,7 +85,7 @@ export function habitsOf(
     .sort((a, b) => (a.startDate < b.startDate ? 1 : -1))
     .flatMap((t) => t.members.filter((m) => isSameName(m.name, name)).map((m) => ({ trip: t.name, ...m })));
   const habits = problem.things.flatMap(({ thing }): readonly Habit[] => {
-    // What rides in something is where that is; the group's things and food change from trip to trip.
+    // What rides in something is where that is.
     if (problem.inside.has(thing.id) || !isPersonal(thing) || isEaten(thing)) return [];
     const was = own.flatMap((o) => {
       const place = o.places.find((p) => isSameThing(p, thing));

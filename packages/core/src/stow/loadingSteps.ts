@@ -54,7 +54,9 @@ const BAGS: Readonly<Record<HouseRules['bags'], { readonly text: string; readonl
 
 type Group = readonly PlacedThing[];
 
+/** @returns nothing where nothing has a place: an empty pack is not loaded */
 export function loadingSteps(problem: StowProblem, a: StowAssessment): readonly LoadingStep[] {
+  if (a.placed.length === 0) return [];
   const { house, pack } = problem;
   const own = a.placed.filter((p) => p.insideId === undefined);
   const sleeve = own.filter((p) => p.zone.kind === 'sleeve');

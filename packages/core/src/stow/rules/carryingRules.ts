@@ -121,6 +121,7 @@ export const CARRYING_RULES: readonly CheckedRule[] = [
     severity: 'access',
     what: 'the day’s water has containers',
     why: 'planned litres that nobody can carry are not there',
+    remedy: 'Bring a bottle or a water bag, or plan less water on that day.',
     check: (problem, a) =>
       problem.waterWithoutContainerL <= 1e-9
         ? []

@@ -11,6 +11,8 @@ export interface StowRule {
   readonly why: string;
   /** Who holds it, where practitioners disagree; everybody otherwise. */
   readonly camp?: string;
+  /** What helps where moving things does not. */
+  readonly remedy?: string;
 }
 
 /** What a rule looks at. */

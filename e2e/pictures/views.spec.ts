@@ -92,18 +92,17 @@ test('every view', async ({ page, browser }) => {
   await saved(page);
   await page.getByRole('navigation', { name: 'Packs' }).getByText('Oskar').click();
   await picture(page, 'packs');
+  const tabs = page.getByRole('radiogroup', { name: 'What is shown of the stow' });
+  await tabs.getByText('More', { exact: true }).click();
   await page
-    .getByRole('radiogroup', { name: 'What is shown of the stow' })
+    .getByRole('radiogroup', { name: 'More of the stow' })
     .getByText('Compare', { exact: true })
     .click();
   const plan = page.getByRole('button', { name: 'Plan high, middle and low' });
   await plan.click();
   await expect(plan).toBeVisible({ timeout: 90_000 });
   await picture(page, 'packs-compare');
-  await page
-    .getByRole('radiogroup', { name: 'What is shown of the stow' })
-    .getByText('Days', { exact: true })
-    .click();
+  await tabs.getByText('Days', { exact: true }).click();
   await page.getByRole('button', { name: 'Dark colours' }).click();
   await picture(page, 'packs-dark');
   await page.getByRole('button', { name: 'Light colours' }).click();

@@ -123,7 +123,9 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await expect(friend.getByRole('button', { name: 'Save all things as CSV' })).toBeEnabled();
   // A stow is looked at from every side, and changed nowhere.
   await friend.goto(tripUrl.replace(/people$/, 'packs'));
-  await expect(friend.getByRole('group', { name: 'Centre of gravity' })).toContainText('cm');
+  await expect(friend.getByRole('group', { name: 'Centre of gravity', includeHidden: true })).toContainText(
+    'cm',
+  );
   await expect(friend.getByRole('button', { name: 'Plan all packs' })).toBeDisabled();
   await expect(friend.getByRole('button', { name: 'Plan this pack' })).toBeDisabled();
   await expect(

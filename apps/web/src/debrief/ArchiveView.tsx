@@ -110,7 +110,7 @@ function DayBars({
               x={i * step + step / 2 - 1}
               y={H - Math.max(y(kg), y(planned)) - 2}
               textAnchor="middle"
-              style={{ fontSize: 9 }}
+              style={{ fontSize: 11 }}
               fill={paint('fg')}
             >
               {kg === 0 ? '' : digits(kg)}

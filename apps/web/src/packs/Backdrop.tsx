@@ -47,7 +47,7 @@ function Band({ frame, stow }: { frame: Frame; stow: StowAssessment }) {
             x={frame.width - 3}
             y={frame.v(z) - 3}
             textAnchor="end"
-            style={{ fontSize: 10.5 }}
+            style={{ fontSize: 11 }}
             fill={paint('fg.muted')}
           >
             {inUnits(`${z.toFixed(0)} cm`)}
@@ -83,7 +83,7 @@ function Back({ frame, torsoCm }: { frame: Frame; torsoCm: number }) {
             stroke={paint('border.emphasized')}
             strokeDasharray="3 3"
           />
-          <text x="2" y={frame.v(Number(z)) - 4} style={{ fontSize: 10.5 }} fill={paint('fg.muted')}>
+          <text x="2" y={frame.v(Number(z)) - 4} style={{ fontSize: 11 }} fill={paint('fg.muted')}>
             {words}
           </text>
         </g>

@@ -192,7 +192,7 @@ function TradeOff({ entries }: { entries: readonly Entry[] }) {
       height={CHART.height}
       role="img"
       aria-label={`Lean against sway: ${entries.map((e) => `${e.name} ${roundLeanDeg(e.body.leanDeg).toFixed(1)} degrees, ${e.body.swayNm.toFixed(0)} newton metres`).join('; ')}`}
-      style={{ fontSize: 10.5, display: 'block', marginTop: 8, maxWidth: '100%' }}
+      style={{ fontSize: 11, display: 'block', marginTop: 8, maxWidth: '100%' }}
     >
       {x.ticks(5).map((t) => (
         <g key={t}>

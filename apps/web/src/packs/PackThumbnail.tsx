@@ -15,7 +15,7 @@ export const PackThumbnail = memo(function PackThumbnail({
   stow: StowAssessment;
 }) {
   const zones = pack.zones.filter((z) => z.kind !== 'lash' && z.kind !== 'strap' && z.kind !== 'hipBelt');
-  const spans = packSpans({ ...pack, zones });
+  const spans = packSpans({ ...pack, zones }, new Set());
   const frame = makeFrame({ low: -2, high: spans.y.high }, spans.z, HEIGHT / (spans.z.high - spans.z.low));
   const [low, high] = stow.band;
   const cg = stow.centreOfGravityCm;

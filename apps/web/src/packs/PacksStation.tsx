@@ -12,6 +12,7 @@ import { StowFigures } from './StowFigures';
 import { StowPanel } from './StowPanel';
 import { usePackSession } from './usePackSession';
 import { usePlanPacks } from './usePlanPacks';
+import { Verdict } from './Verdict';
 
 /** The stow of each pack: section drawings, what it does to the body, rules, reach, loading steps, practice. */
 export function PacksStation() {
@@ -51,6 +52,7 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
       />
       <Flex direction="column" flex="1" minW="0" overflowY="auto">
         <PackHead session={session} planning={planning} />
+        <Verdict stow={stow} />
         {failure !== undefined && (
           <ErrorList title={`The planning stopped: ${failure.message}`} errors={failure.errors} />
         )}

@@ -8,11 +8,18 @@ import { Backdrop } from './Backdrop';
 import { PackView } from './PackView';
 import type { PointCm } from './useDragOver';
 import { makeFrame, packSpans, type Frame } from './packFrame';
-import { CM_PER_IN } from '@graft/core/units';
-import { useInUnits, useQuantities } from '../shared/useInUnits';
+import { useInUnits } from '../shared/useInUnits';
+import { useWidth } from '../shared/useWidth';
+import { useWindowHeight } from '../shared/useWindowHeight';
 
-const DRAWING_HEIGHT = 396;
-const PAD_CM = 3;
+/** Pixels to the centimetre: as many as there is room for, within these. */
+const LEAST_PX = 3;
+const MOST_PX = 14;
+/** What stands above and below the drawings, px; they are never lower than this. */
+const BESIDE_PX = 200;
+const LEAST_HEIGHT = 380;
+const GAP_PX = 20;
+const PAD_CM = 1;
 
 interface Props {
   readonly pack: Pack;
@@ -28,12 +35,13 @@ interface Props {
 /** Side cut and back view at one scale: things in true outline shaded by density, the plumb line, the school's band. */
 export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose, onDrag, onCancel }: Props) {
   const inUnits = useInUnits();
-  const { unit } = useQuantities();
-  const scaleWords = (pxPerCm: number): string =>
-    unit('length') === 'in'
-      ? `${(pxPerCm * CM_PER_IN).toFixed(1)} px to the inch`
-      : `${pxPerCm.toFixed(1)} px to the centimetre`;
-  const spans = useMemo(() => packSpans(pack), [pack]);
+  const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
+  const windowHeight = useWindowHeight();
+  const used = stow.placed
+    .map((p) => p.zone.id)
+    .sort()
+    .join(' ');
+  const spans = useMemo(() => packSpans(pack, new Set(used.split(' '))), [pack, used]);
   const main = useMemo(() => mainOf(pack), [pack]);
   const half = Math.floor((main?.topWidthCm ?? 20) / 2) - 1;
   const back = main?.at.y ?? 0;
@@ -47,17 +55,18 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
       low: spans.z.low - PAD_CM,
       high: Math.max(spans.z.high, torsoCm + 8, tallest) + PAD_CM,
     };
-    const pxPerCm = DRAWING_HEIGHT / (vertical.high - vertical.low);
-    return {
-      pxPerCm,
-      side: makeFrame(
-        { low: Math.min(-8, spans.y.low) - PAD_CM, high: spans.y.high + PAD_CM + 2 },
-        vertical,
-        pxPerCm,
-      ),
-      back: makeFrame({ low: spans.x.low - PAD_CM, high: spans.x.high + PAD_CM }, vertical, pxPerCm),
-    };
-  }, [spans, torsoCm, tallest]);
+    const out = { low: Math.min(-8, spans.y.low) - PAD_CM, high: spans.y.high + PAD_CM };
+    const across = { low: spans.x.low - PAD_CM, high: spans.x.high + PAD_CM };
+    const [outCm, acrossCm] = [out.high - out.low, across.high - across.low];
+    // Beside each other; on a narrow page one below the other.
+    const byWidth =
+      width > 2 * LEAST_WIDTH + GAP_PX
+        ? (width - GAP_PX) / (outCm + acrossCm)
+        : width / Math.max(outCm, acrossCm);
+    const byHeight = Math.max(LEAST_HEIGHT, windowHeight - BESIDE_PX) / (vertical.high - vertical.low);
+    const pxPerCm = Math.min(MOST_PX, Math.max(LEAST_PX, Math.min(byWidth, byHeight)));
+    return { side: makeFrame(out, vertical, pxPerCm), back: makeFrame(across, vertical, pxPerCm) };
+  }, [spans, torsoCm, tallest, width, windowHeight]);
   const cg = stow.centreOfGravityCm;
   const chosen = stow.placed.find((p) => p.thing.id === chosenId);
   /** The plane that was chosen, or, where it passes the chosen thing, one through the middle of that. */
@@ -70,7 +79,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
   const behind = planeOf('y', backAt);
   const show = { pack, stow, loaded, chosenId, onChoose, onDrag, onCancel };
   return (
-    <Flex px="4" gap="5" align="start" wrap="wrap">
+    <Flex ref={holder} mx="4" gap={`${GAP_PX}px`} rowGap="3" align="start" wrap="wrap">
       <Box maxW={`${Math.max(LEAST_WIDTH, frames.side.width)}px`}>
         <CutSlider
           label="Side cut"
@@ -95,7 +104,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
           )}
         >
           <Backdrop frame={frames.side} stow={stow} torsoCm={torsoCm} />
-          <PackView {...show} frame={frames.side} plane={side} />
+          <PackView {...show} frame={frames.side} plane={side} torsoCm={torsoCm} />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
           the wearer’s back is at the left; dashed: pockets beside the cut
@@ -132,7 +141,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
           <PackView {...show} frame={frames.back} plane={behind} />
         </Drawing>
         <Text fontSize="2xs" color="fg.muted">
-          left is the wearer’s left; {scaleWords(frames.pxPerCm)} in both
+          left is the wearer’s left
         </Text>
       </Box>
       <Flex gap="3" wrap="wrap" fontSize="2xs" color="fg.muted" align="center" w="100%">

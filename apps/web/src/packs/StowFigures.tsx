@@ -11,15 +11,18 @@ import {
   type BodyLoad,
 } from '@graft/core/carriage';
 import {
+  gradeOf,
   gramsToCentre,
   heavyBoundCm,
   leastOutCm,
+  type Grade,
   type StowAssessment,
   type StowProblem,
 } from '@graft/core/stow';
 import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
+import { GradeMark } from './Verdict';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { HIDDEN, useLimits } from '../shared/useLimits';
 
@@ -70,13 +73,12 @@ export function StowFigures({
   problem: StowProblem;
   practising: boolean;
 }) {
-  const { member } = problem;
+  const { member, pack } = problem;
   const { massUnit } = usePreferences();
   const inUnits = useInUnits();
   const { digits, unit } = useQuantities();
   const { hidden } = useLimits();
   const { x, y, z } = stow.centreOfGravityCm;
-  const aside = Math.abs(x) <= GOOD_OFFSET_CM ? 'good' : Math.abs(x) <= FAIR_OFFSET_CM ? 'fair' : 'uneven';
   if (stow.placed.length === 0) {
     return (
       <Text px="4" py="3">
@@ -90,7 +92,7 @@ export function StowFigures({
   }
   const body = bodyLoadOf(stow, problem);
   const lift = packLift(stow.massKg);
-  const figure = (label: string, value: React.ReactNode, more: React.ReactNode) => (
+  const figure = (label: string, value: React.ReactNode, more: React.ReactNode, grade?: Grade) => (
     <Box minW="0">
       <Text fontSize="xs" color="fg.muted">
         {label}
@@ -98,6 +100,11 @@ export function StowFigures({
       <Text fontFamily="heading" fontSize="md" fontWeight="600" lineHeight="1.3">
         {value}
       </Text>
+      {grade !== undefined && (
+        <Text fontSize="xs">
+          <GradeMark grade={grade} />
+        </Text>
+      )}
       <Text fontSize="xs">{more}</Text>
     </Box>
   );
@@ -112,8 +119,9 @@ export function StowFigures({
     ? `; no order of these compartments gets them ${stow.bandMissCm > 0 ? 'below' : 'above'} ${nearestCm.toFixed(1)} cm`
     : '';
   return (
-    <Box px="4" pt="2" pb="3">
-      <Grid {...FIGURES} role="group" aria-label="Centre of gravity">
+    <Box as="details" px="4" pt="2" pb="3">
+      <summary className="fold">Figures: centre of gravity, and what it does to the body</summary>
+      <Grid {...FIGURES} mt="2" role="group" aria-label="Centre of gravity">
         {figure(
           'Heavy things, above the belt',
           <Why
@@ -128,6 +136,7 @@ export function StowFigures({
                   ? `${stow.school.place}, in the band ${bandText(stow.band)}`
                   : `${bandMissText(stow.bandMissCm)} the band ${bandText(stow.band)}${unreachable}`,
               ),
+          stow.heavyCm === undefined ? undefined : gradeOf('bandMissCm', Math.abs(stow.bandMissCm)),
         )}
         {figure(
           'Whole pack, above the belt',
@@ -146,6 +155,7 @@ export function StowFigures({
                 `${Math.max(0, y - bounds.leastOutCm).toFixed(1)} cm above the least, ${bounds.leastOutCm.toFixed(1)} cm`,
               )
             : 'not all is in: no least to compare with',
+          isWhole ? gradeOf('outCm', Math.max(0, y - bounds.leastOutCm)) : undefined,
         )}
         {figure(
           'Aside',
@@ -156,15 +166,22 @@ export function StowFigures({
           </Why>,
           Math.abs(x) < 0.05
             ? 'nothing to move'
-            : inUnits(`${aside}; ${Math.round(gramsToCentre(stow))} g to move across`),
+            : inUnits(`${Math.round(gramsToCentre(stow))} g to move across`),
+          gradeOf('asideCm', Math.abs(x)),
         )}
-        {figure('In the pack', formatMass(stow.massKg, massUnit), `on day ${stow.day}, pack included`)}
+        {figure(
+          'In the pack',
+          formatMass(stow.massKg, massUnit),
+          `on day ${stow.day}, pack included; rated for ${formatMass(pack.ratedLoadKg, massUnit)}`,
+          gradeOf('loadRatio', stow.massKg / pack.ratedLoadKg),
+        )}
         {figure(
           'Main compartment',
           `${digits(stow.main.filledL, 'volume', 0)} of ${digits(stow.main.capacityL, 'volume', 0)} ${unit('volume')}`,
           <Why reason="Space lost under, between and over things, into which nothing soft flows: part of all that is filled and lost.">
             {formatPercent(stow.main.voidShare, 0)} hollows
           </Why>,
+          gradeOf('voidShare', stow.main.voidShare),
         )}
       </Grid>
       <Grid {...FIGURES} mt="1.5" role="group" aria-label="What it does to the body">
@@ -174,6 +191,7 @@ export function StowFigures({
             {hidden ? HIDDEN : `${roundLeanDeg(body.leanDeg).toFixed(1)}°`}
           </Why>,
           'forward, standing',
+          gradeOf('leanDeg', body.leanDeg),
         )}
         {figure(
           'Pull on the shoulders',
@@ -181,6 +199,7 @@ export function StowFigures({
             {body.shoulderPullN.toFixed(0)} N
           </Why>,
           `${formatMass(body.shoulderPullN / STANDARD_GRAVITY, massUnit)} of pull`,
+          gradeOf('shoulderPullN', body.shoulderPullN),
         )}
         {figure(
           'Sway',
@@ -190,13 +209,15 @@ export function StowFigures({
           <Why reason="Σ m(y² + z²) about the hip axis, over the empty pack and every thing: what a turn or a stumble has to stop. Rises with the square of the distance.">
             inertia {body.inertiaKgM2.toFixed(2)} kg·m²
           </Why>,
+          gradeOf('swayNm', body.swayNm),
         )}
         {figure(
           'Lifting it',
           <Why reason="Revised NIOSH lifting equation (publication 94-110), from the ground to the back, with Graft's own guesses of lengths: load over recommended weight. Above 1: set it on a rock, or get a hand.">
             index {lift.index.toFixed(1)}
           </Why>,
-          lift.index > 1 ? '▲ from a rock, or with help' : 'alone, knee under it',
+          lift.index > 1 ? 'from a rock, or with help' : 'alone, knee under it',
+          gradeOf('liftingIndex', lift.index),
         )}
       </Grid>
     </Box>

@@ -6,7 +6,7 @@ import { DaysTab } from './DaysTab';
 import { Elsewhere } from './Elsewhere';
 import { FindingsTab } from './FindingsTab';
 import { namesIn } from './namesIn';
-import { TABS, type Tab } from './packSession';
+import { MORE_TABS, TABS, type Tab } from './packSession';
 import { PracticeTab } from './PracticeTab';
 import { ReachTab } from './ReachTab';
 import { RideTab } from './RideTab';
@@ -15,15 +15,18 @@ import type { PackSession } from './usePackSession';
 import { UsualPlaces } from './UsualPlaces';
 import { ZoneList } from './ZoneList';
 
+const MORE = 'more';
+
 /** What is said of the stow, in tabs. */
 export function StowPanel({ session }: { session: PackSession }) {
   const rulesBroken = findingGroups(session.stow.findings).length;
+  const isMore = session.tab in MORE_TABS;
   return (
     <Flex
       as="aside"
       aria-label="Stow"
       direction="column"
-      w={{ base: '100%', lg: '440px' }}
+      w={{ base: '100%', lg: '380px' }}
       flexShrink={0}
       borderLeftWidth="1px"
       bg="bg.panel"
@@ -31,13 +34,26 @@ export function StowPanel({ session }: { session: PackSession }) {
       <Box px="1" py="2" fontSize="xs" borderBottomWidth="1px" overflowX="auto">
         <Tabs
           label="What is shown of the stow"
-          tabs={(Object.entries(TABS) as [Tab, string][]).map(
-            ([key, text]) =>
-              [key, key === 'rules' && rulesBroken > 0 ? `${text} ${rulesBroken}` : text] as const,
-          )}
-          value={session.tab}
-          onChoose={session.setTab}
+          tabs={[
+            ...(Object.entries(TABS) as [Tab, string][]).map(
+              ([key, text]) =>
+                [key, key === 'rules' && rulesBroken > 0 ? `${text} ${rulesBroken}` : text] as const,
+            ),
+            [MORE, 'More'] as const,
+          ]}
+          value={isMore ? MORE : session.tab}
+          onChoose={(tab) => session.setTab(tab === MORE ? 'reach' : tab)}
         />
+        {isMore && (
+          <Box pt="1.5">
+            <Tabs
+              label="More of the stow"
+              tabs={Object.entries(MORE_TABS) as [Tab, string][]}
+              value={session.tab}
+              onChoose={session.setTab}
+            />
+          </Box>
+        )}
       </Box>
       <Box flex="1" minH="0" overflowY="auto">
         <TabOf session={session} />

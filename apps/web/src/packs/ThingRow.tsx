@@ -81,10 +81,9 @@ export function ThingRow(props: RowProps) {
           {...listeners}
           flex="1"
           minW="0"
-          truncate
+          lineHeight="1.25"
           cursor={isFixed ? undefined : 'grab'}
           touchAction="none"
-          title={thing.name}
         >
           {thing.name}
         </Box>
@@ -177,7 +176,7 @@ function Reason({
           {LEVEL_MARK[level]}
           {placed.side !== 'centre' && isMainZone(placed.zone.kind) ? `${placed.side}; ` : ''}
           {inUnits(placed.reason)}
-          {placed.reach.count > 0 ? `; reach ${placed.reach.count}` : ''}
+          {placed.reach.count > 0 ? `; ${outFirst(placed.reach.count)}` : ''}
         </>
       )}
       {placed.thing.holds?.mark === undefined ? '' : `; marked ${placed.thing.holds.mark}`}
@@ -210,6 +209,10 @@ function PinButton({ name, pinned, isFixed, onPin }: PinProps) {
       {pinned ? <Pin size={12} /> : <PinOff size={12} opacity={0.45} />}
     </IconButton>
   );
+}
+
+function outFirst(count: number): string {
+  return count === 1 ? 'one thing comes out first' : `${count} things come out first`;
 }
 
 /** Why a thing of this pack weighs nothing on a day. */

@@ -9,7 +9,7 @@ const pack = cataloguePack(
 const zone = (id: string) => pack.zones.find((z) => z.id === id)!;
 
 test('the spans of a pack take in every zone', () => {
-  const { x, y, z } = packSpans(pack);
+  const { x, y, z } = packSpans(pack, new Set(pack.zones.map((each) => each.id)));
   for (const each of pack.zones) {
     const box = zoneBox(each);
     expect(box.x0).toBeGreaterThanOrEqual(x.low);
@@ -18,6 +18,13 @@ test('the spans of a pack take in every zone', () => {
     expect(box.z0).toBeGreaterThanOrEqual(z.low);
   }
   expect(x.low).toBe(-x.high);
+});
+test('of an empty zone that hangs about the pack an edge is seen, of one with something in it all', () => {
+  const bare = packSpans(pack, new Set());
+  const below = zoneBox(zone('lash-below'));
+  expect(bare.z.low).toBeGreaterThan(below.z0 + 5);
+  expect(bare.z.low).toBeLessThan(below.z1);
+  expect(packSpans(pack, new Set(['lash-below'])).z.low).toBe(below.z0);
 });
 test('a centimetre is the same across and up, and up is up', () => {
   const frame = makeFrame({ low: -10, high: 30 }, { low: 0, high: 80 }, 5);

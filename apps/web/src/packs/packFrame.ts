@@ -1,19 +1,31 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
 import { scaleLinear } from 'd3-scale';
 import { meets, zoneBox, type PlacedThing, type Plane } from '@graft/core/stow';
-import type { Pack, Zone } from '@graft/core/trip';
+import type { Pack, Zone, ZoneKind } from '@graft/core/trip';
 
 export interface Span {
   readonly low: number;
   readonly high: number;
 }
 
-/** Extents of a pack over all its zones, with room for the wearer's back. */
-export function packSpans(pack: Pack): { x: Span; y: Span; z: Span } {
-  const of = (low: (z: Zone) => number, size: (z: Zone) => number): Span => ({
-    low: Math.min(...pack.zones.map(low)),
-    high: Math.max(...pack.zones.map((z) => low(z) + size(z))),
-  });
+/** Zones that hang about the pack: with nothing in them, an edge of them is seen, so that a thing can be put there. */
+const ABOUT: readonly ZoneKind[] = ['lash', 'strap', 'hipBelt'];
+const EDGE_CM = 2;
+
+/** Extents of a pack over the zones that it is drawn with. @param used ids of zones with something in them */
+export function packSpans(pack: Pack, used: ReadonlySet<string>): { x: Span; y: Span; z: Span } {
+  const isWhole = (zone: Zone): boolean => !ABOUT.includes(zone.kind) || used.has(zone.id);
+  const whole = pack.zones.filter(isWhole);
+  const of = (low: (z: Zone) => number, size: (z: Zone) => number): Span => {
+    const own = {
+      low: Math.min(...whole.map(low)),
+      high: Math.max(...whole.map((z) => low(z) + size(z))),
+    };
+    return {
+      low: Math.max(own.low - EDGE_CM, Math.min(own.low, ...pack.zones.map(low))),
+      high: Math.min(own.high + EDGE_CM, Math.max(own.high, ...pack.zones.map((z) => low(z) + size(z)))),
+    };
+  };
   return {
     x: of(
       (z) => z.at.x - z.widthCm / 2,

@@ -4,14 +4,12 @@ import type { Placement } from '@graft/core/trip';
 export const TABS = {
   places: 'Places',
   steps: 'Steps',
-  rules: 'Rules',
+  rules: 'To mend',
   days: 'Days',
-  reach: 'Reach',
-  ride: 'Ride',
-  compare: 'Compare',
-  practice: 'Practice',
 } as const;
-export type Tab = keyof typeof TABS;
+/** What is asked for now and then, one level down. */
+export const MORE_TABS = { reach: 'Reach', ride: 'Ride', compare: 'Compare', practice: 'Practice' } as const;
+export type Tab = keyof typeof TABS | keyof typeof MORE_TABS;
 
 /** A learner's own stow of a member's load, and the plan it is marked against. */
 export interface Practice {

@@ -129,7 +129,7 @@ function Ladder({ ladder }: { ladder: TrainingLadder }) {
             y={H - 17}
             textAnchor="middle"
             fill={paint('fg')}
-            style={{ fontSize: 10 }}
+            style={{ fontSize: 11 }}
           >
             {new Date(`${walk.date}T00:00:00Z`).toLocaleDateString(undefined, {
               day: 'numeric',
@@ -142,7 +142,7 @@ function Ladder({ ladder }: { ladder: TrainingLadder }) {
             y={H - 4}
             textAnchor="middle"
             fill={paint('fg.muted')}
-            style={{ fontSize: 10 }}
+            style={{ fontSize: 11 }}
           >
             {walk.hours} h
           </text>

@@ -123,7 +123,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
                   x={x(l.day)}
                   y={labelY(y(limits.drawn(l)), limitY)}
                   textAnchor="middle"
-                  style={{ fontSize: 10.5 }}
+                  style={{ fontSize: 11 }}
                   fill={l.ratio > 1 ? paint('overload.fg') : paint('fg')}
                 >
                   {limits.drawnText(limits.drawn(l), 0)}

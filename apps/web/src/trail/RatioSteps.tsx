@@ -122,7 +122,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
               x={x(d)}
               y="13"
               textAnchor="middle"
-              style={{ fontSize: 10.5 }}
+              style={{ fontSize: 11 }}
               fontWeight="600"
               fill={paint('fg')}
             >
@@ -235,7 +235,7 @@ function FrontMember({ front, trip, unit, x, y, limitY, nameX, cut }: FrontProps
             key={`${step.day} ${k}`}
             x={x(step.day - 0.5) + 6}
             y={HEIGHT - MARGIN.bottom + 16 + k * 13}
-            style={{ fontSize: 10 }}
+            style={{ fontSize: 11 }}
             fill={paint('fg.muted')}
           >
             <title>{partText(part, trip.members, unit)}</title>

@@ -28,3 +28,4 @@ export * from './movesUp.js';
 export * from './overDays.js';
 export * from './restow.js';
 export * from './takeOut.js';
+export * from './verdict.js';

@@ -65,7 +65,7 @@ test('every view', async ({ page, browser }) => {
   await expect(page.getByTestId('handover-count')).toContainText('no fewer will do', { timeout: 90_000 });
   await picture(page, 're-share');
 
-  await station(page, 'Brief').click();
+  await station(page, 'Trip').click();
   await expect(page.getByRole('grid', { name: 'Legs' })).toBeVisible();
   await page.getByRole('tab', { name: 'Weather' }).click();
   await picture(page, 'brief');
@@ -79,7 +79,7 @@ test('every view', async ({ page, browser }) => {
   await expect(page.getByRole('grid', { name: 'Kit' })).toBeVisible();
   await expect(page.getByText('Looking through the lists')).toHaveCount(0);
   await picture(page, 'kit');
-  await station(page, 'Larder').click();
+  await station(page, 'Food').click();
   await expect(page.getByRole('table', { name: 'Meals of Cook group North' })).toBeVisible();
   await picture(page, 'larder');
   await page.goto(`${baseUrl()}/library`);

@@ -141,7 +141,7 @@ test('every panel of kit and larder, the kit library', async ({ page }) => {
   const census = await importTrip(demoText('corvane-census'));
   for (const [station, panels] of [
     ['kit', 'Beside the table'],
-    ['larder', 'Larder figures'],
+    ['larder', 'Food figures'],
   ] as const) {
     await openStation(page, census, station);
     const choices = await page.getByRole('radiogroup', { name: panels }).locator('label').all();

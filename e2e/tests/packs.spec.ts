@@ -53,7 +53,7 @@ test('another day weighs other things, and moves the centre of gravity', async (
   await packs(page).getByText('Eddy').click();
   const first = await figures(page).textContent();
   await page
-    .getByRole('radiogroup', { name: 'Day of the masses' })
+    .getByRole('radiogroup', { name: 'Day of the weights' })
     .getByRole('radio', { name: /^3/ })
     .click();
   expect(await figures(page).textContent()).not.toBe(first);

@@ -14,7 +14,7 @@ test('conditions, health notes and the record of a limit; hidden together with t
   await typeInCell(page, '0/label', 'sprained wrist');
   await typeInCell(page, '0/factor', '75 %');
   await typeInCell(page, '0/toDay', '9');
-  await expect(page.getByRole('alert')).toContainText('expected a day of the trip, 1 to 3, got 9');
+  await expect(page.getByRole('alert')).toContainText('Type a day of the trip, 1 to 3');
   await page.keyboard.press('Escape');
   await page.getByLabel('Health notes, for the trip’s leaders only').fill('Allergic to wasps');
   await page.getByLabel('Health notes, for the trip’s leaders only').blur();

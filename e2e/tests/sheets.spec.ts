@@ -291,7 +291,7 @@ test('a member says of themselves, without a network; the leader takes it, one a
   const answer = eddy.getByRole('region', { name: 'About you, before the trip' });
   await answer.getByLabel('Body weight').fill('heavy');
   await answer.getByLabel('Stature').click();
-  await expect(answer.getByRole('alert')).toContainText('expected "1.2 kg"');
+  await expect(answer.getByRole('alert')).toContainText('Type a weight such as 1.2 kg');
   await answer.getByLabel('Body weight').fill('9 st 10');
   await answer.getByLabel('Stature').fill('5 ft 8');
   await answer.getByText('60 L', { exact: true }).click();

@@ -21,7 +21,7 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await page.goto(baseUrl());
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByRole('button', { name: 'Start the trip' }).click();
-  await expect(page.getByText('expected a name')).toBeVisible();
+  await expect(page.getByText('Type a name')).toBeVisible();
   await page.getByLabel('Name').fill('Over the hill');
   await page.getByLabel('First day').fill('2027-07-01');
   await page.getByLabel('Days', { exact: true }).fill('2');
@@ -76,13 +76,13 @@ test('a wrong entry stays in its cell with the reason; the arrows and Enter do t
   await page.keyboard.type('heavy');
   await page.keyboard.press('Enter');
   await expect(body.getByRole('alert')).toHaveText(
-    'expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "heavy"',
+    'Type a weight such as 1.2 kg, 850 g, 2 lb 3 oz or 11 st 4',
   );
   await expect(body.getByRole('textbox')).toHaveValue('heavy');
   await page.keyboard.press('Control+a');
   await page.keyboard.type('400');
   await page.keyboard.press('Enter');
-  await expect(body.getByRole('alert')).toHaveText('expected a number from 10 to 250 kg, got 400');
+  await expect(body.getByRole('alert')).toHaveText('Type a number from 10 to 250 kg');
   await page.keyboard.press('Escape');
   await expect(body).toHaveText('88.0');
   await expect(body).toBeFocused();
@@ -109,7 +109,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
   await expect(cell(page, 'felt/volumeL').getByRole('alert')).toHaveText(
-    'expected at most 7.7, the volume of its shape in L, got 20',
+    'Type at most 7.7, the volume of its shape in L',
   );
   await page.keyboard.press('Escape');
   await columns(page, 'Place');
@@ -133,9 +133,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   await cell(page, 'coffee/use').click();
   await page.keyboard.type('1–9');
   await page.keyboard.press('Enter');
-  await expect(cell(page, 'coffee/use').getByRole('alert')).toHaveText(
-    'expected a day of this trip, 1 to 3, got 9',
-  );
+  await expect(cell(page, 'coffee/use').getByRole('alert')).toHaveText('Type a day of this trip, 1 to 3');
   await page.keyboard.press('Control+a');
   await page.keyboard.type('1-3, 200 g left');
   await page.keyboard.press('Enter');

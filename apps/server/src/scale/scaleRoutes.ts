@@ -12,7 +12,7 @@ import { json, LARGEST } from '../http/body.js';
 import { outsideService } from '../http/outsideService.js';
 import { standInHeaders } from '../http/standInKey.js';
 
-const scale = outsideService('scale', 'Masses can be typed.', 3000);
+const scale = outsideService('scale', 'Weights can be typed.', 3000);
 
 const infoSchema = object({
   name: string().strict().min(1).max(200).required(),

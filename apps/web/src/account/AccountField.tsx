@@ -1,4 +1,5 @@
 import { Field, Input } from '../theme/chakra';
+import { typeInstead } from '../shared/typeInstead';
 
 interface Props {
   readonly label: string;
@@ -37,7 +38,7 @@ export function AccountField({
         onChange={(e) => onChange(e.target.value)}
       />
       {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
-      <Field.ErrorText>{error}</Field.ErrorText>
+      <Field.ErrorText>{error === undefined ? undefined : typeInstead(error)}</Field.ErrorText>
     </Field.Root>
   );
 }

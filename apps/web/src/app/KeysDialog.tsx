@@ -11,7 +11,7 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
     ],
   ],
   [
-    'Brief',
+    'Trip',
     [
       ['← →', 'move the end of a day that is reached by Tab, 100 m'],
       ['Shift ← →', 'move it 1 km'],
@@ -40,7 +40,7 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
       ['Shift ↑ ↓', 'tick rows one after another'],
       ['Ctrl A', 'tick all rows'],
       ['Ctrl D', 'fill the cell’s value into the ticked rows'],
-      ['Alt W', 'take the scale’s mass for the row (Kit, Scale)'],
+      ['Alt W', 'take the scale’s weight for the row (Kit, Scale)'],
     ],
   ],
   [

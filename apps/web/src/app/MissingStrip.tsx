@@ -10,7 +10,7 @@ const WORDS: Readonly<Record<StillMissing['what'], (count: number) => string>> =
   bodies: (count) => counted(count, 'body weight'),
   own: (count) => (count === 1 ? 'own things of one' : `own things of ${count}`),
   kit: () => 'group kit',
-  masses: (count) => (count === 1 ? '1 mass' : `${count} masses`),
+  masses: (count) => (count === 1 ? '1 weight' : `${count} weights`),
   food: () => 'food',
 };
 

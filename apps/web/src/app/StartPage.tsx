@@ -50,7 +50,7 @@ export function StartPage() {
         </Door>
         <Door
           title="From a template"
-          about={`${TEMPLATES[trip.style].name}, ${counted(nights, 'night')}: people to be named, ${cooks && nights > 0 ? 'tents, stoves with pots, food and fuel' : 'what the party takes together'}, own things as such trips have them. Every mass is a guess until it is weighed.`}
+          about={`${TEMPLATES[trip.style].name}, ${counted(nights, 'night')}: people to be named, ${cooks && nights > 0 ? 'tents, stoves with pots, food and fuel' : 'what the party takes together'}, own things as such trips have them. Every weight is a guess until it is weighed.`}
         >
           <Flex gap="3">
             <TextEntry
@@ -83,7 +83,7 @@ export function StartPage() {
         </Door>
         <Door
           title="Empty"
-          about="Add people first, one line each, then what they take. The days and the way are at Brief."
+          about="Add people first, one line each, then what they take. The days and the way are at Trip."
         >
           <Button size="sm" disabled={readOnly} onClick={() => go('people', { adding: true })}>
             Add people

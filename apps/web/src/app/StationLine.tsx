@@ -48,7 +48,7 @@ export function StationLine() {
     return [
       {
         path: 'brief',
-        name: 'Brief',
+        name: 'Trip',
         figure:
           tooLong > 0
             ? `${counted(tooLong, 'day')} too long`
@@ -77,7 +77,7 @@ export function StationLine() {
       },
       {
         path: 'larder',
-        name: 'Larder',
+        name: 'Food',
         figure:
           food.verdict === 'none' ? 'no meals yet' : `${formatMass(food.fullDayKg, massUnit)} a day each`,
         alarm: shortOfFuel > 0,

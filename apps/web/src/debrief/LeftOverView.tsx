@@ -27,7 +27,7 @@ export function LeftOverView() {
       <Text fontWeight="600">Food and fuel by cook group</Text>
       {groups.length === 0 ? (
         <Text fontSize="xs" color="fg.muted">
-          Nobody cooks together: cook groups are made at People, their meals at Larder.
+          Nobody cooks together: cook groups are made at People, their meals at Food.
         </Text>
       ) : (
         <table className="plain-table" style={{ width: '100%', marginTop: 6 }} aria-label="Left over">

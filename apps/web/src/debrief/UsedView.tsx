@@ -125,7 +125,7 @@ export function UsedView() {
           <thead>
             <tr>
               <th>Thing</th>
-              <th data-end>Mass</th>
+              <th data-end>Weight</th>
               <th>What became of it</th>
             </tr>
           </thead>

@@ -14,6 +14,7 @@ import { today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
 import { useTrip } from '../shared/TripProvider';
 import { Select } from '../shared/Select';
+import { typeInstead } from '../shared/typeInstead';
 
 const KIND_WORDS: Readonly<Record<ArrangementKind, string>> = {
   loan: 'Loan',
@@ -187,7 +188,7 @@ function NewArrangement({ focused }: { focused: Thing | undefined }) {
       )}
       {error !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {error}
+          {typeInstead(error)}
         </Text>
       )}
     </Flex>

@@ -51,7 +51,7 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
         {findings.length === 0
           ? stay
             ? !forecast
-              ? 'Nothing to leave behind yet. Enter a forecast at Brief to see what the weather makes needless. Three trips without use also count.'
+              ? 'Nothing to leave behind yet. Enter a forecast at Trip to see what the weather makes needless. Three trips without use also count.'
               : 'By this forecast and your record nothing more can stay at home. The safety kit always comes along.'
             : 'Nothing to settle.'
           : `${counted(findings.length, 'finding')}${savedKg < -0.0005 ? `; all of them together would save ${formatMassChange(savedKg, massUnit).slice(1)}` : ''}`}

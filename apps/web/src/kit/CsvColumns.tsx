@@ -53,7 +53,7 @@ export function CsvColumns({
       </Flex>
       <Flex gap="3" pb="2" align="center" fontSize="xs" wrap="wrap">
         <Choice
-          label="Masses without a unit are"
+          label="Weights without a unit are"
           value={options.massUnit}
           choices={['kg', 'g', 'lb', 'oz']}
           onChoose={(massUnit) => onOptions({ ...options, massUnit })}
@@ -65,7 +65,7 @@ export function CsvColumns({
           onChoose={(volumeUnit) => onOptions({ ...options, volumeUnit })}
         />
         <Choice
-          label="A mass is of"
+          label="A weight is of"
           value={options.massOf}
           choices={['each', 'all']}
           words={{ each: 'each of a row', all: 'all of a row' }}

@@ -30,7 +30,7 @@ export function CsvPreview({ read, whose }: { read: ReadThings; whose: string })
             <th style={{ textAlign: 'start' }}>Thing</th>
             <th style={{ textAlign: 'start' }}>List</th>
             <th style={{ textAlign: 'end' }}>Count</th>
-            <th style={{ textAlign: 'end' }}>Mass</th>
+            <th style={{ textAlign: 'end' }}>Weight</th>
             <th style={{ textAlign: 'end' }}>Packed</th>
           </tr>
         </thead>

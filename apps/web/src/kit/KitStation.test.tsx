@@ -135,7 +135,7 @@ test('cells copied from a spreadsheet are read; what nobody knows comes first, a
   expect(name.value).toBe('Zither');
   expect(first!.textContent).toMatch(/^▲ .*not known: what does it weigh\?$/);
   expect(second!.textContent).toMatch(/kgrain jacket$/);
-  await user.type(within(first!).getByRole('textbox', { name: 'Mass of Zither' }), '1200 g{Enter}');
+  await user.type(within(first!).getByRole('textbox', { name: 'Weight of Zither' }), '1200 g{Enter}');
   expect(first!.textContent).not.toContain('▲');
   await user.click(screen.getByRole('button', { name: /^Add 3 things/ }));
   await waitFor(() => expect(JSON.stringify(server.trip)).toContain('Zither'));

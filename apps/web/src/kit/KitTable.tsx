@@ -99,7 +99,7 @@ export const KitTable = memo(function KitTable({
             <Why
               reason={
                 row.madeBy === 'larder'
-                  ? 'Made at Larder: it changes there.'
+                  ? 'Made at Food: it changes there.'
                   : 'From the figure for own things at People: it changes there, and gets less with every thing on this list.'
               }
             >
@@ -268,7 +268,7 @@ const KitHead = memo(function KitHead({
       />
       <Text fontSize="xs" color="fg.muted" whiteSpace="nowrap">
         {counted(kit.pieces.length, 'piece')}, {formatMass(kg, massUnit)}
-        {made && ', from Larder'}
+        {made && ', from Food'}
       </Text>
       {!made && kit.pieces.length > 1 && (
         <Flex align="center" gap="1" fontSize="xs" color="fg.muted" whiteSpace="nowrap">

@@ -63,7 +63,7 @@ export function LibraryDialog({
           ? told
           : library.loading
             ? 'Reading your library …'
-            : `${shown.length} entries${member === undefined ? '' : ` for ${member.name}`}; a button adds it for whom it names; ≈ marks masses that nobody has weighed.`}
+            : `${shown.length} entries${member === undefined ? '' : ` for ${member.name}`}; a button adds it for whom it names; ≈ marks weights that nobody has weighed.`}
       </Text>
       <Box
         as="ul"

@@ -85,7 +85,7 @@ export function PastePreview<R extends GuessedRow>({
               <tr key={r.line}>
                 <td style={{ whiteSpace: 'nowrap' }}>
                   {isUnweighed(r.thing) && (
-                    <Box as="span" color="overload.fg" aria-label="without a mass">
+                    <Box as="span" color="overload.fg" aria-label="without a weight">
                       ▲{' '}
                     </Box>
                   )}
@@ -120,7 +120,7 @@ export function PastePreview<R extends GuessedRow>({
                 </td>
                 <td style={{ width: '6rem' }}>
                   <QuantityInput
-                    label={`Mass of ${r.thing.name}`}
+                    label={`Weight of ${r.thing.name}`}
                     value={isUnweighed(r.thing) ? undefined : r.thing.massKg}
                     quantity="mass"
                     mark={r.thing.massEstimated ? '≈ ' : ''}

@@ -59,7 +59,7 @@ export function ProposeDialog({
         {facts.rainChance === undefined ? 'not known' : `up to ${Math.round(facts.rainChance * 100)} %`};{' '}
         {facts.snow ? 'snow' : 'no snow'}; {facts.cooks ? 'meals are cooked' : 'nothing is cooked'}.
         {facts.daysUnknown > 0 &&
-          ` ${counted(facts.daysUnknown, 'day')} without a forecast: take it at Brief.`}
+          ` ${counted(facts.daysUnknown, 'day')} without a forecast: take it at Trip.`}
       </Text>
       <Flex gap="3" py="2">
         <ChoiceEntry

@@ -10,6 +10,7 @@ import { useTrip } from '../shared/TripProvider';
 import { checkRow } from './kitRows';
 import { useScale } from './useScale';
 import { useQuantities } from '../shared/useInUnits';
+import { typeInstead } from '../shared/typeInstead';
 
 /** The bench scale: its stable value goes into the row that has the focus. And volumes by the bottle method. */
 export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undefined }) {
@@ -161,7 +162,7 @@ function Hands({ estimateKg }: { estimateKg: number | undefined }) {
       </Flex>
       {error !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {error}
+          {typeInstead(error)}
         </Text>
       )}
     </Box>
@@ -219,7 +220,7 @@ function Bottles({ row }: { row: Piece | PersonalThing | undefined }) {
       </Flex>
       {problem !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {problem}
+          {typeInstead(problem)}
         </Text>
       )}
     </Box>

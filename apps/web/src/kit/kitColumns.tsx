@@ -10,7 +10,7 @@ import type { KitColumnParts } from './kitColumnParts';
 import { wide, onlyByHand } from './kitColumnParts';
 
 export const VIEWS = {
-  weights: 'Mass',
+  weights: 'Weight',
   placing: 'Place',
   days: 'Days',
   ownership: 'Owner',

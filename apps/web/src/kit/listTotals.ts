@@ -20,7 +20,7 @@ export function listTotals<R extends ReadRow>(
   return [...byList]
     .map(
       ([name, { count, kg, unknown }]) =>
-        `${name} ${counted(count, 'thing')} ${formatMass(kg, unit)}${unknown === 0 ? '' : `, ${unknown} without a mass`}`,
+        `${name} ${counted(count, 'thing')} ${formatMass(kg, unit)}${unknown === 0 ? '' : `, ${unknown} without a weight`}`,
     )
     .join(' · ');
 }

@@ -34,6 +34,7 @@ import { Select } from '../shared/Select';
 import { EnergyChart } from './EnergyChart';
 import { LarderChoice, LarderNumber } from './larderFields';
 import { useQuantities } from '../shared/useInUnits';
+import { typeInstead } from '../shared/typeInstead';
 
 /** The chosen meal, snacks, energy by day and member, pick-ups on the way. */
 export function FoodPanel({ meal }: { meal: Meal | undefined }) {
@@ -360,7 +361,7 @@ function Pickups() {
       </Flex>
       {error !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {error}
+          {typeInstead(error)}
         </Text>
       )}
     </Box>

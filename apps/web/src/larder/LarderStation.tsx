@@ -117,7 +117,7 @@ export function LarderStation() {
             />
           ))}
         </Box>
-        <SidePanel label="Larder figures" w="420px" tabs={PANELS} value={panel} onChoose={setPanel}>
+        <SidePanel label="Food figures" w="420px" tabs={PANELS} value={panel} onChoose={setPanel}>
           {panel === 'food' && <FoodPanel meal={chosen} />}
           {panel === 'fuel' && <FuelPanel />}
           {panel === 'water' && <WaterPanel />}

@@ -30,7 +30,7 @@ export function NightPanel() {
   return (
     <Box pt="3">
       <Text fontSize="sm">
-        Food at night: <b>{FOOD_STORAGE_WORDS[trip.foodStorage]}</b> (Brief).
+        Food at night: <b>{FOOD_STORAGE_WORDS[trip.foodStorage]}</b> (Trip).
       </Text>
       {nights.length === 0 ? (
         <Text pt="2">No night on this trip.</Text>
@@ -40,7 +40,7 @@ export function NightPanel() {
             <tr>
               <th>Night after day</th>
               <th data-end>Things</th>
-              <th data-end>Mass</th>
+              <th data-end>Weight</th>
               <th data-end>Volume</th>
               <th data-end>Containers hold</th>
             </tr>

@@ -29,7 +29,7 @@ export function WaterPanel() {
       <Text fontWeight="600">Each member carries</Text>
       <Text fontSize="xs" color="fg.muted">
         {inUnits(
-          `For the longest stretch between sure sources: its hours × ${trip.waterLPerH} L/h, more above 20 °C. Sources and water are set at Brief.`,
+          `For the longest stretch between sure sources: its hours × ${trip.waterLPerH} L/h, more above 20 °C. Sources and water are set at Trip.`,
         )}
       </Text>
       <Box as="table" w="100%" mt="2" className="plain-table" aria-label="Water by day">

@@ -144,7 +144,7 @@ function GroupRow({
               <Text color="fg.muted">Trying moves …</Text>
             ) : move === undefined ? (
               <Text color="fg.muted">
-                {rule.remedy ?? 'No single move cures it without breaking another rule.'}
+                {rule.remedy ?? 'No single move mends it without breaking another rule.'}
               </Text>
             ) : (
               <Flex gap="2" align="center" justify="space-between" pt="0.5">

@@ -29,11 +29,11 @@ export function PackHead({ session, planning }: { session: PackSession; planning
         </Text>
       )}
       <Box flex="1" />
-      <Text data-print-only>masses of day {day}</Text>
+      <Text data-print-only>weights of day {day}</Text>
       <Flex
         data-screen-only
         role="radiogroup"
-        aria-label="Day of the masses"
+        aria-label="Day of the weights"
         gap="0.5"
         align="center"
         fontSize="xs"

@@ -15,6 +15,7 @@ import {
 import type { Entry } from '../shared/table/column';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { useQuantities } from '../shared/useInUnits';
+import { typeInstead } from '../shared/typeInstead';
 
 /** The catalogue's pack that is nearest in size; a small one weighs and carries less in proportion. */
 function usualPack(volumeL: number): { tareKg: number; ratedLoadKg: number } {
@@ -55,7 +56,7 @@ export function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack)
     try {
       // After no pack at all, weights as usual for one of that size.
       const { tareKg, ratedLoadKg } = isNoPack(pack) ? usualPack(litres.value) : pack;
-      const name = `${Math.round(litres.value)} L ${PACK_KIND_TEXTS[kind].name}, own make-up`;
+      const name = `${Math.round(litres.value)} L ${PACK_KIND_TEXTS[kind].name}, built by hand`;
       const spec = { name, volumeL: litres.value, tareKg, ratedLoadKg, parts, kind };
       setError(onBuild(customPack(pack.id, spec)));
     } catch (problem) {
@@ -112,7 +113,7 @@ export function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack)
       </Text>
       {error !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg" mt="1">
-          {error}
+          {typeInstead(error)}
         </Text>
       )}
     </Box>

@@ -72,15 +72,13 @@ test('sizes that are none, and a pack out of range, are refused with the reason;
   const page = open();
   const before = packNow(page);
   await write(page, 'Height', 'tall');
-  expect((await screen.findByRole('alert')).textContent).toMatch(/tall/);
+  expect((await screen.findByRole('alert')).textContent).toMatch(/^Type a length such as/);
   await write(page, 'Height', '900 cm');
-  await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/900/));
+  await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/^Type a number from/));
   await write(page, 'Whole volume', '5 L');
   await page.user.click(screen.getByRole('button', { name: 'Build' }));
   await waitFor(() =>
-    expect(screen.getAllByRole('alert').map((a) => a.textContent)).toContain(
-      'expected a pack of 10 to 120 L, got 5.0 L',
-    ),
+    expect(screen.getAllByRole('alert').map((a) => a.textContent)).toContain('Type a pack of 10 to 120 L'),
   );
   expect(packNow(page)).toEqual(before);
 });
@@ -89,7 +87,7 @@ test('a pack built anew has the litres that were asked for; its parts and weight
   const page = open();
   await write(page, 'Whole volume', '3000 cu in');
   await page.user.click(screen.getByRole('button', { name: 'Build' }));
-  await waitFor(() => expect(packNow(page).name).toBe('49 L pack, own make-up'));
+  await waitFor(() => expect(packNow(page).name).toBe('49 L pack, built by hand'));
   const { zones, tareKg, ratedLoadKg } = packNow(page);
   expect(new Set(zones.map((z) => z.kind))).toEqual(new Set(PACK.zones.map((z) => z.kind)));
   expect([tareKg, ratedLoadKg]).toEqual([PACK.tareKg, PACK.ratedLoadKg]);

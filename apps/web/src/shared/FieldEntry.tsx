@@ -4,6 +4,7 @@ import { useId, useState, type ReactNode } from 'react';
 import type { Entry } from './table/column';
 import { useReadOnly } from './TripProvider';
 import { useInUnits } from './useInUnits';
+import { typeInstead } from './typeInstead';
 
 interface Common {
   readonly label: string;
@@ -28,7 +29,7 @@ function Labelled({
       {children}
       {error !== undefined && (
         <Box role="alert" fontSize="xs" color="overload.fg">
-          {inUnits(error)}
+          {inUnits(typeInstead(error))}
         </Box>
       )}
       {help !== undefined && (

@@ -1,6 +1,7 @@
 import { Box, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { useReadOnly } from './TripProvider';
+import { typeInstead } from './typeInstead';
 
 interface Props {
   readonly name: string;
@@ -57,7 +58,7 @@ export function InlineName({ name, label, check, onName, w = '18rem' }: Props) {
       />
       {draft.error !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {draft.error}
+          {typeInstead(draft.error)}
         </Text>
       )}
     </Box>

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import type { Shown } from '@graft/core/units';
 import { useQuantities } from './useInUnits';
+import { typeInstead } from './typeInstead';
 
 interface Props {
   /** Said by screen readers. */
@@ -68,7 +69,7 @@ export function QuantityInput(props: Props) {
       />
       {draft?.error !== undefined && (
         <span className="cell-error" role="alert">
-          {draft.error}
+          {typeInstead(draft.error)}
         </span>
       )}
     </span>

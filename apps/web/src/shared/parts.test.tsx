@@ -38,7 +38,7 @@ describe('a value edited where it stands', () => {
     const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'Name' });
     await user.clear(field);
     await user.type(field, 'bad{Enter}');
-    expect(screen.getByRole('alert').textContent).toBe('expected something good, got "bad"');
+    expect(screen.getByRole('alert').textContent).toBe('Type something good');
     expect([field.value, field.getAttribute('aria-invalid')]).toEqual(['bad', 'true']);
     await user.type(field, 'x');
     expect(screen.queryByRole('alert')).toBeNull();
@@ -85,7 +85,7 @@ describe('a value edited where it stands', () => {
     await user.click(screen.getByRole('button', { name: 'Kit' }));
     await user.clear(screen.getByRole('textbox', { name: 'Kit name' }));
     await user.keyboard('{Enter}');
-    expect(screen.getByRole('alert').textContent).toBe('expected a name');
+    expect(screen.getByRole('alert').textContent).toBe('Type a name');
     await user.keyboard('  Big kit {Enter}');
     expect(named.mock.calls).toEqual([['Big kit']]);
     expect(screen.queryByRole('textbox')).toBeNull();

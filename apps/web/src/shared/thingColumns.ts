@@ -26,7 +26,7 @@ export function massColumn(common: Common<Thing>, massUnit: MassUnit): Column<Th
   const weighed = quantityColumn<Thing, 'massKg'>({
     ...common,
     id: 'massKg',
-    header: 'Mass',
+    header: 'Weight',
     quantity: 'mass',
     massUnit,
     width: '76',

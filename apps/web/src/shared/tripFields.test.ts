@@ -38,7 +38,7 @@ test('hours and litres are read in any unit', () => {
   expect(trip.longestDayH).toBe(7.5);
   expect(trip.waterLPerH).toBeCloseTo(0.7, 10);
   expect(takeQuantity(change, 'longestDayH', parseQuantity('all day', 'duration', 'h'), 'x')).toBe(
-    'expected "5.5 h", "5 h 30" or "45 min", got "all day"',
+    'expected a time such as "5.5 h", "5 h 30" or "45 min", got "all day"',
   );
   expect(takeQuantity(change, 'longestDayH', parseQuantity('30', 'duration', 'h'), 'x')).toBe(
     'expected a number from 1 to 24 h, got 30',

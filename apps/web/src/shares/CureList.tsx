@@ -13,14 +13,14 @@ import { SEED } from './seed';
 import { useInUnits } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 
-/** What keeps the pieces from fitting, and cures with what each would do; asked for, since each is tried out. */
+/** What keeps the pieces from fitting, and what would help with what each would do; asked for, since each is tried out. */
 export function CureList() {
   const inUnits = useInUnits();
   const limits = useLimits();
   const { trip, readOnly } = useTrip();
   const change = useLimitChange();
   const { massUnit } = usePreferences();
-  const run = useRun('Trying cures');
+  const run = useRun('Trying what would help');
   const [found, setFound] = useState<{ of: Trip; misfit: Misfit | undefined } | undefined>();
   const look = async (): Promise<void> => {
     const outcome = await run.start((tell) => runMisfit(trip, SEED, tell));
@@ -30,7 +30,7 @@ export function CureList() {
   if (run.running) {
     return (
       <Box mt="3">
-        <RunProgress label="Trying cures" run={run} onStop={run.drop} />
+        <RunProgress label="Trying what would help" run={run} onStop={run.drop} />
       </Box>
     );
   }
@@ -58,8 +58,8 @@ export function CureList() {
   }
   return (
     <Box mt="3" fontSize="xs">
-      <Text fontWeight="600">What binds, in the best share there is</Text>
-      <Box as="ul" listStyleType="none" aria-label="What binds">
+      <Text fontWeight="600">What stands in the way, in the best share there is</Text>
+      <Box as="ul" listStyleType="none" aria-label="What stands in the way">
         {[
           ...misfit.contradictions.map(inUnits),
           ...misfit.bindings.map((b) =>
@@ -74,10 +74,10 @@ export function CureList() {
         ))}
       </Box>
       <Text fontWeight="600" mt="2">
-        Cures
+        What would help
       </Text>
       {!misfit.isEnough && <Text color="fg.muted">{inUnits(leftOverWords(misfit, massUnit))}</Text>}
-      <Box as="ul" listStyleType="none" aria-label="Cures">
+      <Box as="ul" listStyleType="none" aria-label="What would help">
         {misfit.cures.map((cure) => (
           <Flex
             as="li"

@@ -21,7 +21,7 @@ export function RecordTab() {
   if (km === 0) {
     return (
       <Text p="4" fontSize="sm">
-        The days have no distances yet: give them at Brief, then this shows who carries how much how far.
+        The days have no distances yet: give them at Trip, then this shows who carries how much how far.
       </Text>
     );
   }

@@ -4,6 +4,7 @@ import { THING_RANGES } from '@graft/core/trip';
 import { parseQuantity } from '@graft/core/units';
 import type { Marks } from '../shared/sheet/SheetBody';
 import { useSheetView } from '../shared/sheet/sheetView';
+import { typeInstead } from '../shared/typeInstead';
 
 interface Props {
   readonly sheet: MemberSheet;
@@ -102,7 +103,7 @@ export function TellLeader({ sheet, marks, tell }: Props) {
         />
         {error !== undefined && (
           <p id={ids.error} role="alert" className="over">
-            {error}
+            {typeInstead(error)}
           </p>
         )}
         <button type="submit">Tell</button>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { SAID_RANGES, type MarkValue } from '@graft/core/sheet';
 import { parseQuantity, unitShown, type Quantity } from '@graft/core/units';
 import { useSheetView } from '../shared/sheet/sheetView';
+import { typeInstead } from '../shared/typeInstead';
 
 /** Text that is told when it is left. */
 export function TextField({
@@ -83,7 +84,7 @@ function QuantityField({
       />
       {error !== undefined && (
         <span role="alert" className="over">
-          {error}
+          {typeInstead(error)}
         </span>
       )}
     </label>

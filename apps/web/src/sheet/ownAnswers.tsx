@@ -11,6 +11,7 @@ import {
 import { parseQuantity, unitShown } from '@graft/core/units';
 import { MassField } from './answerFields';
 import { useSheetView } from '../shared/sheet/sheetView';
+import { typeInstead } from '../shared/typeInstead';
 
 export type Tell = (kind: MarkKind, value: MarkValue, about?: string) => void;
 
@@ -222,7 +223,7 @@ function Adding({
       </button>
       {error !== undefined && (
         <span role="alert" className="over">
-          {error}
+          {typeInstead(error)}
         </span>
       )}
     </div>

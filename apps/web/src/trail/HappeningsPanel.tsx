@@ -23,6 +23,7 @@ import { useTrip } from '../shared/TripProvider';
 import { MEAL_WORDS } from '../shared/words';
 import { EVENT_BUTTONS, EVENT_GROUPS, eventText } from './words';
 import { useInUnits } from '../shared/useInUnits';
+import { typeInstead } from '../shared/typeInstead';
 
 /** Litres that each takes, to choose from. */
 const LITRES = [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
@@ -277,9 +278,7 @@ function MealButtons({ trip, kind, day, onNote }: ChoicesProps) {
       )}
       onChoose={(mealId) => onNote({ mealId })}
       empty={
-        kind === 'eatenLater'
-          ? 'No meal was noted as not eaten.'
-          : 'No meal is planned for this day at Larder.'
+        kind === 'eatenLater' ? 'No meal was noted as not eaten.' : 'No meal is planned for this day at Food.'
       }
     />
   );
@@ -352,7 +351,7 @@ function Bought({ trip, day, onNote }: Pick<ChoicesProps, 'trip' | 'day' | 'onNo
         <Input
           size="xs"
           w="6rem"
-          aria-label="Its mass"
+          aria-label="Its weight"
           placeholder={massUnit}
           value={mass}
           onChange={(e) => setMass(e.target.value)}
@@ -360,7 +359,7 @@ function Bought({ trip, day, onNote }: Pick<ChoicesProps, 'trip' | 'day' | 'onNo
       </Flex>
       {tried && problem !== undefined && (
         <Text role="alert" fontSize="xs" color="overload.fg">
-          {problem}
+          {typeInstead(problem)}
         </Text>
       )}
       <Text fontSize="xs" color="fg.muted" mb="1">

@@ -48,7 +48,7 @@ describe('weigh-in', () => {
     const { server, user } = open('view=weighIn');
     const field = screen.getByLabelText<HTMLInputElement>(`Pack of ${HUT.members[0]!.name} on the scale`);
     await user.type(field, '900{Enter}');
-    expect(screen.getByRole('alert').textContent).toBe('expected 0.10 to 80.0 kg, got "900"');
+    expect(screen.getByRole('alert').textContent).toBe('Type 0.10 to 80.0 kg');
     expect(field.value).toBe('900');
     expect(server.trip.weighIns).toEqual([]);
   });
@@ -96,7 +96,7 @@ describe('days', () => {
     await user.click(within(bought).getByRole('button', { name: 'Joss' }));
     expect(within(bought).getByRole('alert').textContent).toBe('Say what it is.');
     await user.type(within(bought).getByLabelText('What was bought'), 'Bread');
-    await user.type(within(bought).getByLabelText('Its mass'), '500 g');
+    await user.type(within(bought).getByLabelText('Its weight'), '500 g');
     await user.click(within(bought).getByRole('button', { name: 'Joss' }));
     await waitFor(() =>
       expect(server.trip.events.map((e) => [e.kind, e.moment, e.litres ?? e.thingId ?? e.massKg])).toEqual([

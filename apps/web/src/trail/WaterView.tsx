@@ -97,7 +97,7 @@ export function WaterView({ day }: { day: number }) {
         <SourceTable ahead={ahead} />
         <Text fontSize="xs" color="fg.muted" mt="2" maxW="56rem">
           {inUnits(
-            `Naismith’s time for distance and climb, at each day’s planned pace, times ${walked.waterLPerH} L an hour (Brief); at 30 °C half as much again as at 20 °C, and in between in proportion. Unsure places are told and not relied on. Treat water as the land manager says.`,
+            `Naismith’s time for distance and climb, at each day’s planned pace, times ${walked.waterLPerH} L an hour (Trip); at 30 °C half as much again as at 20 °C, and in between in proportion. Unsure places are told and not relied on. Treat water as the land manager says.`,
           )}
         </Text>
       </Box>

@@ -106,7 +106,7 @@ describe('errors name line, column and value; good rows can be taken without the
       ),
     ).toEqual([
       '3 name: expected a name, got nothing',
-      '3 mass kg: expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "heavy"',
+      '3 mass kg: expected a weight such as "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "heavy"',
       '3 shape: expected …, got "ball"',
       '3 marks: expected …, got "shiny"',
       '3 best before: expected a date such as "2027-05-10" or "10.5.2027", got "soon"',

@@ -40,7 +40,7 @@ export const CSV_FIELDS = [
   },
   {
     id: 'mass',
-    header: 'Mass, kg',
+    header: 'Weight, kg',
     words: listed(
       'mass, weight, wt, grams, weight each, unit weight, weight per item, each, gewicht, masse, ' +
         'einzelgewicht, gramm, gewicht pro stuck, poids, poids unitaire, grammes, peso, peso unitario, ' +
@@ -49,7 +49,7 @@ export const CSV_FIELDS = [
   },
   {
     id: 'massTotal',
-    header: 'Mass of all',
+    header: 'Weight of all',
     words: listed(
       'total weight, weight total, total mass, total, mass total, sum, weight all, gesamtgewicht, ' +
         'gewicht gesamt, gesamt, summe, poids total, peso total, peso totale, totale, totaal gewicht, ' +

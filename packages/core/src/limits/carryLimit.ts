@@ -7,11 +7,11 @@ import { policyLimit } from './policies.js';
 export interface CarryLimit {
   /** kg, pack and everything in it. */
   readonly limitKg: number;
-  /** A sentence such as "18.4 kg: 25 % of 73.6 kg; the pack's rating, 20.0 kg, does not bind". */
+  /** A sentence such as "18.4 kg: 25 % of 73.6 kg; the pack's rating, 20.0 kg, allows more". */
   readonly reason: string;
 }
 
-/** What holds on every day: the least of policy, own cap and rating, and what does not bind. */
+/** What holds on every day: the least of policy, own cap and rating, and what allows more. */
 interface DailyLimit {
   readonly pack: Pack;
   readonly tripPolicy: LimitPolicyId;
@@ -31,7 +31,7 @@ function dailyLimit(member: Member, pack: Pack, tripPolicy: LimitPolicyId): Dail
     {
       limitKg: pack.ratedLoadKg,
       binds: `the pack's rating; its wearer could carry ${formatMass(own.limitKg)}: ${own.reason}`,
-      idle: `the pack's rating, ${formatMass(pack.ratedLoadKg)}, does not bind`,
+      idle: `the pack's rating, ${formatMass(pack.ratedLoadKg)}, allows more`,
     },
     ...(member.ownCapKg === undefined
       ? []
@@ -39,7 +39,7 @@ function dailyLimit(member: Member, pack: Pack, tripPolicy: LimitPolicyId): Dail
           {
             limitKg: member.ownCapKg,
             binds: `the member's own word; otherwise ${formatMass(own.limitKg)}: ${own.reason}`,
-            idle: `the member's own cap, ${formatMass(member.ownCapKg)}, does not bind`,
+            idle: `the member's own cap, ${formatMass(member.ownCapKg)}, allows more`,
           },
         ]),
   ];

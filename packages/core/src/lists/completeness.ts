@@ -111,7 +111,7 @@ export function completenessFindings(trip: Trip, library: readonly LibraryEntry[
         need === 'walkingPoles'
           ? 'the shelter stands on somebody’s walking poles: nobody who sleeps in it carries any'
           : need === 'gas' || need === 'liquidFuel'
-            ? 'plan canisters at Larder'
+            ? 'plan canisters at Food'
             : 'of no use without it',
       memberIds: things.flatMap((t) => (isPersonal(t) ? [t.memberId] : [])),
       thingIds: things.map((t) => t.id),

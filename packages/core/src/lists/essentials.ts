@@ -271,7 +271,7 @@ function foodFindings(
       kind: 'essential',
       weight: 'must',
       what: `${names(without)} without food`,
-      why: 'plan meals and snacks at Larder, or add food to their lists',
+      why: 'plan meals and snacks at Food, or add food to their lists',
       memberIds: without.map((m) => m.id),
       thingIds: [],
       cures: [],

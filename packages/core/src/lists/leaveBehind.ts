@@ -210,7 +210,7 @@ function askFindings(trip: Trip, facts: TripFacts): readonly KitFinding[] {
       kind: 'bring',
       weight: 'should',
       what: 'How cold are the nights? Nothing is known of them',
-      why: `kit is chosen for ${c(facts.plannedNightC)} until a place, camp heights or nights are set at Brief`,
+      why: `kit is chosen for ${c(facts.plannedNightC)} until a place, camp heights or nights are set at Trip`,
       memberIds: [],
       thingIds: [],
       cures: [],

@@ -568,7 +568,7 @@ describe('a pasted list', () => {
       [6, 'Cup'],
     ]);
     expect(errors).toEqual([
-      { line: 2, message: 'expected a name beside the mass, got "300 g"' },
+      { line: 2, message: 'expected a name beside the weight, got "300 g"' },
       { line: 4, message: 'expected one mass, got 2 in "rope 1 kg 2 kg"' },
       { line: 5, message: 'expected a mass up to 60 kg, got 80 kg in "anvil 80 kg"' },
     ]);

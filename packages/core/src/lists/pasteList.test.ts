@@ -116,7 +116,7 @@ test('whose they are is where they go; what nobody knows has no mass and is aske
     { name: 'Zither', massKg: 0, massEstimated: true },
   ]);
   const found = kitChecks(after, STARTER_LIBRARY).open.find((f) => f.kind === 'unweighed');
-  expect(found).toMatchObject({ weight: 'must', what: 'Without a mass: Zither', thingIds: [group[1]!.id] });
+  expect(found).toMatchObject({ weight: 'must', what: 'Without a weight: Zither', thingIds: [group[1]!.id] });
 });
 
 describe('what the trip knows', () => {

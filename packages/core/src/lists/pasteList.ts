@@ -165,7 +165,8 @@ function readLine(
     return { error: `expected a count from 1 to ${MOST_COUNT}, got "${cut(raw.trim())}"` };
   const { rest, volumeL } = takeVolume(counted.rest);
   const name = nameOf(rest);
-  if (!/[\p{L}\d]/u.test(name)) return { error: `expected a name beside the mass, got "${cut(raw.trim())}"` };
+  if (!/[\p{L}\d]/u.test(name))
+    return { error: `expected a name beside the weight, got "${cut(raw.trim())}"` };
   if (name.length > 120) return { error: `expected a name of at most 120 characters, got ${name.length}` };
   if (massKg !== undefined && massKg > 60)
     return { error: `expected a mass up to 60 kg, got ${massKg} kg in "${cut(raw.trim())}"` };

@@ -17,7 +17,7 @@ export function unweighedFindings(trip: Trip): readonly KitFinding[] {
       id: findingId('unweighed'),
       kind: 'unweighed',
       weight: 'must',
-      what: `Without a mass: ${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`,
+      what: `Without a weight: ${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`,
       why: 'nobody has weighed or guessed them: they count as nothing in every load',
       memberIds: [...new Set(things.filter(isPersonal).map((t) => t.memberId))],
       thingIds: things.map((t) => t.id),

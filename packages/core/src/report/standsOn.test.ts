@@ -112,7 +112,7 @@ describe('what a share stands on', () => {
     expect(stands.unweighed).toEqual(['pot']);
     expect(stands.alone).toEqual(['raft']);
     const texts = standsOnLines(t, shareFigures(t), stands).map((l) => l.text);
-    expect(texts).toContain('1 thing has no mass: pot');
+    expect(texts).toContain('1 thing has no weight: pot');
     expect(texts).toContain('raft: heavy enough to make the largest load, whoever carries it');
     const even = trip(
       [own('a', 'xa', 3), own('b', 'xb', 3)],

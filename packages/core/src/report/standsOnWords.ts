@@ -43,13 +43,13 @@ export function standsOnLines(
   if (unweighed.length > 0)
     gap(
       'kit',
-      `${counted(unweighed.length, 'thing has', 'things have')} no mass: ${unweighed.slice(0, 3).join(', ')}${unweighed.length > 3 ? ' …' : ''}`,
+      `${counted(unweighed.length, 'thing has', 'things have')} no weight: ${unweighed.slice(0, 3).join(', ')}${unweighed.length > 3 ? ' …' : ''}`,
     );
   if (figures.unshared.length === 0 && (estimates > 0 || high - low > SAME))
     lines.push({
       at: 'kit',
       isGap: false,
-      text: `${estimates} of ${counted(masses, 'mass', 'masses')} ${estimates === 1 ? 'is a guess' : 'are guesses'}. ${limitsHidden ? movesWords(figures, stands) : rangeWords(figures, stands, say)}`,
+      text: `${estimates} of ${counted(masses, 'weight', 'weights')} ${estimates === 1 ? 'is a guess' : 'are guesses'}. ${limitsHidden ? movesWords(figures, stands) : rangeWords(figures, stands, say)}`,
     });
   if (alone.length > 0)
     lines.push({
@@ -87,7 +87,7 @@ export function weighFirstWords(stands: StandsOn): readonly string[] {
 export function provenWords({ ownUnknown, unweighed, bodiesUnsaid }: StandsOn): string {
   const missing = [
     ...(ownUnknown.length > 0 ? [`own things of ${names(ownUnknown)}`] : []),
-    ...(unweighed.length > 0 ? [`${counted(unweighed.length, 'mass', 'masses')}`] : []),
+    ...(unweighed.length > 0 ? [`${counted(unweighed.length, 'weight', 'weights')}`] : []),
     ...(bodiesUnsaid.length > 0 ? [`${counted(bodiesUnsaid.length, 'body weight', 'body weights')}`] : []),
   ];
   const best = 'the fairest division of what is listed';

@@ -90,12 +90,12 @@ const FOLLOWS: Readonly<Record<string, string>> = { st: 'lb', lb: 'oz', ft: 'in'
 const SMALL_UNITS: ReadonlySet<string> = new Set(['g', 'ml']);
 
 const EXAMPLES: Readonly<Record<Quantity, string>> = {
-  mass: '"1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4"',
-  volume: '"1.5 L", "750 ml" or "3400 cu in"',
-  length: '"46 cm", "18 in" or "5 ft 9"',
-  distance: '"12.5 km" or "8 mi"',
-  height: '"600 m" or "2000 ft"',
-  duration: '"5.5 h", "5 h 30" or "45 min"',
+  mass: 'a weight such as "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4"',
+  volume: 'a volume such as "1.5 L", "750 ml" or "3400 cu in"',
+  length: 'a length such as "46 cm", "18 in" or "5 ft 9"',
+  distance: 'a distance such as "12.5 km" or "8 mi"',
+  height: 'a height such as "600 m" or "2000 ft"',
+  duration: 'a time such as "5.5 h", "5 h 30" or "45 min"',
 };
 
 /**

@@ -40,7 +40,7 @@ describe('parseQuantity', () => {
     (text) => {
       expect(parseQuantity(text, 'mass', 'kg')).toEqual({
         ok: false,
-        error: `expected "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "${text}"`,
+        error: `expected a weight such as "1.2 kg", "850 g", "2 lb 3 oz" or "11 st 4", got "${text}"`,
       });
     },
   );
@@ -113,8 +113,13 @@ describe('terrain and time', () => {
       'kg',
       '"parsecs" is not known as a unit of mass: kg, g, lb, oz and st are understood',
     ],
-    ['high', 'height', 'm', 'expected "600 m" or "2000 ft", got "high"'],
-    ['30 min 2 h', 'duration', 'h', 'expected "5.5 h", "5 h 30" or "45 min", got "30 min 2 h"'],
+    ['high', 'height', 'm', 'expected a height such as "600 m" or "2000 ft", got "high"'],
+    [
+      '30 min 2 h',
+      'duration',
+      'h',
+      'expected a time such as "5.5 h", "5 h 30" or "45 min", got "30 min 2 h"',
+    ],
   ] as const)('%s as a %s is refused', (text, quantity, bare, error) => {
     expect(parseQuantity(text, quantity, bare)).toEqual({ ok: false, error });
   });

@@ -2,6 +2,7 @@ import type { RefObject } from 'react';
 import type { Column } from './column';
 import type { Editing, RowCalls } from './useCells';
 import { useInUnits } from '../useInUnits';
+import { typeInstead } from '../typeInstead';
 
 interface Props {
   readonly row: unknown;
@@ -53,7 +54,7 @@ export function CellEditor({ row, column, name, editing, calls }: Props) {
       )}
       {editing.error !== undefined && (
         <div role="alert" className="cell-error">
-          {inUnits(editing.error)}
+          {inUnits(typeInstead(editing.error))}
           {instead !== undefined && (
             <button
               type="button"

@@ -121,7 +121,7 @@ test('a wrong entry stays open with its reason; Escape leaves the cell as it was
   const { user } = open();
   await user.click(cell('a/grams'));
   await user.keyboard('{Control>}a{/Control}5000{Enter}');
-  expect(within(cell('a/grams')).getByRole('alert').textContent).toMatch(/^expected up to 1000 g, got/);
+  expect(within(cell('a/grams')).getByRole('alert').textContent).toMatch(/^Type up to 1000 g/);
   expect(screen.getByRole('textbox').getAttribute('aria-invalid')).toBe('true');
   await user.keyboard('{Escape}');
   expect(cell('a/grams').textContent).toBe('180');

@@ -177,3 +177,10 @@ for (const station of ['brief', 'people', 'kit', 'shares', 'packs']) {
     expect(await violations(page)).toEqual([]);
   });
 }
+test('the first key leads past the head to the work', async ({ page }) => {
+  await openStation(page, id, 'shares');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('main')).toBeFocused();
+});

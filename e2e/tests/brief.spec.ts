@@ -206,7 +206,7 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   const cache = page.getByLabel('Cache at Water, km 4.0');
   await cache.fill('plenty');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('got "plenty"');
+  await expect(page.getByRole('alert')).toContainText('Type a volume such as 1.5 L');
   await cache.fill('1 L');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/^Day 1: 4\.5 h, km 0\.0 to 8\.0 .* 0\.5 L each from the cache/)).toBeVisible();

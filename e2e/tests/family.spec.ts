@@ -88,7 +88,7 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
   await shareOut(page);
   await expect(memberRow(page, 'member-4')).toContainText('▲');
   await page.getByRole('button', { name: 'What would make it fit?' }).click();
-  const cures = page.getByRole('list', { name: 'Cures' }).getByRole('listitem');
+  const cures = page.getByRole('list', { name: 'What would help' }).getByRole('listitem');
   await expect(cures.first()).toContainText(/worst: Pip \d+ → \d+ %/, { timeout: 120_000 });
   await page
     .getByRole('button', { name: /^Do it: Pip walks without a pack/ })
@@ -133,7 +133,10 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   // Dropped on the bag's own row it rides in it again.
   const list = page.getByRole('group', { name: 'Things by zone' });
   const row = list.locator('[data-thing="ilse-dry-bag-for-the-sleeping-bag-20-l"]');
-  const handle = list.locator('[data-thing="ilse-sleeping-bag-three-seasons"] [title]').first();
+  const handle = list
+    .locator('[data-thing="ilse-sleeping-bag-three-seasons"]')
+    .getByText('Sleeping bag, three seasons', { exact: true })
+    .first();
   await handle.scrollIntoViewIfNeeded();
   await row.scrollIntoViewIfNeeded();
   // The list comes to rest only when the stow has been looked at anew.

@@ -281,7 +281,7 @@ test('a spreadsheet with a column "Owner": each has their own, a name nobody has
     'Tom: Socks',
     'Tom: Socks',
   ]);
-  await expect(page.getByText('Without a mass: Zither')).toBeVisible();
+  await expect(page.getByText('Without a weight: Zither')).toBeVisible();
 });
 
 test('a list by template fills an empty trip; its checks then have little to say', async ({ page }) => {

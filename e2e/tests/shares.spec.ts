@@ -323,8 +323,10 @@ test('too heavy for all: what binds is told, and a cure does what it says', asyn
   await openStation(page, id, 'shares');
   await shareOut(page);
   await page.getByRole('button', { name: 'What would make it fit?' }).click();
-  const cures = page.getByRole('list', { name: 'Cures' });
-  await expect(page.getByRole('list', { name: 'What binds' }).getByRole('listitem').first()).toBeVisible({
+  const cures = page.getByRole('list', { name: 'What would help' });
+  await expect(
+    page.getByRole('list', { name: 'What stands in the way' }).getByRole('listitem').first(),
+  ).toBeVisible({
     timeout: 180_000,
   });
   const fits = cures.getByRole('listitem').filter({ hasText: 'everything fits then' }).first();

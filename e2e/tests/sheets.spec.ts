@@ -45,7 +45,7 @@ test('links are made, two members tick on their phones, and the leader follows',
   const form = eddy.locator('form');
   await form.getByRole('textbox').fill('much');
   await form.getByRole('button', { name: 'Tell' }).click();
-  await expect(form.getByRole('alert')).toContainText('got "much"');
+  await expect(form.getByRole('alert')).toContainText('type a weight such as 1.2 kg');
   await form.getByRole('textbox').fill('1250 g');
   await form.getByRole('button', { name: 'Tell' }).click();
   await eddy.getByRole('radio', { name: 'Something is wrong' }).check();

@@ -121,7 +121,7 @@ test('kit: masses, shapes and marks are edited, a volume beyond the shape is ref
   await page.keyboard.press('Control+a');
   await page.keyboard.type('rides outside, wobbly');
   await page.keyboard.press('Enter');
-  await expect(cell(page, 'felt/flags').getByRole('alert')).toContainText('got "wobbly"');
+  await expect(cell(page, 'felt/flags').getByRole('alert')).toContainText('Type marks among hard');
   await page.keyboard.press('Escape');
   await saved(page);
   const felt = (await storedTrip(id)).trip.kits.flatMap((k) => k.pieces).find((p) => p.id === 'felt')!;

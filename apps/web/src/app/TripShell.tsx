@@ -60,6 +60,9 @@ export function FirstStation() {
   return <Navigate to={isBlank(trip) ? 'start' : trip.members.length === 0 ? 'people' : 'shares'} replace />;
 }
 
+/** Where the station begins. */
+const WORK = 'work';
+
 function TripFrame() {
   const { trip } = useTrip();
   useEffect(() => {
@@ -70,13 +73,23 @@ function TripFrame() {
   }, [trip.name]);
   return (
     <Flex data-shell direction="column" minH="100dvh">
+      <a
+        href={`#${WORK}`}
+        className="skip"
+        onClick={(e) => {
+          e.preventDefault();
+          document.getElementById(WORK)?.focus();
+        }}
+      >
+        Skip to the work
+      </a>
       <TopBar />
       <StationLine />
       <MissingStrip />
       <SaveBanner />
       <RunStrip />
       <RemovedNotice />
-      <Flex as="main" direction="column" flex="1" minH="0">
+      <Flex as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
         <Outlet />
       </Flex>
     </Flex>

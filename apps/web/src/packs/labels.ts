@@ -3,6 +3,7 @@
  * pack with a line to it. None is cut, and none touches another.
  */
 import type { PlacedThing } from '@graft/core/stow';
+import { wrapped } from '../shared/wrapped';
 
 export interface Rectangle {
   readonly x: number;
@@ -41,19 +42,6 @@ export function shortNames(name: string): readonly string[] {
   const part = name.includes(': ') ? name.slice(name.indexOf(': ') + 2) : name;
   const [head] = part.split(/,| \(/);
   return head === part || head === undefined || head === '' ? [part] : [part, head];
-}
-
-/** Words in as few lines as hold them, each of so many letters at most; undefined when a word is longer than that. */
-function wrapped(text: string, letters: number): readonly string[] | undefined {
-  const lines: string[] = [];
-  for (const word of text.split(' ')) {
-    if (word.length > letters) return undefined;
-    const last = lines.at(-1);
-    if (last !== undefined && last.length + 1 + word.length <= letters)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
-  }
-  return lines;
 }
 
 const sizeOf = (lines: readonly string[]): Pick<Rectangle, 'width' | 'height'> => ({

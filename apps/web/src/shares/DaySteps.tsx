@@ -12,7 +12,7 @@ import { paint } from '../theme/system';
 import type { DayChoice } from './boardSession';
 import { useLimits } from '../shared/useLimits';
 
-const HEIGHT = 128;
+const HEIGHT = 104;
 const LEAST_WIDTH = 280;
 const MARGIN = { top: 12, right: 76, bottom: 6, left: 46 };
 

@@ -5,20 +5,16 @@ import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { DraggablePiece } from './DraggablePiece';
 
-/** Narrower blocks carry no name: three letters tell nothing. A lock takes room from the name. */
-const LEAST_NAMED_PX = 36;
-const LOCK_PX = 16;
-export type RowSize = 'tall' | 'usual' | 'low';
-const LINES: Readonly<Record<RowSize, number>> = { tall: 3, usual: 2, low: 1 };
-
 /** A piece in its carrier's beam, as wide as its share of that carrier's limit. */
 export function PieceBlock(props: {
   piece: Carried;
-  /** Its name where it stands alone. */
+  /** Its name where it stands alone, and what of it fits into the block. */
   name: string;
+  inside: string | undefined;
+  /** The kit that it is a part of. */
+  kitId: string | undefined;
   massKg: number;
   widthPercent: number;
-  size: RowSize;
   /** The piece of its row that the Tab key reaches; arrows reach the others. */
   tabStop: boolean;
   locked: boolean;
@@ -27,16 +23,31 @@ export function PieceBlock(props: {
   carrier: string;
   onChoose: (pieceId: string, add: boolean) => void;
 }) {
-  const { piece, name, massKg, widthPercent, size, tabStop, locked, chosen, held, carrier, onChoose } = props;
+  const {
+    piece,
+    name,
+    inside,
+    kitId,
+    massKg,
+    widthPercent,
+    tabStop,
+    locked,
+    chosen,
+    held,
+    carrier,
+    onChoose,
+  } = props;
   const { massUnit } = usePreferences();
   const eaten = piece.consumption !== undefined;
   return (
     <Box
       w={`${widthPercent}%`}
       flexShrink={0}
-      css={{ containerType: 'inline-size' }}
       h="100%"
       role="listitem"
+      className="piece"
+      data-of-piece={piece.id}
+      data-of-kit={kitId}
       minW="0"
       borderLeftWidth="1px"
       borderColor="bg"
@@ -63,27 +74,12 @@ export function PieceBlock(props: {
         borderTopStyle="dashed"
       >
         {locked && <Lock size={11} aria-hidden style={{ flexShrink: 0 }} />}
-        <Box
-          as="span"
-          minW="0"
-          px="1"
-          whiteSpace="normal"
-          overflowWrap="normal"
-          lineHeight="1.15"
-          lineClamp={LINES[size]}
-          css={{
-            [`@container (max-width: ${LEAST_NAMED_PX + (locked ? LOCK_PX : 0)}px)`]: { display: 'none' },
-          }}
-        >
-          {blockName(name)}
-        </Box>
+        {inside !== undefined && (
+          <Box as="span" minW="0" px="1" whiteSpace="normal" lineHeight="1.15">
+            {inside}
+          </Box>
+        )}
       </DraggablePiece>
     </Box>
   );
-}
-
-/** The part first, then its kit: "tent body" says more in 50 pixels than "Heron (2 people)". */
-function blockName(name: string): string {
-  const [kit, part] = name.split(': ');
-  return part === undefined ? name : `${part}, ${kit ?? ''}`;
 }

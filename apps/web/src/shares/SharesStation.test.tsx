@@ -1,9 +1,10 @@
 /** @jest-environment jest-fixed-jsdom */
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { allPieces, carrierOf, emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
+import { partName } from './pieceNames';
 import { SharesStation } from './SharesStation';
 
 jest.mock('../workers/engine', () => engineHere);
@@ -152,4 +153,21 @@ test('if the party splits: what each part lacks, mended by one handover; kits in
   );
   await waitFor(() => expect(carrierOf(server.trip, 'small', 1)).toBe(b!.id));
   expect(parts.textContent).not.toContain('No first aid');
+});
+
+test('every piece is named, in its block or below its beam; pointed at, its kit stands out with it', () => {
+  open(hut);
+  for (const { id, name } of allPieces(hut)) {
+    const written = [...document.querySelectorAll<HTMLElement>(`[data-of-piece="${id}"]`)];
+    const carried = hut.share.some((a) => a.pieceId === id);
+    expect([id, written.some((e) => e.textContent.includes(partName(name)))]).toEqual([id, carried]);
+  }
+  const kit = hut.kits.find((k) => k.pieces.length > 1)!;
+  const lit = (): string[] => [
+    ...new Set([...document.querySelectorAll<HTMLElement>('[data-lit]')].map((e) => e.dataset['ofPiece']!)),
+  ];
+  fireEvent.pointerOver(block(kit.pieces[0]!.id));
+  expect(lit().sort()).toEqual(kit.pieces.map((p) => p.id).sort());
+  fireEvent.pointerLeave(screen.getByRole('group', { name: 'Load beams' }));
+  expect(lit()).toEqual([]);
 });

@@ -28,7 +28,7 @@ export function StandsOnLines({
       <Text fontWeight="600">Before you trust this</Text>
       {lines.length === 0 && (
         <Text color="fg.muted">
-          Every mass is said and none is a guess: the figures are as good as the scale.
+          Every weight is said and none is a guess: the figures are as good as the scale.
         </Text>
       )}
       <Box as="ul" listStyleType="none">

@@ -202,6 +202,10 @@ export const globalStyles = defineGlobalStyles({
     '&:hover': { background: 'bg.emphasized' },
   },
   '.sort-button': { font: 'inherit', color: 'inherit', cursor: 'pointer', textAlign: 'inherit' },
+  '.piece-name': { color: 'fg.muted', cursor: 'pointer', whiteSpace: 'nowrap' },
+  '.piece-name[data-lit]': { color: 'fg', textDecoration: 'underline' },
+  '.piece[data-lit=it]': { outline: '2px solid {colors.fg}', outlineOffset: '-1px', zIndex: '1' },
+  '.piece[data-lit=kit]': { outline: '2px dashed {colors.fg}', outlineOffset: '-2px' },
   '.grid-row[aria-selected=true]': { background: 'pine.subtle' },
   '.grid-row[data-chosen]': { background: 'bg.panel' },
   '.why': {
@@ -218,6 +222,17 @@ export const globalStyles = defineGlobalStyles({
     width: 'max-content',
     maxWidth: '100%',
     '&:hover': { textDecoration: 'underline' },
+  },
+  // The first thing that Tab reaches: past the head to the work.
+  '.skip': {
+    position: 'absolute',
+    left: '2',
+    top: '-10rem',
+    zIndex: '20',
+    padding: '2',
+    background: 'pine.solid',
+    color: 'pine.contrast',
+    '&:focus': { top: '2' },
   },
   // What is folded away is printed all the same.
   'details::details-content': { _print: { display: 'block', contentVisibility: 'visible' } },

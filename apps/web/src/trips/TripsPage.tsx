@@ -24,6 +24,7 @@ import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { PlainDialog } from '../shared/PlainDialog';
 import { counted, ROLE_WORDS } from '../shared/words';
+import { typeInstead } from '../shared/typeInstead';
 
 /** All trips: open one, start one, import one, copy, put aside, delete and bring back. */
 export function TripsPage() {
@@ -371,8 +372,10 @@ function CopyTrip({ trip, onClose }: { trip: TripSummary | undefined; onClose: (
   );
 }
 
-const errorAt = (errors: readonly FieldError[], path: string): string | undefined =>
-  errors.find((e) => e.path === path)?.message;
+function errorAt(errors: readonly FieldError[], path: string): string | undefined {
+  const error = errors.find((e) => e.path === path);
+  return error === undefined ? undefined : typeInstead(error.message);
+}
 
 interface EntryProps {
   readonly value: string;

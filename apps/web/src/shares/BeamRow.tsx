@@ -1,0 +1,277 @@
+/** A member's load as a beam: pack and own things, water, then every piece, named in its block or below the beam. */
+import { Box, Flex, Grid } from '../theme/chakra';
+import { useDroppable } from '@dnd-kit/core';
+import { useMemo } from 'react';
+import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
+import { fairnessSchool, formatMeasure, type MemberFigures } from '@graft/core/share';
+import {
+  carriedPieces,
+  movableThings,
+  nameAlone,
+  ownInPack,
+  packOf,
+  type Carried,
+  type Member,
+  type Trip,
+} from '@graft/core/trip';
+import { formatMass, massDigits } from '@graft/core/units';
+import { usePreferences } from '../shared/preferences';
+import { Why } from '../shared/Why';
+import { PieceBlock } from './PieceBlock';
+import type { DayChoice } from './boardSession';
+import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
+import { nameInside, partName } from './pieceNames';
+import { useQuantities } from '../shared/useInUnits';
+import { useLimits } from '../shared/useLimits';
+
+export const COLUMNS = '132px minmax(0, 1fr) 50px 80px 86px';
+export type RowSize = 'tallest' | 'tall' | 'usual' | 'low';
+const BEAM_PX: Readonly<Record<RowSize, number>> = { tallest: 96, tall: 44, usual: 20, low: 18 };
+/** Room above and below a beam, px. */
+const GAP_PX: Readonly<Record<RowSize, number>> = { tallest: 9, tall: 7, usual: 3, low: 3 };
+
+/** The load that a row shows. */
+export function loadOn(m: MemberFigures, day: DayChoice): DayLoad {
+  return day === 'heaviest' ? m.heaviest : (m.loads[day - 1] ?? m.heaviest);
+}
+
+export function BeamRow(props: {
+  trip: Trip;
+  figures: MemberFigures;
+  load: DayLoad;
+  x: (ratio: number) => number;
+  size: RowSize;
+  /** Width of the whole scale. */
+  beamPx: number;
+  isTarget: boolean;
+  chosenIds: ReadonlySet<string>;
+  heldIds: ReadonlySet<string>;
+  onChoose: (pieceId: string, add: boolean) => void;
+  onHover: (memberId: string | undefined) => void;
+}) {
+  const { trip, figures, load, x, size, beamPx, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
+  const { massUnit } = usePreferences();
+  const { digits } = useQuantities();
+  const limits = useLimits();
+  const { member } = figures;
+  const { setNodeRef } = useDroppable({ id: member.id });
+  const leg = legOfDay(trip, load.day);
+  const pieces = useMemo(() => {
+    // Own things that others may carry are blocks too, so that they can be given.
+    const movable = new Set(movableThings(trip));
+    const own = ownInPack(trip, member.id, load.day).filter((t) => movable.has(t));
+    return [...carriedPieces(trip, member.id, load.day), ...own].map((piece) => ({
+      piece,
+      name: nameAlone(trip, piece),
+      massKg: massOnDayKg(piece, load.day, leg),
+      kitId: trip.kits.find((k) => k.pieces.some((p) => p.id === piece.id))?.id,
+    }));
+  }, [trip, member.id, load.day, leg]);
+  const part = (kg: number): number => x(limits.drawn({ totalKg: kg, limitKg: load.limitKg }));
+  const here = pieces
+    .filter((p) => p.massKg > 0)
+    .map((p) => {
+      const locked = trip.share.some((a) => a.pieceId === p.piece.id && a.locked);
+      return {
+        ...p,
+        locked,
+        inside: nameInside(p.name, (part(p.massKg) / 100) * beamPx, BEAM_PX[size], locked),
+      };
+    });
+  const elsewhere = pieces.length - here.length;
+  // What is fixed: the whole load without the blocks.
+  const ownKg = load.totalKg - load.waterKg - here.reduce((sum, p) => sum + p.massKg, 0);
+  const over = load.ratio > 1;
+  const overfull = figures.fullestL > figures.packVolumeL + 0.005;
+  return (
+    <Grid
+      ref={setNodeRef}
+      templateColumns={COLUMNS}
+      gap="3"
+      px="4"
+      alignItems="center"
+      bg={isTarget ? 'pine.subtle' : undefined}
+      borderBottomWidth="1px"
+      borderColor="border.muted"
+      data-member={member.id}
+      onPointerEnter={() => onHover(member.id)}
+      onPointerLeave={() => onHover(undefined)}
+    >
+      <Box minW="0" lineHeight="1.25">
+        <Box fontWeight="600" truncate fontSize={size === 'low' ? 'xs' : undefined}>
+          {member.name}
+        </Box>
+        {size !== 'low' && (
+          <Box fontSize="2xs" color="fg.muted" truncate>
+            {packOf(trip, member).name}
+            {elsewhere > 0 && ` · ${elsewhere} on other days`}
+          </Box>
+        )}
+      </Box>
+      <Beam
+        member={member}
+        load={load}
+        here={here}
+        ownKg={ownKg}
+        x={x}
+        part={part}
+        size={size}
+        chosenIds={chosenIds}
+        heldIds={heldIds}
+        onChoose={onChoose}
+      />
+      <Box textAlign="end" fontWeight="600" data-figure="kg">
+        {massDigits(load.totalKg, massUnit)}
+      </Box>
+      <Box
+        textAlign="end"
+        color={over ? 'overload.fg' : undefined}
+        fontWeight={over ? '700' : undefined}
+        whiteSpace="nowrap"
+        data-figure="ratio"
+      >
+        <Why
+          reason={`${formatMass(load.totalKg, massUnit)} on day ${load.day}: pack ${formatMass(load.packKg, massUnit)}, personal ${formatMass(load.personalKg, massUnit)}, water ${formatMass(load.waterKg, massUnit)}, group ${formatMass(load.groupKg, massUnit)}. ${limits.hidden ? 'The limit is hidden with the body weights' : `Limit ${load.limitReason}`}. A planning number, not medical advice.`}
+        >
+          {over && '▲ '}
+          {limits.hidden ? (over ? 'above' : 'within') : limits.percent(load.ratio)}
+        </Why>
+        {trip.fairness === 'bodyWeight' && !limits.hidden && (
+          <Box fontSize="2xs" color="fg.muted" fontWeight="400">
+            {formatMeasure(trip.fairness, figures.measures[load.day - 1]!)} {fairnessSchool('bodyWeight').of}
+          </Box>
+        )}
+      </Box>
+      <Box
+        textAlign="end"
+        fontSize="xs"
+        color={overfull ? 'overload.fg' : 'fg.muted'}
+        fontWeight={overfull ? '700' : undefined}
+      >
+        {overfull && '▲ '}
+        {digits(figures.fullestL, 'volume')} / {digits(figures.packVolumeL, 'volume', 0)}
+      </Box>
+    </Grid>
+  );
+}
+
+interface Shown {
+  readonly piece: Carried;
+  readonly name: string;
+  /** What of the name fits into the block. */
+  readonly inside: string | undefined;
+  readonly kitId: string | undefined;
+  readonly massKg: number;
+  readonly locked: boolean;
+}
+interface BeamProps {
+  readonly member: Member;
+  readonly load: DayLoad;
+  readonly here: readonly Shown[];
+  readonly ownKg: number;
+  readonly x: (ratio: number) => number;
+  /** Per cent of the scale. */
+  readonly part: (kg: number) => number;
+  readonly size: RowSize;
+  readonly chosenIds: ReadonlySet<string>;
+  readonly heldIds: ReadonlySet<string>;
+  readonly onChoose: (pieceId: string, add: boolean) => void;
+}
+
+function Beam({ member, load, here, ownKg, x, part, size, chosenIds, heldIds, onChoose }: BeamProps) {
+  const { massUnit } = usePreferences();
+  const limits = useLimits();
+  const width = (kg: number): string => `${part(kg)}%`;
+  // What is in hand is not written below: rows would change their height under the pointer.
+  const below = here.filter((p) => p.inside === undefined && !heldIds.has(p.piece.id));
+  return (
+    <Box position="relative" py={`${GAP_PX[size]}px`}>
+      <Flex
+        h={`${BEAM_PX[size]}px`}
+        role="list"
+        aria-label={`${member.name}: ${here.length} pieces`}
+        position="relative"
+      >
+        <Box
+          w={width(ownKg)}
+          bg="beam.own"
+          flexShrink={0}
+          title={`Pack and personal things: ${formatMass(ownKg, massUnit)}`}
+        />
+        <Box
+          w={width(load.waterKg)}
+          flexShrink={0}
+          title={`Water on day ${load.day}: ${formatMass(load.waterKg, massUnit)}`}
+          style={{ background: WATER_HATCH }}
+        />
+        {here.map(({ piece, name, massKg, kitId, inside, locked }) => (
+          <PieceBlock
+            key={piece.id}
+            piece={piece}
+            name={name}
+            inside={inside}
+            kitId={kitId}
+            massKg={massKg}
+            widthPercent={part(massKg)}
+            tabStop={piece === here[0]?.piece}
+            locked={locked}
+            chosen={chosenIds.has(piece.id)}
+            held={heldIds.has(piece.id)}
+            carrier={member.name}
+            onChoose={onChoose}
+          />
+        ))}
+        {!limits.hidden && load.ratio > 1 && (
+          <Box
+            position="absolute"
+            top="0"
+            bottom="0"
+            left={`${x(1)}%`}
+            w={`${x(load.ratio) - x(1)}%`}
+            pointerEvents="none"
+            style={{ background: OVERLOAD_HATCH }}
+          />
+        )}
+      </Flex>
+      {below.length > 0 && (
+        // The blocks say their names to who listens.
+        <Flex
+          aria-hidden
+          wrap="wrap"
+          columnGap="2.5"
+          pt="0.5"
+          pe="1.5"
+          fontSize="2xs"
+          lineHeight="1.2"
+          // Up to the limit: its line crosses no name out.
+          maxW={limits.hidden ? undefined : `${Math.min(100, x(1))}%`}
+        >
+          {below.map(({ piece, name, kitId }) => (
+            <Box
+              as="span"
+              key={piece.id}
+              className="piece-name"
+              data-of-piece={piece.id}
+              data-of-kit={kitId}
+              onClick={() => onChoose(piece.id, false)}
+            >
+              {partName(name)}
+            </Box>
+          ))}
+        </Flex>
+      )}
+      {/* One line through all rows: a fair share has a straight edge. */}
+      {!limits.hidden && (
+        <Box
+          position="absolute"
+          top="0"
+          bottom="-1px"
+          left={`${x(1)}%`}
+          borderLeftWidth="2px"
+          borderColor="fg"
+          pointerEvents="none"
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,34 @@
+/** What stands in a piece's block, as far as it fits. */
+import { wrapped } from '../shared/wrapped';
+
+/** A letter of the blocks' type, rather wide than narrow; what edges and a lock take, px. */
+const LETTER_PX = 6.4;
+const EDGES_PX = 9;
+const LOCK_PX = 16;
+const LINE_PX = 14;
+
+/** The part alone, of a piece of a kit or a parcel: "tent body" of "Heron (2 people): tent body". */
+export function partName(name: string): string {
+  const at = name.lastIndexOf(': ');
+  return at < 0 ? name : name.slice(at + 2);
+}
+
+/**
+ * The name that fits into a block whole: the part with its kit, or the part alone.
+ *
+ * @param widthPx of the block
+ * @param heightPx of the beam
+ * @returns undefined where none does: it is named below its beam
+ */
+export function nameInside(
+  name: string,
+  widthPx: number,
+  heightPx: number,
+  locked: boolean,
+): string | undefined {
+  const letters = Math.floor((widthPx - EDGES_PX - (locked ? LOCK_PX : 0)) / LETTER_PX);
+  const most = Math.floor(heightPx / LINE_PX);
+  const part = partName(name);
+  const both = part === name ? [] : [`${part}, ${name.slice(0, name.lastIndexOf(': '))}`];
+  return [...both, part].find((text) => (wrapped(text, letters)?.length ?? Infinity) <= most);
+}

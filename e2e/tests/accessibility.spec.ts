@@ -184,3 +184,12 @@ test('the first key leads past the head to the work', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('main')).toBeFocused();
 });
+test('on a phone the station that is open stands in the line', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const station of ['brief', 'packs', 'debrief']) {
+    await openStation(page, id, station);
+    await expect(
+      page.getByRole('navigation', { name: 'Stations' }).locator('[aria-current=page] [data-name]'),
+    ).toBeInViewport({ ratio: 1 });
+  }
+});

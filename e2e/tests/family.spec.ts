@@ -130,7 +130,8 @@ test('a thing is put into a bag and taken out of it, by choice and by the mouse'
   expect(await thing()).toMatchObject({ ridesLoose: true });
   await expect(bag.locator('option:checked')).not.toHaveText(/^in /);
 
-  // Dropped on the bag's own row it rides in it again.
+  // Dropped on the bag's own row it rides in it again. Both rows are on the screen, so that none scrolls away.
+  await page.setViewportSize({ width: 1280, height: 2600 });
   const list = page.getByRole('group', { name: 'Things by zone' });
   const row = list.locator('[data-thing="ilse-dry-bag-for-the-sleeping-bag-20-l"]');
   const handle = list

@@ -174,7 +174,7 @@ describe('through the application', () => {
       res.status((error as { status: number }).status).json({ message: (error as Error).message });
     }) as express.ErrorRequestHandler);
     const answer = await request(app).get('/api/scale').expect(502);
-    expect((answer.body as { message: string }).message).toBe(`The scale ${words}. Masses can be typed.`);
+    expect((answer.body as { message: string }).message).toBe(`The scale ${words}. Weights can be typed.`);
     await new Promise((resolve) => dead.close(resolve));
   });
 });

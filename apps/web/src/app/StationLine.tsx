@@ -1,6 +1,6 @@
 import { Box, Flex } from '../theme/chakra';
-import { memo, useMemo } from 'react';
-import { NavLink } from 'react-router';
+import { memo, useEffect, useMemo, useRef, type RefObject } from 'react';
+import { NavLink, useLocation } from 'react-router';
 import type { SheetProgress } from '@graft/core/api';
 import { cookGroups, foodMass, isShortOfFuel } from '@graft/core/larder';
 import { dayLengths } from '@graft/core/route';
@@ -107,8 +107,10 @@ export function StationLine() {
     ];
   }, [figures, packs, sheets, trip, massUnit, longDays, suggested, hidden, show]);
 
+  const line = useOpenInView(stations);
   return (
     <Flex
+      ref={line}
       as="nav"
       aria-label="Stations"
       h="52px"
@@ -128,6 +130,18 @@ export function StationLine() {
       ))}
     </Flex>
   );
+}
+
+/** On a narrow screen the line is scrolled to the open station, and again when what stations tell makes them wider. */
+function useOpenInView(stations: readonly Station[]): RefObject<HTMLDivElement | null> {
+  const line = useRef<HTMLDivElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => {
+    const open = line.current?.querySelector<HTMLElement>('[aria-current=page]');
+    if (line.current === null || open === null || open === undefined) return;
+    line.current.scrollLeft = open.offsetLeft - (line.current.clientWidth - open.offsetWidth) / 2;
+  }, [pathname, stations]);
+  return line;
 }
 
 /** A stop of the line; drawn anew only when what it tells has changed. */

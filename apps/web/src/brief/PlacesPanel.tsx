@@ -1,6 +1,14 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { dayOfPlace, dayStretches, waterByDay } from '@graft/core/route';
-import { allPieces, freshId, putPiece, putWaypoint, type Piece, type Waypoint } from '@graft/core/trip';
+import {
+  allPieces,
+  freshId,
+  kitOf,
+  putPiece,
+  putWaypoint,
+  type Piece,
+  type Waypoint,
+} from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/fields';
@@ -178,7 +186,7 @@ function KitAtPlace({ place, day }: { place: Waypoint; day: number }) {
   const here = pieces.filter((p) => p[key] === day);
   const others = pieces.filter((p) => p[key] !== day);
   const set = (piece: Piece, value: number | undefined): void => {
-    const kit = trip.kits.find((k) => k.pieces.some((p) => p.id === piece.id))!;
+    const kit = kitOf(trip, piece.id)!;
     change(`${piece.name}: ${joins ? 'joins' : 'leaves'} at ${place.name}`, (t) => {
       const { [key]: _old, ...rest } = piece;
       return putPiece(t, kit.id, value === undefined ? rest : { ...rest, [key]: value });

@@ -8,6 +8,7 @@ import {
   putPiece,
   removeKit,
   removeThings,
+  kitOf,
   type Trip,
 } from '@graft/core/trip';
 
@@ -51,6 +52,6 @@ function addPersonal(trip: Trip, memberId: string): Trip {
 
 /** Without a thing that was not named after all, and without the kit that was made for it. */
 export function withoutNew(trip: Trip, id: string): Trip {
-  const kit = trip.kits.find((k) => k.pieces.some((p) => p.id === id));
+  const kit = kitOf(trip, id);
   return kit?.pieces.length === 1 ? removeKit(trip, kit.id) : removeThings(trip, new Set([id]));
 }

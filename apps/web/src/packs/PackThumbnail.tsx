@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { zoneBox, type StowAssessment } from '@graft/core/stow';
 import type { Pack } from '@graft/core/trip';
 import { paint } from '../theme/system';
-import { makeFrame, packSpans } from './packFrame';
+import { hangsAbout, makeFrame, packSpans } from './packFrame';
 
 const HEIGHT = 46;
 
@@ -14,7 +14,7 @@ export const PackThumbnail = memo(function PackThumbnail({
   pack: Pack;
   stow: StowAssessment;
 }) {
-  const zones = pack.zones.filter((z) => z.kind !== 'lash' && z.kind !== 'strap' && z.kind !== 'hipBelt');
+  const zones = pack.zones.filter((z) => !hangsAbout(z));
   const spans = packSpans({ ...pack, zones }, new Set());
   const frame = makeFrame({ low: -2, high: spans.y.high }, spans.z, HEIGHT / (spans.z.high - spans.z.low));
   const [low, high] = stow.band;

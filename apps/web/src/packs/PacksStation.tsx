@@ -61,6 +61,7 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
           pack={pack}
           torsoCm={member.torsoCm}
           stow={stow}
+          rested={session.rested}
           loaded={session.loaded}
           chosenId={session.chosenId}
           onChoose={session.choose}

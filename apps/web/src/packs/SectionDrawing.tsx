@@ -25,6 +25,8 @@ interface Props {
   readonly pack: Pack;
   readonly torsoCm: number;
   readonly stow: StowAssessment;
+  /** The stow without a thing in hand: the scale does not change under the pointer. */
+  readonly rested: StowAssessment;
   readonly loaded: ReadonlySet<string>;
   readonly chosenId: string | undefined;
   readonly onChoose: (thingId: string | undefined) => void;
@@ -33,15 +35,21 @@ interface Props {
 }
 
 /** Side cut and back view at one scale: things in true outline shaded by density, the plumb line, the school's band. */
-export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose, onDrag, onCancel }: Props) {
+export function SectionDrawing({
+  pack,
+  torsoCm,
+  stow,
+  rested,
+  loaded,
+  chosenId,
+  onChoose,
+  onDrag,
+  onCancel,
+}: Props) {
   const inUnits = useInUnits();
   const [holder, width] = useWidth<HTMLDivElement>(LEAST_WIDTH);
   const windowHeight = useWindowHeight();
-  const used = stow.placed
-    .map((p) => p.zone.id)
-    .sort()
-    .join(' ');
-  const spans = useMemo(() => packSpans(pack, new Set(used.split(' '))), [pack, used]);
+  const spans = useMemo(() => packSpans(pack, new Set(rested.placed.map((p) => p.zone.id))), [pack, rested]);
   const main = useMemo(() => mainOf(pack), [pack]);
   const half = Math.floor((main?.topWidthCm ?? 20) / 2) - 1;
   const back = main?.at.y ?? 0;
@@ -49,7 +57,7 @@ export function SectionDrawing({ pack, torsoCm, stow, loaded, chosenId, onChoose
   const [sideAt, setSideAt] = useState(Math.round(half / 3));
   const [backAt, setBackAt] = useState(Math.round(back + 5));
   // What stands out of open pockets belongs into the picture.
-  const tallest = Math.max(0, ...stow.placed.filter((p) => p.zone.openAbove).map((p) => p.box.z1));
+  const tallest = Math.max(0, ...rested.placed.filter((p) => p.zone.openAbove).map((p) => p.box.z1));
   const frames = useMemo(() => {
     const vertical = {
       low: spans.z.low - PAD_CM,

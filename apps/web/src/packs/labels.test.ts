@@ -28,26 +28,29 @@ const apart = (a: Rectangle, b: Rectangle): boolean =>
   a.y + a.height <= b.y + 1e-9 ||
   b.y + b.height <= a.y + 1e-9;
 
+/** No name goes beside its thing. */
+const NO_ROOM = { width: 0, height: 0, taken: [], marked: { x: -9, y: -9, width: 1, height: 1 } };
+
 test('the part of a kit is named, the kit is not', () => {
-  expect(placeLabels([drawn('a', 'Heron: tent body', 0, 0, 120, 30)])).toMatchObject([
+  expect(placeLabels([drawn('a', 'Heron: tent body', 0, 0, 120, 30)], NO_ROOM)).toMatchObject([
     { lines: ['tent body'], x: 60, y: 15, upright: false },
   ]);
 });
 test('what comes before a comma is enough, and a long name goes on several lines', () => {
   expect(shortNames('Sleeping bag, three seasons')).toEqual(['Sleeping bag, three seasons', 'Sleeping bag']);
-  expect(placeLabels([drawn('a', 'Sleeping bag, three seasons', 0, 0, 90, 18)])[0]!.lines).toEqual([
+  expect(placeLabels([drawn('a', 'Sleeping bag, three seasons', 0, 0, 90, 18)], NO_ROOM)[0]!.lines).toEqual([
     'Sleeping bag',
   ]);
-  expect(placeLabels([drawn('a', 'Spare and night clothes', 0, 0, 90, 40)])[0]!.lines).toEqual([
+  expect(placeLabels([drawn('a', 'Spare and night clothes', 0, 0, 90, 40)], NO_ROOM)[0]!.lines).toEqual([
     'Spare and',
     'night clothes',
   ]);
 });
 test('tall narrow things are named upright, small ones not inside', () => {
-  expect(placeLabels([drawn('a', 'Tent poles', 0, 0, 20, 120)])).toMatchObject([
+  expect(placeLabels([drawn('a', 'Tent poles', 0, 0, 20, 120)], NO_ROOM)).toMatchObject([
     { lines: ['Tent poles'], upright: true },
   ]);
-  expect(placeLabels([drawn('a', 'Pegs', 0, 0, 20, 8)])).toEqual([]);
+  expect(placeLabels([drawn('a', 'Pegs', 0, 0, 20, 8)], NO_ROOM)).toEqual([]);
 });
 test('what is too small is named beside the pack, as near as there is room, with a line to it', () => {
   const taken = [{ x: 100, y: 0, width: 100, height: 200 }];

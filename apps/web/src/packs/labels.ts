@@ -3,6 +3,7 @@
  * pack with a line to it. None is cut, and none touches another.
  */
 import type { PlacedThing } from '@graft/core/stow';
+import { partName } from '../shared/partName';
 import { wrapped } from '../shared/wrapped';
 
 export interface Rectangle {
@@ -39,7 +40,7 @@ const MOST_BESIDE = 8;
 
 /** A thing's name in a drawing, the full one first: of a kit's part the part, and what comes before a comma. */
 export function shortNames(name: string): readonly string[] {
-  const part = name.includes(': ') ? name.slice(name.indexOf(': ') + 2) : name;
+  const part = partName(name);
   const [head] = part.split(/,| \(/);
   return head === part || head === undefined || head === '' ? [part] : [part, head];
 }
@@ -79,12 +80,9 @@ export interface Room {
   readonly marked: Rectangle;
 }
 
-/**
- * @param things as they are drawn, px
- * @param room without it there are no names beside the pack
- */
-export function placeLabels(things: readonly Drawn[], room?: Room): readonly Label[] {
-  const taken: Rectangle[] = room === undefined ? [] : [room.marked];
+/** @param things as they are drawn, px */
+export function placeLabels(things: readonly Drawn[], room: Room): readonly Label[] {
+  const taken: Rectangle[] = [room.marked];
   const labels: Label[] = [];
   const beside: Drawn[] = [];
   for (const thing of [...things].sort((a, b) => b.width * b.height - a.width * a.height)) {
@@ -98,7 +96,6 @@ export function placeLabels(things: readonly Drawn[], room?: Room): readonly Lab
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
     labels.push({ placed: thing.placed, ...way, x, y, to: undefined });
   }
-  if (room === undefined) return labels;
   const full = [...taken, ...room.taken, ...things];
   for (const thing of beside.slice(0, MOST_BESIDE)) {
     const to = { x: thing.x + thing.width / 2, y: thing.y + thing.height / 2 };

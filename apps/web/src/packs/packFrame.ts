@@ -11,10 +11,13 @@ export interface Span {
 /** Zones that hang about the pack: with nothing in them, an edge of them is seen, so that a thing can be put there. */
 const ABOUT: readonly ZoneKind[] = ['lash', 'strap', 'hipBelt'];
 const EDGE_CM = 2;
+export function hangsAbout({ kind }: Zone): boolean {
+  return ABOUT.includes(kind);
+}
 
 /** Extents of a pack over the zones that it is drawn with. @param used ids of zones with something in them */
 export function packSpans(pack: Pack, used: ReadonlySet<string>): { x: Span; y: Span; z: Span } {
-  const isWhole = (zone: Zone): boolean => !ABOUT.includes(zone.kind) || used.has(zone.id);
+  const isWhole = (zone: Zone): boolean => !hangsAbout(zone) || used.has(zone.id);
   const whole = pack.zones.filter(isWhole);
   const of = (low: (z: Zone) => number, size: (z: Zone) => number): Span => {
     const own = {

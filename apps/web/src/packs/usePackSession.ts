@@ -59,6 +59,8 @@ export interface PackSession {
   /** As it is on the day; `stow` is of what is shown, a thing in hand included. */
   readonly stored: readonly Placement[];
   readonly stow: StowAssessment;
+  /** The same without a thing in hand: as it was before that was taken up. */
+  readonly rested: StowAssessment;
   readonly bounds: StowBounds;
   readonly loading: readonly LoadingStep[];
   /** How many loading steps are shown, and the things they have put in. */
@@ -199,7 +201,7 @@ function useShownStow(
   kept: readonly Placement[],
   preview: readonly Placement[] | undefined,
   isFetchedUp: boolean,
-): Pick<PackSession, 'problem' | 'stow' | 'bounds' | 'loading'> & { readonly onDay: StowOnDay } {
+): Pick<PackSession, 'problem' | 'stow' | 'rested' | 'bounds' | 'loading'> & { readonly onDay: StowOnDay } {
   const problem = useMemo(() => stowProblem(walked, memberId, day), [walked, memberId, day]);
   const onDay = useMemo(
     () => (isFetchedUp ? stowOnDay(problem, kept) : { placements: kept, moves: [] }),
@@ -213,7 +215,7 @@ function useShownStow(
   const settled = useDeferredValue(rested);
   const bounds = useMemo(() => boundsOf(settled), [settled]);
   const loading = useMemo(() => loadingSteps(shown.problem, shown.stow), [shown]);
-  return { ...shown, bounds, loading, onDay };
+  return { ...shown, rested: rested.stow, bounds, loading, onDay };
 }
 
 /** A stow with one thing let go at a point of a zone: just there in a main compartment, anywhere in a pocket. */

@@ -6,6 +6,7 @@ import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
 import { fairnessSchool, formatMeasure, type MemberFigures } from '@graft/core/share';
 import {
   carriedPieces,
+  kitOf,
   movableThings,
   nameAlone,
   ownInPack,
@@ -20,7 +21,8 @@ import { Why } from '../shared/Why';
 import { PieceBlock } from './PieceBlock';
 import type { DayChoice } from './boardSession';
 import { OVERLOAD_HATCH, WATER_HATCH } from './hatches';
-import { nameInside, partName } from './pieceNames';
+import { partName } from '../shared/partName';
+import { nameInside } from './pieceNames';
 import { useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 
@@ -64,7 +66,7 @@ export function BeamRow(props: {
       piece,
       name: nameAlone(trip, piece),
       massKg: massOnDayKg(piece, load.day, leg),
-      kitId: trip.kits.find((k) => k.pieces.some((p) => p.id === piece.id))?.id,
+      kitId: kitOf(trip, piece.id)?.id,
     }));
   }, [trip, member.id, load.day, leg]);
   const part = (kg: number): number => x(limits.drawn({ totalKg: kg, limitKg: load.limitKg }));

@@ -4,7 +4,7 @@ import { allPieces, carrierOf, emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere, solverHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
-import { partName } from './pieceNames';
+import { partName } from '../shared/partName';
 import { SharesStation } from './SharesStation';
 
 jest.mock('../workers/engine', () => engineHere);

@@ -1,4 +1,5 @@
-import { nameInside, partName } from './pieceNames';
+import { partName } from '../shared/partName';
+import { nameInside } from './pieceNames';
 
 test('the part of a kit is its name; what is no part keeps all of it', () => {
   expect(partName('Heron (2 people): tent body')).toBe('tent body');

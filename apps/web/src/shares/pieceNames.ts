@@ -1,4 +1,5 @@
 /** What stands in a piece's block, as far as it fits. */
+import { partName } from '../shared/partName';
 import { wrapped } from '../shared/wrapped';
 
 /** A letter of the blocks' type, rather wide than narrow; what edges and a lock take, px. */
@@ -6,12 +7,6 @@ const LETTER_PX = 6.4;
 const EDGES_PX = 9;
 const LOCK_PX = 16;
 const LINE_PX = 14;
-
-/** The part alone, of a piece of a kit or a parcel: "tent body" of "Heron (2 people): tent body". */
-export function partName(name: string): string {
-  const at = name.lastIndexOf(': ');
-  return at < 0 ? name : name.slice(at + 2);
-}
 
 /**
  * The name that fits into a block whole: the part with its kit, or the part alone.

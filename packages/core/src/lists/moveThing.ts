@@ -1,6 +1,7 @@
 /** Moving a thing to another list: from one member to another, into a kit, or out of one. */
 import { putKit, removePieces } from '../trip/changes.js';
 import type { PersonalThing, Piece, Trip } from '../trip/model.js';
+import { kitOf } from '../trip/queries.js';
 
 export type ListTarget =
   | { readonly kind: 'member'; readonly memberId: string }
@@ -8,7 +9,7 @@ export type ListTarget =
 
 /** @returns the same trip when the thing is there already, or when thing or target is not of this trip */
 export function moveThing(trip: Trip, thingId: string, target: ListTarget): Trip {
-  const kit = trip.kits.find((k) => k.pieces.some((p) => p.id === thingId));
+  const kit = kitOf(trip, thingId);
   const piece = kit?.pieces.find((p) => p.id === thingId);
   const own = trip.personalThings.find((t) => t.id === thingId);
   if (target.kind === 'member') {

@@ -1,7 +1,9 @@
 /** A stow in a sentence, and what is good, fair or poor about its figures. The limits are Graft's own numbers. */
+import { HARD_LIFT } from '../carriage/liftingIndex.js';
 import { FAIR_OFFSET_CM, GOOD_OFFSET_CM } from '../carriage/packingSchool.js';
 import type { Severity, StowAssessment } from './assessment.js';
 import { findingGroups } from './findingGroups.js';
+import { VOIDS_MOST } from './rules/carryingRules.js';
 
 export const GRADES = ['good', 'fair', 'poor'] as const;
 export type Grade = (typeof GRADES)[number];
@@ -48,11 +50,11 @@ export const FIGURE_LIMITS = {
   asideCm: { good: GOOD_OFFSET_CM, fair: FAIR_OFFSET_CM },
   /** Pack and load by what the pack is rated for. */
   loadRatio: { good: 1, fair: 1.1 },
-  voidShare: { good: 0.05, fair: 0.1 },
+  voidShare: { good: VOIDS_MOST, fair: 2 * VOIDS_MOST },
   leanDeg: { good: 11, fair: 15 },
   shoulderPullN: { good: 40, fair: 60 },
   swayNm: { good: 10, fair: 18 },
-  liftingIndex: { good: 1, fair: 2 },
+  liftingIndex: { good: HARD_LIFT, fair: 2 * HARD_LIFT },
 } as const satisfies Readonly<Record<string, Limits>>;
 
 /** @param value of 0 or more; a rounding error costs no grade */

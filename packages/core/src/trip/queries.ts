@@ -1,5 +1,6 @@
 import type {
   HouseRules,
+  Kit,
   Member,
   Pack,
   PartyGroup,
@@ -16,6 +17,11 @@ import { isHelped, isPersonal, movableThings, type Carried } from './whoseThings
 export { isPersonal, mayOthersCarry, movableThings, nameAlone, type Carried } from './whoseThings.js';
 
 const piecesOfKits = oncePer((kits: Trip['kits']): readonly Piece[] => kits.flatMap((kit) => kit.pieces));
+
+/** The kit that a piece is part of; undefined when it is none of this trip's. */
+export function kitOf(trip: Trip, pieceId: string): Kit | undefined {
+  return trip.kits.find((k) => k.pieces.some((p) => p.id === pieceId));
+}
 
 /** Every group piece of the trip, in kit order. */
 export function allPieces(trip: Trip): readonly Piece[] {

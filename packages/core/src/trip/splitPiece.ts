@@ -4,7 +4,7 @@
  */
 import { freshId, putPiece, removePieces } from './changes.js';
 import type { Consumption, Kit, Piece, Shape, Trip } from './model.js';
-import { allPieces, allThings } from './queries.js';
+import { allPieces, allThings, kitOf } from './queries.js';
 
 /** Into equal parts, or each part eaten on days of its own. */
 export const SPLIT_WAYS = ['equal', 'days'] as const;
@@ -28,7 +28,7 @@ export function dayParts({ consumption }: Piece): number {
  * @throws RangeError for another number, or a piece that cannot be split
  */
 export function splitPiece(trip: Trip, pieceId: string, parts: number, way: SplitWay): Trip {
-  const kit = trip.kits.find((k) => k.pieces.some((p) => p.id === pieceId));
+  const kit = kitOf(trip, pieceId);
   const piece = kit?.pieces.find((p) => p.id === pieceId);
   if (kit === undefined || piece === undefined) return trip;
   const refusal = whyNotSplit(piece);

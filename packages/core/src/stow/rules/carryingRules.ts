@@ -9,7 +9,7 @@ import { REACH_LIMIT } from '../reach.js';
 import { isSpent } from '../thingKinds.js';
 import { each, isAtHand, isHalfEmpty, type CheckedRule } from './checkedRule.js';
 
-const VOIDS_MOST = 0.05;
+export const VOIDS_MOST = 0.05;
 
 export const CARRYING_RULES: readonly CheckedRule[] = [
   {

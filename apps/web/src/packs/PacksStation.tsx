@@ -38,6 +38,15 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
   const session = usePackSession(member);
   const planning = usePlanPacks();
   const { walked, pack, stow, loading } = session;
+  const isEmpty = stow.placed.length === 0;
+  const figures = (
+    <StowFigures
+      stow={stow}
+      bounds={session.bounds}
+      problem={session.problem}
+      practising={session.practice !== undefined}
+    />
+  );
   const failure = planning.run.failed ?? session.marking.failed;
   return (
     <FullStation direction={{ base: 'column', lg: 'row' }} align="stretch">
@@ -56,6 +65,8 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
         {failure !== undefined && (
           <ErrorList title={`The planning stopped: ${failure.message}`} errors={failure.errors} />
         )}
+        {/* What to do first stands before a drawing of nothing. */}
+        {isEmpty && figures}
         <SectionDrawing
           key={pack.id}
           pack={pack}
@@ -68,13 +79,8 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
           onDrag={session.mayChange ? session.drag : undefined}
           onCancel={session.letGo}
         />
-        {stow.placed.length > 0 && <LoadingScrubber session={session} />}
-        <StowFigures
-          stow={stow}
-          bounds={session.bounds}
-          problem={session.problem}
-          practising={session.practice !== undefined}
-        />
+        {!isEmpty && <LoadingScrubber session={session} />}
+        {!isEmpty && figures}
         <Box data-print-only px="4" fontSize="sm">
           <ol>
             {loading.map((step, i) => (

@@ -24,7 +24,7 @@ const common = {
 };
 
 /** The components of Ark that stand behind those of theme/chakra.ts. */
-const ARK_PARTS = ['checkbox', 'dialog', 'field', 'portal', 'progress', 'tabs', 'tooltip'];
+const ARK_PARTS = ['checkbox', 'dialog', 'field', 'menu', 'portal', 'progress', 'tabs', 'tooltip'];
 
 export default {
   // A guard against what hangs, not a measure of speed: a machine that is shared can be many times slower.

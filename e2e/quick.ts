@@ -7,6 +7,17 @@ const VIEWPORT = { width: 1280, height: 800 };
 /** What moves is drawn again and again; the journeys look at it moving. */
 export const LOOK = { locale: 'en-GB', reducedMotion: 'reduce', viewport: VIEWPORT } as const;
 
+/** How a browser starts in which software draws in three dimensions: there is no graphics card. */
+export const SOFTWARE_3D = {
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: [
+    '--no-sandbox',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--disable-background-networking',
+  ],
+};
+
 const planQuickly = (context: BrowserContext): Promise<unknown> =>
   context.addInitScript(() => window.localStorage.setItem('graft-stow-effort', '0.05'));
 

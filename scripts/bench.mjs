@@ -39,9 +39,9 @@ await main(async () => {
   });
   const seed = Number(values.seed);
   if (!Number.isInteger(seed) || seed < 0)
-    throw new Refusal(`--seed: expected a whole number from 0, got "${values.seed}"`, 2);
+    throw new Refusal(`--seed: needs a whole number from 0, not "${values.seed}"`, 2);
   const odd = positionals.find((p) => !BENCHES.includes(p));
-  if (odd !== undefined) throw new Refusal(`expected one of ${BENCHES.join(', ')}, got "${odd}"`, 2);
+  if (odd !== undefined) throw new Refusal(`${odd} is no bench: take one of ${BENCHES.join(', ')}`, 2);
   await ensureNodePackages();
   await ensureBuilt();
   const core = await wholeCore();

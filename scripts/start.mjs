@@ -37,7 +37,7 @@ function readOptions() {
   }
   const port = values.port === undefined ? undefined : Number(values.port);
   if (port !== undefined && !(Number.isInteger(port) && port >= 1 && port <= 65535)) {
-    throw new Refusal(`--port: expected a port number from 1 to 65535, got "${values.port}"`, 2);
+    throw new Refusal(`--port: needs a port number from 1 to 65535, not "${values.port}"`, 2);
   }
   return { port, empty: values.empty === true, help: values.help === true };
 }

@@ -22,7 +22,7 @@ test('the demo opens with one click; signing out closes the door, and the addres
   page,
 }) => {
   await page.goto(`${baseUrl()}/account`);
-  await page.getByRole('button', { name: 'Open the demo' }).click();
+  await page.getByRole('button', { name: 'Try it, no account' }).click();
   await expect(page.getByRole('heading', { name: 'Demo leader' })).toBeVisible();
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
@@ -113,12 +113,12 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await expect(friend.locator('[data-cell="joss/name"] input')).toHaveCount(0);
   // What would change the lists is out of reach; what only looks is not.
   await friend.goto(tripUrl.replace(/people$/, 'kit'));
-  await expect(friend.getByRole('list', { name: 'Findings' }).getByRole('listitem').first()).toBeVisible();
+  await expect(friend.getByRole('group', { name: 'Findings' }).getByRole('listitem').first()).toBeVisible();
   await expect(friend.getByRole('button', { name: /^Remove / }).and(friend.locator(':enabled'))).toHaveCount(
     0,
   );
   await expect(friend.getByRole('button', { name: 'Add a kit' })).toBeDisabled();
-  await expect(friend.getByRole('button', { name: 'Put aside' })).toHaveCount(0);
+  await expect(friend.getByRole('button', { name: 'Dismiss' })).toHaveCount(0);
   await friend.getByRole('button', { name: 'CSV', exact: true }).click();
   await expect(friend.getByRole('button', { name: 'Save all things as CSV' })).toBeEnabled();
   // A stow is looked at from every side, and changed nowhere.

@@ -36,14 +36,14 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   await expect(page.getByText('Type at least 10 characters')).toBeVisible();
   await page.getByLabel('Password').fill('pitch before the rain');
   await page.getByRole('button', { name: 'Create the account' }).click();
-  await expect(page.getByText('Start a trip with its name and dates')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'A new trip' })).toBeVisible();
 
   await page.getByRole('button', { name: 'New trip' }).click();
   await page.getByLabel('Name').fill('Round of the plateau');
   await page.getByLabel('First day').fill('2027-05-10');
   await page.getByLabel('Days', { exact: true }).fill('5');
   await page.getByRole('button', { name: 'Start the trip' }).click();
-  await page.getByRole('button', { name: 'To the brief' }).click();
+  await page.getByRole('button', { name: 'To the trip’s days and way' }).click();
 
   // Import: the days are spread evenly, then dragged to where the camps are.
   await page.getByLabel('GPX file').setInputFiles(GPX);
@@ -81,6 +81,7 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   expect((await stored()).dayMarksKm).toEqual(dragged.dayMarksKm);
 
   // Place from the track, then the forecast for it.
+  await page.getByText('Where that is').click();
   await page.getByRole('button', { name: 'From the track' }).click();
   await expect(page.getByText(/Day 1: sun up/)).toBeVisible();
   await page.getByRole('tab', { name: 'Weather' }).click();
@@ -117,6 +118,7 @@ test('a new leader: account, trip, track, day marks, five members with trials, l
   await saved(page);
 
   // Limits: by trial now, explained on hover, and noted with date, name and reason.
+  await page.getByRole('button', { name: 'All columns' }).click();
   await expect(cell(page, 'member-1/limitPolicy')).toHaveText('carry trial');
   await cell(page, 'member-1/limit').locator('span').first().hover();
   await expect(page.getByRole('tooltip')).toContainText(
@@ -145,10 +147,10 @@ test('hostile and odd track files are refused with a clear word, and nothing cha
     [
       'bomb.gpx',
       '<!DOCTYPE gpx [<!ENTITY a "b">]><gpx/>',
-      'expected a GPX file without a document type declaration',
+      'needs a GPX file without a document type declaration',
     ],
-    ['page.gpx', '<html></html>', 'whose root element is <gpx>, got <html>'],
-    ['half.gpx', '<gpx><trk>', 'expected well-formed XML'],
+    ['page.gpx', '<html></html>', 'whose root element is <gpx>, not <html>'],
+    ['half.gpx', '<gpx><trk>', 'needs well-formed XML'],
   ] as const) {
     await upload(name, text);
     await expect(page.getByRole('alert')).toContainText(message);
@@ -157,7 +159,7 @@ test('hostile and odd track files are refused with a clear word, and nothing cha
   writeFileSync(huge, '<gpx>');
   truncateSync(huge, 200_000_000);
   await page.getByLabel('GPX file').setInputFiles(huge);
-  await expect(page.getByRole('alert')).toContainText('expected a GPX file of at most 40 MB, got 200 MB');
+  await expect(page.getByRole('alert')).toContainText('needs a GPX file of at most 40 MB, not 200 MB');
   expect(await storedTrip(id)).toEqual(before);
 });
 
@@ -219,6 +221,7 @@ test('legs, places, weather and house rules are edited in place, with bad entrie
   await page.keyboard.press('Escape');
 
   // Power would give a hidden body weight away.
+  await page.getByText('Walking time and effort of each member').click();
   const effort = page.getByRole('table', { name: 'Walking time and effort' });
   await expect(effort).toContainText(/\d\.\d · \d{3}/);
   await page.getByRole('button', { name: 'Hide body weights' }).click();

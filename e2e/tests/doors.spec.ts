@@ -67,7 +67,7 @@ test('the empty door: five people, own things as one figure, kit pasted, to a fa
   await leader.click(/^People/, 'link');
   await leader.click('Put all into tents and kitchens');
   await leader.click('food', 'link');
-  await leader.click('Plan all empty meals');
+  await leader.click('Suggest meals');
   await leader.click(/^Shares/, 'link');
   await leader.click('Share out');
   await expectFair(page);

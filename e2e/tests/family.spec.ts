@@ -43,6 +43,7 @@ test('a family with children of 9 and 5: from an empty trip to green, by the scr
     ['Pip', '18', '5'],
   ] as const;
   await page.getByRole('button', { name: 'Add a member', exact: true }).click();
+  await page.getByRole('button', { name: 'All columns' }).click();
   for (const [i, [name, kg, years]] of people.entries()) {
     // Enter in a new row adds the next.
     await typeInCell(page, `member-${i + 1}/name`, name);

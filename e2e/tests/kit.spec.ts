@@ -19,7 +19,7 @@ import {
 } from '../support';
 
 const finding = (page: Page, text: string) =>
-  page.getByRole('list', { name: 'Findings' }).getByRole('listitem').filter({ hasText: text });
+  page.getByRole('group', { name: 'Findings' }).getByRole('listitem').filter({ hasText: text });
 const dayOneKg = (trip: Trip): readonly number[] =>
   trip.members.map((m) => loadsOverTrip(trip, m)[0]!.totalKg);
 
@@ -67,7 +67,7 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
   await page.getByLabel('Whose things').selectOption({ label: 'Personal things of Pia' });
   await page.getByRole('button', { name: 'Paste a list' }).click();
   await page.getByRole('textbox', { name: 'List' }).fill('2 x bandana 30 g\nsketch book\n 300 g');
-  await expect(page.getByText('Line 3: expected a name beside the weight, got "300 g"')).toBeVisible();
+  await expect(page.getByText('Line 3: needs a name beside the weight, not "300 g"')).toBeVisible();
   await page.getByRole('button', { name: /Add 3 things for Pia without 1 line/ }).click();
   await expect(page.getByRole('grid', { name: 'Kit' }).getByText('Sketch book')).toBeVisible();
   await saved(page);
@@ -115,8 +115,9 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
     .getByRole('button', { name: 'Leave repair kit of Bryn at home, −0.30 kg' })
     .click();
   await expect(finding(page, '2 repair kits')).toHaveCount(0);
-  await finding(page, 'camera').getByRole('button', { name: 'Put aside' }).click();
-  await page.getByLabel(/Reason to put aside/).fill('the survey needs its long lens');
+  await finding(page, 'camera').getByText('Why, and what else').click();
+  await finding(page, 'camera').getByRole('button', { name: 'Dismiss' }).click();
+  await page.getByLabel(/Reason to dismiss/).fill('the survey needs its long lens');
   await page.keyboard.press('Enter');
   await expect(finding(page, 'camera')).toHaveCount(0);
   await expect(page.getByText('“the survey needs its long lens”')).toBeVisible();
@@ -125,7 +126,7 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
   await saved(page);
   const before = dayOneKg((await storedTrip(id)).trip);
   await station(page, 'Food').click();
-  await page.getByRole('button', { name: 'Plan all empty meals' }).click();
+  await page.getByRole('button', { name: 'Suggest meals' }).click();
   await page.getByLabel('Snacks a day each').fill('150 g');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/kg a person and full day/)).toBeVisible();
@@ -227,10 +228,10 @@ test('CSV: mapped, bad rows told and left out, formulas saved as text', async ({
   await expect(page.getByLabel('Column Farbe is')).toHaveValue('');
   await expect(page.getByLabel('Column Wer is')).toHaveValue('list');
   await expect(page.getByRole('alert')).toContainText(
-    'Line 3, column “Gewicht”: expected a weight such as "1.2 kg"',
+    'Line 3, column “Gewicht”: needs a weight such as "1.2 kg"',
   );
   await expect(page.getByRole('alert')).toContainText(
-    'Line 5, column “Joins”: expected a day of this trip, 1 to',
+    'Line 5, column “Joins”: needs a day of this trip, 1 to',
   );
   await page.getByLabel('Column Farbe is').selectOption({ label: 'Owner' });
   await page.getByRole('button', { name: 'Take 2 rows without the 2 lines above' }).click();

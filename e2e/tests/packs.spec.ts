@@ -75,7 +75,7 @@ test('what is dangerous is said with its reason, and undone in one step', async 
   await expect(findings).toContainText('Bottle, 1 L in Lid: what can leak does not ride above the rest');
   await expect(packs(page)).toContainText('to mend');
   await page.getByRole('button', { name: /^Undo put Bottle/ }).click();
-  await expect(page.getByText('Bottle, 1 L in Lid')).toBeHidden();
+  await expect(page.getByRole('main').getByText('Bottle, 1 L in Lid')).toBeHidden();
 });
 
 test('each drawing is cut anywhere; each says what it shows', async ({ page }) => {

@@ -18,6 +18,7 @@ test('conditions, health notes and the record of a limit; hidden together with t
   await page.keyboard.press('Escape');
   await page.getByLabel('Health notes, for the trip’s leaders only').fill('Allergic to wasps');
   await page.getByLabel('Health notes, for the trip’s leaders only').blur();
+  await page.getByRole('button', { name: 'All columns' }).click();
   await typeInCell(page, 'joss/ownCapKg', '15');
   await saved(page);
   const joss = (await storedTrip(id)).trip.members[0]!;
@@ -97,6 +98,7 @@ test('training and the trip’s dates are saved as a calendar', async ({ page })
 test('buddies are each other’s, and by keyboard the next member is chosen', async ({ page }) => {
   const id = await importTrip(demoText('corvane-census'));
   await openStation(page, id, 'people');
+  await page.getByRole('button', { name: 'All columns' }).click();
   await cell(page, 'ilse/buddyId').click();
   await cell(page, 'ilse/buddyId').locator('select').selectOption({ label: 'Tam' });
   await expect(cell(page, 'tam/buddyId')).toHaveText('Ilse');

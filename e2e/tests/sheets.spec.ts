@@ -276,7 +276,7 @@ test('a trip with nobody on it says what comes first', async ({ page }) => {
   const { id } = (await answer.json()) as { id: string };
   await openStation(page, id, 'sheets');
   await expect(page.getByText('Nobody is on this trip yet')).toBeVisible();
-  await page.getByRole('main').getByRole('link', { name: 'People' }).click();
+  await page.getByRole('main').getByRole('link', { name: 'Add people' }).click();
   await expect(page).toHaveURL(/\/people$/);
 });
 

@@ -121,7 +121,7 @@ test('options that cannot be are refused by name', async () => {
     busy.listen(0, '127.0.0.1', () => resolve((busy.address() as { port: number }).port));
   });
   for (const [args, code, message] of [
-    [['--port', 'high'], 2, '--port: expected a port number from 1 to 65535, got "high"'],
+    [['--port', 'high'], 2, '--port: needs a port number from 1 to 65535, not "high"'],
     [['--faster'], 2, "Unknown option '--faster'"],
     [['--port', String(port), '--empty'], 1, `--port: port ${port} is in use by another program.`],
   ] as const) {

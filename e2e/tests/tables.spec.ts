@@ -27,7 +27,7 @@ test('an empty trip: from nothing to a planned pack', async ({ page }) => {
   await page.getByLabel('Days', { exact: true }).fill('2');
   await page.getByRole('button', { name: 'Start the trip' }).click();
 
-  await page.getByRole('button', { name: 'To the brief' }).click();
+  await page.getByRole('button', { name: 'To the trip’s days and way' }).click();
   await expect(page.getByText('Type each leg, or import a track')).toBeVisible();
   await station(page, 'People').click();
   await expect(page.getByText('Add each member with body weight and pack')).toBeVisible();

@@ -222,7 +222,7 @@ test('the share goes out as a table and comes back, and a broken one takes nothi
       buffer: Buffer.from(content),
     });
   await upload(`${changed}ghost,Kit,Ghost,1,1,${other.name},no,\r\n`);
-  await expect(page.getByRole('alert')).toContainText('expected the id of a piece of this trip, got "ghost"');
+  await expect(page.getByRole('alert')).toContainText('needs the id of a piece of this trip, not "ghost"');
   expect((await storedTrip(id)).trip.share).toEqual(before.share);
   await upload(changed);
   await expect(page.getByText(/11 pieces and 0 handovers taken/)).toBeVisible();
@@ -276,7 +276,7 @@ test('the way goes out as GPX and the dates as a calendar, and both are read int
       buffer: Buffer.from(content),
     });
   await calendar('not a calendar');
-  await expect(page.getByRole('alert')).toContainText('expected an iCalendar file');
+  await expect(page.getByRole('alert')).toContainText('needs an iCalendar file');
   await page.getByLabel('Calendar file').setInputFiles(await own.path());
   await expect(page.getByText(/“Plover census on the Corvane Plateau”: 6 days from/)).toBeVisible();
   await calendar(ics);

@@ -76,17 +76,17 @@ describe('bad input: errors on stderr, exit code 2, nothing written', () => {
   writeFileSync(bad, '{"format":"graft-trip","version":1,"trip":{"id":"X"}}');
   test.each([
     [['nowhere.json'], 'FILE: cannot read "nowhere.json"'],
-    [[], 'FILE: expected one trip file, got 0'],
-    [[bad, bad], 'FILE: expected one trip file, got 2'],
-    [[bad], 'trip.id: expected an id of lower-case letters'],
-    [[bad], 'trip.legs: expected a list of 1 to 60 entries, got nothing'],
+    [[], 'FILE: needs one trip file, not 0'],
+    [[bad, bad], 'FILE: needs one trip file, not 2'],
+    [[bad], 'trip.id: needs an id of lower-case letters'],
+    [[bad], 'trip.legs: needs a list of 1 to 60 entries; there is none'],
     [
       [join(DEMO, 'hut-roof.graft.json'), '--seed', 'x'],
-      '--seed: expected a whole number from 0 to 4294967295, got "x"',
+      '--seed: needs a whole number from 0 to 4294967295, not "x"',
     ],
     [
       [join(DEMO, 'hut-roof.graft.json'), '--effort', '1.5'],
-      '--effort: expected a number from 0.02 to 1, got "1.5"',
+      '--effort: needs a number from 0.02 to 1, not "1.5"',
     ],
     [[join(DEMO, 'hut-roof.graft.json'), '--fast'], "Unknown option '--fast'"],
     [

@@ -6,7 +6,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import { planReport, type PlanReport } from '@graft/core/report';
-import { InvalidInputError } from '@graft/core/schema';
+import { InvalidInputError, needed } from '@graft/core/schema';
 import { standsOn, standsOnLines, weighFirstWords } from '@graft/core/report';
 import {
   fairnessSchool,
@@ -30,7 +30,7 @@ class Refused extends Error {
     message: string,
     readonly exitCode: number,
   ) {
-    super(message);
+    super(needed(message));
   }
 }
 

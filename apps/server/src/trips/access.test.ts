@@ -94,6 +94,7 @@ const SIGNED_IN = (status: number): Expected => ({ ...ANYBODY(status), anonymous
 const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/trips/:id': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}`)],
   'GET /api/trips/:id/export': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/export`)],
+  'GET /api/trips/:id/glance': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/glance`)],
   'GET /api/trips/:id/removed': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/removed`)],
   'GET /api/trips/:id/removed/:partId': [
     READ(404),

@@ -83,6 +83,10 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
     res.type('application/json').send(await store.getBytes(req.params.id, me(res).id));
   });
 
+  router.get('/:id/glance', async (req, res) => {
+    res.json(await store.glance(req.params.id, me(res).id));
+  });
+
   router.get('/:id/removed', async (req, res) => {
     res.json({ removed: await store.removed(req.params.id, me(res).id) });
   });

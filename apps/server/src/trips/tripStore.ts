@@ -3,10 +3,12 @@
  * nothing of it. Each write is one transaction, checked against the version it was based on.
  */
 import { randomUUID } from 'node:crypto';
+import { LRUCache } from 'lru-cache';
 import { IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
 import type { RemovedSummary, StoredTrip, TripRole, TripSummary } from '@graft/core/api';
 import { editedTripErrors } from '@graft/core/formats';
 import type { TakenAway } from '@graft/core/schema';
+import { tripGlance, type TripGlance } from '@graft/core/sheet';
 import { applyEdits, type Trip, type TripEdit } from '@graft/core/trip';
 import { RemovedPartRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
@@ -19,9 +21,12 @@ import { TripCache } from './tripCache.js';
 
 /** A deleted trip can be brought back for so long. */
 const KEPT_DELETED_DAYS = 30;
+const MOST_GLANCES = 500;
 
 export class TripStore {
   private readonly cache = new TripCache();
+  /** By trip and version, which never changes. */
+  private readonly glances = new LRUCache<string, TripGlance>({ max: MOST_GLANCES });
 
   constructor(private readonly source: DataSource) {}
 
@@ -108,6 +113,17 @@ export class TripStore {
     const bytes = Buffer.from(JSON.stringify(stored.trip));
     this.cache.put(id, stored.version, bytes);
     return storedBytes(id, stored.version, stored.role, bytes);
+  }
+
+  /** A trip at a glance; one that has not changed since is not looked at again. */
+  async glance(id: string, userId: string): Promise<TripGlance> {
+    const { version } = await access(this.source.manager, id, userId, 'read');
+    const known = this.glances.get(`${id}/${version}`);
+    if (known !== undefined) return known;
+    const stored = await this.get(id, userId);
+    const glance = tripGlance(stored.trip);
+    this.glances.set(`${id}/${stored.version}`, glance);
+    return glance;
   }
 
   /** A trip for the program itself, which has made sure who asks; undefined when there is none, or it is deleted. */

@@ -2,7 +2,7 @@ import { Box, Text } from '../theme/chakra';
 import { Outlet } from 'react-router';
 import { useAccountSession } from '../shared/AccountProvider';
 import { ErrorList } from '../shared/ErrorList';
-import { SignInPage } from './SignInPage';
+import { WelcomePage } from '../welcome/WelcomePage';
 
 /**
  * Lets in who is signed in; the address stays, so that signing in leads on to where one wanted to go. What was open
@@ -31,7 +31,7 @@ function Door() {
             Your session has ended. Sign in again: what you changed is still here.
           </Box>
         )}
-        <SignInPage />
+        <WelcomePage />
       </>
     );
   }

@@ -1,3 +1,4 @@
+import { LOCALE } from '../shared/locale';
 import { Box, Button, Flex, Input, NativeSelect, Text } from '../theme/chakra';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -119,7 +120,7 @@ function Leaders() {
             <Flex key={invitation.id} align="center" gap="3" mt="2" fontSize="xs">
               <Text flex="1">
                 Open link, {ROLE_WORDS[invitation.role].label}, until{' '}
-                {new Date(invitation.expiresAt).toLocaleDateString()}
+                {new Date(invitation.expiresAt).toLocaleDateString(LOCALE)}
               </Text>
               <Button size="xs" variant="ghost" onClick={() => revoke.mutate(invitation.id)}>
                 Withdraw

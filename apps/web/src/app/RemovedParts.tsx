@@ -1,3 +1,4 @@
+import { LOCALE } from '../shared/locale';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -78,8 +79,7 @@ export function RemovedList({ onDone }: { onDone: () => void }) {
               <Box flex="1">
                 {what}
                 <Text color="fg.muted" fontSize="xs">
-                  {new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}, by{' '}
-                  {by}
+                  {new Date(at).toLocaleString(LOCALE, { dateStyle: 'medium', timeStyle: 'short' })}, by {by}
                 </Text>
               </Box>
               <Button size="xs" variant="outline" disabled={readOnly} onClick={() => void back(partId, what)}>

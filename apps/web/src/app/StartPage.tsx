@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Heading, Text } from '../theme/chakra';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { startParty } from '@graft/core/lists';
 import { TEMPLATES } from '@graft/core/trip';
@@ -8,6 +8,7 @@ import { useLibrary } from '../shared/useLibrary';
 import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
+import { Door } from '../trips/Doors';
 
 const MOST_PEOPLE = 60;
 const MOST_STOVES = 12;
@@ -89,7 +90,7 @@ export function StartPage() {
             Add people
           </Button>
           <Button size="sm" variant="outline" onClick={() => go('brief')}>
-            To the brief
+            To the trip’s days and way
           </Button>
         </Door>
       </Flex>
@@ -108,29 +109,4 @@ function takeCount(
     return `expected a whole number from ${least} to ${most}, got "${text}"`;
   set(count);
   return undefined;
-}
-
-function Door({ title, about, children }: { title: string; about: string; children: ReactNode }) {
-  return (
-    <Flex
-      as="section"
-      aria-label={title}
-      direction="column"
-      flex="1"
-      bg="bg.panel"
-      borderWidth="1px"
-      p="5"
-      gap="3"
-    >
-      <Heading as="h2" fontFamily="heading" fontSize="md">
-        {title}
-      </Heading>
-      <Text fontSize="sm" color="fg.muted" flex="1">
-        {about}
-      </Text>
-      <Flex direction="column" gap="2" align="start">
-        {children}
-      </Flex>
-    </Flex>
-  );
 }

@@ -1,18 +1,20 @@
 import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
 import { isBlank } from '@graft/core/lists';
 import { api, ApiProblem } from '../shared/api';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider, useTrip } from '../shared/TripProvider';
 import { ErrorList } from '../shared/ErrorList';
+import { Announcer } from './Announcer';
 import { MissingStrip } from './MissingStrip';
 import { RemovedNotice } from './RemovedParts';
 import { RunStrip } from './RunStrip';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
+import { useKeptFocus } from './useKeptFocus';
 
 /** An open trip: top bar, the line of stations, and the station that is open. */
 export function TripShell() {
@@ -65,6 +67,8 @@ const WORK = 'work';
 
 function TripFrame() {
   const { trip } = useTrip();
+  const work = useRef<HTMLDivElement>(null);
+  useKeptFocus(work);
   useEffect(() => {
     document.title = `${trip.name} · Graft`;
     return () => {
@@ -89,7 +93,8 @@ function TripFrame() {
       <SaveBanner />
       <RunStrip />
       <RemovedNotice />
-      <Flex as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
+      <Announcer />
+      <Flex ref={work} as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
         <Outlet />
       </Flex>
     </Flex>

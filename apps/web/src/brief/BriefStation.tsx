@@ -7,6 +7,7 @@ import { FullStation } from '../shared/FullStation';
 import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/TripProvider';
 import { DayProblems } from './DayProblems';
+import { Fold } from '../shared/Fold';
 import { Effort } from './Effort';
 import { ElevationProfile } from './ElevationProfile';
 import { HouseRulesPanel } from './HouseRulesPanel';
@@ -95,7 +96,11 @@ export function BriefStation() {
             </Text>
           )}
           <DayProblems lengths={lengths} />
-          <Effort trip={trip} />
+          <Box mt="5">
+            <Fold title="Walking time and effort of each member, with the day’s load">
+              <Effort trip={trip} />
+            </Fold>
+          </Box>
         </Box>
         <Box
           w={{ base: '100%', lg: '400px' }}

@@ -34,8 +34,7 @@ const EffortTable = memo(function EffortTable({ trip }: { trip: Trip }) {
   );
   if (trip.members.length === 0) return null;
   return (
-    <Box as="section" mt="6" overflowX="auto">
-      <Text fontWeight="600">Walking time and effort of each member, with the day’s load</Text>
+    <Box as="section" mt="2" overflowX="auto">
       <Table.Root size="sm" aria-label="Walking time and effort" w="auto" minW="60%">
         <Table.Header>
           <Table.Row bg="transparent">

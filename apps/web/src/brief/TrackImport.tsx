@@ -1,3 +1,4 @@
+import { whole } from '../shared/locale';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
 import { tripGpx, type PieceUse, type PlacesOfFile } from '@graft/core/formats';
@@ -77,7 +78,7 @@ export function TrackImport() {
     );
     const lowered = loweredBy(now, step(now));
     setTold(
-      `${file.name}: ${points.toLocaleString('en')} points, ${inUnits(`${trackLengthKm(track).toFixed(1)} km`)}` +
+      `${file.name}: ${whole(points)} points, ${inUnits(`${trackLengthKm(track).toFixed(1)} km`)}` +
         `${track.elevationM === undefined ? ', no elevations: climb and hours stay as they were typed' : ''}` +
         `${track.gapsBefore === undefined ? '' : `, ${counted(track.gapsBefore.length, 'gap')} that ${track.gapsBefore.length === 1 ? 'is' : 'are'} not walked`}` +
         `${onTheWay.length > 0 ? `, ${counted(onTheWay.length, 'place')} on the way` : ''}. ${campsKm.length > 0 && campsKm.length === now.legs.length - 1 ? 'Its camps, or the ends of its tracks, end the days.' : 'Drag the ends of the days to where the camps are.'}` +

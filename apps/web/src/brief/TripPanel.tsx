@@ -12,6 +12,7 @@ import {
   type Place,
   type Supply,
 } from '@graft/core/trip';
+import { Fold } from '../shared/Fold';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, choiceColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
@@ -84,47 +85,51 @@ export function TripPanel() {
         />
       </Flex>
       <PlaceFields />
-      <Flex gap="3">
-        <TextEntry
-          label="Sets off at"
-          type="time"
-          value={trip.setOff}
-          take={(text) => setField(change, 'setOff', text, 'setting off')}
-        />
-        <TextEntry
-          label="Longest day, h"
-          value={String(trip.longestDayH)}
-          take={(text) => takeQuantity(change, 'longestDayH', read(text, 'duration'), 'the longest day')}
-        />
-        <TextEntry
-          label={`Drinks, ${unit('liquid')}/h`}
-          value={exact(trip.waterLPerH, 'liquid')}
-          take={(text) => takeQuantity(change, 'waterLPerH', read(text, 'liquid'), 'water an hour')}
-        />
-      </Flex>
-      <Text fontSize="xs" color="fg.muted">
-        {inUnits(
-          'Longest day: walking time of the slowest member, without breaks. Water: 0.5 L an hour is a start, more in heat.',
-        )}
-      </Text>
-      <Flex gap="3">
-        <ChoiceEntry
-          label="Carry limits by"
-          value={trip.limitPolicy}
-          options={LIMIT_POLICY_IDS.map((id) => [id, LIMIT_POLICIES[id].name] as const)}
-          onChoose={(value) =>
-            setField(
-              change,
-              'limitPolicy',
-              LIMIT_POLICY_IDS.find((s) => s === value),
-              'how limits are set',
-            )
-          }
-        />
-      </Flex>
-      <Text fontSize="xs" color="fg.muted">
-        {inUnits(LIMIT_POLICIES[trip.limitPolicy].about)}
-      </Text>
+      <Fold title="What days and loads are measured by">
+        <Flex direction="column" gap="3" pt="1">
+          <Flex gap="3">
+            <TextEntry
+              label="Sets off at"
+              type="time"
+              value={trip.setOff}
+              take={(text) => setField(change, 'setOff', text, 'setting off')}
+            />
+            <TextEntry
+              label="Longest day, h"
+              value={String(trip.longestDayH)}
+              take={(text) => takeQuantity(change, 'longestDayH', read(text, 'duration'), 'the longest day')}
+            />
+            <TextEntry
+              label={`Drinks, ${unit('liquid')}/h`}
+              value={exact(trip.waterLPerH, 'liquid')}
+              take={(text) => takeQuantity(change, 'waterLPerH', read(text, 'liquid'), 'water an hour')}
+            />
+          </Flex>
+          <Text fontSize="xs" color="fg.muted">
+            {inUnits(
+              'Longest day: walking time of the slowest member, without breaks. Water: 0.5 L an hour is a start, more in heat.',
+            )}
+          </Text>
+          <Flex gap="3">
+            <ChoiceEntry
+              label="Carry limits by"
+              value={trip.limitPolicy}
+              options={LIMIT_POLICY_IDS.map((id) => [id, LIMIT_POLICIES[id].name] as const)}
+              onChoose={(value) =>
+                setField(
+                  change,
+                  'limitPolicy',
+                  LIMIT_POLICY_IDS.find((s) => s === value),
+                  'how limits are set',
+                )
+              }
+            />
+          </Flex>
+          <Text fontSize="xs" color="fg.muted">
+            {inUnits(LIMIT_POLICIES[trip.limitPolicy].about)}
+          </Text>
+        </Flex>
+      </Fold>
       <Supplies />
       <TextEntry
         label="Notes"
@@ -170,18 +175,6 @@ function PlaceFields() {
         value={place?.name ?? ''}
         take={(text) => (text.trim() === '' ? 'expected a name' : set({ name: text.trim() }))}
       />
-      <Flex gap="3" mt="2">
-        {number('latitudeDeg', 'Latitude, ° north')}
-        {number('longitudeDeg', 'Longitude, ° east')}
-        <TextEntry
-          label={`Valley at, ${unit('height')}`}
-          value={place === undefined ? '' : exact(place.valleyElevationM, 'height')}
-          take={(text) => {
-            const parsed = read(text, 'height');
-            return parsed.ok ? set({ valleyElevationM: parsed.value }) : parsed.error;
-          }}
-        />
-      </Flex>
       <Flex mt="1.5" gap="3" align="center" fontSize="xs" color="fg.muted">
         <Box flex="1">
           {light === undefined
@@ -190,24 +183,41 @@ function PlaceFields() {
               ? `${light.daylightH ?? 0} h of daylight on day 1.`
               : `Day 1: sun up ${clock(light.sunriseH)}, down ${clock(light.sunsetH)}, ${(light.daylightH ?? 0).toFixed(1)} h (${trip.timeZone}).`}
         </Box>
-        {track !== undefined && (
-          <Button
-            size="xs"
-            variant="outline"
-            onClick={() =>
-              set({
-                latitudeDeg: track.latitudeDeg[0]!,
-                longitudeDeg: track.longitudeDeg[0]!,
-                ...(track.elevationM === undefined
-                  ? {}
-                  : { valleyElevationM: Math.round(Math.min(...track.elevationM)) }),
-              })
-            }
-          >
-            From the track
-          </Button>
-        )}
       </Flex>
+      <Fold title="Where that is">
+        <Flex gap="3" mt="2">
+          {number('latitudeDeg', 'Latitude, ° north')}
+          {number('longitudeDeg', 'Longitude, ° east')}
+          <TextEntry
+            label={`Valley at, ${unit('height')}`}
+            value={place === undefined ? '' : exact(place.valleyElevationM, 'height')}
+            take={(text) => {
+              const parsed = read(text, 'height');
+              return parsed.ok ? set({ valleyElevationM: parsed.value }) : parsed.error;
+            }}
+          />
+        </Flex>
+        <Flex mt="2">
+          {' '}
+          {track !== undefined && (
+            <Button
+              size="xs"
+              variant="outline"
+              onClick={() =>
+                set({
+                  latitudeDeg: track.latitudeDeg[0]!,
+                  longitudeDeg: track.longitudeDeg[0]!,
+                  ...(track.elevationM === undefined
+                    ? {}
+                    : { valleyElevationM: Math.round(Math.min(...track.elevationM)) }),
+                })
+              }
+            >
+              From the track
+            </Button>
+          )}
+        </Flex>
+      </Fold>
     </Box>
   );
 }

@@ -69,7 +69,13 @@ export function legColumns(
     },
     textColumn({ ...common, id: 'name', header: 'Leg' }),
     unlessUnsaid(
-      quantityColumn({ ...quantity, id: 'distanceKm', header: 'Way', quantity: 'distance', width: '56' }),
+      quantityColumn({
+        ...quantity,
+        id: 'distanceKm',
+        header: 'Distance',
+        quantity: 'distance',
+        width: '66',
+      }),
     ),
     unlessUnsaid(
       quantityColumn({ ...quantity, id: 'climbM', header: 'Up', quantity: 'height', width: '54' }),

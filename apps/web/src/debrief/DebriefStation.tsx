@@ -38,7 +38,10 @@ export function DebriefStation() {
   };
   if (trip.members.length === 0)
     return (
-      <NobodyYet what="what they used, missed and felt is asked for here after the trip, and the next trip starts from it." />
+      <NobodyYet
+        what="What they used, missed and felt is asked for here after the trip, and the next trip starts from it."
+        later="list"
+      />
     );
   return (
     <Flex direction="column" flex="1">

@@ -7,6 +7,7 @@ import { formatMassChange } from '@graft/core/units';
 import { useAccountSession } from '../shared/AccountProvider';
 import { dateWords, today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
+import { Fold } from '../shared/Fold';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
@@ -105,13 +106,17 @@ function OneSuggestion({
           </Text>
         )}
         <Text fontSize="xs">{inUnits(s.why)}.</Text>
-        <Text fontSize="xs" color="fg.muted">
-          {inUnits(s.evidence.map((e) => `${e.trip}, ${dateWords(e.date)}: ${e.what}`).join(' · '))}
-        </Text>
+        <Fold title="What it rests on">
+          <Box as="ul" listStyleType="none" fontSize="xs" color="fg.muted">
+            {s.evidence.map((e) => (
+              <li key={`${e.trip} ${e.date}`}>{inUnits(`${e.trip}, ${dateWords(e.date)}: ${e.what}`)}</li>
+            ))}
+          </Box>
+        </Fold>
       </Box>
       {!readOnly && (
         <Flex gap="2">
-          <Button size="xs" aria-label={`Accept: ${inUnits(s.what)}`} onClick={onTake}>
+          <Button size="xs" variant="outline" aria-label={`Accept: ${inUnits(s.what)}`} onClick={onTake}>
             Accept
           </Button>
           <Button

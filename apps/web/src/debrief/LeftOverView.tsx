@@ -97,7 +97,7 @@ export function LeftOverView() {
       )}
       <Text fontSize="xs" color="fg.muted" mt="2">
         Food without its packaging, lunches and snacks too. Fuel left: weigh the canisters and take their
-        empty mass off. Person-days end for somebody on the day they left the party.
+        empty weight off. Person-days end for somebody on the day they left the party.
       </Text>
       <Text fontWeight="600" mt="5">
         Water against the plan

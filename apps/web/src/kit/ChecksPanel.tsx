@@ -9,16 +9,18 @@ import {
 } from '@graft/core/lists';
 import type { Member } from '@graft/core/trip';
 import { formatMassChange } from '@graft/core/units';
+import { Fold } from '../shared/Fold';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 import { useInUnits } from '../shared/useInUnits';
 
 const WEIGHTS = {
-  must: { sign: '▲', word: 'settle before leaving' },
-  should: { sign: '◆', word: 'look at' },
-  could: { sign: '○', word: 'could save' },
+  must: { sign: '▲', word: 'Settle before leaving' },
+  should: { sign: '◆', word: 'Look at' },
+  could: { sign: '○', word: 'Could save' },
 } as const;
+const ORDER = Object.keys(WEIGHTS) as (keyof typeof WEIGHTS)[];
 
 interface Props {
   readonly members: readonly Member[];
@@ -56,15 +58,34 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
             : 'Nothing to settle.'
           : `${counted(findings.length, 'finding')}${savedKg < -0.0005 ? `; all of them together would save ${formatMassChange(savedKg, massUnit).slice(1)}` : ''}`}
       </Text>
-      <Box as="ul" listStyleType="none" aria-label={stay ? 'Can stay' : 'Findings'}>
-        {findings.map((finding) => (
-          <FindingItem
-            key={finding.id}
-            finding={finding}
-            names={members.filter((m) => finding.memberIds.includes(m.id)).map((m) => m.name)}
-            onShow={onShow}
-          />
-        ))}
+      <Box role="group" aria-label={stay ? 'Can stay' : 'Findings'}>
+        {ORDER.map((weight) => {
+          const list = findings.filter((f) => f.weight === weight);
+          if (list.length === 0) return null;
+          const { sign, word } = WEIGHTS[weight];
+          return (
+            <Box key={weight} as="section" pt="3">
+              <Text
+                as="h2"
+                fontSize="xs"
+                fontWeight="600"
+                color={weight === 'must' ? 'overload.fg' : 'fg.muted'}
+              >
+                {sign} {word}, {list.length}
+              </Text>
+              <Box as="ul" listStyleType="none" aria-label={word}>
+                {list.map((finding) => (
+                  <FindingItem
+                    key={finding.id}
+                    finding={finding}
+                    names={members.filter((m) => finding.memberIds.includes(m.id)).map((m) => m.name)}
+                    onShow={onShow}
+                  />
+                ))}
+              </Box>
+            </Box>
+          );
+        })}
       </Box>
       {!stay && (
         <Text fontSize="xs" color="fg.muted" pt="3">
@@ -74,7 +95,7 @@ export const ChecksPanel = memo(function ChecksPanel({ members, forecast, found,
       {dismissed.length > 0 && (
         <Box pt="4">
           <Text fontSize="xs" fontWeight="600" color="fg.muted">
-            Put aside
+            Dismissed
           </Text>
           {dismissed.map(({ finding, reason }) => (
             <Flex key={finding.id} fontSize="xs" gap="2" align="baseline" py="1">
@@ -108,69 +129,45 @@ function FindingItem({
 }) {
   const inUnits = useInUnits();
   const { change, readOnly } = useTripCommands();
-  const { massUnit } = usePreferences();
   const [reason, setReason] = useState<string | undefined>();
-  const weight = WEIGHTS[finding.weight];
+  const [first, ...others] = finding.cures;
   const dismiss = (): void => {
     const text = (reason ?? '').trim();
     if (text === '') return;
-    change(`put aside: ${finding.what}`, (t) => dismissFinding(t, finding.id, text));
+    change(`dismiss: ${finding.what}`, (t) => dismissFinding(t, finding.id, text));
   };
   return (
-    <Box as="li" py="2" borderBottomWidth="1px" borderColor="border.muted">
-      <Flex gap="2" align="baseline">
-        <Text
-          as="span"
-          aria-label={weight.word}
-          title={weight.word}
-          color={finding.weight === 'must' ? 'overload.fg' : 'fg.muted'}
-        >
-          {weight.sign}
+    <Box as="li" py="1.5" borderBottomWidth="1px" borderColor="border.muted">
+      <Text fontWeight="600">{inUnits(finding.what)}</Text>
+      {first !== undefined && <CureButton cure={first} />}
+      <Fold title="Why, and what else">
+        <Text fontSize="xs" color="fg.muted">
+          {inUnits(finding.why)}
+          {names.length > 1 && names.length <= 4 && `. ${names.join(', ')}`}
         </Text>
-        <Box flex="1" fontWeight="600">
-          {inUnits(finding.what)}
-        </Box>
-      </Flex>
-      <Text fontSize="xs" color="fg.muted" ps="5">
-        {inUnits(finding.why)}
-        {names.length > 1 && names.length <= 4 && `. ${names.join(', ')}`}
-      </Text>
-      <Flex ps="5" pt="1" gap="1" wrap="wrap">
-        {finding.cures.map((cure) => (
-          <Button
-            key={cure.label}
-            size="2xs"
-            variant="outline"
-            disabled={readOnly}
-            h="auto"
-            maxW="100%"
-            py="0.5"
-            whiteSpace="normal"
-            textAlign="start"
-            onClick={() => change(cure.label.toLowerCase(), cure.apply)}
-          >
-            {cure.label}
-            {Math.abs(cure.changeKg) > 0.0005 && `, ${formatMassChange(cure.changeKg, massUnit)}`}
-          </Button>
-        ))}
-        {finding.thingIds.length > 0 && (
-          <Button size="2xs" variant="ghost" onClick={() => onShow(new Set(finding.thingIds))}>
-            Show
-          </Button>
-        )}
-        {reason === undefined && !readOnly && (
-          <Button size="2xs" variant="ghost" onClick={() => setReason('')}>
-            Put aside
-          </Button>
-        )}
-      </Flex>
+        <Flex pt="1" gap="1" wrap="wrap">
+          {others.map((cure) => (
+            <CureButton key={cure.label} cure={cure} />
+          ))}
+          {finding.thingIds.length > 0 && (
+            <Button size="2xs" variant="outline" onClick={() => onShow(new Set(finding.thingIds))}>
+              Show
+            </Button>
+          )}
+          {reason === undefined && !readOnly && (
+            <Button size="2xs" variant="outline" onClick={() => setReason('')}>
+              Dismiss
+            </Button>
+          )}
+        </Flex>
+      </Fold>
       {reason !== undefined && (
-        <Flex ps="5" pt="1" gap="1">
+        <Flex pt="1" gap="1">
           <Input
             size="xs"
             autoFocus
             placeholder="Why it is right as it is"
-            aria-label={`Reason to put aside: ${finding.what}`}
+            aria-label={`Reason to dismiss: ${finding.what}`}
             maxLength={300}
             value={reason}
             onChange={(e) => setReason(e.target.value)}
@@ -180,10 +177,32 @@ function FindingItem({
             }}
           />
           <Button size="xs" disabled={reason.trim() === ''} onClick={dismiss}>
-            Put aside
+            Dismiss
           </Button>
         </Flex>
       )}
     </Box>
+  );
+}
+
+function CureButton({ cure }: { cure: KitFinding['cures'][number] }) {
+  const { change, readOnly } = useTripCommands();
+  const { massUnit } = usePreferences();
+  return (
+    <Button
+      size="2xs"
+      variant="outline"
+      disabled={readOnly}
+      h="auto"
+      maxW="100%"
+      my="0.5"
+      py="0.5"
+      whiteSpace="normal"
+      textAlign="start"
+      onClick={() => change(cure.label.toLowerCase(), cure.apply)}
+    >
+      {cure.label}
+      {Math.abs(cure.changeKg) > 0.0005 && `, ${formatMassChange(cure.changeKg, massUnit)}`}
+    </Button>
   );
 }

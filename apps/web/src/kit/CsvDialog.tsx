@@ -1,3 +1,4 @@
+import { needed } from '@graft/core/schema';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { csvTrip, thingsCsv, type CsvMapping, type CsvOptions, type ReadThings } from '@graft/core/formats';
@@ -71,7 +72,7 @@ export function CsvDialog({
     let current = true;
     worker.current!.read(mapping, options, library, limits).then(
       (answer) => current && setRead(answer),
-      (error: unknown) => current && setProblem(`${loaded.name}: ${(error as Error).message}`),
+      (error: unknown) => current && setProblem(`${loaded.name}: ${needed((error as Error).message)}`),
     );
     return () => {
       current = false;
@@ -91,7 +92,7 @@ export function CsvDialog({
     try {
       show(file.name, await worker.current!.open(file, members));
     } catch (error) {
-      setProblem(`${file.name}: ${(error as Error).message}`);
+      setProblem(`${file.name}: ${needed((error as Error).message)}`);
     }
   };
   const show = (name: string, head: CsvHead): void => {
@@ -204,7 +205,7 @@ function CsvErrors({ errors }: { errors: ReadThings['errors'] }) {
       {errors.slice(0, SHOWN_ERRORS).map((e, i) => (
         <Text key={i}>
           Line {e.line}
-          {e.column !== '' && `, column “${e.column}”`}: {e.message}
+          {e.column !== '' && `, column “${e.column}”`}: {needed(e.message)}
         </Text>
       ))}
       {errors.length > SHOWN_ERRORS && <Text>and {errors.length - SHOWN_ERRORS} more</Text>}

@@ -1,9 +1,10 @@
-import { Box, Button, Flex, Text } from '../theme/chakra';
+import { Box, Button, Flex } from '../theme/chakra';
 import { useState } from 'react';
 import { FullStation } from '../shared/FullStation';
 import { SidePanel } from '../shared/SidePanel';
 import { ArrangementsPanel } from './ArrangementsPanel';
 import { ChecksPanel } from './ChecksPanel';
+import { EmptyStation } from '../shared/EmptyStation';
 import { KitTable } from './KitTable';
 import { Provided } from './Provided';
 import { WeighPanel } from './WeighPanel';
@@ -41,11 +42,15 @@ export function KitStation() {
         >
           {member !== undefined && <Provided member={member} />}
           {rows.length === 0 && !filtered && kits.length === 0 ? (
-            <Text py="8" px="2" fontSize="md">
+            <EmptyStation
+              title="Nothing is listed yet"
+              first={trip.members.length === 0 ? [['people', 'Add people']] : []}
+              later="list"
+            >
               {trip.members.length === 0
                 ? 'Add members at People first; then a list by template fills in tents, cook sets and everybody’s own things.'
-                : 'Start with a list by template, take things from your library, paste a list, or read a spreadsheet.'}
-            </Text>
+                : 'Start with a list by template, take things from your library, paste a list, or read a spreadsheet: all of it is above.'}
+            </EmptyStation>
           ) : (
             <KitTable
               rows={rows}

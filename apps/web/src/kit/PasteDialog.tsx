@@ -1,3 +1,4 @@
+import { needed } from '@graft/core/schema';
 import { Box, Button, Flex, Text, Textarea } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { isCells, readCells, type PastedCells } from '@graft/core/formats';
@@ -151,7 +152,7 @@ export function PasteDialog({
       </Flex>
       {errors.map((e) => (
         <Text key={e.line} role="alert" fontSize="xs" color="overload.fg">
-          Line {e.line}: {e.message}
+          Line {e.line}: {needed(e.message)}
         </Text>
       ))}
       {rows.length > 0 && (

@@ -106,7 +106,7 @@ export function WeighPanel({ focused }: { focused: Piece | PersonalThing | undef
         </Button>
       </Flex>
       <Text fontSize="xs" color="fg.muted" pt="1">
-        Alt+W takes the mass while you stay in the table.
+        Alt+W takes the weight while you stay in the table.
       </Text>
       {told !== '' && (
         <Text role="status" fontSize="xs" pt="1">

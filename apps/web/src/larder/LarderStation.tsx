@@ -85,7 +85,7 @@ export function LarderStation() {
             }
             title="Dried breakfasts and dinners, any lunch; with the first of them, snacks. Each cook group begins with another dish."
           >
-            {groups.length > 0 ? 'Plan all empty meals' : 'Make cook groups and plan all meals'}
+            {groups.length > 0 ? 'Suggest meals' : 'Make cook groups and suggest meals'}
           </Button>
         )}
       </HStack>

@@ -92,7 +92,9 @@ export function MealGrid({
         <table className="meal-table" aria-label={`Meals of ${group.name}`}>
           <thead>
             <tr>
-              <th />
+              <th>
+                <VisuallyHidden>Meal</VisuallyHidden>
+              </th>
               {trip.legs.map((leg, i) => (
                 <th key={leg.id} scope="col">
                   {i + 1} · {shortDay(trip.startDate, i + 1)}

@@ -78,60 +78,62 @@ export function LibraryPage() {
   return (
     <Flex direction="column" h="100dvh">
       <LibraryHead loading={library.loading} unsaved={library.unsaved} count={entries.length} />
-      <Flex gap="3" px="4" py="2" align="center" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
-        <Tabs label="Library" tabs={SETS} value={set} onChoose={setSet} />
-        <Input
-          size="sm"
-          w="14rem"
-          placeholder="Find by name"
-          aria-label="Find by name"
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
-        />
-        <Box flex="1" />
-        {set === 'kit' && (
-          <Text fontSize="xs" color="fg.muted">
-            “To library” on a trip’s list keeps a kit here too.
+      <Flex as="main" direction="column" flex="1" minH="0">
+        <Flex gap="3" px="4" py="2" align="center" borderBottomWidth="1px" flexShrink={0} wrap="wrap">
+          <Tabs label="Library" tabs={SETS} value={set} onChoose={setSet} />
+          <Input
+            size="sm"
+            w="14rem"
+            placeholder="Find by name"
+            aria-label="Find by name"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+          <Box flex="1" />
+          {set === 'kit' && (
+            <Text fontSize="xs" color="fg.muted">
+              “To library” on a trip’s list keeps a kit here too.
+            </Text>
+          )}
+          <Button size="xs" variant="outline" onClick={add}>
+            <Plus size={13} /> {KIND_WORDS[set]}
+          </Button>
+        </Flex>
+        {undo !== undefined && (
+          <UndoLine
+            what={undo.what}
+            onBack={() => {
+              save.put(undo.before);
+              setUndo(undefined);
+            }}
+            onClose={() => setUndo(undefined)}
+          />
+        )}
+        {library.problem !== undefined && (
+          <Text role="alert" px="4" py="1" color="overload.fg">
+            {library.problem}
           </Text>
         )}
-        <Button size="xs" variant="outline" onClick={add}>
-          <Plus size={13} /> {KIND_WORDS[set]}
-        </Button>
-      </Flex>
-      {undo !== undefined && (
-        <UndoLine
-          what={undo.what}
-          onBack={() => {
-            save.put(undo.before);
-            setUndo(undefined);
-          }}
-          onClose={() => setUndo(undefined)}
-        />
-      )}
-      {library.problem !== undefined && (
-        <Text role="alert" px="4" py="1" color="overload.fg">
-          {library.problem}
-        </Text>
-      )}
-      <Flex flex="1" minH="0">
-        <Box ref={setScroller} flex="1" minW="0" overflow="auto" pe="3" pb="6">
-          <EntryTable
-            set={set}
-            shown={shown}
-            save={save}
-            scroller={scroller}
-            reached={reached}
-            onReach={setReached}
-          />
-          {shown.length === 0 && !library.loading && (
-            <Text py="6">{needle === '' ? 'Nothing here yet.' : `Nothing is named like “${search}”.`}</Text>
-          )}
-        </Box>
-        {set !== 'dish' && (
-          <Box w="300px" flexShrink={0} borderStartWidth="1px" bg="bg.panel" overflow="auto" px="3" py="3">
-            <OutingsPanel entry={chosen} put={save.put} />
+        <Flex flex="1" minH="0">
+          <Box ref={setScroller} flex="1" minW="0" overflow="auto" pe="3" pb="6">
+            <EntryTable
+              set={set}
+              shown={shown}
+              save={save}
+              scroller={scroller}
+              reached={reached}
+              onReach={setReached}
+            />
+            {shown.length === 0 && !library.loading && (
+              <Text py="6">{needle === '' ? 'Nothing here yet.' : `Nothing is named like “${search}”.`}</Text>
+            )}
           </Box>
-        )}
+          {set !== 'dish' && (
+            <Box w="300px" flexShrink={0} borderStartWidth="1px" bg="bg.panel" overflow="auto" px="3" py="3">
+              <OutingsPanel entry={chosen} put={save.put} />
+            </Box>
+          )}
+        </Flex>
       </Flex>
     </Flex>
   );

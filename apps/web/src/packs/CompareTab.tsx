@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Table, Text } from '../theme/chakra';
+import { Box, Button, Flex, Table, Text, VisuallyHidden } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { PACKING_SCHOOLS, roundLeanDeg, topHeavyDays, type BodyLoad } from '@graft/core/carriage';
@@ -121,13 +121,17 @@ export function CompareTab({ trip, member, stow, placements, onApply }: Props) {
       >
         <Table.Header>
           <Table.Row bg="transparent">
-            <Table.ColumnHeader />
+            <Table.ColumnHeader>
+              <VisuallyHidden>Stow</VisuallyHidden>
+            </Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">lean</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">sway, N·m</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">pull, N</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">height, out, {unit('length')}</Table.ColumnHeader>
             <Table.ColumnHeader textAlign="end">rules</Table.ColumnHeader>
-            <Table.ColumnHeader />
+            <Table.ColumnHeader>
+              <VisuallyHidden>What can be done</VisuallyHidden>
+            </Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -188,6 +192,7 @@ function TradeOff({ entries }: { entries: readonly Entry[] }) {
   ]).nice();
   return (
     <svg
+      viewBox={`0 0 ${CHART.width} ${CHART.height}`}
       width={CHART.width}
       height={CHART.height}
       role="img"

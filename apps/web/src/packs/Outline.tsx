@@ -112,7 +112,11 @@ export function MainOutline({ main, frame, plane }: { main: MainCompartment; fra
 }
 
 export function shadeOf(placed: PlacedThing) {
-  return densityShade(placed.wholeKg / Math.max(placed.volumeL, 0.01));
+  return densityShade(densityOf(placed));
+}
+/** kg/L of a thing as it lies, with what rides in it. */
+export function densityOf(placed: PlacedThing): number {
+  return placed.wholeKg / Math.max(placed.volumeL, 0.01);
 }
 
 /** The plumb line through the centre of gravity, with its bob. */

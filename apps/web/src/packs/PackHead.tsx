@@ -1,5 +1,8 @@
 import { Flex, Text, Button, Box } from '../theme/chakra';
 import { useTrip } from '../shared/TripProvider';
+import { Tabs } from '../shared/Tabs';
+import { canDrawInTheRound } from './PackPicture';
+import { VIEWS, type View } from './packSession';
 import type { PackSession } from './usePackSession';
 import type { PlanPacks } from './usePlanPacks';
 
@@ -22,6 +25,16 @@ export function PackHead({ session, planning }: { session: PackSession; planning
         >
           Plan this pack
         </Button>
+      )}
+      {canDrawInTheRound() && (
+        <Box data-screen-only fontSize="xs">
+          <Tabs
+            label="How the pack is drawn"
+            tabs={Object.entries(VIEWS) as [View, string][]}
+            value={session.view}
+            onChoose={session.setView}
+          />
+        </Box>
       )}
       {session.previewing && (
         <Text fontSize="xs" color="fg.muted">

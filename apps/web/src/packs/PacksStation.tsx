@@ -1,13 +1,14 @@
-import { Box, Flex, Text } from '../theme/chakra';
-import { Link, useSearchParams } from 'react-router';
+import { Box, Flex } from '../theme/chakra';
+import { useSearchParams } from 'react-router';
 import { isNoPack, packOf, type Member } from '@graft/core/trip';
+import { EmptyStation } from '../shared/EmptyStation';
 import { ErrorList } from '../shared/ErrorList';
 import { FullStation } from '../shared/FullStation';
 import { useTrip } from '../shared/TripProvider';
 import { LoadingScrubber } from './LoadingScrubber';
 import { PackHead } from './PackHead';
 import { PackList } from './PackList';
-import { SectionDrawing } from './SectionDrawing';
+import { PackPicture } from './PackPicture';
 import { StowFigures } from './StowFigures';
 import { StowPanel } from './StowPanel';
 import { usePackSession } from './usePackSession';
@@ -22,13 +23,10 @@ export function PacksStation() {
   const member = withPack.find((m) => m.id === params.get('member')) ?? withPack[0];
   if (member === undefined) {
     return (
-      <Text p="10" fontSize="md">
-        Add the members and their packs at{' '}
-        <Link to="../people" style={{ textDecoration: 'underline' }}>
-          People
-        </Link>{' '}
-        first: each pack is planned here.
-      </Text>
+      <EmptyStation title="No pack yet" first={[['people', 'Add people and their packs']]} later="pack">
+        Add the members and their packs at People first: each pack is planned here, with where every thing
+        goes, how it rides and in what order it is loaded.
+      </EmptyStation>
     );
   }
   return <OpenPack member={member} onOpen={(id) => setParams({ member: id })} />;
@@ -37,7 +35,7 @@ export function PacksStation() {
 function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: string) => void }) {
   const session = usePackSession(member);
   const planning = usePlanPacks();
-  const { walked, pack, stow, loading } = session;
+  const { walked, stow, loading } = session;
   const isEmpty = stow.placed.length === 0;
   const figures = (
     <StowFigures
@@ -67,18 +65,7 @@ function OpenPack({ member, onOpen }: { member: Member; onOpen: (memberId: strin
         )}
         {/* What to do first stands before a drawing of nothing. */}
         {isEmpty && figures}
-        <SectionDrawing
-          key={pack.id}
-          pack={pack}
-          torsoCm={member.torsoCm}
-          stow={stow}
-          rested={session.rested}
-          loaded={session.loaded}
-          chosenId={session.chosenId}
-          onChoose={session.choose}
-          onDrag={session.mayChange ? session.drag : undefined}
-          onCancel={session.letGo}
-        />
+        <PackPicture session={session} />
         {!isEmpty && <LoadingScrubber session={session} />}
         {!isEmpty && figures}
         <Box data-print-only px="4" fontSize="sm">

@@ -26,7 +26,7 @@ const show = async (opened: OpenTrip, name: string): Promise<void> => {
 test('with nobody to carry, the way to People is one click', () => {
   openTrip(emptyTrip('t', 'Nobody yet', '2027-05-10', 2), <PacksStation />);
   expect(screen.getByText(/each pack is planned here/)).toBeDefined();
-  expect(screen.getByRole('link', { name: 'People' }).getAttribute('href')).toMatch(/people$/);
+  expect(screen.getByRole('link', { name: /^Add people/ }).getAttribute('href')).toMatch(/people$/);
   expect(screen.queryByRole('button', { name: 'Plan all packs' })).toBeNull();
 });
 

@@ -3,7 +3,6 @@ import { useMemo, useState } from 'react';
 import { mainOf, meets, type Plane, type StowAssessment } from '@graft/core/stow';
 import type { Pack } from '@graft/core/trip';
 import { paint } from '../theme/system';
-import { densityShade, DENSITY_LEGEND } from './density';
 import { Backdrop } from './Backdrop';
 import { PackView } from './PackView';
 import type { PointCm } from './useDragOver';
@@ -15,6 +14,9 @@ import { useWindowHeight } from '../shared/useWindowHeight';
 /** Pixels to the centimetre: as many as there is room for, within these. */
 const LEAST_PX = 3;
 const MOST_PX = 14;
+/** Where the width allows it, so many however tall the pack is: on a wide screen twice as many. */
+const READABLE_PX = { usual: 6, wide: 12 };
+const WIDE = 1200;
 /** What stands above and below the drawings, px; they are never lower than this. */
 const BESIDE_PX = 200;
 const LEAST_HEIGHT = 380;
@@ -72,7 +74,8 @@ export function SectionDrawing({
         ? (width - GAP_PX) / (outCm + acrossCm)
         : width / Math.max(outCm, acrossCm);
     const byHeight = Math.max(LEAST_HEIGHT, windowHeight - BESIDE_PX) / (vertical.high - vertical.low);
-    const pxPerCm = Math.min(MOST_PX, Math.max(LEAST_PX, Math.min(byWidth, byHeight)));
+    const readable = width >= WIDE ? READABLE_PX.wide : READABLE_PX.usual;
+    const pxPerCm = Math.min(MOST_PX, Math.max(LEAST_PX, Math.min(byWidth, Math.max(readable, byHeight))));
     return { side: makeFrame(out, vertical, pxPerCm), back: makeFrame(across, vertical, pxPerCm) };
   }, [spans, torsoCm, tallest, width, windowHeight]);
   const cg = stow.centreOfGravityCm;
@@ -88,7 +91,7 @@ export function SectionDrawing({
   const show = { pack, stow, loaded, chosenId, onChoose, onDrag, onCancel };
   return (
     <Flex ref={holder} mx="4" gap={`${GAP_PX}px`} rowGap="3" align="start" wrap="wrap">
-      <Box maxW={`${Math.max(LEAST_WIDTH, frames.side.width)}px`}>
+      <Box maxW={{ base: `${Math.max(LEAST_WIDTH, frames.side.width)}px`, _print: '48%' }}>
         <CutSlider
           label="Side cut"
           unit={(at) => (at === 0 ? 'middle' : inUnits(`${Math.abs(at)} cm ${at < 0 ? 'left' : 'right'}`))}
@@ -118,7 +121,7 @@ export function SectionDrawing({
           the wearer’s back is at the left; dashed: pockets beside the cut
         </Text>
       </Box>
-      <Box maxW={`${Math.max(LEAST_WIDTH, frames.back.width)}px`}>
+      <Box maxW={{ base: `${Math.max(LEAST_WIDTH, frames.back.width)}px`, _print: '48%' }}>
         <CutSlider
           label="Back view"
           unit={(at) => inUnits(`${(at - back).toFixed(0)} cm out`)}
@@ -152,32 +155,6 @@ export function SectionDrawing({
           left is the wearer’s left
         </Text>
       </Box>
-      <Flex gap="3" wrap="wrap" fontSize="2xs" color="fg.muted" align="center" w="100%">
-        {DENSITY_LEGEND.map(([from, words]) => (
-          <Flex key={from} align="center" gap="1.5">
-            <Box
-              w="16px"
-              h="11px"
-              borderWidth="1px"
-              borderColor="border.emphasized"
-              style={{ background: densityShade(from).fill, printColorAdjust: 'exact' }}
-            />
-            {inUnits(words)}
-          </Flex>
-        ))}
-        <Flex align="center" gap="1.5">
-          <Box
-            w="16px"
-            h="11px"
-            borderYWidth="1px"
-            borderColor="border.emphasized"
-            style={{
-              background: `repeating-linear-gradient(45deg, ${paint('border')} 0 2px, transparent 2px 5px)`,
-            }}
-          />{' '}
-          band of “{stow.school.name}”
-        </Flex>
-      </Flex>
     </Flex>
   );
 }
@@ -224,6 +201,7 @@ function CutSlider(props: {
 function Drawing({ frame, label, children }: { frame: Frame; label: string; children: React.ReactNode }) {
   return (
     <svg
+      viewBox={`0 0 ${frame.width} ${frame.height}`}
       width={frame.width}
       height={frame.height}
       role="img"

@@ -1,3 +1,4 @@
+import { whole } from '../shared/locale';
 import { Box, Grid, Text } from '../theme/chakra';
 import {
   bandMissText,
@@ -23,6 +24,7 @@ import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
 import { GradeMark } from './Verdict';
+import { Fold } from '../shared/Fold';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { HIDDEN, useLimits } from '../shared/useLimits';
 
@@ -85,10 +87,11 @@ export function StowFigures({
     );
   }
   return (
-    <Box as="details" px="4" pt="2" pb="3">
-      <summary className="fold">Figures: centre of gravity, and what it does to the body</summary>
-      <CentreFigures stow={stow} bounds={bounds} problem={problem} />
-      <BodyFigures stow={stow} problem={problem} />
+    <Box px="4" pt="2" pb="3">
+      <Fold title="Figures: centre of gravity, and what it does to the body">
+        <CentreFigures stow={stow} bounds={bounds} problem={problem} />
+        <BodyFigures stow={stow} problem={problem} />
+      </Fold>
     </Box>
   );
 }
@@ -175,9 +178,7 @@ function CentreFigures({ stow, bounds, problem }: Figured & { readonly bounds: S
         >
           {inUnits(asideText(x))}
         </Why>,
-        Math.abs(x) < 0.05
-          ? 'nothing to move'
-          : inUnits(`${Math.round(gramsToCentre(stow))} g to move across`),
+        Math.abs(x) < 0.05 ? 'nothing to move' : inUnits(`${whole(gramsToCentre(stow))} g to move across`),
         gradeOf('asideCm', Math.abs(x)),
       )}
       {figure(

@@ -3,7 +3,8 @@ import { scaleThreshold } from 'd3-scale';
 import { paint } from '../theme/system';
 
 const LIMITS = [0.12, 0.25, 0.45, 0.8] as const;
-const classOf = scaleThreshold<number, number>()
+/** Which shade, 1 to 5. */
+export const densityClass = scaleThreshold<number, 1 | 2 | 3 | 4 | 5>()
   .domain([...LIMITS])
   .range([1, 2, 3, 4, 5]);
 
@@ -13,7 +14,7 @@ export interface Shade {
 }
 
 export function densityShade(kgPerL: number): Shade {
-  const shade = classOf(kgPerL);
+  const shade = densityClass(kgPerL);
   return { fill: paint(`density.${shade}`), ink: paint(`densityInk.${shade}`) };
 }
 

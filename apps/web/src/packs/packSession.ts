@@ -9,6 +9,9 @@ export const TABS = {
 } as const;
 /** What is asked for now and then, one level down. */
 export const MORE_TABS = { reach: 'Reach', ride: 'Ride', compare: 'Compare', practice: 'Practice' } as const;
+/** The pack as two cuts, or in the round. */
+export const VIEWS = { cuts: 'Two cuts', round: 'In the round' } as const;
+export type View = keyof typeof VIEWS;
 export type Tab = keyof typeof TABS | keyof typeof MORE_TABS;
 
 /** A learner's own stow of a member's load, and the plan it is marked against. */
@@ -22,6 +25,7 @@ export interface PackSessionState {
   /** The day whose weights count, from 1; the one the stow is planned for when undefined. */
   readonly day: number | undefined;
   readonly tab: Tab;
+  readonly view: View;
   readonly chosenId: string | undefined;
   /** Where things would be if the one in hand were let go. */
   readonly preview: readonly Placement[] | undefined;
@@ -33,6 +37,7 @@ export interface PackSessionState {
 export type PackSessionAction =
   | { readonly type: 'day'; readonly day: number }
   | { readonly type: 'tab'; readonly tab: Tab }
+  | { readonly type: 'view'; readonly view: View }
   | { readonly type: 'choose'; readonly thingId: string | undefined }
   | { readonly type: 'preview'; readonly placements: readonly Placement[] | undefined }
   | {
@@ -50,6 +55,7 @@ export type PackSessionAction =
 export const OPENED: PackSessionState = {
   day: undefined,
   tab: 'places',
+  view: 'cuts',
   chosenId: undefined,
   preview: undefined,
   practice: undefined,
@@ -63,6 +69,8 @@ export function packSession(state: PackSessionState, action: PackSessionAction):
       return { ...state, day: action.day };
     case 'tab':
       return { ...state, tab: action.tab };
+    case 'view':
+      return { ...state, view: action.view };
     case 'choose':
       return { ...state, chosenId: action.thingId };
     case 'preview':

@@ -30,8 +30,9 @@ import {
 import { useTrip } from '../shared/TripProvider';
 import { useRun, type RunHandle } from '../shared/useRun';
 import { runStows } from '../workers/engine';
+import { loadedBy } from './loadedBy';
 import { namesIn } from './namesIn';
-import { OPENED, packSession, type Practice, type Tab } from './packSession';
+import { OPENED, packSession, type Practice, type Tab, type View } from './packSession';
 import type { PointCm } from './useDragOver';
 import { SEED } from './seed';
 import { boundsOf, type StowBounds } from './StowFigures';
@@ -48,6 +49,7 @@ export interface PackSession {
   readonly day: number;
   readonly planned: number;
   readonly tab: Tab;
+  readonly view: View;
   readonly chosenId: string | undefined;
   readonly previewing: boolean;
   readonly practice: Practice | undefined;
@@ -69,6 +71,7 @@ export interface PackSession {
   readonly mayChange: boolean;
   readonly setDay: (day: number) => void;
   readonly setTab: (tab: Tab) => void;
+  readonly setView: (view: View) => void;
   readonly choose: (thingId: string | undefined) => void;
   readonly scrub: (done: number) => void;
   /** A whole stow of this member becomes the plan, or the learner's. */
@@ -137,6 +140,7 @@ export function usePackSession(member: Member): PackSession {
     day,
     planned,
     tab: state.tab,
+    view: state.view,
     chosenId: state.chosenId,
     previewing: state.preview !== undefined,
     practice,
@@ -147,6 +151,7 @@ export function usePackSession(member: Member): PackSession {
     loaded: loadedBy(stow, loading, done),
     mayChange: practice !== undefined || !readOnly,
     setDay: (next) => dispatch({ type: 'day', day: next }),
+    setView: (view) => dispatch({ type: 'view', view }),
     setTab: (tab) => dispatch({ type: 'tab', tab }),
     choose: (thingId) => dispatch({ type: 'choose', thingId }),
     scrub: (count) =>
@@ -236,10 +241,4 @@ function placedAt(
       : {}),
     pinned,
   });
-}
-
-/** Things that are in after some loading steps; what is inside of another goes in with it. */
-function loadedBy(stow: StowAssessment, loading: readonly LoadingStep[], done: number): ReadonlySet<string> {
-  const stepOf = (thingId: string): number => loading.findIndex((step) => step.thingIds.includes(thingId));
-  return new Set(stow.placed.filter((p) => stepOf(p.insideId ?? p.thing.id) < done).map((p) => p.thing.id));
 }

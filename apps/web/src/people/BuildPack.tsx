@@ -56,7 +56,7 @@ export function BuildPack({ pack, onBuild }: { pack: Pack; onBuild: (pack: Pack)
     try {
       // After no pack at all, weights as usual for one of that size.
       const { tareKg, ratedLoadKg } = isNoPack(pack) ? usualPack(litres.value) : pack;
-      const name = `${Math.round(litres.value)} L ${PACK_KIND_TEXTS[kind].name}, built by hand`;
+      const name = `${Math.round(litres.value)} L ${PACK_KIND_TEXTS[kind].name}, custom`;
       const spec = { name, volumeL: litres.value, tareKg, ratedLoadKg, parts, kind };
       setError(onBuild(customPack(pack.id, spec)));
     } catch (problem) {

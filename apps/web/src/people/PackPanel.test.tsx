@@ -87,7 +87,7 @@ test('a pack built anew has the litres that were asked for; its parts and weight
   const page = open();
   await write(page, 'Whole volume', '3000 cu in');
   await page.user.click(screen.getByRole('button', { name: 'Build' }));
-  await waitFor(() => expect(packNow(page).name).toBe('49 L pack, built by hand'));
+  await waitFor(() => expect(packNow(page).name).toBe('49 L pack, custom'));
   const { zones, tareKg, ratedLoadKg } = packNow(page);
   expect(new Set(zones.map((z) => z.kind))).toEqual(new Set(PACK.zones.map((z) => z.kind)));
   expect([tareKg, ratedLoadKg]).toEqual([PACK.tareKg, PACK.ratedLoadKg]);

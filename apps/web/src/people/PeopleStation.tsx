@@ -32,11 +32,12 @@ export function PeopleStation() {
   const { share: figures } = useRecentFigures();
   const figuresOf = useMemo(() => new Map(figures.members.map((m) => [m.member.id, m])), [figures]);
   const [chosenId, setChosenId] = useState<string | undefined>();
+  const [all, setAll] = useState(false);
   const chosen = trip.members.find((m) => m.id === chosenId) ?? trip.members[0];
 
   const columns = useMemo(
-    () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf }),
-    [trip, change, massUnit, hideWeights, figuresOf],
+    () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf }, all),
+    [trip, change, massUnit, hideWeights, figuresOf, all],
   );
   const adding = useAdding<'party'>(
     () => {
@@ -89,6 +90,17 @@ export function PeopleStation() {
           <Button size="xs" variant="outline" onClick={() => adding.add('party')}>
             <Plus size={13} /> Add a member
           </Button>
+          {trip.members.length > 0 && (
+            <Button
+              size="xs"
+              variant="outline"
+              aria-pressed={all}
+              title="Stature, torso, age, how the limit is set, days, buddy"
+              onClick={() => setAll(!all)}
+            >
+              {all ? 'Fewer columns' : 'All columns'}
+            </Button>
+          )}
           {unknown.length > 0 && (
             <Button
               size="xs"

@@ -1,3 +1,4 @@
+import { LOCALE } from '../shared/locale';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { scaleLinear } from 'd3-scale';
 import { preparationDates, trainingLadder, type TrainingLadder } from '@graft/core/prepare';
@@ -131,7 +132,7 @@ function Ladder({ ladder }: { ladder: TrainingLadder }) {
             fill={paint('fg')}
             style={{ fontSize: 11 }}
           >
-            {new Date(`${walk.date}T00:00:00Z`).toLocaleDateString(undefined, {
+            {new Date(`${walk.date}T00:00:00Z`).toLocaleDateString(LOCALE, {
               day: 'numeric',
               month: 'short',
               timeZone: 'UTC',

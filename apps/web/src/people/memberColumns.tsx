@@ -23,14 +23,26 @@ interface Context {
   readonly figuresOf: ReadonlyMap<string, MemberFigures>;
 }
 
-/** The columns of the members' table. */
-export function memberColumns({
-  trip,
-  change,
-  massUnit,
-  hideWeights,
-  figuresOf,
-}: Context): readonly Column<Member>[] {
+/** What a share needs; the other columns are there when they are asked for. */
+const FIRST_COLUMNS = new Set([
+  'name',
+  'bodyMassKg',
+  'ownThingsKg',
+  'experience',
+  'limit',
+  'packId',
+  'tentGroupId',
+  'cookGroupId',
+  'remove',
+]);
+
+/** The columns of the members' table: the first ones only, or all. */
+export function memberColumns(context: Context, all: boolean): readonly Column<Member>[] {
+  const columns = allColumns(context);
+  return all ? columns : columns.filter((c) => FIRST_COLUMNS.has(c.id));
+}
+
+function allColumns({ trip, change, massUnit, hideWeights, figuresOf }: Context): readonly Column<Member>[] {
   const common = {
     check: (member: Member) => checkItem('members', member),
     save: (member: Member, field: string) => change(`${member.name}: ${field}`, (t) => putMember(t, member)),

@@ -44,7 +44,7 @@ export function packColumn(
     edit: {
       text: (m) => String(sizeOf(m)?.nominalL ?? ''),
       options: [
-        ['', 'built by hand'],
+        ['', 'custom'],
         ...PACK_SIZES.map((s) => [String(s.nominalL), `${packSizeText(s.nominalL, massUnit)} pack`] as const),
         ...sparePacks(trip).map((p) => [`${SPARE}${p.id}`, `spare: ${p.name}`] as const),
       ],

@@ -28,7 +28,7 @@ export function trialColumns({ massUnit, common, onRemove }: Context): readonly 
     quantityColumn({
       ...common,
       id: 'distanceKm',
-      header: 'Way',
+      header: 'Distance',
       quantity: 'distance',
       massUnit,
       width: '66',

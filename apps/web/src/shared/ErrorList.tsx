@@ -1,5 +1,5 @@
 import { Box, Text } from '../theme/chakra';
-import type { FieldError } from '@graft/core/schema';
+import { needed, type FieldError } from '@graft/core/schema';
 import { useInUnits } from './useInUnits';
 
 /** Every error of a refused input, each with its place. */
@@ -8,7 +8,7 @@ export function ErrorList({ title, errors }: { title: string; errors: readonly F
   return (
     <Box role="alert" borderLeftWidth="4px" borderColor="overload" bg="bg.panel" p="3">
       <Text fontWeight="600" color="overload.fg">
-        {title}
+        {needed(title)}
       </Text>
       {errors.length > 0 && (
         <Box
@@ -27,7 +27,7 @@ export function ErrorList({ title, errors }: { title: string; errors: readonly F
                   {error.path}
                 </Text>
               )}
-              {inUnits(error.message)}
+              {inUnits(needed(error.message))}
             </Box>
           ))}
         </Box>

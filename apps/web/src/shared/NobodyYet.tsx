@@ -1,15 +1,10 @@
-import { Link, Text } from '../theme/chakra';
-import { Link as RouterLink } from 'react-router';
+import { EmptyStation } from './EmptyStation';
 
 /** What a station about people says while there are none. */
-export function NobodyYet({ what }: { readonly what: string }) {
+export function NobodyYet({ what, later }: { what: string; later: 'beams' | 'pack' | 'list' }) {
   return (
-    <Text p="6">
-      Nobody is on this trip yet. Add members under{' '}
-      <Link asChild textDecoration="underline">
-        <RouterLink to="../people">People</RouterLink>
-      </Link>
-      : {what}
-    </Text>
+    <EmptyStation title="Nobody is on this trip yet" first={[['people', 'Add people']]} later={later}>
+      {what}
+    </EmptyStation>
   );
 }

@@ -15,7 +15,7 @@ import type { Library, LibraryEdit } from '@graft/core/library';
 import type { FieldError, TakenAway } from '@graft/core/schema';
 import type { EarlierTrip } from '@graft/core/share';
 import type { PlacesBefore } from '@graft/core/stow';
-import type { MessageKind, SendingAnswer, SheetMark, TripMessages } from '@graft/core/sheet';
+import type { MessageKind, SendingAnswer, SheetMark, TripGlance, TripMessages } from '@graft/core/sheet';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import type { DayWeather, TripEdit, TripStyle } from '@graft/core/trip';
 
@@ -82,6 +82,7 @@ export const api = {
 
   trips: () => call<{ trips: readonly TripSummary[] }>('/trips').then((r) => r.trips),
   trip: (id: string) => call<StoredTrip>(trip(id)),
+  glance: (id: string) => call<TripGlance>(trip(id, '/glance')),
   create: (spec: { name: string; startDate: string; days: number; style: TripStyle; timeZone: string }) =>
     call<{ id: string }>('/trips', asJson('POST', spec)),
   duplicate: (id: string, spec: { name: string; startDate: string }) =>

@@ -1,5 +1,6 @@
-/** Dates of a trip, in the reader's own way of writing them; calendar days, no time zone. */
+/** Dates of a trip, in the reader's own way of writing them in English; calendar days, no time zone. */
 import { addDays } from '@graft/core/units';
+import { LOCALE } from './locale';
 
 const SHORT_DAY = { weekday: 'short', day: 'numeric' } as const;
 const LONG_DAY = { ...SHORT_DAY, month: 'short' } as const;
@@ -11,7 +12,7 @@ const formatters = new Map<Intl.DateTimeFormatOptions, Intl.DateTimeFormat>();
 function format(parts: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
   const known = formatters.get(parts);
   if (known !== undefined) return known;
-  const made = new Intl.DateTimeFormat(undefined, { ...parts, timeZone: 'UTC' });
+  const made = new Intl.DateTimeFormat(LOCALE, { ...parts, timeZone: 'UTC' });
   formatters.set(parts, made);
   return made;
 }

@@ -1,6 +1,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { MassUnit } from '@graft/core/units';
 import { keptPreferences, keptUnits, PREFERENCES_KEY } from './keptUnits';
+import { useMedia } from './useMedia';
 
 interface Preferences {
   readonly massUnit: MassUnit;
@@ -11,7 +12,8 @@ interface Preferences {
 interface Stored {
   readonly massUnit: MassUnit;
   readonly hideWeights: boolean;
-  readonly dark: boolean;
+  /** As chosen here; what the system prefers where nothing was. */
+  readonly dark?: boolean;
 }
 
 const PreferencesContext = createContext<Preferences | undefined>(undefined);
@@ -27,21 +29,25 @@ function read(): Stored {
   return {
     massUnit: keptUnits(),
     hideWeights: hideWeights === true,
-    dark: typeof dark === 'boolean' ? dark : window.matchMedia('(prefers-color-scheme: dark)').matches,
+    ...(typeof dark === 'boolean' ? { dark } : {}),
   };
 }
 
 /** How this browser shows things: units, hidden body weights, light or dark. */
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [stored, setStored] = useState(read);
+  const systemIsDark = useMedia('(prefers-color-scheme: dark)');
+  const onPaper = useMedia('print');
+  const dark = stored.dark ?? systemIsDark;
+  useEffect(() => localStorage.setItem(PREFERENCES_KEY, JSON.stringify(stored)), [stored]);
   useEffect(() => {
-    localStorage.setItem(PREFERENCES_KEY, JSON.stringify(stored));
-    document.documentElement.classList.toggle('dark', stored.dark);
-    document.documentElement.style.colorScheme = stored.dark ? 'dark' : 'light';
-  }, [stored]);
+    const onDark = dark && !onPaper;
+    document.documentElement.classList.toggle('dark', onDark);
+    document.documentElement.style.colorScheme = onDark ? 'dark' : 'light';
+  }, [dark, onPaper]);
   const value = useMemo<Preferences>(
-    () => ({ ...stored, set: (change) => setStored((old) => ({ ...old, ...change })) }),
-    [stored],
+    () => ({ ...stored, dark, set: (change) => setStored((old) => ({ ...old, ...change })) }),
+    [stored, dark],
   );
   return <PreferencesContext value={value}>{children}</PreferencesContext>;
 }

@@ -5,12 +5,13 @@ import type { ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { BeamLegend } from './BeamLegend';
-import { BeamRow, COLUMNS, loadOn, type RowSize } from './BeamRow';
+import { BEAM_PX, BeamRow, GRID, loadOn, type RowSize } from './BeamRow';
 import type { BoardRow } from './boardRows';
 import type { DayChoice } from './boardSession';
 import { useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 import { useWidth } from '../shared/useWidth';
+import { useWindowHeight } from '../shared/useWindowHeight';
 import { useLinked } from './useLinked';
 
 /**
@@ -22,6 +23,10 @@ const FEW_MEMBERS = 5;
 const MANY_MEMBERS = 13;
 /** A beam is not narrower, px. */
 const LEAST_BEAM_PX = 120;
+/** What stands about the board, and about each beam with its names; a beam is no higher than that. */
+const ABOUT_BOARD_PX = 430;
+const ABOUT_BEAM_PX = 60;
+const MOST_BEAM_PX = 190;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
 interface Props {
@@ -35,6 +40,8 @@ interface Props {
   readonly targetId: string | undefined;
   readonly onChoose: (pieceId: string, add: boolean) => void;
   readonly onHover: (memberId: string | undefined) => void;
+  /** For a glance only: without names below the beams and without a legend. */
+  readonly glance?: boolean;
 }
 
 /**
@@ -42,7 +49,7 @@ interface Props {
  * itself while limits are hidden.
  */
 export function BeamBoard(props: Props) {
-  const { trip, figures, day, rows, chosenIds, heldIds, targetId, onChoose, onHover } = props;
+  const { trip, figures, day, rows, chosenIds, heldIds, targetId, onChoose, onHover, glance = false } = props;
   const { massUnit } = usePreferences();
   const { unit } = useQuantities();
   const limits = useLimits();
@@ -52,21 +59,26 @@ export function BeamBoard(props: Props) {
   const isLimit = (tick: number): boolean => !limits.hidden && tick === 1;
   const count = figures.members.length;
   const isOneList = rows.every((r) => r.heading === undefined);
-  const size: RowSize =
-    count >= MANY_MEMBERS
+  const size: RowSize = glance
+    ? 'tall'
+    : count >= MANY_MEMBERS
       ? 'low'
       : count > FEW_MEMBERS || !isOneList
         ? 'usual'
         : count > HANDFUL
           ? 'tall'
           : 'tallest';
+  // Rows of a small party grow with the window.
+  const windowHeight = useWindowHeight();
+  const roomPx = (windowHeight - ABOUT_BOARD_PX) / Math.max(1, count) - ABOUT_BEAM_PX;
+  const grows = !glance && count <= FEW_MEMBERS && isOneList;
+  const highPx = grows ? Math.max(BEAM_PX[size], Math.min(MOST_BEAM_PX, roomPx)) : BEAM_PX[size];
   const [ticks, beamPx] = useWidth<HTMLDivElement>(LEAST_BEAM_PX);
   const linked = useLinked();
   return (
     <Box flex="1" minH="0" overflowY="auto" role="group" aria-label="Load beams" {...linked}>
       <Grid
-        templateColumns={COLUMNS}
-        gap="3"
+        {...GRID}
         px="4"
         py="1.5"
         fontSize="xs"
@@ -79,8 +91,8 @@ export function BeamBoard(props: Props) {
         borderColor="border.muted"
         alignItems="end"
       >
-        <Box>{day === 'heaviest' ? 'Heaviest day of each' : `All on day ${day}`}</Box>
-        <Box ref={ticks} position="relative" h="18px" aria-hidden>
+        <Box gridArea="who">{day === 'heaviest' ? 'Heaviest day of each' : `All on day ${day}`}</Box>
+        <Box ref={ticks} gridArea="beam" position="relative" h="18px" aria-hidden>
           {(limits.hidden ? x.ticks(5) : TICKS).map((tick) => (
             <Box
               key={tick}
@@ -96,9 +108,15 @@ export function BeamBoard(props: Props) {
             </Box>
           ))}
         </Box>
-        <Box textAlign="end">{massUnit}</Box>
-        <Box textAlign="end">of limit</Box>
-        <Box textAlign="end">in the pack, {unit('volume')}</Box>
+        <Box gridArea="kg" textAlign="end">
+          {massUnit}
+        </Box>
+        <Box gridArea="ratio" textAlign="end">
+          of limit
+        </Box>
+        <Box gridArea="litres" textAlign="end">
+          in the pack, {unit('volume')}
+        </Box>
       </Grid>
       {rows.map(({ heading, figures: m }) => (
         <Fragment key={m.member.id}>
@@ -122,7 +140,9 @@ export function BeamBoard(props: Props) {
             load={loadOn(m, day)}
             x={x}
             size={size}
+            highPx={highPx}
             beamPx={beamPx}
+            named={!glance}
             isTarget={targetId === m.member.id}
             chosenIds={chosenIds}
             heldIds={heldIds}
@@ -131,7 +151,7 @@ export function BeamBoard(props: Props) {
           />
         </Fragment>
       ))}
-      <BeamLegend />
+      {!glance && <BeamLegend />}
     </Box>
   );
 }

@@ -26,9 +26,21 @@ import { nameInside } from './pieceNames';
 import { useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 
-export const COLUMNS = '132px minmax(0, 1fr) 50px 80px 86px';
+/** Who, the beam, figures; on a phone the beam has a line of its own below. */
+export const GRID = {
+  templateColumns: {
+    base: 'minmax(0, 1fr) 44px 72px 82px',
+    md: '132px minmax(0, 1fr) 50px 80px 86px',
+  },
+  templateAreas: {
+    base: '"who kg ratio litres" "beam beam beam beam"',
+    md: '"who beam kg ratio litres"',
+  },
+  columnGap: '3',
+} as const;
 export type RowSize = 'tallest' | 'tall' | 'usual' | 'low';
-const BEAM_PX: Readonly<Record<RowSize, number>> = { tallest: 96, tall: 44, usual: 20, low: 18 };
+/** Heights of beams at least, px. */
+export const BEAM_PX: Readonly<Record<RowSize, number>> = { tallest: 96, tall: 44, usual: 20, low: 18 };
 /** Room above and below a beam, px. */
 const GAP_PX: Readonly<Record<RowSize, number>> = { tallest: 9, tall: 7, usual: 3, low: 3 };
 
@@ -43,15 +55,33 @@ export function BeamRow(props: {
   load: DayLoad;
   x: (ratio: number) => number;
   size: RowSize;
+  /** Height of the beam. */
+  highPx: number;
   /** Width of the whole scale. */
   beamPx: number;
+  /** What has no room for its name in its block has it below. */
+  named: boolean;
   isTarget: boolean;
   chosenIds: ReadonlySet<string>;
   heldIds: ReadonlySet<string>;
   onChoose: (pieceId: string, add: boolean) => void;
   onHover: (memberId: string | undefined) => void;
 }) {
-  const { trip, figures, load, x, size, beamPx, isTarget, chosenIds, heldIds, onChoose, onHover } = props;
+  const {
+    trip,
+    figures,
+    load,
+    x,
+    size,
+    highPx,
+    beamPx,
+    named,
+    isTarget,
+    chosenIds,
+    heldIds,
+    onChoose,
+    onHover,
+  } = props;
   const { massUnit } = usePreferences();
   const { digits } = useQuantities();
   const limits = useLimits();
@@ -77,7 +107,7 @@ export function BeamRow(props: {
       return {
         ...p,
         locked,
-        inside: nameInside(p.name, (part(p.massKg) / 100) * beamPx, BEAM_PX[size], locked),
+        inside: nameInside(p.name, (part(p.massKg) / 100) * beamPx, highPx, locked),
       };
     });
   const elsewhere = pieces.length - here.length;
@@ -88,8 +118,7 @@ export function BeamRow(props: {
   return (
     <Grid
       ref={setNodeRef}
-      templateColumns={COLUMNS}
-      gap="3"
+      {...GRID}
       px="4"
       alignItems="center"
       bg={isTarget ? 'pine.subtle' : undefined}
@@ -99,7 +128,7 @@ export function BeamRow(props: {
       onPointerEnter={() => onHover(member.id)}
       onPointerLeave={() => onHover(undefined)}
     >
-      <Box minW="0" lineHeight="1.25">
+      <Box gridArea="who" minW="0" lineHeight="1.25" pt={{ base: '1', md: '0' }}>
         <Box fontWeight="600" truncate fontSize={size === 'low' ? 'xs' : undefined}>
           {member.name}
         </Box>
@@ -118,14 +147,17 @@ export function BeamRow(props: {
         x={x}
         part={part}
         size={size}
+        highPx={highPx}
+        named={named}
         chosenIds={chosenIds}
         heldIds={heldIds}
         onChoose={onChoose}
       />
-      <Box textAlign="end" fontWeight="600" data-figure="kg">
+      <Box gridArea="kg" textAlign="end" fontWeight="600" data-figure="kg">
         {massDigits(load.totalKg, massUnit)}
       </Box>
       <Box
+        gridArea="ratio"
         textAlign="end"
         color={over ? 'overload.fg' : undefined}
         fontWeight={over ? '700' : undefined}
@@ -145,6 +177,7 @@ export function BeamRow(props: {
         )}
       </Box>
       <Box
+        gridArea="litres"
         textAlign="end"
         fontSize="xs"
         color={overfull ? 'overload.fg' : 'fg.muted'}
@@ -175,21 +208,36 @@ interface BeamProps {
   /** Per cent of the scale. */
   readonly part: (kg: number) => number;
   readonly size: RowSize;
+  readonly highPx: number;
+  readonly named: boolean;
   readonly chosenIds: ReadonlySet<string>;
   readonly heldIds: ReadonlySet<string>;
   readonly onChoose: (pieceId: string, add: boolean) => void;
 }
 
-function Beam({ member, load, here, ownKg, x, part, size, chosenIds, heldIds, onChoose }: BeamProps) {
+function Beam({
+  member,
+  load,
+  here,
+  ownKg,
+  x,
+  part,
+  size,
+  highPx,
+  named,
+  chosenIds,
+  heldIds,
+  onChoose,
+}: BeamProps) {
   const { massUnit } = usePreferences();
   const limits = useLimits();
   const width = (kg: number): string => `${part(kg)}%`;
   // What is in hand is not written below: rows would change their height under the pointer.
   const below = here.filter((p) => p.inside === undefined && !heldIds.has(p.piece.id));
   return (
-    <Box position="relative" py={`${GAP_PX[size]}px`}>
+    <Box gridArea="beam" position="relative" py={`${GAP_PX[size]}px`}>
       <Flex
-        h={`${BEAM_PX[size]}px`}
+        h={`${highPx}px`}
         role="list"
         aria-label={`${member.name}: ${here.length} pieces`}
         position="relative"
@@ -235,7 +283,7 @@ function Beam({ member, load, here, ownKg, x, part, size, chosenIds, heldIds, on
           />
         )}
       </Flex>
-      {below.length > 0 && (
+      {named && below.length > 0 && (
         // The blocks say their names to who listens.
         <Flex
           aria-hidden

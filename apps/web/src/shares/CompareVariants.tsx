@@ -1,4 +1,4 @@
-import { Box, Table, Text } from '../theme/chakra';
+import { Box, Table, Text, VisuallyHidden } from '../theme/chakra';
 import { useMemo } from 'react';
 import {
   asVariant,
@@ -84,7 +84,9 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
       <Table.Root size="sm" css={{ '& th, & td': { px: '2', py: '1.5' } }} aria-label="Comparison">
         <Table.Header>
           <Table.Row bg="transparent">
-            <Table.ColumnHeader />
+            <Table.ColumnHeader>
+              <VisuallyHidden>Figure</VisuallyHidden>
+            </Table.ColumnHeader>
             {columns.map((c, i) => (
               <Table.ColumnHeader key={i} textAlign="end" verticalAlign="top">
                 {c.name}

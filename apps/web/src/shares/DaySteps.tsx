@@ -79,6 +79,7 @@ export function DaySteps({ trip, figures, day, onDay, memberId }: Props) {
       </Flex>
       <div ref={holder}>
         <svg
+          viewBox={`0 0 ${width} ${HEIGHT}`}
           width="100%"
           height={HEIGHT}
           role="img"

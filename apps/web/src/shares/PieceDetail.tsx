@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Table, Text } from '../theme/chakra';
+import { Box, Button, Flex, Table, Text, VisuallyHidden } from '../theme/chakra';
 import { Lock, LockOpen } from 'lucide-react';
 import { useMemo } from 'react';
 import { carrierEffects, whatHolds, whyThisCarrier, type ShareFigures } from '@graft/core/share';
@@ -91,7 +91,9 @@ export function PieceDetail({ piece, figures, shown, day, onGive }: Props) {
             <Table.ColumnHeader textAlign="end" title="The days together: more or less even than now">
               days
             </Table.ColumnHeader>
-            <Table.ColumnHeader />
+            <Table.ColumnHeader>
+              <VisuallyHidden>What can be done</VisuallyHidden>
+            </Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>

@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '../theme/chakra';
+import { Box, Flex } from '../theme/chakra';
 import { DndContext, DragOverlay, pointerWithin } from '@dnd-kit/core';
 import { useRef } from 'react';
 import { formatMass } from '@graft/core/units';
@@ -13,6 +13,7 @@ import { SharePanel } from './SharePanel';
 import { ShareTable } from './ShareTable';
 import { useBoardKeys } from './useBoardKeys';
 import { useShareBoard, type ShareBoard } from './useShareBoard';
+import { EmptyStation } from '../shared/EmptyStation';
 import { useLimits } from '../shared/useLimits';
 
 /** Who carries what: load beams, the days, and beside them what the share is worth and how it came about. */
@@ -24,11 +25,15 @@ export function SharesStation() {
   const { pieces, dispatch, figures, shown, rows, day, inHand } = board;
   if (shown.members.length === 0 || pieces.size === 0) {
     return (
-      <Text p="10" fontSize="md">
+      <EmptyStation
+        title="Nothing to share out yet"
+        first={shown.members.length === 0 ? [['people', 'Add people']] : [['kit', 'List the kit']]}
+        later="beams"
+      >
         {shown.members.length === 0
           ? 'Add the members at People first: their carry limits are what a share is measured by.'
           : 'Add the group kit at Kit first: its pieces are what is shared out here.'}
-      </Text>
+      </EmptyStation>
     );
   }
   return (

@@ -56,44 +56,50 @@ function Opened({ session }: { session: SheetSession }) {
   return (
     <SheetViewContext value={view}>
       <div className="sheet-page">
-        {changes.length > 0 && (
-          <section className="sheet-news" aria-labelledby="news-head" data-screen-only>
-            <h2 id="news-head">Changed since you last looked</h2>
-            <ul>
-              {changes.map((change) => (
-                <li key={change}>{inUnits(change, units, names)}</li>
-              ))}
-            </ul>
-            <button type="button" onClick={session.noteSeen}>
-              I have seen it
-            </button>
-          </section>
-        )}
-        <SheetBody
-          sheet={sheet}
-          ticking={{
-            marks,
-            tick: (kind, value, thingId) => session.tell(kind, value, thingId),
-            feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
-          }}
-        >
-          {sheet.ask !== undefined && (
-            <AnswerForm
-              ask={sheet.ask}
-              marks={allMarks}
-              tell={(kind, value, about) => session.tell(kind, value, about)}
-              newId={session.newId}
-            />
+        <main>
+          {changes.length > 0 && (
+            <section className="sheet-news" aria-labelledby="news-head" data-screen-only>
+              <h2 id="news-head">Changed since you last looked</h2>
+              <ul>
+                {changes.map((change) => (
+                  <li key={change}>{inUnits(change, units, names)}</li>
+                ))}
+              </ul>
+              <button type="button" onClick={session.noteSeen}>
+                I have seen it
+              </button>
+            </section>
           )}
-          <TellLeader sheet={sheet} marks={marks} tell={(kind, value, id) => session.tell(kind, value, id)} />
-          <Units
-            units={units}
-            onChoose={(next) => {
-              keepUnits(next);
-              setUnits(next);
+          <SheetBody
+            sheet={sheet}
+            ticking={{
+              marks,
+              tick: (kind, value, thingId) => session.tell(kind, value, thingId),
+              feel: (kind, value, day) => session.tell(kind, value, dayMark(day)),
             }}
-          />
-        </SheetBody>
+          >
+            {sheet.ask !== undefined && (
+              <AnswerForm
+                ask={sheet.ask}
+                marks={allMarks}
+                tell={(kind, value, about) => session.tell(kind, value, about)}
+                newId={session.newId}
+              />
+            )}
+            <TellLeader
+              sheet={sheet}
+              marks={marks}
+              tell={(kind, value, id) => session.tell(kind, value, id)}
+            />
+            <Units
+              units={units}
+              onChoose={(next) => {
+                keepUnits(next);
+                setUnits(next);
+              }}
+            />
+          </SheetBody>
+        </main>
         <Bar sheet={sheet} packed={packedText(sheet, marks)} state={state} />
       </div>
     </SheetViewContext>

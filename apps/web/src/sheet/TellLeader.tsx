@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { markKey, type MarkKind, type MarkValue, type MemberSheet } from '@graft/core/sheet';
 import { THING_RANGES } from '@graft/core/trip';
 import { parseQuantity } from '@graft/core/units';
-import type { Marks } from '../shared/sheet/SheetBody';
+import type { Marks } from '../shared/sheet/ticking';
 import { useSheetView } from '../shared/sheet/sheetView';
 import { typeInstead } from '../shared/typeInstead';
 

@@ -73,7 +73,12 @@ export function SheetsStation() {
   };
 
   if (trip.members.length === 0)
-    return <NobodyYet what="each gets a sheet with what they carry, where it goes, and who has the rest." />;
+    return (
+      <NobodyYet
+        what="Each member gets a sheet with what they carry, where it goes, and who has the rest."
+        later="pack"
+      />
+    );
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} flex="1">
       <Box flex="1" minW="0" overflow="auto">

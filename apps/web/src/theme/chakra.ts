@@ -13,6 +13,7 @@ export { Heading } from '@chakra-ui/react/heading';
 export { HStack } from '@chakra-ui/react/stack';
 export { Input } from '@chakra-ui/react/input';
 export { Link } from '@chakra-ui/react/link';
+export { Menu } from '@chakra-ui/react/menu';
 export { NativeSelect } from '@chakra-ui/react/native-select';
 export { Portal } from '@chakra-ui/react/portal';
 export { Progress } from '@chakra-ui/react/progress';

@@ -1,6 +1,13 @@
 /** Styles that hold on the whole page, and the look of what is too many to be styled one by one. */
 import { defineGlobalStyles } from '@chakra-ui/react/styled-system';
 
+/** Grounds on paper. */
+const PAPER = {
+  '--chakra-colors-bg': '#fff !important',
+  '--chakra-colors-bg-panel': '#fff !important',
+  '--chakra-colors-bg-subtle': '#fff !important',
+};
+
 export const globalStyles = defineGlobalStyles({
   html: { colorPalette: 'pine' },
   body: {
@@ -11,17 +18,40 @@ export const globalStyles = defineGlobalStyles({
     lineHeight: '1.4',
     fontVariantNumeric: 'tabular-nums lining-nums',
   },
+  // Paper is white, and what is filled is printed filled.
+  'html, .dark': { _print: PAPER },
+  '*, *::before, *::after': {
+    _print: { printColorAdjust: 'exact' },
+    _motionReduce: { transitionDuration: '0s !important', animationDuration: '0s !important' },
+  },
+  // A drawing is no wider than the page.
+  'svg[role=img], svg[role=group]': {
+    _print: { maxWidth: '100% !important', minWidth: '0 !important', height: 'auto' },
+  },
   // A station that fills the window takes what the lines above it leave.
   '[data-shell]:has([data-fills])': { lg: { height: '100dvh' } },
+  // On paper nothing scrolls, and nothing is as high as a window.
+  '[data-shell], [data-shell] > main, [data-fills], [data-fills] > *, [data-fills] > * > *': {
+    _print: {
+      display: 'block',
+      minHeight: '0 !important',
+      height: 'auto !important',
+      overflow: 'visible !important',
+    },
+  },
   // Paper shows what the page holds, not how to change it.
   'header, nav, aside, [data-screen-only]': { _print: { display: 'none !important' } },
   '[data-print-only]': { display: 'none', _print: { display: 'block' } },
-  'input[type=checkbox], input[type=radio]': { accentColor: 'var(--chakra-colors-pine-solid)' },
-  '.slider': { accentColor: 'var(--chakra-colors-pine-solid)', minWidth: '90px', height: '18px' },
+  'input[type=checkbox], input[type=radio]': {
+    accentColor: 'var(--chakra-colors-pine-solid)',
+    verticalAlign: 'middle',
+  },
+  '.slider': { accentColor: 'var(--chakra-colors-pine-solid)', minWidth: '90px', height: '24px' },
   // Tables hold a thousand cells and more: their look is set once here, not computed cell by cell.
   '.grid-table': {
     tableLayout: 'fixed',
     width: '100%',
+    minWidth: { base: 'var(--least-width)', lg: '0', _print: '0' },
     borderCollapse: 'collapse',
     textAlign: 'start',
     fontSize: 'sm',
@@ -38,7 +68,13 @@ export const globalStyles = defineGlobalStyles({
       verticalAlign: 'bottom',
       textAlign: 'start',
     },
-    '& > tfoot': { bottom: '0', zIndex: '2', fontWeight: '600' },
+    '& > tfoot': {
+      bottom: '0',
+      zIndex: '2',
+      fontWeight: '600',
+      // Sums stand at the end, not at the foot of every page.
+      _print: { display: 'table-row-group' },
+    },
     '& > tfoot td': {
       paddingInline: '2',
       paddingBlock: '1.5',
@@ -171,6 +207,8 @@ export const globalStyles = defineGlobalStyles({
     '& td[data-chosen]': { background: 'pine.subtle' },
   },
   '.meal-cell': {
+    // What only a screen reader reads stays inside, also where the table is wider than its room.
+    position: 'relative',
     display: 'block',
     width: '100%',
     height: '100%',
@@ -192,6 +230,7 @@ export const globalStyles = defineGlobalStyles({
     textAlign: 'start',
   },
   '.remove-button': {
+    _print: { display: 'none' },
     display: 'inline-flex',
     alignItems: 'center',
     justifyContent: 'center',
@@ -237,7 +276,4 @@ export const globalStyles = defineGlobalStyles({
   // What is folded away is printed all the same.
   'details::details-content': { _print: { display: 'block', contentVisibility: 'visible' } },
   '*:focus-visible': { outline: '2px solid {colors.focus}', outlineOffset: '1px' },
-  '*, *::before, *::after': {
-    _motionReduce: { transitionDuration: '0s !important', animationDuration: '0s !important' },
-  },
 });

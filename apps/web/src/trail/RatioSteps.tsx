@@ -94,6 +94,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
       </Flex>
       <Box ref={holder} overflowX="auto">
         <svg
+          viewBox={`0 0 ${width} ${HEIGHT}`}
           width="100%"
           height={HEIGHT}
           style={{ minWidth: LEAST_WIDTH, display: 'block' }}

@@ -41,7 +41,10 @@ export function TrailStation() {
 
   if (trip.members.length === 0)
     return (
-      <NobodyYet what="here their packs are weighed before leaving, and their loads followed day by day." />
+      <NobodyYet
+        what="Here their packs are weighed before leaving, and their loads followed day by day."
+        later="beams"
+      />
     );
   return (
     <Flex direction="column" flex="1">

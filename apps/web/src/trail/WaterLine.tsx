@@ -34,6 +34,7 @@ export function WaterLine({
   return (
     <Box ref={holder} mt="3" overflowX="auto">
       <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
         width="100%"
         height={HEIGHT}
         style={{ minWidth: LEAST_WIDTH, display: 'block' }}

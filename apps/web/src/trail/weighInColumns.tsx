@@ -117,7 +117,12 @@ export function weighInColumns(context: Context): readonly Column<WeighInRow>[] 
           </Why>
         ),
     },
-    { id: 'verdict', header: '', width: '23%', show: ({ figures }) => <Verdict figures={figures} /> },
+    {
+      id: 'verdict',
+      header: 'Against the plan',
+      width: '23%',
+      show: ({ figures }) => <Verdict figures={figures} />,
+    },
     {
       id: 'checks',
       header: 'Checks',

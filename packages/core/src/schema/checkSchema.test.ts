@@ -112,8 +112,8 @@ describe('size before content', () => {
       text: 'x'.repeat(20_001),
     });
     expect(errors).toEqual([
-      { path: 'list', message: 'expected a length of at most 5000, got 5001' },
-      { path: 'text', message: 'expected a length of at most 20000, got 20001' },
+      { path: 'list', message: 'expected a length of at most 5000, got 5001 entries' },
+      { path: 'text', message: 'expected a length of at most 20000, got 20001 characters' },
     ]);
   });
 
@@ -192,4 +192,37 @@ describe('JSON from outside', () => {
     expect(refusal(secret)).toBe("expected JSON text: Unexpected token 's' (near line 3)");
     expect(refusal('')).toBe('expected JSON text: Unexpected end of JSON input at its end');
   });
+});
+
+test('a list that is too long is refused by its length, without what is in it', () => {
+  const file = readJson(
+    readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8'),
+  ) as {
+    trip: { legs: object[]; kits: { pieces: object[] }[] };
+  };
+  const refusal = (change: (trip: (typeof file)['trip']) => void): string => {
+    const bad = structuredClone(file);
+    change(bad.trip);
+    try {
+      parseTripFile(JSON.stringify(bad));
+      return '';
+    } catch (error) {
+      return (error as InvalidInputError).message;
+    }
+  };
+  const days = refusal((t) => (t.legs = Array.from({ length: 900 }, () => ({ name: 'a secret place' }))));
+  expect(days).toBe('trip.legs: expected a list of 1 to 60 entries, got 900 entries');
+  const nobody = Array.from({ length: 5000 }, (_id, i) => `nobody-${i}`);
+  expect(refusal((t) => Object.assign(t.kits[0]!.pieces[0]!, { onlyMemberIds: nobody }))).toMatch(
+    /, got 5000 entries$/,
+  );
+  // Each piece has one that nobody is: as many errors as anybody reads.
+  const many = refusal((t) => {
+    t.kits[0]!.pieces = Array.from({ length: 400 }, (_p, i) => ({
+      ...t.kits[0]!.pieces[0],
+      id: `p${i}`,
+      onlyMemberIds: ['nobody'],
+    }));
+  });
+  expect(many.split('\n').length).toBeLessThanOrEqual(MOST_ERRORS);
 });

@@ -59,8 +59,11 @@ function check(schema: Checked, value: unknown, path: string, found: Found): voi
   // Of what is too long, as much as tells so.
   const text = value as string | readonly unknown[];
   const [long] = placeErrors(here, text.slice(0, Math.max(most + 1, MOST_REPEATED)), path);
-  const message = `expected a length of at most ${most}, got ${text.length}`;
-  add(found, [long ?? { path, message }]);
+  // How long it is says more than how it begins.
+  const got = `got ${text.length} ${typeof text === 'string' ? 'characters' : 'entries'}`;
+  const message =
+    long?.message.replace(/, got [^]*$/, `, ${got}`) ?? `expected a length of at most ${most}, ${got}`;
+  add(found, [{ path, message }]);
 }
 
 function add(found: Found, errors: readonly FieldError[]): void {

@@ -13,3 +13,4 @@ export {
 } from './tripSchema.js';
 export { isIsoDate, UUID_PATTERN } from './schemaParts.js';
 export * from './takenAway.js';
+export * from './needed.js';

@@ -1,4 +1,5 @@
 /** A trip as it was read, of any shape: what points at what, with an error for each id that points at nothing. */
+import { MOST_ERRORS } from './checkSchema.js';
 import type { FieldError } from './fieldError.js';
 
 export type Raw = { readonly [key: string]: unknown };
@@ -23,14 +24,12 @@ function uniqueIds(list: readonly Entry[], key: string, what: string, errors: Fi
     const id = item[key];
     if (typeof id !== 'string') continue;
     const first = seen.get(id);
-    if (first !== undefined) {
+    if (first === undefined) seen.set(id, path);
+    else if (errors.length < MOST_ERRORS)
       errors.push({
         path: `${path}.${key}`,
         message: `expected a ${what} not used before, got "${id}", also at ${first}`,
       });
-    } else {
-      seen.set(id, path);
-    }
   }
   return new Set(seen.keys());
 }
@@ -73,11 +72,12 @@ export class RawTrip {
   }
 
   refuse(path: string, message: string): void {
-    this.errors.push({ path, message });
+    // More than anybody reads are not gathered.
+    if (this.errors.length < MOST_ERRORS) this.errors.push({ path, message });
   }
 
   take(errors: readonly FieldError[]): void {
-    this.errors.push(...errors);
+    this.errors.push(...errors.slice(0, MOST_ERRORS - this.errors.length));
   }
 
   /** Ids of a list, with an error for each that stands twice. */

@@ -70,6 +70,7 @@ import {
 export const TRIP_FILE_FORMAT = 'graft-trip';
 export const TRIP_FILE_VERSION = 8;
 const MAX_MEMBERS = 60;
+const SOME_MEMBERS = `a list of 1 to ${MAX_MEMBERS} member ids`;
 /** Walks on a member's record at most, days of trips among them. */
 const MOST_TRIALS = 200;
 /** Pieces of one kit at most. */
@@ -291,8 +292,8 @@ export const ITEM_SCHEMAS = {
         ...thingFields(),
         onlyGroupId: id(),
         onlyMemberIds: worded(
-          array(requiredId()).min(1, say('a list of at least 1 member id')),
-          'a list of at least 1 member id',
+          array(requiredId()).min(1, say(SOME_MEMBERS)).max(MAX_MEMBERS, say(SOME_MEMBERS)),
+          SOME_MEMBERS,
         ),
         together: text(LONGEST_TOGETHER),
         partOf: id(),

@@ -3,6 +3,7 @@
  * volume by day, who may carry each, and which must ride apart. What is somebody's own and may be taken over is a piece
  * here like any other.
  */
+import { apartTogether } from './apartContradiction.js';
 import { baseLoad, legOfDay } from '../load/memberLoad.js';
 import { packedVolumeL } from '../load/filling.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
@@ -24,6 +25,7 @@ import {
 import { holdersOfKit } from '../trip/roleKit.js';
 import { isHelped } from '../trip/whoseThings.js';
 import { bundlePieces, keptApart } from './bundlePieces.js';
+import { whyNobody } from './whyNobody.js';
 import { fillsL, roomTakenL, stiffRoomL } from './foodRoom.js';
 import { fairnessSchool } from './fairness.js';
 
@@ -98,7 +100,8 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
     return left.length === 0 ? [] : [makeBundle(sharing, left)];
   });
   const bundleOf = new Map(bundles.flatMap((b, i) => b.pieceIds.map((id) => [id, i] as const)));
-  const apart = keptApart(trip).map((rule) => {
+  const rules = keptApart(trip);
+  const apart = rules.map((rule) => {
     const indexes = rule.pieceIds.flatMap((id) => bundleOf.get(id) ?? []);
     const distinct = [...new Set(indexes)];
     if (distinct.length < indexes.length) {
@@ -118,6 +121,7 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
     }
     return distinct;
   });
+  if (contradictions.length === 0) contradictions.push(...apartTogether(bundles, apart, rules));
   return {
     dayCount: days.length,
     firstDay,
@@ -196,7 +200,8 @@ function makeBundle(sharing: Sharing, pieces: readonly Carried[]): Bundle {
     days.every((_day, d) => (massKg[d] === 0 && volumeL[d] === 0) || carriers[i]!.limitKg[d] !== Infinity),
   );
   const fitting = withRoles(sharing, pieces, lockedTo.size > 0 ? here : fittingOf(sharing, pieces, here));
-  if (fitting.length === 0) contradictions.push(`${name}: ${whyNobody(byRule, here)}`);
+  if (fitting.length === 0)
+    contradictions.push(`${name}: ${whyNobody(trip, byRule, here, lockedTo.size > 0)}`);
   const carriedBy = pieces.flatMap((p) => {
     const carrierId = carrierOf(trip, p.id, firstDay);
     const at = carriers.findIndex((c) => c.memberId === carrierId);
@@ -214,14 +219,6 @@ function makeBundle(sharing: Sharing, pieces: readonly Carried[]): Bundle {
     isOwn: pieces.every(isPersonal),
     lockedPieceIds: locks.map((a) => a.pieceId),
   };
-}
-
-/** Why nobody may carry something, from those who may by rule and those of them who are there. */
-function whyNobody(byRule: readonly number[], here: readonly number[]): string {
-  if (byRule.length === 0) return 'no member may carry it';
-  return here.length === 0
-    ? 'those who may carry it are not with the party on all its days'
-    : 'too big for the packs of all who may carry it';
 }
 
 /** Those whose packs take all pieces; a tape measure gives way to that somebody has their own things already. */

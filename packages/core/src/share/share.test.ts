@@ -218,7 +218,7 @@ describe('solveShare', () => {
       kind: 'contradiction',
       seed: 1,
       reasons: [
-        'Empty tent: w: no member may carry it',
+        'Empty tent: w: no member may carry it: let others carry it, at Kit',
         '"three ways" keeps pieces apart that another rule keeps together',
       ],
     });
@@ -229,6 +229,17 @@ describe('solveShare', () => {
     };
     expect(solveShare(shareProblem(crowded), { seed: 1 })).toMatchObject({
       reasons: ['"three ways" asks for 3 different carriers, 2 may carry these pieces'],
+    });
+    // Each of three rules could be kept, and no two carriers keep all three.
+    const pairs = [
+      ['x', 'y'],
+      ['y', 'z'],
+      ['x', 'z'],
+    ].map((pieceIds, i) => ({ id: `p${i}`, kind: 'different' as const, pieceIds, reason: `rule ${i + 1}` }));
+    expect(solveShare(shareProblem({ ...crowded, carrierRules: pairs }), { seed: 1 })).toMatchObject({
+      reasons: [
+        '"rule 1" and "rule 2" and "rule 3" together ask for 3 different carriers for x, y, z: 2 may carry these pieces',
+      ],
     });
     expect(solveShare(shareProblem(aTrip([], [])), { seed: 1 })).toMatchObject({
       reasons: ['the trip has no members to carry anything'],

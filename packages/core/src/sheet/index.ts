@@ -11,3 +11,4 @@ export * from './sheetMarkSchema.js';
 export * from './sheetProgress.js';
 export * from './takeAnswers.js';
 export * from './toldComfort.js';
+export * from './glance.js';

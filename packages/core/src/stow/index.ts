@@ -28,4 +28,5 @@ export * from './movesUp.js';
 export * from './overDays.js';
 export * from './restow.js';
 export * from './takeOut.js';
+export * from './bodies.js';
 export * from './verdict.js';

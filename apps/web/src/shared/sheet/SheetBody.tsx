@@ -1,32 +1,17 @@
-import { useId, useState, type CSSProperties } from 'react';
-import {
-  isMarked,
-  markKey,
-  type MemberSheet,
-  type SheetMark,
-  type SheetThing,
-  type Standing,
-  toldDay,
-  type MarkValue,
-} from '@graft/core/sheet';
-import type { LoadingStep } from '@graft/core/stow';
+import { useState, type CSSProperties } from 'react';
+import { isMarked, toldDay, type MemberSheet, type SheetThing } from '@graft/core/sheet';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
 import { formatPercent, formatWay } from '@graft/core/units';
 import { dayDate, tripDates } from '../dates';
 import { BODY_WORDS, counted, DAY_ROLE_WORDS, MEAL_WORDS } from '../words';
 import { paperSizePt } from './paperSize';
 import { SafetyList } from './SafetyList';
+import { Packing } from './SheetPacking';
 import { SheetPicture } from './SheetPicture';
+import { Mass, Tick } from './SheetTick';
 import './sheet.css';
 import { useSheetView } from './sheetView';
-
-export type Marks = ReadonlyMap<string, Standing<SheetMark>>;
-interface Ticking {
-  readonly marks: Marks;
-  readonly tick: (kind: 'packed' | 'received' | 'safety', value: boolean, thingId?: string) => void;
-  /** How a day felt. */
-  readonly feel: (kind: 'comfort' | 'hurts', value: MarkValue, day: number) => void;
-}
+import type { Marks, Ticking } from './ticking';
 
 interface Props {
   readonly sheet: MemberSheet;
@@ -158,171 +143,6 @@ function Collect({ things, ticking }: { things: readonly SheetThing[]; ticking: 
         ))}
       </ul>
     </section>
-  );
-}
-
-/** Everything that goes in, in its turn; without a plan, everything there is. */
-function Packing(props: {
-  sheet: MemberSheet;
-  ticking: Ticking | undefined;
-  chosenIds: readonly string[];
-  onChoose: (ids: readonly string[]) => void;
-}) {
-  const { sheet, ticking, chosenIds, onChoose } = props;
-  const byId = new Map(sheet.things.map((t) => [t.id, t]));
-  const stepped = new Set(sheet.steps.flatMap(thingsOfStep));
-  const rest = sheet.things.filter((t) => !stepped.has(t.id));
-  const groups: readonly (readonly [string, readonly SheetThing[]])[] = [
-    ['Rides inside other things', rest.filter((t) => t.place?.startsWith('in ') === true)],
-    ['No place in the pack yet', rest.filter((t) => t.place?.startsWith('in ') !== true && !t.worn)],
-    ['On you, not in the pack', rest.filter((t) => t.worn)],
-  ];
-  return (
-    <>
-      {sheet.steps.length > 0 && (
-        <ol className="sheet-list" aria-label="Loading steps">
-          {sheet.steps.map((step, i) => (
-            <Step
-              key={step.id}
-              step={step}
-              number={i + 1}
-              things={thingsOfStep(step).flatMap((id) => byId.get(id) ?? [])}
-              ticking={ticking}
-              chosen={thingsOfStep(step).some((id) => chosenIds.includes(id))}
-              onChoose={onChoose}
-            />
-          ))}
-        </ol>
-      )}
-      {groups.map(
-        ([head, things]) =>
-          things.length > 0 && (
-            <div key={head}>
-              <h3>{sheet.steps.length === 0 && head.startsWith('No place') ? 'Into the pack' : head}</h3>
-              <ul className="sheet-list">
-                {things.map((t) => (
-                  <Tick
-                    key={t.id}
-                    ticking={ticking}
-                    kind="packed"
-                    thingIds={[t.id]}
-                    label={`Packed: ${t.name}`}
-                  >
-                    <span className="grow">
-                      {t.name}{' '}
-                      <span className="muted">
-                        {t.place ?? ''}
-                        {t.fromDay === undefined ? '' : ` from day ${t.fromDay}`}
-                      </span>
-                    </span>
-                    <Mass things={[t]} />
-                  </Tick>
-                ))}
-              </ul>
-            </div>
-          ),
-      )}
-    </>
-  );
-}
-
-function Step(props: {
-  step: LoadingStep;
-  number: number;
-  things: readonly SheetThing[];
-  ticking: Ticking | undefined;
-  chosen: boolean;
-  onChoose: (ids: readonly string[]) => void;
-}) {
-  const { step, number, things, ticking, chosen, onChoose } = props;
-  const { say } = useSheetView();
-  return (
-    <Tick
-      ticking={ticking}
-      kind="packed"
-      // Steps that are no thing are ticked under names of their own.
-      thingIds={things.length === 0 ? [`step-${step.id}`] : things.map((t) => t.id)}
-      label={`Step ${number}: ${step.text}`}
-      chosen={chosen}
-      onPoint={things.length === 0 ? undefined : () => onChoose(things.map((t) => t.id))}
-    >
-      <span className="grow">
-        <span className="muted number">{number}</span> {step.text}
-        {step.hint !== undefined && ' '}
-        {step.hint !== undefined && (
-          <span className="muted hint">
-            {say(
-              step.hint,
-              things.map((t) => t.name),
-            )}
-          </span>
-        )}
-      </span>
-      {things.length > 0 && <Mass things={things} />}
-    </Tick>
-  );
-}
-
-/** The things that a step puts in; sheets that a phone stored before steps had several hold one. */
-function thingsOfStep(step: LoadingStep & { readonly thingId?: string }): readonly string[] {
-  const stored = step as Partial<LoadingStep>;
-  return stored.thingIds ?? (step.thingId === undefined ? [] : [step.thingId]);
-}
-
-function Mass({ things }: { things: readonly SheetThing[] }) {
-  const { mass } = useSheetView();
-  return (
-    <span className="mass">
-      {things.some((t) => t.estimated) && <span title="estimated, not weighed">~</span>}
-      {mass(things.reduce((sum, t) => sum + t.massKg, 0))}
-    </span>
-  );
-}
-
-/** A line with a box to tick, as large as a thumb; on paper a box to tick with a pencil. */
-function Tick(props: {
-  ticking: Ticking | undefined;
-  kind: 'packed' | 'received';
-  /** What the line stands for: ticked together. */
-  thingIds: readonly string[];
-  label: string;
-  chosen?: boolean;
-  onPoint?: (() => void) | undefined;
-  children: React.ReactNode;
-}) {
-  const { ticking, kind, thingIds, label, chosen, onPoint, children } = props;
-  const id = useId();
-  const stands = thingIds.map((thingId) => ticking?.marks.get(markKey({ kind, thingId })));
-  const done = stands.every((s) => s?.mark.value === true);
-  const conflict = stands.some((s) => (s?.others.length ?? 0) > 0);
-  return (
-    <li className="sheet-line" data-done={done || undefined} data-chosen={chosen || undefined}>
-      {ticking === undefined ? (
-        <span className="box" aria-hidden />
-      ) : (
-        <label className="tick" htmlFor={id}>
-          <input
-            id={id}
-            type="checkbox"
-            checked={done}
-            aria-label={label}
-            onFocus={onPoint}
-            onChange={(e) => {
-              for (const thingId of thingIds) ticking.tick(kind, e.target.checked, thingId);
-            }}
-          />
-        </label>
-      )}
-      {/* A tap on the line marks it in the pictures, as does its box when it is reached by keyboard. */}
-      <span className="line-text" onClick={onPoint}>
-        {children}
-        {conflict && (
-          <span className="conflict">
-            ▲ told differently on another device: {done ? 'not done' : 'done'} there. Tick to settle it.
-          </span>
-        )}
-      </span>
-    </li>
   );
 }
 

@@ -1,10 +1,13 @@
-/** How large a sheet may be printed, so that it goes on one side of A4 in two columns. */
+/** How large a sheet may be printed, so that it goes on one side of A4 or Letter in two columns. */
 import type { MemberSheet } from '@graft/core/sheet';
 
+/** As on A4, the narrower. */
 const COLUMN_WIDTH_PT = 262;
-/** Both columns, less what headings and lines kept whole leave empty. */
-const COLUMNS_HEIGHT_PT = 2 * 790 * 0.9;
+/** Both columns as on Letter, the shorter, less what headings and lines kept whole leave empty. */
+const COLUMNS_HEIGHT_PT = 2 * 740 * 0.9;
 const PICTURES_PT = 165;
+/** As high as the picture of a step, as the style sheet has it. */
+const STEP_PICTURE_PT = 17;
 /** Mean width of a letter and height of a line, parts of the size. */
 const LETTER = 0.46;
 const LINE = 1.24;
@@ -18,15 +21,17 @@ interface Block {
   readonly takenPt: number;
   /** Around it, pt. */
   readonly aroundPt: number;
+  /** No lower than this, pt: what stands beside the text. */
+  readonly leastPt?: number;
 }
 
 export function paperSizePt(sheet: MemberSheet): number {
   const blocks = blocksOf(sheet);
   const fixed = sheet.drawing === undefined ? 0 : PICTURES_PT;
   for (let size = LARGEST_PT; size > SMALLEST_PT; size -= STEP_PT) {
-    const height = blocks.reduce((sum, { text, takenPt, aroundPt }) => {
+    const height = blocks.reduce((sum, { text, takenPt, aroundPt, leastPt = 0 }) => {
       const lines = Math.max(1, Math.ceil((text.length * LETTER * size) / (COLUMN_WIDTH_PT - takenPt)));
-      return sum + lines * LINE * size + aroundPt;
+      return sum + Math.max(leastPt, lines * LINE * size) + aroundPt;
     }, fixed);
     if (height <= COLUMNS_HEIGHT_PT) return Math.round(size * 10) / 10;
   }
@@ -45,7 +50,11 @@ function blocksOf(sheet: MemberSheet): readonly Block[] {
       .filter((t) => t.from !== undefined)
       .map((t) => row(`${t.name} from ${t.from!} ${t.kit ?? ''}`)),
     heading('Your pack'),
-    ...sheet.steps.map((s) => row(`00 ${s.text} ${s.hint ?? ''}`)),
+    ...sheet.steps.map((s) => ({
+      ...row(`00 ${s.text} ${s.hint ?? ''}`),
+      takenPt: 56,
+      leastPt: STEP_PICTURE_PT,
+    })),
     ...['Inside', 'On you'].map(heading),
     ...sheet.things.filter((t) => !stepped.has(t.id)).map((t) => row(`${t.name} ${t.place ?? ''}`)),
     heading('Who has the rest'),

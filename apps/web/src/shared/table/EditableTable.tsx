@@ -2,6 +2,7 @@
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, type ReactNode, type RefObject } from 'react';
 import { useReadOnly } from '../TripProvider';
+import { useMedia } from '../useMedia';
 import type { Column, Line, Section, Ticks } from './column';
 import { GridHead } from './GridHead';
 import { GridRow } from './GridRow';
@@ -9,6 +10,9 @@ import type { Naming } from './naming';
 import { useCells, type RowCalls } from './useCells';
 import { useLines } from './useLines';
 import { useTicking } from './useTicking';
+
+/** On a narrow screen a table is wider than that rather than have narrower columns, and scrolls. */
+const LEAST_COLUMN_PX = 74;
 
 interface Props<Row> {
   readonly label: string;
@@ -44,7 +48,8 @@ export function EditableTable<Row>(props: Props<Row>) {
   const columns = useColumns(props.columns, readOnly);
   const element = useRef<HTMLTableElement>(null);
   const { table, lines, rows } = useLines(sections, columns, rowKey);
-  const scrolls = scroller !== undefined;
+  const onPaper = useMedia('print');
+  const scrolls = scroller !== undefined && !onPaper;
   // What it returns is read in this render only, never handed to a memoised part.
   // oxlint-disable-next-line react/incompatible-library
   const virtual = useVirtualizer<HTMLElement, HTMLTableRowElement>({
@@ -80,6 +85,7 @@ export function EditableTable<Row>(props: Props<Row>) {
     <table
       ref={element}
       className="grid-table"
+      style={{ ['--least-width' as string]: `${columns.length * LEAST_COLUMN_PX}px` }}
       data-wide={wide ? '' : undefined}
       role="grid"
       aria-label={label}

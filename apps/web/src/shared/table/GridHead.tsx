@@ -1,5 +1,6 @@
 import type { Table } from '@tanstack/react-table';
 import type { ReactNode } from 'react';
+import { VisuallyHidden } from '../../theme/chakra';
 import type { Column } from './column';
 
 interface Props<Row> {
@@ -47,7 +48,9 @@ function HeadCell<Row>({
       data-numeric={column.numeric === true ? '' : undefined}
       aria-sort={sorted === false ? undefined : sorted === 'desc' ? 'descending' : 'ascending'}
     >
-      {column.order === undefined ? (
+      {column.header === '' ? (
+        <VisuallyHidden>What can be done</VisuallyHidden>
+      ) : column.order === undefined ? (
         column.header
       ) : (
         <button type="button" className="sort-button" onClick={onSort} title="Sort by this column">

@@ -1,5 +1,5 @@
 /** @jest-environment jest-fixed-jsdom */
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useMemo, useState } from 'react';
 import { emptyTrip } from '@graft/core/trip';
 import { openTrip } from '../../testing/openTrip';
@@ -115,6 +115,31 @@ test('a cell is edited in place; the foot adds up', async () => {
   expect(cell('a/grams').textContent).toBe('200');
   await focused('b/grams');
   expect(screen.getByRole('grid').querySelector('tfoot')!.textContent).toBe('1158');
+});
+
+test('what is typed right after Tab or Enter is for the next cell, however slow the screen', () => {
+  open();
+  // No frame is ever drawn between the keys.
+  const frame = jest.spyOn(window, 'requestAnimationFrame').mockReturnValue(0);
+  act(() => cell('a/name').focus());
+  const key = (name: string): void => void fireEvent.keyDown(document.activeElement!, { key: name });
+  const type = (text: string): void => {
+    key(text[0]!);
+    fireEvent.change(document.activeElement!, { target: { value: text } });
+  };
+  type('Plum');
+  key('Tab');
+  type('70');
+  key('Enter');
+  type('60');
+  key('Tab');
+  expect([cell('a/name'), cell('a/grams'), cell('b/grams')].map((c) => c.textContent)).toEqual([
+    'Plum',
+    '70',
+    '60',
+  ]);
+  expect(document.activeElement).toBe(cell('b/kind'));
+  frame.mockRestore();
 });
 
 test('a wrong entry stays open with its reason; Escape leaves the cell as it was', async () => {

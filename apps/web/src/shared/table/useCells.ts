@@ -1,4 +1,5 @@
 import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { flushSync } from 'react-dom';
 import { canEdit, type Column, type Entry } from './column';
 import type { Naming } from './naming';
 import type { useTicking } from './useTicking';
@@ -59,10 +60,11 @@ export function useCells<Row>(given: Given<Row>): Cells<Row> {
   const [editing, setEditing] = useState<Editing | undefined>();
   const [active, setActive] = useState<string | undefined>();
   const cellId = (row: Row, column: Column<Row>): string => `${rowKey(row)}/${column.id}`;
-  const focusCell = (id: string | undefined, atOnce = false): void => {
+  const focusCell = (id: string | undefined): void => {
     if (id === undefined) return;
-    setActive(id);
-    focusIn(given.table, id, atOnce, given.reveal);
+    // An editor is gone before focus moves: its blur would take the entry twice. Focus moves before the next key comes.
+    flushSync(() => setActive(id));
+    focusIn(given.table, id, given.reveal);
   };
   const neighbour = (row: Row, column: Column<Row>, dx: number, dy: number): string | undefined => {
     const r = rows[rows.indexOf(row) + dy];
@@ -85,7 +87,7 @@ export function useCells<Row>(given: Given<Row>): Cells<Row> {
     const key = event.key.toLowerCase();
     if (step !== undefined) {
       if (event.shiftKey && step[1] !== 0) ticking?.extend(row, step[1]);
-      focusCell(neighbour(row, column, step[0], step[1]), true);
+      focusCell(neighbour(row, column, step[0], step[1]));
     } else if (key === ' ' && ticking !== undefined) ticking.tick(row, event.shiftKey);
     else if (key === 'a' && withControl && ticking !== undefined) ticking.tickAll();
     else if (key === 'd' && withControl && ticking !== undefined) void ticking.fill(row, column);
@@ -169,26 +171,16 @@ function isTyped(event: KeyboardEvent): boolean {
   return plain && event.key.length === 1 && event.key !== '?' && event.key !== ' ';
 }
 
-/**
- * Focus a cell.
- *
- * @param atOnce for keys that go from cell to cell; after an editor it waits until that is gone, whose blur would take the
- *   entry twice
- */
-function focusIn(
-  table: RefObject<HTMLTableElement | null>,
-  id: string,
-  atOnce: boolean,
-  reveal: (id: string) => void,
-): void {
+/** Focus a cell: at once where it is drawn, so that no key is lost, else when it has been scrolled to. */
+function focusIn(table: RefObject<HTMLTableElement | null>, id: string, reveal: (id: string) => void): void {
   const find = (): HTMLElement | undefined =>
     table.current?.querySelector<HTMLElement>(`[data-cell="${CSS.escape(id)}"]`) ?? undefined;
   const there = find();
-  if (atOnce && there !== undefined) {
+  if (there !== undefined) {
     there.focus();
     return;
   }
-  if (there === undefined) reveal(id);
+  reveal(id);
   // Out of sight a row is not there: it is drawn after the scroll, a frame or two later.
   const focus = (tries: number): void => {
     requestAnimationFrame(() => {

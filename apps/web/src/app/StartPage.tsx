@@ -9,6 +9,7 @@ import { readNumber } from '../shared/tripFields';
 import { useTrip } from '../shared/TripProvider';
 import { counted } from '../shared/words';
 import { Door } from '../trips/Doors';
+import { EmptyPreview, ListPreview, TemplatePreview } from './StartPreviews';
 
 const MOST_PEOPLE = 60;
 const MOST_STOVES = 12;
@@ -24,7 +25,7 @@ export function StartPage() {
   const nights = trip.legs.length - 1;
   const go = (to: string, state?: object): void => void navigate(`../${to}`, { state });
   return (
-    <Box maxW="66rem" mx="auto" px="6" py="8" w="100%">
+    <Box maxW={{ base: '66rem', '2xl': '88rem' }} mx="auto" px="6" py={{ base: '8', '2xl': '14' }} w="100%">
       <Heading as="h1" fontFamily="heading" fontSize="xl" mb="1">
         How would you like to begin?
       </Heading>
@@ -36,22 +37,25 @@ export function StartPage() {
         <Door
           title="From my list or spreadsheet"
           about="As you have it: a thing a line, whose it is above, or a table of any program. What Graft takes each thing for is shown before it is taken."
+          preview={<ListPreview />}
         >
           <Button size="sm" disabled={readOnly} onClick={() => go('kit', { adding: 'paste' })}>
             Paste a list
           </Button>
-          <Button
-            size="sm"
-            variant="outline"
-            disabled={readOnly}
-            onClick={() => go('kit', { adding: 'csv' })}
-          >
+          <Button size="sm" variant="ghost" disabled={readOnly} onClick={() => go('kit', { adding: 'csv' })}>
             Open a spreadsheet
           </Button>
         </Door>
         <Door
           title="From a template"
           about={`${TEMPLATES[trip.style].name}, ${counted(nights, 'night')}: people to be named, ${cooks && nights > 0 ? 'tents, stoves with pots, food and fuel' : 'what the party takes together'}, own things as such trips have them. Every weight is a guess until it is weighed.`}
+          preview={
+            <TemplatePreview
+              trip={trip}
+              start={{ people, stoves: cooks && nights > 0 ? stoves : 0 }}
+              entries={entries}
+            />
+          }
         >
           <Flex gap="3">
             <TextEntry
@@ -71,6 +75,7 @@ export function StartPage() {
           </Flex>
           <Button
             size="sm"
+            variant="outline"
             disabled={readOnly}
             onClick={() => {
               change('start from a template', (t) =>
@@ -85,11 +90,17 @@ export function StartPage() {
         <Door
           title="Empty"
           about="Add people first, one line each, then what they take. The days and the way are at Trip."
+          preview={<EmptyPreview />}
         >
-          <Button size="sm" disabled={readOnly} onClick={() => go('people', { adding: true })}>
+          <Button
+            size="sm"
+            variant="outline"
+            disabled={readOnly}
+            onClick={() => go('people', { adding: true })}
+          >
             Add people
           </Button>
-          <Button size="sm" variant="outline" onClick={() => go('brief')}>
+          <Button size="sm" variant="ghost" onClick={() => go('brief')}>
             To the trip’s days and way
           </Button>
         </Door>

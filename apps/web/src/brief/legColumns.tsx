@@ -63,7 +63,7 @@ export function legColumns(
     {
       id: 'day',
       header: 'Day',
-      width: '82',
+      width: '80',
       hint: (leg) => dayDate(trip.startDate, dayOf(leg)),
       show: (leg) => `${dayOf(leg)} ${shortDay(trip.startDate, dayOf(leg))}`,
     },
@@ -74,24 +74,24 @@ export function legColumns(
         id: 'distanceKm',
         header: 'Distance',
         quantity: 'distance',
-        width: '66',
+        width: '72',
       }),
     ),
     unlessUnsaid(
       quantityColumn({ ...quantity, id: 'climbM', header: 'Up', quantity: 'height', width: '54' }),
     ),
     unlessUnsaid(
-      quantityColumn({ ...quantity, id: 'descentM', header: 'Down', quantity: 'height', width: '60' }),
+      quantityColumn({ ...quantity, id: 'descentM', header: 'Down', quantity: 'height', width: '66' }),
     ),
     choiceColumn({
       ...common,
       id: 'ground',
       header: 'Ground',
       options: optionsOf(GROUND_WORDS),
-      width: '74',
+      width: '80',
     }),
     {
-      ...quantityColumn({ ...quantity, id: 'hours', header: 'Hours', quantity: 'duration', width: '58' }),
+      ...quantityColumn({ ...quantity, id: 'hours', header: 'Walk', quantity: 'duration', width: '62' }),
       show: (leg) =>
         isUnsaid(leg) && leg.hours === 0 ? (
           '?'
@@ -105,7 +105,7 @@ export function legColumns(
       id: 'models',
       header: 'Naismith · Tobler, h',
       numeric: true,
-      width: '82',
+      width: '74',
       show: (leg) => {
         const times = dayTimes(trip, dayOf(leg));
         if (times.naismithLangmuirH === 0) return '–';
@@ -122,7 +122,7 @@ export function legColumns(
       id: 'slowest',
       header: 'Slowest, h · there at',
       numeric: true,
-      width: '104',
+      width: '96',
       show: (leg) =>
         isUnsaid(leg) && leg.hours === 0 ? '?' : <SlowestCell trip={trip} length={lengths[dayOf(leg) - 1]} />,
     },

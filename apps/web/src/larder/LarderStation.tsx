@@ -1,3 +1,4 @@
+import { NobodyYet } from '../shared/NobodyYet';
 import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
 import { cookGroups, eaters, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
@@ -92,10 +93,10 @@ export function LarderStation() {
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflow="auto" px="4" pb="6" tabIndex={0} role="region" aria-label="Meals">
           {trip.members.length === 0 && (
-            <Text py="8" fontSize="md">
-              Add members at People and put them into cook groups: then each group’s days stand here to be
-              filled with meals.
-            </Text>
+            <NobodyYet
+              what="Put people into cook groups: then each group’s days stand here to be filled with meals."
+              later="list"
+            />
           )}
           {outside.length > 0 && (
             <Text pt="3" fontSize="sm">

@@ -5,7 +5,7 @@ import { emptyTrip, type Trip } from '@graft/core/trip';
 import { engineHere } from '../testing/engineHere';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
-import { apartLabels } from './CompareTab';
+import { apartLabels } from './apartLabels';
 import { PacksStation } from './PacksStation';
 
 jest.mock('../workers/engine', () => engineHere);

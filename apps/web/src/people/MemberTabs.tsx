@@ -45,18 +45,26 @@ export function MemberTabs({ chosen, figures }: Props) {
               {chosen.name}
             </Box>
           )}
-          <Tabs.List borderBottomWidth="0">
+          <Tabs.List borderBottomWidth="0" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
             {chosen !== undefined &&
               MEMBER_TABS.map(([id, name]) => (
-                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap">
                   {name}
                 </Tabs.Trigger>
               ))}
-            <Box flexShrink={0} w="8" alignSelf="center" textAlign="center" color="fg.muted" aria-hidden>
+            <Box
+              display={{ base: 'none', lg: 'block' }}
+              flexShrink={0}
+              w="8"
+              alignSelf="center"
+              textAlign="center"
+              color="fg.muted"
+              aria-hidden
+            >
               ·
             </Box>
             {PARTY_TABS.map(([id, name]) => (
-              <Tabs.Trigger key={id} value={id} px="2" fontSize="xs">
+              <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap">
                 {name}
               </Tabs.Trigger>
             ))}

@@ -21,9 +21,11 @@ export function EmptyStation({ title, children, first, later }: Props) {
       py="8"
       direction={{ base: 'column', md: 'row' }}
       align={{ md: 'center' }}
-      maxW="72rem"
+      justify="center"
+      w="100%"
+      minH={{ lg: '62vh' }}
     >
-      <Box flex="1" maxW="26rem">
+      <Box flex="1" maxW={{ base: '26rem', '2xl': '32rem' }}>
         <Heading as="h2" fontFamily="heading" fontSize="lg" mb="2">
           {title}
         </Heading>
@@ -36,7 +38,7 @@ export function EmptyStation({ title, children, first, later }: Props) {
           ))}
         </Flex>
       </Box>
-      <Box flex="1" aria-hidden>
+      <Box flex="1" maxW={{ base: '34rem', '2xl': '46rem' }} aria-hidden>
         {later === 'beams' ? <Beams /> : later === 'pack' ? <Pack /> : <List />}
       </Box>
     </Flex>
@@ -49,7 +51,7 @@ const FILL = { fill: paint('bg.muted') } as const;
 /** Four loads with one straight edge. */
 function Beams() {
   return (
-    <svg viewBox="0 0 480 300" width="100%" style={{ maxWidth: 520 }}>
+    <svg viewBox="0 0 480 300" width="100%">
       {[0.55, 0.4, 0.62, 0.48].map((own, i) => (
         <g key={own}>
           <rect x="0" y={20 + i * 70} width={380 * own} height="44" {...FILL} />
@@ -64,7 +66,7 @@ function Beams() {
 /** A pack from the side, with its plumb line. */
 function Pack() {
   return (
-    <svg viewBox="0 0 300 340" width="100%" style={{ maxWidth: 340 }}>
+    <svg viewBox="0 0 300 340" width="100%" style={{ maxHeight: '55vh' }}>
       <path d="M40 20 Q 70 170 50 330" {...LINE} />
       <rect x="80" y="60" width="120" height="250" rx="6" {...LINE} />
       <rect x="80" y="30" width="120" height="30" rx="6" {...LINE} />
@@ -80,7 +82,7 @@ function Pack() {
 /** Lines with a weight each. */
 function List() {
   return (
-    <svg viewBox="0 0 480 280" width="100%" style={{ maxWidth: 520 }}>
+    <svg viewBox="0 0 480 280" width="100%">
       {[190, 240, 160, 280, 210, 150].map((width, i) => (
         <g key={width}>
           <rect x="0" y={12 + i * 44} width={width} height="14" rx="3" {...FILL} />

@@ -16,7 +16,9 @@ export function Tabs<T extends string>({ label, tabs, value, onChoose }: Props<T
       gap="0"
       borderWidth="1px"
       borderRadius="l2"
-      w="max-content"
+      w="fit-content"
+      maxW="100%"
+      wrap="wrap"
       overflow="hidden"
     >
       {tabs.map(([key, text]) => (

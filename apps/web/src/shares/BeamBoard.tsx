@@ -5,7 +5,8 @@ import type { ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { BeamLegend } from './BeamLegend';
-import { BEAM_PX, BeamRow, GRID, loadOn, type RowSize } from './BeamRow';
+import { BEAM_PX, type RowSize } from './Beam';
+import { BeamRow, GRID, loadOn } from './BeamRow';
 import type { BoardRow } from './boardRows';
 import type { DayChoice } from './boardSession';
 import { useQuantities } from '../shared/useInUnits';
@@ -25,7 +26,7 @@ const MANY_MEMBERS = 13;
 const LEAST_BEAM_PX = 120;
 /** What stands about the board, and about each beam with its names; a beam is no higher than that. */
 const ABOUT_BOARD_PX = 430;
-const ABOUT_BEAM_PX = 60;
+const ABOUT_BEAM_PX = 66;
 const MOST_BEAM_PX = 190;
 const TICKS = [0, 0.25, 0.5, 0.75, 1];
 
@@ -68,10 +69,10 @@ export function BeamBoard(props: Props) {
         : count > HANDFUL
           ? 'tall'
           : 'tallest';
-  // Rows of a small party grow with the window.
+  // Rows grow with the window.
   const windowHeight = useWindowHeight();
   const roomPx = (windowHeight - ABOUT_BOARD_PX) / Math.max(1, count) - ABOUT_BEAM_PX;
-  const grows = !glance && count <= FEW_MEMBERS && isOneList;
+  const grows = !glance && isOneList;
   const highPx = grows ? Math.max(BEAM_PX[size], Math.min(MOST_BEAM_PX, roomPx)) : BEAM_PX[size];
   const [ticks, beamPx] = useWidth<HTMLDivElement>(LEAST_BEAM_PX);
   const linked = useLinked();

@@ -8,6 +8,7 @@ import { ErrorList } from '../shared/ErrorList';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { NobodyYet } from '../shared/NobodyYet';
+import { useMedia } from '../shared/useMedia';
 import { useTrip } from '../shared/TripProvider';
 import { useSheets } from '../shared/useSheets';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
@@ -18,9 +19,12 @@ import { ReportsPanel } from './ReportsPanel';
 import { useSheetNews } from '../shared/useSheetNews';
 import { EditableTable } from '../shared/table/EditableTable';
 import type { SheetRow } from './sheetColumns';
+import { SheetLook } from './SheetLook';
 import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
+/** Beside the table and the panel a sheet is as wide as on a phone. */
+const ROOM_FOR_A_SHEET = '(min-width: 1600px)';
 type Panel = 'answers' | 'told' | 'unconfirmed' | 'messages';
 
 /** Each member's sheet: its link, how far they are, and what they told. */
@@ -33,6 +37,8 @@ export function SheetsStation() {
     trip.departure === undefined && trip.stows.length === 0 ? 'answers' : 'told',
   );
   const actions = useSheetActions(id);
+  const hasRoom = useMedia(ROOM_FOR_A_SHEET);
+  const [lookedAtId, setLookedAtId] = useState<string | undefined>();
   const links = useMemo(() => new Map(sheets.data?.links.map((l) => [l.memberId, l])), [sheets.data]);
   const marks = sheets.data?.marks;
   const progress = useMemo(
@@ -59,6 +65,7 @@ export function SheetsStation() {
     0,
   );
   const error = sheets.error ?? actions.error;
+  const lookedAt = hasRoom ? (trip.members.find((m) => m.id === lookedAtId) ?? trip.members[0]) : undefined;
 
   const takeWeight = ({ thing, thingId, value }: SheetReport): void => {
     if (thing === undefined || typeof value !== 'number') return;
@@ -114,6 +121,8 @@ export function SheetsStation() {
           ]}
           rowKey={(row) => row.member.id}
           rowName={(row) => row.member.name}
+          onReach={(row) => setLookedAtId(row.member.id)}
+          {...(lookedAt === undefined ? {} : { chosen: lookedAt.id })}
         />
         <Text px="4" py="3" fontSize="xs" color="fg.muted" maxW="60rem">
           A sheet shows its member what they carry and from whom they get it, where it goes, who has the rest,
@@ -121,6 +130,7 @@ export function SheetsStation() {
           network once they were opened there.
         </Text>
       </Box>
+      {lookedAt !== undefined && <SheetLook member={lookedAt} />}
       <SidePanel<Panel>
         label="From and to members"
         w="380px"

@@ -23,17 +23,17 @@ interface Context {
 
 export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
   return [
-    { id: 'member', header: 'Member', width: '14%', show: ({ member }) => <b>{member.name}</b> },
+    { id: 'member', header: 'Member', width: '110', show: ({ member }) => <b>{member.name}</b> },
     {
       id: 'link',
       header: 'Link',
-      width: '21%',
+      width: '158',
       show: ({ link }) => (link === undefined ? <span className="muted">none</span> : linkText(link)),
     },
     {
       id: 'answers',
       header: 'Answers',
-      width: '11%',
+      width: '84',
       show: ({ progress: { answers } }) =>
         answers.isDone ? (
           'all said'
@@ -44,27 +44,27 @@ export function sheetColumns(context: Context): readonly Column<SheetRow>[] {
     {
       id: 'packed',
       header: 'Packed',
-      width: '9%',
+      width: '70',
       numeric: true,
       show: ({ progress }) => `${progress.packed} / ${progress.things}`,
     },
     {
       id: 'received',
       header: 'Received',
-      width: '9%',
+      width: '78',
       numeric: true,
       show: ({ progress }) => (progress.due === 0 ? '–' : `${progress.received} / ${progress.due}`),
     },
     {
       id: 'safety',
       header: 'Safety read',
-      width: '9%',
+      width: '84',
       show: ({ progress }) => (progress.knowsSafety ? 'yes' : 'not yet'),
     },
     {
       id: 'actions',
       header: '',
-      width: '27%',
+      width: '206',
       control: true,
       show: (row) => <Actions row={row} context={context} />,
     },

@@ -163,6 +163,12 @@ export const globalStyles = defineGlobalStyles({
     '&[data-editable]': { cursor: 'text' },
     '&[data-editable]:hover': { background: 'bg.muted' },
   },
+  // A table that draws every row has room for a second line; one that draws what is in sight knows its rows' height.
+  '.grid-table:not([data-virtual]) .grid-cell:not([data-numeric]):not([data-bare])': {
+    paddingBlock: '1',
+    whiteSpace: 'normal',
+    overflowWrap: 'break-word',
+  },
   '.tab': {
     position: 'relative',
     paddingInline: '2',
@@ -219,7 +225,7 @@ export const globalStyles = defineGlobalStyles({
     '&:hover': { background: 'bg.muted' },
   },
   '.cell-meal': { display: 'block', fontSize: 'xs', lineHeight: '1.25', '& .muted': { display: 'block' } },
-  '.cell-dish': { display: 'block', maxHeight: '2.5em', overflow: 'hidden' },
+  '.cell-dish': { display: 'block' },
   '.tab-input': { position: 'absolute', opacity: '0', width: '1px', height: '1px' },
   '.muted': { color: 'fg.muted' },
   '.link-button': {

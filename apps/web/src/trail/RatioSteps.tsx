@@ -8,15 +8,19 @@ import { LimitLine, TickLines } from '../shared/chartParts';
 import { DayButton } from '../shared/DayButton';
 import { dayDate } from '../shared/dates';
 import { useWidth } from '../shared/useWidth';
+import { wrapped } from '../shared/wrapped';
 import { paint } from '../theme/system';
 import { partText } from './words';
 import { useLimits, type Limits } from '../shared/useLimits';
 
-const HEIGHT = 290;
+const PLOT_HEIGHT = 206;
 const LEAST_WIDTH = 520;
-const MARGIN = { top: 34, right: 78, bottom: 50, left: 46 };
-/** Causes of a step that are written beside it, the largest first. */
+const MARGIN = { top: 21, right: 78, bottom: 11, left: 46 };
+/** Height of a line of the small print. */
+const LINE_PX = 13;
+/** Causes of a step that are written beside it, the largest first; their lines, if more than one is written. */
 const MOST_CAUSES = 3;
+const MOST_LINES = 5;
 /** Pixels a letter takes in the small print, about. */
 const LETTER_PX = 5.6;
 
@@ -47,6 +51,22 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
   const days = trip.legs.map((_leg, i) => i + 1);
   const front = members.find((m) => m.member.id === frontId) ?? members[0]!;
   const limits = useLimits();
+  const letters = Math.max(
+    12,
+    Math.floor(((width - MARGIN.left - MARGIN.right) / days.length - 12) / LETTER_PX),
+  );
+  const above = days.map((d) => linesOf(happened(d), letters));
+  const below = front.steps.map((step) => ({
+    day: step.day,
+    whole: step.parts.map((part) => partText(part, trip.members, unit)).join('\n'),
+    lines: causeLines(
+      step.parts.map((part) => partText(part, trip.members, unit)),
+      letters,
+    ),
+  }));
+  const top = MARGIN.top + LINE_PX * Math.max(1, ...above.map((lines) => lines.length));
+  const bottom = MARGIN.bottom + LINE_PX * Math.max(3, ...below.map(({ lines }) => lines.length));
+  const height = top + PLOT_HEIGHT + bottom;
   const all = [
     ...members.flatMap((m) => m.drawn),
     ...front.moments.flatMap((m) => drawnOf(m, limits)),
@@ -56,10 +76,10 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
     limits.hidden
       ? [0, Math.max(1, ...all) * 1.06]
       : [Math.max(0, Math.min(1, ...all) - 0.06), Math.max(1.04, Math.max(...all) + 0.04)],
-    [HEIGHT - MARGIN.bottom, MARGIN.top],
+    [top + PLOT_HEIGHT, top],
   );
   // Where the word at the limit stands; nowhere while it is hidden.
-  const limitY = limits.hidden ? -HEIGHT : y(1);
+  const limitY = limits.hidden ? -height : y(1);
   const path = line<{ x: number; y: number }>()
     .x((p) => p.x)
     .y((p) => p.y)
@@ -72,8 +92,6 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
     return path([{ x: first.x - half, y: first.y }, ...points, { x: last.x + half, y: last.y }]) ?? '';
   };
   const dayPx = x(2) - x(1);
-  const letters = Math.max(8, Math.floor((dayPx - 12) / LETTER_PX));
-  const cut = (text: string): string => (text.length > letters ? `${text.slice(0, letters - 1)}…` : text);
   return (
     <Box>
       <Flex align="center" gap="1" wrap="wrap" role="radiogroup" aria-label="Day">
@@ -94,9 +112,9 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
       </Flex>
       <Box ref={holder} overflowX="auto">
         <svg
-          viewBox={`0 0 ${width} ${HEIGHT}`}
+          viewBox={`0 0 ${width} ${height}`}
           width="100%"
-          height={HEIGHT}
+          height={height}
           style={{ minWidth: LEAST_WIDTH, display: 'block' }}
           role="img"
           aria-label={`${limits.hidden ? 'Loads' : 'Load ratios'} by day; ${front.member.name}: ${front.drawn.map((v, i) => `day ${i + 1} ${limits.drawnText(v, 0)}`).join(', ')}`}
@@ -105,7 +123,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
             x={x(day - 0.5)}
             width={dayPx}
             y="0"
-            height={HEIGHT}
+            height={height}
             fill={paint('bg.panel')}
             stroke={paint('border.muted')}
           />
@@ -118,18 +136,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
           />
           {!limits.hidden && <LimitLine y={y} from={MARGIN.left} to={width - MARGIN.right} />}
           {days.map((d) => (
-            <text
-              key={d}
-              x={x(d)}
-              y="13"
-              textAnchor="middle"
-              style={{ fontSize: 11 }}
-              fontWeight="600"
-              fill={paint('fg')}
-            >
-              <title>{happened(d)}</title>
-              {cut(happened(d))}
-            </text>
+            <SmallPrint key={d} x={x(d)} y={LINE_PX} lines={above[d - 1]!} isStrong />
           ))}
           {members.map((m) => (
             <path
@@ -141,23 +148,23 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
             />
           ))}
           <path d={steps(front.drawn)} fill="none" stroke={paint('fg')} strokeWidth="2.5" />
-          <FrontMember
-            front={front}
-            trip={trip}
-            unit={unit}
-            x={x}
-            y={y}
-            limitY={limitY}
-            nameX={width - MARGIN.right + 6}
-            cut={cut}
-          />
+          <FrontMember front={front} x={x} y={y} limitY={limitY} nameX={width - MARGIN.right + 6} />
+          {below.map(({ day: d, whole, lines }) => (
+            <SmallPrint
+              key={d}
+              x={x(d - 0.5) + 6}
+              y={height - bottom + LINE_PX + 3}
+              lines={lines}
+              title={whole}
+            />
+          ))}
           {days.map((d) => (
             <rect
               key={d}
               x={x(d - 0.5)}
               width={dayPx}
               y="0"
-              height={HEIGHT}
+              height={height}
               fill="transparent"
               style={{ cursor: 'pointer' }}
               onClick={() => onDay(d)}
@@ -166,6 +173,50 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
         </svg>
       </Box>
     </Box>
+  );
+}
+
+/** A text in lines; a word that is longer than a line has one of its own. */
+function linesOf(text: string, letters: number): readonly string[] {
+  if (text === '') return [];
+  return wrapped(text, Math.max(letters, ...text.split(' ').map((word) => word.length)))!;
+}
+
+/** The largest causes of a step, each whole; what follows the first only as far as there are lines for it. */
+function causeLines(causes: readonly string[], letters: number): readonly string[] {
+  const lines: string[] = [];
+  for (const cause of causes.slice(0, MOST_CAUSES)) {
+    const more = linesOf(cause, letters);
+    if (lines.length > 0 && lines.length + more.length > MOST_LINES) break;
+    lines.push(...more);
+  }
+  return lines;
+}
+
+interface SmallPrintProps {
+  readonly x: number;
+  /** Of the first line. */
+  readonly y: number;
+  readonly lines: readonly string[];
+  readonly title?: string;
+  readonly isStrong?: boolean;
+}
+
+function SmallPrint({ x, y, lines, title, isStrong = false }: SmallPrintProps) {
+  return (
+    <text
+      textAnchor={isStrong ? 'middle' : 'start'}
+      style={{ fontSize: 11 }}
+      fontWeight={isStrong ? '600' : undefined}
+      fill={paint(isStrong ? 'fg' : 'fg.muted')}
+    >
+      {title !== undefined && <title>{title}</title>}
+      {lines.map((text, i) => (
+        <tspan key={i} x={x} y={y + i * LINE_PX}>
+          {text}
+        </tspan>
+      ))}
+    </text>
   );
 }
 
@@ -184,18 +235,14 @@ function drawnOf(
 
 interface FrontProps {
   readonly front: MemberSteps;
-  readonly trip: Trip;
-  readonly unit: MassUnit;
   readonly x: (day: number) => number;
   readonly y: (ratio: number) => number;
   readonly limitY: number;
   readonly nameX: number;
-  /** A text as far as there is room for it. */
-  readonly cut: (text: string) => string;
 }
 
-/** The member in front: their moments, their figures, and what made each step. */
-function FrontMember({ front, trip, unit, x, y, limitY, nameX, cut }: FrontProps) {
+/** The member in front: their moments and their figures. */
+function FrontMember({ front, x, y, limitY, nameX }: FrontProps) {
   const limits = useLimits();
   const dayPx = x(2) - x(1);
   return (
@@ -229,20 +276,6 @@ function FrontMember({ front, trip, unit, x, y, limitY, nameX, cut }: FrontProps
             {limits.drawnText(front.drawn[i]!, 0)}
           </text>
         ),
-      )}
-      {front.steps.map((step) =>
-        step.parts.slice(0, MOST_CAUSES).map((part, k) => (
-          <text
-            key={`${step.day} ${k}`}
-            x={x(step.day - 0.5) + 6}
-            y={HEIGHT - MARGIN.bottom + 16 + k * 13}
-            style={{ fontSize: 11 }}
-            fill={paint('fg.muted')}
-          >
-            <title>{partText(part, trip.members, unit)}</title>
-            {cut(partText(part, trip.members, unit))}
-          </text>
-        )),
       )}
       <text
         x={nameX}

@@ -105,6 +105,7 @@ const CAUSE_WORDS: Readonly<Record<StepCause, string>> = {
   dry: 'dry again',
   gone: 'gone',
 };
+const SEVERAL_WORDS = { joins: 'join', leaves: 'leave' } as const;
 const MOST_NAMES = 2;
 
 /** One part of a step: "−1.9 kg Plover body to Tam". */
@@ -120,7 +121,7 @@ export function partText(part: StepPart, members: readonly Member[], unit: MassU
       return `${kg} ${names}${other === undefined ? ' gone' : ` to ${other}`}`;
     case 'joins':
     case 'leaves':
-      return `${kg} ${names} ${CAUSE_WORDS[part.cause]}`;
+      return `${kg} ${names} ${part.names.length > 1 ? SEVERAL_WORDS[part.cause] : CAUSE_WORDS[part.cause]}`;
     case 'eaten':
     case 'burnt':
     case 'water':

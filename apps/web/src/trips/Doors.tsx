@@ -1,25 +1,19 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, type ReactNode } from 'react';
-import { useNavigate } from 'react-router';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { Button, Flex, Grid, Heading, Text } from '../theme/chakra';
 import { ImportButton } from './ImportButton';
+import { useOpenMade } from './useOpenMade';
 import hut from '../../../../data/demo/hut-roof.graft.json?url';
 
 const LivePicture = lazy(() => import('../welcome/LivePicture'));
 
 /** How the first trip begins: anew, from a file, or with one that is there to try things out. */
 export function Doors({ onNew }: { onNew: () => void }) {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
   const trying = useMutation({
     mutationFn: async () => api.importFile(await (await fetch(hut)).text()),
-    onSuccess: async ({ id }) => {
-      // The list that it stands in goes when it is no longer empty.
-      await navigate(`/trips/${id}`);
-      await queries.invalidateQueries({ queryKey: ['trips'] });
-    },
+    onSuccess: useOpenMade(),
   });
   return (
     <>
@@ -62,8 +56,16 @@ export function Doors({ onNew }: { onNew: () => void }) {
   );
 }
 
+interface DoorProps {
+  readonly title: string;
+  readonly about: string;
+  /** What it leads to. */
+  readonly preview?: ReactNode;
+  readonly children: ReactNode;
+}
+
 /** One of several ways to begin. */
-export function Door({ title, about, children }: { title: string; about: string; children: ReactNode }) {
+export function Door({ title, about, preview, children }: DoorProps) {
   return (
     <Flex
       as="section"
@@ -81,6 +83,7 @@ export function Door({ title, about, children }: { title: string; about: string;
       <Text fontSize="sm" color="fg.muted" flex="1">
         {about}
       </Text>
+      {preview}
       <Flex direction="column" gap="2" align="start">
         {children}
       </Flex>

@@ -1,21 +1,15 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useNavigate } from 'react-router';
+import { useMutation } from '@tanstack/react-query';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { Box } from '../theme/chakra';
+import { useOpenMade } from './useOpenMade';
 
 /** A trip from a file. */
 export function ImportButton() {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
   const importing = useMutation({
     mutationFn: async (file: File) => ({ file: file.name, ...(await api.importFile(await file.text())) }),
-    onSuccess: async ({ id }) => {
-      // The list that it stands in goes when it is no longer empty.
-      await navigate(`/trips/${id}`);
-      await queries.invalidateQueries({ queryKey: ['trips'] });
-    },
+    onSuccess: useOpenMade(),
   });
   const problem = importing.error;
   return (

@@ -87,6 +87,7 @@ export function EditableTable<Row>(props: Props<Row>) {
       className="grid-table"
       style={{ ['--least-width' as string]: `${columns.length * LEAST_COLUMN_PX}px` }}
       data-wide={wide ? '' : undefined}
+      data-virtual={scroller === undefined ? undefined : ''}
       role="grid"
       aria-label={label}
       aria-rowcount={scrolls ? lines.length + 1 : undefined}

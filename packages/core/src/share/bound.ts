@@ -5,7 +5,8 @@
  * the yardsticks, pₘ the loads before group pieces and W the mass to share; (b) the same for each restricted set of
  * carriers (and each union of two) with only the pieces that must stay in it; (c) each piece's lightest possible
  * carrier; (d) where few carriers have few pieces of their own (a tent's parts over its sleepers), the best of all
- * their divisions, with whole pieces. Pieces are treated as divisible in (a) and (b), so no share can be below it.
+ * their divisions, with whole pieces. Pieces are treated as divisible in (a) and (b), down to the step that all masses are
+ * multiples of, so no share can be below it.
  *
  * Infeasibility: the mass of each day that finds no room under limits, and the volume that finds none in packs, by the
  * same sets.
@@ -48,6 +49,55 @@ export function waterFillLevel(yards: readonly number[], bases: readonly number[
   return level;
 }
 
+/** Masses are compared in this, kg: scales and lists are no finer. */
+const FINEST_KG = 1e-4;
+/** Rounding of masses in that unit. */
+const CRUMB = 1e-6;
+
+/**
+ * The step that all masses of a day are multiples of, kg; 0 where there is none.
+ *
+ * @param masses kg
+ */
+export function massStepKg(masses: readonly number[]): number {
+  let step = 0;
+  for (const kg of masses) {
+    const units = Math.round(kg / FINEST_KG);
+    if (Math.abs(kg / FINEST_KG - units) > CRUMB) return 0;
+    for (let [a, b] = [step, units]; ; [a, b] = [b, a % b]) {
+      step = a;
+      if (b === 0) break;
+    }
+  }
+  return step * FINEST_KG;
+}
+
+/**
+ * The water-fill level when what is poured comes in steps: the least at which everybody's room, in whole steps, holds it.
+ *
+ * @param level the water-fill level without steps
+ * @param stepKg above 0
+ */
+export function steppedLevel(
+  yards: readonly number[],
+  bases: readonly number[],
+  sharedKg: number,
+  level: number,
+  stepKg: number,
+): number {
+  const steps = yards.map((y, i) => Math.floor(Math.max(0, level * y - bases[i]!) / stepKg + CRUMB));
+  let missing = Math.round(sharedKg / stepKg) - steps.reduce((a, b) => a + b, 0);
+  const next = yards.map((y, i) => (bases[i]! + (steps[i]! + 1) * stepKg) / y);
+  let reached = level;
+  for (; missing > 0; missing -= 1) {
+    let lowest = 0;
+    for (let i = 1; i < next.length; i += 1) if (next[i]! < next[lowest]!) lowest = i;
+    reached = Math.max(reached, next[lowest]!);
+    next[lowest]! += stepKg / yards[lowest]!;
+  }
+  return reached;
+}
+
 /** The largest of several lower bounds, and what it comes from. */
 class Largest {
   value = 0;
@@ -69,11 +119,14 @@ export function shareBound(problem: ShareProblem): ShareBound {
   const excessL = days.map(() => 0);
   const masses = bySet(problem);
   const roomL = days.map((d) => mostRoomL(problem, d));
+  const settled = settledKg(problem);
+  const free = problem.bundles.filter((b) => b.allowed.length > 1);
+  const stepsKg = days.map((d) => massStepKg(free.map((b) => b.massKg[d]!)));
   for (const set of restrictedSets(problem)) {
     const within = masses.filter((m) => isWithin(m.allowed, set));
     for (const d of days) {
-      const filled = fillOf(problem, set, within, d, roomL[d]!);
-      level.offer(filled.level, () => filled.reason());
+      const filled = fillOf(problem, set, within, d, roomL[d]!, settled);
+      level.offer(filled.levelFrom(level.value, stepsKg[d]!), () => filled.reason());
       excessKg[d] = Math.max(excessKg[d]!, filled.excessKg);
       excessL[d] = Math.max(excessL[d]!, filled.excessL);
     }
@@ -87,6 +140,13 @@ export function shareBound(problem: ShareProblem): ShareBound {
         `${own.map((b) => b.name).join(', ')}, however ${set.map((i) => carriers[i]!.name).join(', ')} divide them`,
     );
   }
+  for (const [i, carrier] of carriers.entries())
+    for (const d of days)
+      if (settled[i]![d]! > 0)
+        level.offer(
+          (carrier.baseKg[d]! + settled[i]![d]!) / carrier.yardKg[d]!,
+          () => `day ${problem.firstDay + d}: what only ${carrier.name} may carry`,
+        );
   for (const bundle of problem.bundles) {
     if (bundle.allowed.length === 0) continue;
     const { ratio, name } = lightestCarrier(bundle, carriers);
@@ -108,6 +168,14 @@ export function shareBound(problem: ShareProblem): ShareBound {
     levelReason: level.reason,
     infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL),
   };
+}
+
+/** What each carrier has that is open to nobody else, kg by day. */
+function settledKg({ carriers, bundles, dayCount }: ShareProblem): readonly Float64Array[] {
+  const kg = carriers.map(() => new Float64Array(dayCount));
+  for (const { allowed, massKg } of bundles)
+    if (allowed.length === 1) massKg.forEach((x, d) => (kg[allowed[0]!]![d]! += x));
+  return kg;
 }
 
 /** What is open to the same carriers, together, by day. */
@@ -139,6 +207,7 @@ function bySet({ bundles, dayCount }: ShareProblem): readonly SetMass[] {
  *
  * @param own what is open to nobody but them
  * @param mostL the room of each carrier's pack, litres
+ * @param settled what each carrier has that nobody else may have, kg by day
  */
 function fillOf(
   problem: ShareProblem,
@@ -146,6 +215,7 @@ function fillOf(
   own: readonly SetMass[],
   d: number,
   mostL: readonly number[],
+  settled: readonly Float64Array[],
 ) {
   const { carriers } = problem;
   const present = set.filter((i) => carriers[i]!.limitKg[d] !== Infinity);
@@ -155,12 +225,17 @@ function fillOf(
   const roomKg = here.reduce((sum, c) => sum + Math.max(0, c.limitKg[d]! - c.baseKg[d]!), 0);
   const roomL = present.reduce((sum, i) => sum + mostL[i]!, 0);
   const all = set.length === carriers.length;
+  const yards = here.map((c) => c.yardKg[d]!);
+  const bases = present.map((i) => carriers[i]!.baseKg[d]! + settled[i]![d]!);
+  const pouredKg = present.reduce((kg, i) => kg - settled[i]![d]!, massKg);
   return {
-    level: waterFillLevel(
-      here.map((c) => c.yardKg[d]!),
-      here.map((c) => c.baseKg[d]!),
-      massKg,
-    ),
+    /** Whole steps make it higher by a step of somebody's at most: not worth looking where that is below what is known. */
+    levelFrom: (known: number, stepKg: number): number => {
+      const level = waterFillLevel(yards, bases, pouredKg);
+      return stepKg === 0 || pouredKg <= 0 || level + (2 * stepKg) / Math.min(...yards) < known
+        ? level
+        : steppedLevel(yards, bases, pouredKg, level, stepKg);
+    },
     reason: () =>
       `day ${problem.firstDay + d}: all that ${all ? 'all members' : here.map((c) => c.name).join(', ')} must carry, spread evenly over them`,
     excessKg: massKg - roomKg,

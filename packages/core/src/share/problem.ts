@@ -292,3 +292,15 @@ export function mostRoomL({ carriers, bundles }: ShareProblem, d: number): reado
   const spareL = bundles.reduce((sum, b) => sum + Math.max(0, b.stiffL[d]! - b.volumeL[d]!), 0);
   return carriers.map((c) => Math.max(0, c.freeVolumeL[d]!) + c.stiffL[d]! + spareL);
 }
+
+/** How full all packs together are on the fullest day with everything in them, as a part of the room there is. */
+export function fullness(problem: ShareProblem): number {
+  const { bundles, dayCount } = problem;
+  let fullest = 0;
+  for (let d = 0; d < dayCount; d += 1) {
+    const litres = bundles.reduce((sum, b) => sum + leastVolumeL(b, d), 0);
+    const room = mostRoomL(problem, d).reduce((sum, l) => sum + l, 0);
+    if (litres > 0) fullest = Math.max(fullest, litres / room);
+  }
+  return fullest;
+}

@@ -1,8 +1,10 @@
 /** The tiers of a search for a share, one after another, each holding what the earlier ones reached. */
+import { pickIndex, type Random } from '../units/random.js';
 import type { Tier } from './anneal.js';
 import type { ShareBound } from './bound.js';
+import { PairSplit } from './pairSplit.js';
 import type { ShareProblem } from './problem.js';
-import type { ShareScore } from './shareScore.js';
+import { infeasibilityOf, type ShareScore } from './shareScore.js';
 import type { ShareState } from './shareState.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -10,14 +12,27 @@ const { abs, max } = Math;
 
 /** Differences below this are rounding. */
 export const TINY = 1e-9;
+/** Moves that one look at a pair of carriers takes as long as. */
+export const MOVES_A_PAIR = 30;
 /** Parts of the iterations that each tier may take. */
-export const PART = { fit: 0.3, level: 1, crowd: 0.1, even: 0.4, tidy: 0.1 };
+export const PART = { fit: 0.3, level: 0.05, crowd: 0.1, even: 0.4, tidy: 0.1 };
 /** How far below the incumbent the target lies, of the way to the bound: halfway is mostly out of reach. */
 const CHASE = 0.1;
 /** How much one broken keep-apart rule counts while room is sought, kg: more than any piece. */
 const APART_ENERGY = 50;
 /** How strongly a tier holds what earlier tiers reached, against its own energy. */
 const HOLD = 50;
+/** How far below the incumbent the target lies while what two carriers have is divided anew, of the way to the bound. */
+const SPLIT_CHASE = 0.05;
+/** How often whoever is furthest above it is one of the two. */
+const OF_WORST = 0.3;
+/** Looks per pair of carriers without a lower level before something is moved at random, and how often before the best is gone back to. */
+const PATIENCE = 4;
+const KICKS = 4;
+/** The same for load and volume at the start of a cycle that looks for a lower level: through what does not fit. */
+const SOFT_HOLD = 0.05;
+/** Until this part of a cycle the hold stays soft; from then on it rises to the full one. */
+const SOFT_UNTIL = 0.9;
 const TIDY_HOLD = 2000;
 /** Sums that are kept move by move drift by less than this, kg and litres. */
 const HELD = 1e-7;
@@ -34,7 +49,7 @@ export class Incumbent {
   constructor(
     readonly problem: ShareProblem,
     readonly state: ShareState,
-    readonly bound: ShareBound,
+    public bound: ShareBound,
   ) {
     this.unit = max(bound.level, TINY);
     this.assignment = Int32Array.from(state.carrierOf);
@@ -121,15 +136,20 @@ export function fitTier(best: Incumbent, iterations: number): Tier {
 
 /** Lowest level: a target just below the incumbent is chased. */
 export function levelTier(best: Incumbent, floor: Floor, iterations: number): Tier {
-  const { unit, bound } = best;
-  const chased = (): number => best.score.level - CHASE * max(best.score.level - bound.level, 1e-6 * unit);
+  const { unit } = best;
+  const chased = (): number =>
+    best.score.level - CHASE * max(best.score.level - best.bound.level, 1e-6 * unit);
+  let hold = HOLD;
   return {
     iterations: iterations * PART.level,
     hot: 0.03 * unit,
     cold: 1e-4 * unit,
     cycles: 4,
-    energy: (s) => s.excess + HOLD * unit * floor.beyondIn(s),
-    energyAfter: (s) => s.excess + s.effect.excess + HOLD * unit * floor.beyondAfter(s),
+    energy: (s) => s.excess + hold * unit * floor.beyondIn(s),
+    energyAfter: (s) => s.excess + s.effect.excess + hold * unit * floor.beyondAfter(s),
+    cool: (part) => {
+      hold = SOFT_HOLD * (HOLD / SOFT_HOLD) ** (max(0, part - SOFT_UNTIL) / (1 - SOFT_UNTIL));
+    },
     keep: (s) => {
       const { level } = best.score;
       // A sum of excesses within the step down from the incumbent is an improvement without looking at every cell.
@@ -141,6 +161,56 @@ export function levelTier(best: Incumbent, floor: Floor, iterations: number): Ti
     enough: () => isAtBound(best),
     restart: best.restart(chased),
   };
+}
+
+/**
+ * Least infeasibility by dividing anew what two carriers have.
+ *
+ * @param tries pairs that are looked at
+ */
+export function splitToFit(best: Incumbent, random: Random, tries: number): void {
+  const { state, bound } = best;
+  const split = new PairSplit(state, random, 'over');
+  best.restart(() => Infinity)(state);
+  const count = state.carrierCount;
+  for (let k = 0; k < tries && count > 1 && best.score.infeasibility > bound.infeasibility + TINY; k += 1) {
+    const first = pickIndex(random, count);
+    const second = pickIndex(random, count - 1);
+    split.divide(first, second < first ? second : second + 1);
+    if (infeasibilityOf(state.over, state.apart) < best.score.infeasibility - HELD) best.take();
+  }
+}
+
+/**
+ * Lower the level by dividing anew what two carriers have: whoever is furthest above a target just below the best, with
+ * some other one; and others among themselves, so that there is something else to divide.
+ *
+ * @param tries pairs that are looked at
+ */
+export function splitToLower(best: Incumbent, floor: Floor, random: Random, tries: number): void {
+  const { state, unit } = best;
+  const split = new PairSplit(state, random, 'level');
+  const chased = (): number =>
+    best.score.level - SPLIT_CHASE * max(best.score.level - best.bound.level, 1e-6 * unit);
+  best.restart(chased)(state);
+  const count = state.carrierCount;
+  const patience = PATIENCE * count * count;
+  let since = 0;
+  for (let k = 0; k < tries && count > 1 && !isAtBound(best); k += 1) {
+    const worst = state.worstCarrier();
+    const first = worst >= 0 && random() < OF_WORST ? worst : pickIndex(random, count);
+    const second = pickIndex(random, count - 1);
+    split.divide(first, second < first ? second : second + 1);
+    since += 1;
+    if (state.worstCarrier() < 0 && floor.isHeld(state) && state.level() < best.score.level - TINY * unit) {
+      best.take();
+      state.setTarget(chased());
+      since = 0;
+    } else if (since % patience === 0) {
+      if (since % (KICKS * patience) === 0) best.restart(chased)(state);
+      split.kick();
+    }
+  }
 }
 
 export function isAtBound({ score, bound }: Incumbent): boolean {
@@ -194,6 +264,12 @@ export function evenTiers(
   ];
 }
 
+/** How uneven a share may be for tidiness, once evenness is reached. */
+export function evennessCap({ score, unit, problem }: Incumbent, gives: boolean): number {
+  const cells = problem.carriers.length * problem.dayCount;
+  return score.evenness + (gives ? cells * EVENNESS_GIVE_PER_CELL : TINY) * unit * unit;
+}
+
 /** Tidiness, while evenness stays within its give. */
 export function tidyTier(
   best: Incumbent,
@@ -202,12 +278,10 @@ export function tidyTier(
   evennessGives: boolean,
   iterations: number,
 ): Tier {
-  const { unit, problem } = best;
-  const cells = problem.carriers.length * problem.dayCount;
-  const evennessCap =
-    best.score.evenness + (evennessGives ? cells * EVENNESS_GIVE_PER_CELL : TINY) * unit * unit;
+  const { unit } = best;
+  const mostUneven = evennessCap(best, evennessGives);
   const outside = (excess: number, beyond: number, evenness: number): number =>
-    excess / unit + beyond + max(0, evenness - evennessCap) / (unit * unit);
+    excess / unit + beyond + max(0, evenness - mostUneven) / (unit * unit);
   return {
     iterations: iterations * PART.tidy,
     hot: 0.5,
@@ -226,7 +300,7 @@ export function tidyTier(
     keep: (s) =>
       floor.isHeld(s) &&
       s.excess <= TINY * unit &&
-      s.evenness <= evennessCap + TINY * unit * unit &&
+      s.evenness <= mostUneven + TINY * unit * unit &&
       s.untidiness < best.score.untidiness - TINY &&
       best.take(),
     enough: () => false,

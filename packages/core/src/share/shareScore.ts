@@ -44,6 +44,11 @@ export interface Loads {
   untidinessNow(): number;
 }
 
+/** What is above limits and packs and broken of rules, in one number. */
+export function infeasibilityOf(over: number, apartBroken: number): number {
+  return over + APART_WEIGHT * apartBroken;
+}
+
 /** All parts of the objective, summed anew. */
 export function scoreOf(loads: Loads): ShareScore {
   const { carriers, dayCount } = loads.problem;
@@ -74,7 +79,7 @@ export function scoreOf(loads: Loads): ShareScore {
   }
   const apartBroken = loads.apartBroken();
   return {
-    infeasibility: strain + overVolumeL + APART_WEIGHT * apartBroken,
+    infeasibility: infeasibilityOf(strain + overVolumeL, apartBroken),
     over: strain + overVolumeL,
     overloadKg,
     overVolumeL,

@@ -8,13 +8,15 @@
  */
 import { Crowd } from './crowd.js';
 import { PackRoom } from './packRoom.js';
-import type { ShareProblem } from './problem.js';
+import { fullness, type ShareProblem } from './problem.js';
 import { above, scoreOf, type MoveEffect, type ShareScore } from './shareScore.js';
 import { apartBroken, apartChange, apartFrom } from './keepApart.js';
 import { carrierUntidiness, changedCarriers } from './tidiness.js';
 
 /** A cell above its own floor by less than this carries nothing of the group's. */
 const FLOOR_SLACK = 1e-9;
+/** From so full on, packs as wholes are looked at as full. */
+const FULL = 0.75;
 
 export class ShareState {
   /** Carrier index of each bundle. */
@@ -33,6 +35,8 @@ export class ShareState {
   /** Excess of each carrier above the cap. */
   readonly excessOf: Float64Array;
   readonly effect: MoveEffect = { over: 0, apart: 0, excess: 0, crowding: 0, evenness: 0, untidiness: 0 };
+  /** Packs are so full, all together, that volume is in the way. */
+  readonly isFull: boolean;
   private readonly place: Int32Array;
   private readonly load: Float64Array;
   private readonly room: PackRoom;
@@ -74,6 +78,7 @@ export class ShareState {
       return present === 0 ? 0 : 1 / present;
     });
     this.excessOf = new Float64Array(carriers.length);
+    this.isFull = fullness(problem) > FULL;
     this.apartFrom = apartFrom(problem);
     this.carrierOf = Int32Array.from(assignment);
     this.place = new Int32Array(bundles.length);
@@ -173,6 +178,12 @@ export class ShareState {
     return this.effect;
   }
 
+  /** The state itself, with a move weighed. */
+  weighed(b: number, to: number, back: number): this {
+    this.weigh(b, to, back);
+    return this;
+  }
+
   /** By how much a move that has just been weighed would change the untidiness. */
   weighUntidiness(b: number, to: number, back: number): void {
     const from = this.carrierOf[b]!;
@@ -246,6 +257,17 @@ export class ShareState {
 
   overVolumeL(m: number, d: number): number {
     return this.room.overVolumeL(m, d);
+  }
+
+  /** What a carrier may have on a day at the target, kg. */
+  capKg(m: number, d: number): number {
+    const i = m * this.days + d;
+    return this.cap[i]! / this.perYard[i]!;
+  }
+
+  /** What a kilogram adds to a carrier's ratio on a day. */
+  perYardOf(m: number, d: number): number {
+    return this.perYard[m * this.days + d]!;
   }
 
   /** The carrier furthest above the target, or a negative number when nobody is. */

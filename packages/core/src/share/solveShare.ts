@@ -15,8 +15,11 @@ import { seededRandom } from '../units/random.js';
 import type { Assignment } from '../trip/model.js';
 import { anneal, type Tier } from './anneal.js';
 import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';
+import { enumerateShares, isEnumerable } from './enumerateShares.js';
 import { proveLevel } from './proveLevel.js';
 import type { ShareProblem } from './problem.js';
+import { relaxedBound } from './relaxedBound.js';
+import { raisedBound } from './shareProgram.js';
 import {
   crowdTier,
   evenTiers,
@@ -25,7 +28,10 @@ import {
   Incumbent,
   isAtBound,
   levelTier,
+  MOVES_A_PAIR,
   PART,
+  splitToFit,
+  splitToLower,
   tidyTier,
   TINY,
 } from './searchTiers.js';
@@ -128,10 +134,23 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     if (movable.length > 0) anneal(state, movable, tier, random, spend);
   };
 
+  if (isEnumerable(problem)) {
+    const looked = enumerateShares(best, levelGive, options.evennessGives ?? true, tiers === 'fit');
+    told.spent = looked.moves;
+    told.reachedLevel = looked.reachedLevel;
+    told.proven = best.score.infeasibility <= ownInfeasibility(problem) + TINY;
+    return answer(best, seed, told);
+  }
   run(fitTier(best, iterations));
+  splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR));
   if (tiers === 'fit') return answer(best, seed, told);
   const floor = new Floor(best.score);
+  if (best.score.infeasibility <= ownInfeasibility(problem) + TINY) {
+    const relaxed = relaxedBound(problem, { kind: 'level', atLeast: best.bound.level });
+    best.bound = raisedBound(best.bound, relaxed.value);
+  }
   run(levelTier(best, floor, iterations));
+  splitToLower(best, floor, random, Math.round(iterations / MOVES_A_PAIR));
   told.proven = isAtBound(best) || isRuledOut(best, floor, options.proofNodes ?? usualNodes(problem));
   told.reachedLevel = best.score.level;
   const levelCap = told.reachedLevel * (1 + levelGive) + TINY * best.unit;

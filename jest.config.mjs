@@ -39,6 +39,7 @@ export default {
       rootDir: 'apps/web',
       moduleNameMapper: {
         ...common.moduleNameMapper,
+        '^.*/workers/bound$': '<rootDir>/src/testing/boundHere.ts',
         [`^@ark-ui/react(/(?!(anatomy|factory|${ARK_PARTS.join('|')})$)[a-z-]+)?$`]:
           '<rootDir>/src/testing/ark.mjs',
       },

@@ -1,13 +1,14 @@
 import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
-import { shareFigures, tripBound, type ShareFigures, type TripBound } from '@graft/core/share';
+import { shareFigures, type ShareFigures } from '@graft/core/share';
 import { packFigures, type PackFigures } from '@graft/core/stow';
 import type { Trip } from '@graft/core/trip';
 import { useTrip } from './TripProvider';
+import { useTripBound, type KnownBound } from './useTripBound';
 
 interface PlanFigures {
   readonly trip: Trip;
   readonly share: ShareFigures;
-  readonly bound: TripBound;
+  readonly known: KnownBound;
 }
 const PlanFiguresContext = createContext<PlanFigures | undefined>(undefined);
 
@@ -26,19 +27,27 @@ export function PlanFiguresProvider({ children }: { children: ReactNode }) {
   return <BoundOf trip={useDeferredValue(walked)}>{children}</BoundOf>;
 }
 
-/** The bound first, the figures in a part of their own: between two parts the page can answer. */
+/** The bound from its worker, the figures here: they do not wait for it. */
 function BoundOf({ trip, children }: { trip: Trip; children: ReactNode }) {
-  const bound = useMemo(() => tripBound(trip), [trip]);
+  const bound = useTripBound(trip);
   return (
-    <FiguresOf trip={trip} bound={bound}>
+    <FiguresOf trip={trip} known={bound}>
       {children}
     </FiguresOf>
   );
 }
 
-function FiguresOf({ trip, bound, children }: { trip: Trip; bound: TripBound; children: ReactNode }) {
-  const figures = useMemo(() => ({ trip, bound, share: shareFigures(trip, bound) }), [trip, bound]);
+function FiguresOf({ trip, known, children }: { trip: Trip; known: KnownBound; children: ReactNode }) {
+  const { bound } = known;
+  const share = useMemo(() => shareFigures(trip, bound), [trip, bound]);
+  const figures = useMemo(() => ({ trip, known, share }), [trip, known, share]);
   return <PlanFiguresContext value={figures}>{children}</PlanFiguresContext>;
+}
+
+/** Whether the bound in the figures is that of the trip as it is; why not, where it could not be worked out. */
+export function useBoundState(): { readonly isKnown: boolean; readonly failed: string } {
+  const { known } = usePlanContext();
+  return known;
 }
 
 /** Figures of the trip as it was a moment ago, and that trip. */
@@ -49,7 +58,10 @@ export function useRecentFigures(): { readonly trip: Trip; readonly share: Share
 /** Share figures of just this trip: the open one, or a variant of it that has the same pieces and people. */
 export function useShareFigures(trip: Trip): ShareFigures {
   const plan = usePlanContext();
-  return useMemo(() => (trip === plan.trip ? plan.share : shareFigures(trip, plan.bound)), [trip, plan]);
+  return useMemo(
+    () => (trip === plan.trip ? plan.share : shareFigures(trip, plan.known.bound)),
+    [trip, plan],
+  );
 }
 
 /** Every member's stow. */

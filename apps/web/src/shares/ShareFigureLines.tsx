@@ -12,7 +12,7 @@ import type { Trip } from '@graft/core/trip';
 import { formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Why } from '../shared/Why';
-import { useProvenBound } from './useProvenBound';
+import { useBoundState } from '../shared/usePlanFigures';
 import { useSayRatio } from './useSayRatio';
 import type { ShareOut } from './useShareOut';
 import { useLimits } from '../shared/useLimits';
@@ -32,12 +32,13 @@ interface Props {
 export function ShareFigureLines({ figures, shown, previewing, proof, stands }: Props) {
   const say = useSayRatio(shown);
   const { words, hidden } = useLimits();
-  const { bound, gap, failed } = useProvenBound(shown, figures);
+  const { bound, gap } = figures;
+  const { isKnown, failed } = useBoundState();
   const complete = figures.unshared.length === 0;
   // What was proven holds as long as there is the same to share.
   const proven =
     complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
-  const isBest = shown.handovers.length === 0 && (proven || gap < 1e-6);
+  const isBest = shown.handovers.length === 0 && (proven || (isKnown && gap < 1e-6));
   const school = fairnessSchool(shown.fairness);
   return (
     <>
@@ -63,17 +64,19 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
       </Flex>
       <Flex justify="space-between">
         <Text color="fg.muted">No share gets below</Text>
-        <Why
-          reason={`With these people and things every share has a largest load of this or more. What keeps it there: ${words(bound.reason)}.`}
-        >
-          {say(bound.ratio, 'down')}
-        </Why>
+        {!isKnown ? (
+          <Text color="fg.muted">{unknownText(failed)}</Text>
+        ) : (
+          <Why
+            reason={`With these people and things every share that keeps limits, packs and rules has a largest load of this or more. What keeps it there: ${words(bound.reason)}.`}
+          >
+            {say(bound.ratio, 'down')}
+          </Why>
+        )}
       </Flex>
       <Flex justify="space-between">
         <Text color="fg.muted">This share is above that by</Text>
-        <Text data-testid="gap">
-          {!complete ? 'once all is shared' : isBest ? 'nothing' : `${formatPercent(gap, 1, 'up')} at most`}
-        </Text>
+        <Text data-testid="gap">{gapText({ complete, isBest, isKnown, failed, gap })}</Text>
       </Flex>
       <Asides
         lines={[
@@ -86,10 +89,27 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
           }),
         ]}
       />
-      {complete && <Verdict figures={figures} shown={shown} bound={bound} />}
+      {complete && isKnown && <Verdict figures={figures} shown={shown} bound={bound} />}
     </>
   );
 }
+
+interface Gap {
+  readonly complete: boolean;
+  readonly isBest: boolean;
+  readonly isKnown: boolean;
+  readonly failed: string;
+  readonly gap: number;
+}
+
+/** How far the share is from the best, as far as that is known. */
+function gapText({ complete, isBest, isKnown, failed, gap }: Gap): string {
+  if (!complete) return 'once all is shared';
+  if (isBest) return 'nothing';
+  return isKnown ? `${formatPercent(gap, 1, 'up')} at most` : unknownText(failed);
+}
+
+const unknownText = (failed: string): string => (failed === '' ? '…' : 'not known');
 
 /** What is said of how near a share is to the best. */
 function asides({
@@ -107,7 +127,7 @@ function asides({
   return [
     ...(stands === undefined ? [] : [provenWords(stands)]),
     ...(shown.handovers.length > 0 ? ['that is said of shares without handovers'] : []),
-    ...(failed === '' ? [] : [`how low a share can get could not be worked out any better: ${failed}`]),
+    ...(failed === '' ? [] : [`how low a share can get could not be worked out: ${failed}`]),
     ...(ruledOut ? ['every other division was ruled out'] : []),
   ];
 }

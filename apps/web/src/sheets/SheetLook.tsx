@@ -9,7 +9,7 @@ import { useTrip } from '../shared/TripProvider';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 
 /** Beside the table on a wide screen: what a member sees on their phone. */
-export function SheetLook({ member }: { member: Member }) {
+export default function SheetLook({ member }: { member: Member }) {
   const { trip } = useTrip();
   const { massUnit, hideWeights } = usePreferences();
   const view = useMemo(() => ({ units: massUnit, limitsHidden: hideWeights }), [massUnit, hideWeights]);

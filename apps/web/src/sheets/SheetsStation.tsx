@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { answerProposals, sheetProgress, type MemberProgress, type SheetReport } from '@graft/core/sheet';
 import { allThings, putThings, type Member, own } from '@graft/core/trip';
@@ -19,10 +19,11 @@ import { ReportsPanel } from './ReportsPanel';
 import { useSheetNews } from '../shared/useSheetNews';
 import { EditableTable } from '../shared/table/EditableTable';
 import type { SheetRow } from './sheetColumns';
-import { SheetLook } from './SheetLook';
 import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
+/** Only wide screens fetch it. */
+const SheetLook = lazy(() => import('./SheetLook'));
 /** Beside the table and the panel a sheet is as wide as on a phone. */
 const ROOM_FOR_A_SHEET = '(min-width: 1600px)';
 type Panel = 'answers' | 'told' | 'unconfirmed' | 'messages';
@@ -130,7 +131,11 @@ export function SheetsStation() {
           network once they were opened there.
         </Text>
       </Box>
-      {lookedAt !== undefined && <SheetLook member={lookedAt} />}
+      {lookedAt !== undefined && (
+        <Suspense>
+          <SheetLook member={lookedAt} />
+        </Suspense>
+      )}
       <SidePanel<Panel>
         label="From and to members"
         w="380px"

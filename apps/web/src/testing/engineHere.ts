@@ -91,6 +91,5 @@ export const engineHere = {
 
 /** No proofs in tests: what they would raise or lower is tested where they are computed. */
 export const solverHere = {
-  runLevelBound: (): Run<undefined> => here(() => undefined),
   runFewest: (): Run<undefined> => here(() => undefined),
 };

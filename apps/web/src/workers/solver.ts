@@ -1,4 +1,4 @@
-/** Bounds and proofs by linear and integer programs, in a worker of their own that is fetched when first asked for. */
+/** Proofs by integer programs, in a worker of their own that is fetched when first asked for. */
 import { wrap } from 'comlink';
 import type { Move, ReshareAim } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
@@ -11,11 +11,6 @@ const PROOF_SECONDS = 60;
 function asked<T>(ask: (solver: ReturnType<typeof wrap<Solver>>) => Promise<T>): Run<T | undefined> {
   const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
   return raced<T | undefined>(worker, 'proving', ask(wrap<Solver>(worker)), () => undefined);
-}
-
-/** The level that no share of the trip is below, with pieces that could be divided. */
-export function runLevelBound(trip: Trip, reachedLevel: number): Run<number | undefined> {
-  return asked((solver) => solver.level(trip, reachedLevel));
 }
 
 /** The proven fewest handovers for an aim. */

@@ -1,30 +1,13 @@
-/** The linear and integer programs, solved by HiGHS; a worker of its own, since its code is large and rarely needed. */
+/** The integer programs, solved by HiGHS; a worker of its own, since its code is large and rarely needed. */
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
-import {
-  assignmentOf,
-  fewestProgram,
-  levelProgram,
-  movesOf,
-  shareBound,
-  shareProblem,
-  type Move,
-  type ReshareAim,
-} from '@graft/core/share';
+import { assignmentOf, fewestProgram, movesOf, type Move, type ReshareAim } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';
 
 const highs = loadHighs({ locateFile: () => wasmUrl });
 
 const solver = {
-  /** The least level of the relaxed program; undefined where no share is within all limits even with divided pieces. */
-  async level(trip: Trip, reachedLevel: number): Promise<number | undefined> {
-    const problem = shareProblem(trip);
-    const { level } = shareBound(problem);
-    if (reachedLevel <= level) return level;
-    const solved = (await highs).solve(levelProgram(problem, level, reachedLevel));
-    return solved.Status === 'Optimal' ? solved.ObjectiveValue : undefined;
-  },
   /** The fewest handovers there are; undefined when the proof took too long. */
   async fewest(
     trip: Trip,

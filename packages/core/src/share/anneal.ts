@@ -3,6 +3,7 @@
  * Vecchi 1983, from memory). Half of the moves relieve the carrier furthest above the tier's target.
  */
 import { pickIndex, type Random } from '../units/random.js';
+import { fullness } from './leastRoom.js';
 import type { ShareState } from './shareState.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -60,10 +61,7 @@ export function anneal(
         if (tier.enough()) break;
       }
       if (!move.draw(worst)) continue;
-      const next =
-        move.chain > 0
-          ? move.follow(tier)
-          : tier.energyAfter(state.weighed(move.b, move.to, move.back), move.b, move.to, move.back);
+      const next = move.chain > 0 ? move.follow(tier) : move.weigh(tier);
       if (next > energy && random() >= exp((energy - next) / temperature)) {
         if (move.chain > 0) move.retrace(tier);
         continue;
@@ -83,6 +81,8 @@ export function anneal(
 /** How often a move is a shift; of the others, how many are chains where packs are full. */
 const SHIFTS = 0.5;
 const CHAINS = 0.3;
+/** From so full on, packs as wholes are looked at as full. */
+const FULL = 0.75;
 /** Bundles this near in volume are like; so many of the full packs' swaps are of such. */
 const NEAR_RANKS = 6;
 const LIKE = 0.5;
@@ -109,6 +109,8 @@ class Proposal {
   private readonly byVolume: Int32Array;
   private readonly rank: Int32Array;
   private readonly volume: Float64Array;
+  /** Packs are so full, all together, that volume is in the way. */
+  private readonly isFull: boolean;
 
   constructor(
     private readonly state: ShareState,
@@ -126,6 +128,7 @@ class Proposal {
     this.byVolume = Int32Array.from([...movable].sort((a, b) => this.volume[a]! - this.volume[b]!));
     this.rank = new Int32Array(bundles.length);
     this.byVolume.forEach((b, i) => (this.rank[b] = i));
+    this.isFull = fullness(state.problem) > FULL;
   }
 
   /** @returns false when what was drawn may not be, or would change nothing */
@@ -146,7 +149,7 @@ class Proposal {
       this.to = allowed[pickIndex(random, allowed.length)]!;
       return this.to !== from;
     }
-    if (state.isFull && random() < CHAINS) return this.drawChain(from);
+    if (this.isFull && random() < CHAINS) return this.drawChain(from);
     this.back = this.partner();
     this.to = state.carrierOf[this.back]!;
     return this.to !== from && this.may(this.b, this.to) && this.may(this.back, from);
@@ -154,8 +157,8 @@ class Proposal {
 
   /** What changes carriers with the bundle. */
   private partner(): number {
-    const { state, movable, random } = this;
-    if (!state.isFull || random() >= LIKE) return movable[pickIndex(random, movable.length)]!;
+    const { movable, random } = this;
+    if (!this.isFull || random() >= LIKE) return movable[pickIndex(random, movable.length)]!;
     const away = 1 + pickIndex(random, NEAR_RANKS);
     const at = this.rank[this.b]! + (random() < 0.5 ? away : -away);
     return this.byVolume[at < 0 ? at + this.byVolume.length : at % this.byVolume.length]!;
@@ -202,6 +205,12 @@ class Proposal {
       }
     }
     return best;
+  }
+
+  /** The energy after a plain move, which is not made yet. */
+  weigh(tier: Tier): number {
+    this.state.weigh(this.b, this.to, this.back);
+    return tier.energyAfter(this.state, this.b, this.to, this.back);
   }
 
   /** Makes the chain's steps; the energy after them. */

@@ -11,91 +11,28 @@
  * Infeasibility: the mass of each day that finds no room under limits, and the volume that finds none in packs, by the
  * same sets.
  */
-import { leastVolumeL, mostRoomL, type Bundle, type Carrier, type ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import type { Bundle, Carrier, ShareProblem } from './problem.js';
+import { massStepKg, steppedLevel, waterFillLevel } from './waterFill.js';
 
 export interface ShareBound {
-  /** No share has a smaller largest ratio than this. */
+  /** No share that keeps limits, packs and rules has a smaller largest ratio than this. */
   readonly ratio: number;
-  /** No share has a smaller largest ratio among members who carry something of the group's. */
+  /** None of them has a smaller largest ratio among members who carry something of the group's. */
   readonly level: number;
+  /** The same of any share at all, whatever it breaks. */
+  readonly ofAny: {
+    readonly ratio: number;
+    readonly level: number;
+    readonly reason: string;
+    readonly levelReason: string;
+  };
   /** What makes the ratio so, in words. */
   readonly reason: string;
   /** What makes the level so. */
   readonly levelReason: string;
   /** No share has less overload (kg, over members and days, by what it counts) and volume above packs (L) together. */
   readonly infeasibility: number;
-}
-
-/**
- * The water-fill level: the least λ with Σ max(0, λ·y − p) ≥ W; 0 when there is nothing to share.
- *
- * @param yards y, each above 0
- * @param bases p, kg, of the same length
- * @param sharedKg W, kg, 0 or more
- */
-export function waterFillLevel(yards: readonly number[], bases: readonly number[], sharedKg: number): number {
-  if (sharedKg <= 0) return 0;
-  const order = yards.map((_y, i) => i).sort((a, b) => bases[a]! / yards[a]! - bases[b]! / yards[b]!);
-  let yardSum = 0;
-  let baseSum = 0;
-  let level = 0;
-  for (const [k, i] of order.entries()) {
-    yardSum += yards[i]!;
-    baseSum += bases[i]!;
-    level = (sharedKg + baseSum) / yardSum;
-    const next = order[k + 1];
-    if (next === undefined || level <= bases[next]! / yards[next]!) break;
-  }
-  return level;
-}
-
-/** Masses are compared in this, kg: scales and lists are no finer. */
-const FINEST_KG = 1e-4;
-/** Rounding of masses in that unit. */
-const CRUMB = 1e-6;
-
-/**
- * The step that all masses of a day are multiples of, kg; 0 where there is none.
- *
- * @param masses kg
- */
-export function massStepKg(masses: readonly number[]): number {
-  let step = 0;
-  for (const kg of masses) {
-    const units = Math.round(kg / FINEST_KG);
-    if (Math.abs(kg / FINEST_KG - units) > CRUMB) return 0;
-    for (let [a, b] = [step, units]; ; [a, b] = [b, a % b]) {
-      step = a;
-      if (b === 0) break;
-    }
-  }
-  return step * FINEST_KG;
-}
-
-/**
- * The water-fill level when what is poured comes in steps: the least at which everybody's room, in whole steps, holds it.
- *
- * @param level the water-fill level without steps
- * @param stepKg above 0
- */
-export function steppedLevel(
-  yards: readonly number[],
-  bases: readonly number[],
-  sharedKg: number,
-  level: number,
-  stepKg: number,
-): number {
-  const steps = yards.map((y, i) => Math.floor(Math.max(0, level * y - bases[i]!) / stepKg + CRUMB));
-  let missing = Math.round(sharedKg / stepKg) - steps.reduce((a, b) => a + b, 0);
-  const next = yards.map((y, i) => (bases[i]! + (steps[i]! + 1) * stepKg) / y);
-  let reached = level;
-  for (; missing > 0; missing -= 1) {
-    let lowest = 0;
-    for (let i = 1; i < next.length; i += 1) if (next[i]! < next[lowest]!) lowest = i;
-    reached = Math.max(reached, next[lowest]!);
-    next[lowest]! += stepKg / yards[lowest]!;
-  }
-  return reached;
 }
 
 /** The largest of several lower bounds, and what it comes from. */
@@ -110,6 +47,12 @@ class Largest {
   }
 }
 
+/** What holds of a share that breaks limits, packs or rules. */
+export function boundOfAny(bound: ShareBound): ShareBound {
+  return bound.level === bound.ofAny.level ? bound : { ...bound, ...bound.ofAny };
+}
+
+/** The bound by the ways above alone; `fullBound` adds what packs and rules do together. */
 export function shareBound(problem: ShareProblem): ShareBound {
   const { carriers, dayCount } = problem;
   const level = new Largest();
@@ -122,6 +65,8 @@ export function shareBound(problem: ShareProblem): ShareBound {
   const settled = settledKg(problem);
   const free = problem.bundles.filter((b) => b.allowed.length > 1);
   const stepsKg = days.map((d) => massStepKg(free.map((b) => b.massKg[d]!)));
+  // First what is plainest to say: of equal bounds the first is named.
+  offerSingly(problem, settled, level);
   for (const set of restrictedSets(problem)) {
     const within = masses.filter((m) => isWithin(m.allowed, set));
     for (const d of days) {
@@ -140,18 +85,6 @@ export function shareBound(problem: ShareProblem): ShareBound {
         `${own.map((b) => b.name).join(', ')}, however ${set.map((i) => carriers[i]!.name).join(', ')} divide them`,
     );
   }
-  for (const [i, carrier] of carriers.entries())
-    for (const d of days)
-      if (settled[i]![d]! > 0)
-        level.offer(
-          (carrier.baseKg[d]! + settled[i]![d]!) / carrier.yardKg[d]!,
-          () => `day ${problem.firstDay + d}: what only ${carrier.name} may carry`,
-        );
-  for (const bundle of problem.bundles) {
-    if (bundle.allowed.length === 0) continue;
-    const { ratio, name } = lightestCarrier(bundle, carriers);
-    level.offer(ratio, () => `${bundle.name} alone, even with ${name}`);
-  }
   const ratio = new Largest();
   ratio.offer(level.value, () => level.reason);
   for (const carrier of carriers)
@@ -161,11 +94,15 @@ export function shareBound(problem: ShareProblem): ShareBound {
         () => `day ${problem.firstDay + d}: what ${carrier.name} carries before anything of the group's`,
       );
   const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
-  return {
+  const ofAny = {
     ratio: ratio.value,
     level: level.value,
     reason: ratio.reason,
     levelReason: level.reason,
+  };
+  return {
+    ...ofAny,
+    ofAny,
     infeasibility: ownInfeasibility(problem) + sum(excessKg) + sum(excessL),
   };
 }
@@ -176,6 +113,23 @@ function settledKg({ carriers, bundles, dayCount }: ShareProblem): readonly Floa
   for (const { allowed, massKg } of bundles)
     if (allowed.length === 1) massKg.forEach((x, d) => (kg[allowed[0]!]![d]! += x));
   return kg;
+}
+
+/** What somebody must have, and each bundle with its lightest carrier. */
+function offerSingly(problem: ShareProblem, settled: readonly Float64Array[], level: Largest): void {
+  const { carriers, dayCount } = problem;
+  for (const [i, carrier] of carriers.entries())
+    for (let d = 0; d < dayCount; d += 1)
+      if (settled[i]![d]! > 0)
+        level.offer(
+          (carrier.baseKg[d]! + settled[i]![d]!) / carrier.yardKg[d]!,
+          () => `day ${problem.firstDay + d}: what only ${carrier.name} may carry`,
+        );
+  for (const bundle of problem.bundles) {
+    if (bundle.allowed.length === 0) continue;
+    const { ratio, name } = lightestCarrier(bundle, carriers);
+    level.offer(ratio, () => `${bundle.name} alone, even with ${name}`);
+  }
 }
 
 /** What is open to the same carriers, together, by day. */

@@ -9,15 +9,8 @@ import type { Trip } from '../trip/model.js';
 import { cureCandidates } from './cureCandidates.js';
 import { FITS } from './fits.js';
 import { worstOf, type Worst } from './overLimit.js';
-import {
-  leastVolumeL,
-  mostRoomL,
-  sharedLoadKg,
-  sharedVolumeL,
-  shareProblem,
-  type Carrier,
-  type ShareProblem,
-} from './problem.js';
+import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import { sharedLoadKg, sharedVolumeL, shareProblem, type Carrier, type ShareProblem } from './problem.js';
 import { solveShare, type SolvedShare } from './solveShare.js';
 
 /** What is too much in the best share there is. */

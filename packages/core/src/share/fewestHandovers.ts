@@ -3,7 +3,8 @@ import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import { ShareState } from './shareState.js';
 import type { Near } from './reshare.js';
 import { handoversIn, handoversOf, handoverCost } from './reshare.js';
-import { leastVolumeL, mostRoomL, type ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 
 const ROUNDS = 6;

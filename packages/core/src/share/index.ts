@@ -2,6 +2,7 @@
 export * from './shareVerdict.js';
 export * from './bound.js';
 export * from './carrierEffects.js';
+export * from './leastRoom.js';
 export * from './problem.js';
 export * from './fairness.js';
 export * from './carriedWork.js';

@@ -4,7 +4,7 @@
  * predictor–corrector (Mehrotra 1992, from memory). The items' own equations are taken out of the normal equations
  * first: what is left is as large as there are rows.
  */
-import { factored, solved } from './cholesky.js';
+import { edge, factored, largest, solved } from './linear.js';
 
 export interface DealRow {
   readonly place: number;
@@ -116,7 +116,7 @@ class Point {
     this.start();
   }
 
-  /** Items in equal parts; slack and level so that most rows hold; prices so that nothing costs less than nothing. */
+  /** Items in equal parts; slack and level, which are in what was used, so that most rows hold; prices so that nothing costs less than nothing. */
   private start(): void {
     const { x, z, y, items, rows, pairs } = this;
     for (let b = 0; b < items; b += 1) {
@@ -126,14 +126,13 @@ class Point {
     const used = this.times(x).subarray(items);
     let highest = 0;
     for (let r = 0; r < rows; r += 1) {
-      // The slack itself and the level are in what was used.
       used[r]! -= 1 - this.isLevel[r]!;
       if (this.isLevel[r] === 1) highest = Math.max(highest, used[r]! - this.right[items + r]!);
     }
     x[pairs] = 1.1 * highest + 0.01;
     const levels = this.isLevel.reduce((sum, one) => sum + one, 0);
     for (let r = 0; r < rows; r += 1) {
-      const left = this.right[items + r]! - used[r]! + (this.isLevel[r] === 1 ? x[pairs]! : 0);
+      const left = this.right[items + r]! - used[r]! + (this.isLevel[r] === 1 ? x[pairs] : 0);
       x[pairs + 1 + r] = Math.max(left, 0.05 * Math.abs(this.right[items + r]!) + 0.01);
       y[items + r] = -(this.isLevel[r] === 1 ? 0.9 / levels : 0.1 / rows);
     }
@@ -298,17 +297,4 @@ class Point {
     }
     return answer;
   }
-}
-
-function largest(list: Float64Array): number {
-  let most = 0;
-  for (const v of list) most = Math.max(most, Math.abs(v));
-  return most;
-}
-
-/** How far a direction may be followed before something is below zero, at most all of it. */
-function edge(at: Float64Array, along: Float64Array): number {
-  let most = 1;
-  for (let i = 0; i < at.length; i += 1) if (along[i]! < 0) most = Math.min(most, -at[i]! / along[i]!);
-  return most;
 }

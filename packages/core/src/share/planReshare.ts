@@ -4,7 +4,8 @@ import { carrierOf } from '../trip/queries.js';
 import { nearIn, type Move } from './handovers.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import { fewestHandovers } from './fewestHandovers.js';
-import { askedProblem, handoverCost, onTheWay, type ReshareAim } from './reshare.js';
+import { relaxedBound } from './relaxedBound.js';
+import { askedProblem, handoverCost, handoversOf, onTheWay, type ReshareAim } from './reshare.js';
 import { handoverProgram } from './shareProgram.js';
 import type { ShareScore } from './shareScore.js';
 import { solveShare, usualIterations } from './solveShare.js';
@@ -28,6 +29,10 @@ export type ReshareResult =
 /** Search moves for the best share and for the fewest handovers. */
 const BEST_ITERATIONS = 600_000;
 const FEWEST_ITERATIONS = 800_000;
+/** How often it is tried again while fewer may do. */
+const MORE_TRIES = 3;
+/** Rounding that a bound on whole numbers may have. */
+const WHOLE = 1e-4;
 
 /**
  * @param trip as it is once what happened has happened: see `afterEvent`
@@ -46,15 +51,30 @@ export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: numb
   const reached = problem.bundles.map((b) => carrier.get(b.pieceIds[0]!)!);
   const asked = askedProblem(problem, aim, reached);
   const fewestIterations = Math.min(FEWEST_ITERATIONS, 2 * usualIterations(problem));
-  const found = fewestHandovers(asked, nearIn(trip, problem), reached, seed, fewestIterations);
+  const near = nearIn(trip, problem);
+  const byRows = fewestByRows(asked);
+  let found = fewestHandovers(asked, near, reached, seed, fewestIterations);
+  for (let again = 1; again <= MORE_TRIES && found.count > Math.max(found.atLeast, byRows); again += 1) {
+    const other = fewestHandovers(asked, near, found.assignment, seed + again, fewestIterations);
+    if (other.count < found.count) found = other;
+  }
   return {
     kind: 'solved',
     moves: movesOf(trip, problem, found.assignment),
     count: found.count,
-    atLeast: found.atLeast,
+    atLeast: Math.min(found.count, Math.max(found.atLeast, byRows)),
     best: best.score,
     reached,
   };
+}
+
+/** Handovers that no share makes fewer of, by what mass, packs and rules do together; whole ones. */
+function fewestByRows(asked: ShareProblem): number {
+  const { value } = relaxedBound(asked, {
+    kind: 'cost',
+    cost: (b, m) => handoversOf(asked.bundles[b]!, m),
+  });
+  return Math.ceil(value - WHOLE);
 }
 
 /** The pieces that an assignment takes from whoever carries them on the problem's first day. */

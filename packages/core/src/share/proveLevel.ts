@@ -7,9 +7,11 @@
  * is confined to S. The same holds for volume. Bin completion after Korf 2003 (from memory), widened to days, volumes
  * and restricted sets.
  */
-import { leastVolumeL, mostRoomL, type ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import type { ShareProblem } from './problem.js';
 import { apartFrom } from './keepApart.js';
 import { ShareState } from './shareState.js';
+import { massStepKg } from './waterFill.js';
 
 export interface LevelProof {
   /** The best assignment known at the end; better than the given one where the search found one. */
@@ -105,11 +107,15 @@ class PackSearch {
       bundles.flatMap((b) => [...b.massKg, ...b.massKg.map((_kg, d) => leastVolumeL(b, d))]),
     );
     const roomL = Array.from({ length: dayCount }, (_v, d) => mostRoomL(problem, d));
+    const stepsKg = carriers[0]!.yardKg.map((_y, d) => massStepKg(bundles.map((b) => b.massKg[d]!)));
     this.room = Float64Array.from(
       carriers.flatMap((c, m) => [
-        ...c.yardKg.map((yard, d) =>
-          c.limitKg[d] === Infinity ? 0 : Math.max(0, Math.min(target * yard, c.limitKg[d]!) - c.baseKg[d]!),
-        ),
+        ...c.yardKg.map((yard, d) => {
+          if (c.limitKg[d] === Infinity) return 0;
+          const roomKg = Math.max(0, Math.min(target * yard, c.limitKg[d]!) - c.baseKg[d]!);
+          // Room for part of a step is room for nothing.
+          return stepsKg[d] === 0 ? roomKg : Math.floor(roomKg / stepsKg[d]! + DRIFT) * stepsKg[d]!;
+        }),
         ...roomL.map((of) => of[m]!),
       ]),
     );

@@ -4,7 +4,8 @@
  * Lagrangian relaxation (Geoffrion 1974, from memory): with any prices, no share costs less than every bundle where it is
  * cheapest. It is true whatever the program's solver has found.
  */
-import { leastVolumeL, mostRoomL, type ShareProblem } from './problem.js';
+import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import type { ShareProblem } from './problem.js';
 import { solveDeal, type DealRow } from './interiorPoint.js';
 
 /** What is minimised. */

@@ -47,7 +47,7 @@ export function askedProblem(
         return Math.max(most, c.baseKg[d]!, isEased ? (1 + OVERLOAD_TOLERANCE) * bestKg : bestKg);
       }),
       freeVolumeL: c.freeVolumeL.map((free, d) =>
-        Math.max(0, free, overVolumeL > 0 ? state.volumeL(m, d) : 0),
+        Math.max(0, free, overVolumeL > 0 ? state.overVolumeL(m, d) + free : 0),
       ),
     })),
   };

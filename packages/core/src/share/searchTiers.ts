@@ -1,10 +1,8 @@
 /** The tiers of a search for a share, one after another, each holding what the earlier ones reached. */
-import { pickIndex, type Random } from '../units/random.js';
 import type { Tier } from './anneal.js';
 import type { ShareBound } from './bound.js';
-import { PairSplit } from './pairSplit.js';
 import type { ShareProblem } from './problem.js';
-import { infeasibilityOf, type ShareScore } from './shareScore.js';
+import type { ShareScore } from './shareScore.js';
 import type { ShareState } from './shareState.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -12,30 +10,21 @@ const { abs, max } = Math;
 
 /** Differences below this are rounding. */
 export const TINY = 1e-9;
-/** Moves that one look at a pair of carriers takes as long as. */
-export const MOVES_A_PAIR = 30;
 /** Parts of the iterations that each tier may take. */
-export const PART = { fit: 0.3, level: 0.05, crowd: 0.1, even: 0.4, tidy: 0.1 };
+export const PART = { fit: 0.3, level: 0.05, pairs: 1, crowd: 0.1, even: 0.4, tidy: 0.1 };
 /** How far below the incumbent the target lies, of the way to the bound: halfway is mostly out of reach. */
 const CHASE = 0.1;
 /** How much one broken keep-apart rule counts while room is sought, kg: more than any piece. */
 const APART_ENERGY = 50;
 /** How strongly a tier holds what earlier tiers reached, against its own energy. */
 const HOLD = 50;
-/** How far below the incumbent the target lies while what two carriers have is divided anew, of the way to the bound. */
-const SPLIT_CHASE = 0.05;
-/** How often whoever is furthest above it is one of the two. */
-const OF_WORST = 0.3;
-/** Looks per pair of carriers without a lower level before something is moved at random, and how often before the best is gone back to. */
-const PATIENCE = 4;
-const KICKS = 4;
 /** The same for load and volume at the start of a cycle that looks for a lower level: through what does not fit. */
 const SOFT_HOLD = 0.05;
 /** Until this part of a cycle the hold stays soft; from then on it rises to the full one. */
 const SOFT_UNTIL = 0.9;
 const TIDY_HOLD = 2000;
 /** Sums that are kept move by move drift by less than this, kg and litres. */
-const HELD = 1e-7;
+export const HELD = 1e-7;
 /** How much evenness the tidiness tier may give back: a fiftieth of a standard deviation of 1 % in every cell. */
 const EVENNESS_GIVE_PER_CELL = (0.01 / 50) ** 2;
 
@@ -161,56 +150,6 @@ export function levelTier(best: Incumbent, floor: Floor, iterations: number): Ti
     enough: () => isAtBound(best),
     restart: best.restart(chased),
   };
-}
-
-/**
- * Least infeasibility by dividing anew what two carriers have.
- *
- * @param tries pairs that are looked at
- */
-export function splitToFit(best: Incumbent, random: Random, tries: number): void {
-  const { state, bound } = best;
-  const split = new PairSplit(state, random, 'over');
-  best.restart(() => Infinity)(state);
-  const count = state.carrierCount;
-  for (let k = 0; k < tries && count > 1 && best.score.infeasibility > bound.infeasibility + TINY; k += 1) {
-    const first = pickIndex(random, count);
-    const second = pickIndex(random, count - 1);
-    split.divide(first, second < first ? second : second + 1);
-    if (infeasibilityOf(state.over, state.apart) < best.score.infeasibility - HELD) best.take();
-  }
-}
-
-/**
- * Lower the level by dividing anew what two carriers have: whoever is furthest above a target just below the best, with
- * some other one; and others among themselves, so that there is something else to divide.
- *
- * @param tries pairs that are looked at
- */
-export function splitToLower(best: Incumbent, floor: Floor, random: Random, tries: number): void {
-  const { state, unit } = best;
-  const split = new PairSplit(state, random, 'level');
-  const chased = (): number =>
-    best.score.level - SPLIT_CHASE * max(best.score.level - best.bound.level, 1e-6 * unit);
-  best.restart(chased)(state);
-  const count = state.carrierCount;
-  const patience = PATIENCE * count * count;
-  let since = 0;
-  for (let k = 0; k < tries && count > 1 && !isAtBound(best); k += 1) {
-    const worst = state.worstCarrier();
-    const first = worst >= 0 && random() < OF_WORST ? worst : pickIndex(random, count);
-    const second = pickIndex(random, count - 1);
-    split.divide(first, second < first ? second : second + 1);
-    since += 1;
-    if (state.worstCarrier() < 0 && floor.isHeld(state) && state.level() < best.score.level - TINY * unit) {
-      best.take();
-      state.setTarget(chased());
-      since = 0;
-    } else if (since % patience === 0) {
-      if (since % (KICKS * patience) === 0) best.restart(chased)(state);
-      split.kick();
-    }
-  }
 }
 
 export function isAtBound({ score, bound }: Incumbent): boolean {

@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { highsLargestRatio } from '../testing/highsShare.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
+import { randomShareTrip } from '../testing/shareClasses.js';
 import type { Trip } from '../trip/model.js';
 import { allPieces, sharedThings } from '../trip/queries.js';
 import { replaceShare } from '../trip/changes.js';
-import { shareBound, waterFillLevel } from './bound.js';
+import { shareBound } from './bound.js';
 import { carrierEffects } from './carrierEffects.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import { shareFigures } from './shareFigures.js';
@@ -41,17 +42,6 @@ function compare(a: ShareScore, b: ShareScore): number {
 
 /** No tier gives anything to a later one. */
 const STRICT = { levelGive: 0, evennessGives: false } as const;
-
-describe('waterFillLevel', () => {
-  // By hand: limits 10 and 20, bases 4 (0.4) and 2 (0.1), 6 kg to share. Filling the second to 0.4 takes 6: level 0.4.
-  test('fills the lowest ratio first', () =>
-    expect(waterFillLevel([10, 20], [4, 2], 6)).toBeCloseTo(0.4, 12));
-  test('then both together: 12 kg, (4+2+12)/30', () =>
-    expect(waterFillLevel([10, 20], [4, 2], 12)).toBeCloseTo(0.6, 12));
-  test('a base that is already higher takes nothing', () =>
-    expect(waterFillLevel([10, 20], [9, 2], 1)).toBeCloseTo(3 / 20, 12));
-  test('nothing to share', () => expect(waterFillLevel([10], [3], 0)).toBe(0));
-});
 
 describe('shareBound', () => {
   test('names a restricted set that binds', () => {
@@ -248,7 +238,7 @@ describe('solveShare', () => {
 
   test('progress is told with the best share so far', () => {
     const seen: number[] = [];
-    solveShare(shareProblem(smallTrip(2)), {
+    solveShare(shareProblem(randomShareTrip({ members: 6, pieces: 40, days: 4, fill: 0.95 }, 1)), {
       seed: 1,
       iterations: 30_000,
       onProgress: (p) => seen.push(p.best.score.largestRatio),

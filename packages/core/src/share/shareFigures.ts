@@ -18,8 +18,9 @@ import {
   sharedThings,
 } from '../trip/queries.js';
 import { formatMass, formatVolume } from '../units/format.js';
-import { shareBound, type ShareBound } from './bound.js';
+import { boundOfAny, type ShareBound } from './bound.js';
 import { fairnessSchool } from './fairness.js';
+import { fullBound } from './fullBound.js';
 import { shareProblem } from './problem.js';
 import { shareGap } from './solveShare.js';
 
@@ -68,17 +69,30 @@ export interface TripBound {
   readonly contradictions: readonly string[];
 }
 
+const NOTHING_KNOWN = { ratio: 0, level: 0, reason: '', levelReason: '' };
+/** What is known before anything was worked out: nothing. */
+export const NO_BOUND: TripBound = {
+  bound: { ...NOTHING_KNOWN, ofAny: NOTHING_KNOWN, infeasibility: 0 },
+  contradictions: [],
+};
+
 const derivedBound = new Derived<BoundFields, TripBound>(tripBoundNow);
+const boundKeys = new Derived<BoundFields, object>(() => ({}));
 
 /** Kept as long as what the bound comes from is the same: a move of a piece that is not locked changes nothing of it. */
 export function tripBound(trip: Trip): TripBound {
   return derivedBound.of(partsOfBound(trip));
 }
 
+/** Something that is the same as long as the trip's bound is. */
+export function boundKey(trip: Trip): object {
+  return boundKeys.of(partsOfBound(trip));
+}
+
 /** The same, made anew. */
 export function tripBoundNow(trip: Trip): TripBound {
   const problem = shareProblem(trip);
-  return { bound: shareBound(problem), contradictions: problem.contradictions };
+  return { bound: fullBound(problem), contradictions: problem.contradictions };
 }
 
 type BoundFields =
@@ -154,7 +168,7 @@ export function memberFiguresNow(trip: Trip, member: Member): MemberFigures {
 export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): ShareFigures {
   const members = trip.members.map((member) => memberFigures(trip, member));
   const shared = new Set(trip.share.map((a) => a.pieceId));
-  const { bound, contradictions } = known;
+  const { contradictions } = known;
   const worst =
     members.length === 0
       ? undefined
@@ -167,6 +181,8 @@ export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): Sh
       (t) => carrierOf(trip, t.id, d + 1) === member.id && massOnDayKg(t, d + 1, trip.legs[d]!) > CARRIES_KG,
     );
   const level = Math.max(0, ...members.flatMap((m) => m.measures.filter((_r, d) => dealt(m, d))));
+  const broken = shareWarnings(trip, members);
+  const bound = broken.length === 0 ? known.bound : boundOfAny(known.bound);
   return {
     members,
     unshared: allPieces(trip).filter((p) => !shared.has(p.id)),
@@ -178,7 +194,7 @@ export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): Sh
     bound,
     gap: shareGap(level, bound.level),
     contradictions,
-    warnings: [...contradictions, ...shareWarnings(trip, members)],
+    warnings: [...contradictions, ...broken],
   };
 }
 

@@ -5,7 +5,6 @@
  * x_b_m says that carrier m has bundle b; every bundle is carried once, every pack holds what it is given, pieces to be
  * kept apart are apart.
  */
-import type { ShareBound } from './bound.js';
 import type { ShareProblem } from './problem.js';
 
 const variable = (b: number, m: number): string => `x_${b}_${m}`;
@@ -187,24 +186,4 @@ export function assignmentOf(problem: ShareProblem, columns: ProgramColumns): In
       return value(m) > value(best) ? m : best;
     }),
   );
-}
-
-/** Solvers answer within about a millionth; a bound must not be above the truth by it. */
-const SOLVER_TOLERANCE = 1e-5;
-
-/** A combinatorial bound with what the relaxed program adds to it. */
-const ALL_RULES = 'all rules together, with pieces that could be divided';
-
-export function raisedBound(bound: ShareBound, lambda: number): ShareBound {
-  const level = Math.max(bound.level, lambda * (1 - SOLVER_TOLERANCE));
-  return level <= bound.level
-    ? bound
-    : {
-        ...bound,
-        level,
-        ratio: Math.max(bound.ratio, level),
-        // Where somebody's own things are the largest, they stay what makes the ratio so.
-        reason: level > bound.ratio ? ALL_RULES : bound.reason,
-        levelReason: ALL_RULES,
-      };
 }

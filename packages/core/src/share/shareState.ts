@@ -8,15 +8,13 @@
  */
 import { Crowd } from './crowd.js';
 import { PackRoom } from './packRoom.js';
-import { fullness, type ShareProblem } from './problem.js';
+import type { ShareProblem } from './problem.js';
 import { above, scoreOf, type MoveEffect, type ShareScore } from './shareScore.js';
 import { apartBroken, apartChange, apartFrom } from './keepApart.js';
 import { carrierUntidiness, changedCarriers } from './tidiness.js';
 
 /** A cell above its own floor by less than this carries nothing of the group's. */
 const FLOOR_SLACK = 1e-9;
-/** From so full on, packs as wholes are looked at as full. */
-const FULL = 0.75;
 
 export class ShareState {
   /** Carrier index of each bundle. */
@@ -35,8 +33,6 @@ export class ShareState {
   /** Excess of each carrier above the cap. */
   readonly excessOf: Float64Array;
   readonly effect: MoveEffect = { over: 0, apart: 0, excess: 0, crowding: 0, evenness: 0, untidiness: 0 };
-  /** Packs are so full, all together, that volume is in the way. */
-  readonly isFull: boolean;
   private readonly place: Int32Array;
   private readonly load: Float64Array;
   private readonly room: PackRoom;
@@ -78,7 +74,6 @@ export class ShareState {
       return present === 0 ? 0 : 1 / present;
     });
     this.excessOf = new Float64Array(carriers.length);
-    this.isFull = fullness(problem) > FULL;
     this.apartFrom = apartFrom(problem);
     this.carrierOf = Int32Array.from(assignment);
     this.place = new Int32Array(bundles.length);
@@ -178,12 +173,6 @@ export class ShareState {
     return this.effect;
   }
 
-  /** The state itself, with a move weighed. */
-  weighed(b: number, to: number, back: number): this {
-    this.weigh(b, to, back);
-    return this;
-  }
-
   /** By how much a move that has just been weighed would change the untidiness. */
   weighUntidiness(b: number, to: number, back: number): void {
     const from = this.carrierOf[b]!;
@@ -250,22 +239,14 @@ export class ShareState {
     return this.load[m * this.days + d]!;
   }
 
-  /** Volume of group pieces in a pack, litres. */
-  volumeL(m: number, d: number): number {
-    return this.overVolumeL(m, d) + this.problem.carriers[m]!.freeVolumeL[d]!;
-  }
-
   overVolumeL(m: number, d: number): number {
     return this.room.overVolumeL(m, d);
   }
 
-  /** What a carrier may have on a day at the target, kg. */
+  /** What a carrier may have on a day at the target, kg; what a kilogram adds to their ratio. */
   capKg(m: number, d: number): number {
-    const i = m * this.days + d;
-    return this.cap[i]! / this.perYard[i]!;
+    return this.cap[m * this.days + d]! / this.perYardOf(m, d);
   }
-
-  /** What a kilogram adds to a carrier's ratio on a day. */
   perYardOf(m: number, d: number): number {
     return this.perYard[m * this.days + d]!;
   }
@@ -301,11 +282,8 @@ export class ShareState {
   }
 
   untidinessNow(): number {
-    let sum = 0;
-    for (let m = 0; m < this.carrierCount; m += 1) sum += this.untidinessOf(m);
-    for (let b = 0; b < this.carrierOf.length; b += 1)
-      sum += changedCarriers(this.problem, b, this.carrierOf[b]!);
-    return sum;
+    const ofCarriers = this.held.reduce((sum, _list, m) => sum + this.untidinessOf(m), 0);
+    return this.carrierOf.reduce((sum, m, b) => sum + changedCarriers(this.problem, b, m), ofCarriers);
   }
 
   private untidinessOf(m: number): number {

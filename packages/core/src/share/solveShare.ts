@@ -1,5 +1,6 @@
 /**
- * The share solver: simulated annealing over shifts and swaps, in tiers.
+ * The share solver: simulated annealing over shifts and swaps, and whole packs divided anew two at a time, in tiers. Of
+ * few shares each is looked at instead.
  *
  * 1. least infeasibility (load above limits, volume above packs, keep-apart rules);
  * 2. lowest level: the largest ratio of members on days on which they carry something of the group's, chasing a
@@ -18,8 +19,7 @@ import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';
 import { enumerateShares, isEnumerable } from './enumerateShares.js';
 import { proveLevel } from './proveLevel.js';
 import type { ShareProblem } from './problem.js';
-import { relaxedBound } from './relaxedBound.js';
-import { raisedBound } from './shareProgram.js';
+import { withRelaxed } from './fullBound.js';
 import {
   crowdTier,
   evenTiers,
@@ -28,15 +28,13 @@ import {
   Incumbent,
   isAtBound,
   levelTier,
-  MOVES_A_PAIR,
   PART,
-  splitToFit,
-  splitToLower,
   tidyTier,
   TINY,
 } from './searchTiers.js';
 import type { ShareScore } from './shareScore.js';
 import { ShareState } from './shareState.js';
+import { MOVES_A_PAIR, splitToFit, splitToLower } from './splitTiers.js';
 import { currentAssignment, greedyAssignment } from './startingShares.js';
 
 /** How much of the level the evenness tier may give back when nothing else is asked for: 0.02 %. */
@@ -44,6 +42,8 @@ export const LEVEL_GIVE = 0.0002;
 /** What a leader may ask for instead: 1 % of the level, for much fairer later days. */
 export const LEVEL_GIVE_FOR_DAYS = 0.01;
 const PROGRESS_EVERY = 16_384;
+/** Of the looks at pairs, so many are made before the bound is raised. */
+const FIRST_PAIRS = 0.15;
 
 export interface ShareOptions {
   readonly seed: number;
@@ -89,7 +89,7 @@ export type ShareResult = SolvedShare | ContradictoryShare;
 const ITERATIONS_PER_CHOICE = 1_500;
 const MOST_ITERATIONS = 1_600_000;
 /** A proof is worth a long try where few bundles can move. */
-const PROVABLE_BUNDLES = 24;
+const PROVABLE_BUNDLES = 32;
 const PROOF_NODES = 4_000_000;
 const FEW_PROOF_NODES = 50_000;
 
@@ -127,7 +127,8 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     told.spent += moves;
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
-    const planned = iterations * (PART.fit + PART.level + PART.crowd + PART.even + PART.tidy);
+    const planned =
+      iterations * (2 * PART.fit + PART.level + PART.pairs + PART.crowd + PART.even + PART.tidy);
     options.onProgress({ done: Math.min(1, told.spent / planned), best: answer(best, seed, told) });
   };
   const run = (tier: Tier): void => {
@@ -142,15 +143,16 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     return answer(best, seed, told);
   }
   run(fitTier(best, iterations));
-  splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR));
+  splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR), spend);
   if (tiers === 'fit') return answer(best, seed, told);
   const floor = new Floor(best.score);
-  if (best.score.infeasibility <= ownInfeasibility(problem) + TINY) {
-    const relaxed = relaxedBound(problem, { kind: 'level', atLeast: best.bound.level });
-    best.bound = raisedBound(best.bound, relaxed.value);
-  }
   run(levelTier(best, floor, iterations));
-  splitToLower(best, floor, random, Math.round(iterations / MOVES_A_PAIR));
+  const pairs = Math.round((iterations * PART.pairs) / MOVES_A_PAIR);
+  splitToLower(best, floor, random, Math.round(pairs * FIRST_PAIRS), spend);
+  // Where the plain bound is met, packs and rules are in nobody's way.
+  if (!isAtBound(best) && best.score.infeasibility <= ownInfeasibility(problem) + TINY)
+    best.bound = withRelaxed(problem, best.bound);
+  splitToLower(best, floor, random, Math.round(pairs * (1 - FIRST_PAIRS)), spend);
   told.proven = isAtBound(best) || isRuledOut(best, floor, options.proofNodes ?? usualNodes(problem));
   told.reachedLevel = best.score.level;
   const levelCap = told.reachedLevel * (1 + levelGive) + TINY * best.unit;

@@ -1,4 +1,4 @@
-/** Symmetric positive definite equations by Cholesky's factors (from memory); the lower triangle is read and written. */
+/** Lists of numbers as vectors; symmetric positive definite equations by Cholesky's factors (from memory), of which the lower triangle is read and written. */
 
 /** What a pivot that rounding has made nothing is taken for: its row then changes nothing. */
 const NO_PIVOT = 1e128;
@@ -31,4 +31,17 @@ export function solved(factor: Float64Array, n: number, right: Float64Array): vo
     for (let k = i + 1; k < n; k += 1) sum -= factor[k * n + i]! * right[k]!;
     right[i] = sum / factor[i * n + i]!;
   }
+}
+
+export function largest(list: Float64Array): number {
+  let most = 0;
+  for (const v of list) most = Math.max(most, Math.abs(v));
+  return most;
+}
+
+/** How far a direction may be followed before something is below zero, at most all of it. */
+export function edge(at: Float64Array, along: Float64Array): number {
+  let most = 1;
+  for (let i = 0; i < at.length; i += 1) if (along[i]! < 0) most = Math.min(most, -at[i]! / along[i]!);
+  return most;
 }

@@ -6,6 +6,7 @@ import { RunProgress } from '../shared/RunProgress';
 import { Select } from '../shared/Select';
 import { useTrip } from '../shared/TripProvider';
 import { useProgress, type RunHandle } from '../shared/useRun';
+import { useSayRatio } from './useSayRatio';
 import { GIVES, type Give, type ShareOut } from './useShareOut';
 
 const MOST_NAMED = 4;
@@ -34,17 +35,11 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
             change(`fair by ${fairnessSchool(fairness).name.toLowerCase()}`, (t) => ({ ...t, fairness }))
           }
         />
-        <Select
-          label="What a new share aims at"
-          value={out.give}
-          options={Object.entries(GIVES) as [Give, string][]}
-          onChoose={out.setGive}
-        />
       </Flex>
       <Text fontSize="2xs" color="fg.muted" mt="1">
-        Aims at {school.aim}
-        {out.give === 'days' && '; the largest may be 1 % higher, so that later days are fairer'}.
+        Aims at {school.aim}.
       </Text>
+      <Aims out={out} trip={walked} disabled={readOnly} />
       {out.asked !== undefined ? (
         <MovedByHand trip={walked} asked={out.asked} out={out} />
       ) : !out.run.running ? (
@@ -74,6 +69,42 @@ export function ShareOutPanel({ shareOut: out }: { shareOut: ShareOut }) {
         </Box>
       )}
     </>
+  );
+}
+
+const AIM_WORDS: Readonly<Record<Give, string>> = {
+  peak: 'The largest load as low as it gets',
+  days: 'The largest up to 1 % higher, so that each day is fairer',
+};
+
+/** Both ends of what a share may aim at; once they are worked out, what each comes to. */
+function Aims({ out, trip, disabled }: { out: ShareOut; trip: Trip; disabled: boolean }) {
+  const say = useSayRatio(trip);
+  return (
+    <Box role="radiogroup" aria-label="What a new share aims at" mt="1" fontSize="xs">
+      {(Object.entries(GIVES) as [Give, string][]).map(([aim, name]) => {
+        const end = out.ends?.[aim];
+        return (
+          <Flex as="label" key={aim} gap="2" align="baseline" py="0.5" cursor="pointer">
+            <input
+              type="radio"
+              name="share-aim"
+              checked={out.give === aim}
+              disabled={disabled || out.run.running}
+              onChange={() => out.setGive(aim)}
+            />
+            <Box>
+              <Text fontWeight="600">{name}</Text>
+              <Text color="fg.muted">
+                {end === undefined
+                  ? AIM_WORDS[aim]
+                  : `Largest ${say(end.largest)}, a day’s loads ${say(end.spread)} apart`}
+              </Text>
+            </Box>
+          </Flex>
+        );
+      })}
+    </Box>
   );
 }
 

@@ -171,3 +171,24 @@ test('every piece is named, in its block or below its beam; pointed at, its kit 
   fireEvent.pointerLeave(screen.getByRole('group', { name: 'Load beams' }));
   expect(lit()).toEqual([]);
 });
+
+test('lowest peak or kinder days: both ends are told after sharing out, and one click takes the other', async () => {
+  // One piece is locked in it.
+  const { server, user } = open({ ...demoTrip('corvane-census'), stows: [] });
+  const aims = screen.getByRole('radiogroup', { name: 'What a new share aims at' });
+  expect(aims.textContent).toContain('The largest up to 1 % higher');
+  await user.click(screen.getByRole('button', { name: 'Share out' }));
+  await waitFor(() => expect(aims.textContent).toMatch(/Lowest peakLargest \d/));
+  const told = [...aims.querySelectorAll('label')].map((l) =>
+    [...l.textContent.matchAll(/([\d.]+) %/g)].map((m) => Number(m[1])),
+  );
+  const [[peak, peakApart], [days, daysApart]] = told as [[number, number], [number, number]];
+  expect(days).toBeGreaterThanOrEqual(peak);
+  expect(days).toBeLessThanOrEqual(peak * 1.011);
+  expect(daysApart).toBeLessThanOrEqual(peakApart);
+  const first = server.trip.share;
+  await user.click(within(aims).getByRole('radio', { name: /^Kinder days/ }));
+  await waitFor(() => expect(server.trip.share).not.toEqual(first));
+  await user.click(within(aims).getByRole('radio', { name: /^Lowest peak/ }));
+  await waitFor(() => expect(server.trip.share).toEqual(first));
+}, 60_000);

@@ -1,7 +1,11 @@
 import { useState } from 'react';
 import {
+  boundKey,
   LEVEL_GIVE,
   LEVEL_GIVE_FOR_DAYS,
+  meanDaySpread,
+  NO_BOUND,
+  shareFigures,
   type ShareBound,
   type ShareFigures,
   type ShareResult,
@@ -17,13 +21,25 @@ import { Refused } from '../shared/runs';
 import { land } from '../shared/land';
 
 /** What a new share aims at. */
-export const GIVES = { peak: 'lowest peak', days: 'evener days' } as const;
+export const GIVES = { peak: 'Lowest peak', days: 'Kinder days' } as const;
 export type Give = keyof typeof GIVES;
+const LEVEL_GIVES: Readonly<Record<Give, number>> = { peak: LEVEL_GIVE, days: LEVEL_GIVE_FOR_DAYS };
+
+/** What came of one aim: the share, its largest load, and how far apart the loads of a day are in the mean. */
+interface End {
+  readonly share: Trip['share'];
+  readonly largest: number;
+  readonly spread: number;
+}
+type Ends = Readonly<Record<Give, End>>;
 
 export interface ShareOut {
   readonly run: RunHandle;
   readonly give: Give;
+  /** Aim at it; where both ends are worked out and the share is one of them, take the other. */
   readonly setGive: (give: Give) => void;
+  /** Both ends of the last share, as long as the same is to be shared. */
+  readonly ends: Ends | undefined;
   /** Pieces that were moved by hand, about which somebody is asked before they are moved again. */
   readonly asked: readonly string[] | undefined;
   readonly cancel: () => void;
@@ -42,16 +58,22 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
   const [asked, setAsked] = useState<readonly string[] | undefined>();
   const [give, setGive] = useState<Give>('peak');
   const [proof, setProof] = useState<ShareOut['proof']>();
+  const [known, setKnown] = useState<{ readonly of: object; readonly ends: Ends } | undefined>();
+  const ends = known?.of === boundKey(walked) ? known.ends : undefined;
 
   const shareOut = async (keep: readonly string[] = []): Promise<void> => {
     setAsked(undefined);
     const locked = (t: Trip): Trip => keep.reduce((next, id) => lockPiece(next, id, true), t);
-    const levelGive = give === 'days' ? LEVEL_GIVE_FOR_DAYS : LEVEL_GIVE;
+    const otherAim = give === 'peak' ? 'days' : 'peak';
     const began = session().trip;
     const outcome = await run.start((tell) =>
       solvedOnly(
-        runShare(locked(walked), SEED, levelGive, (done, largestRatio) =>
-          tell(done, `Best so far ${say(largestRatio)}; Stop keeps it`),
+        runShare(
+          locked(walked),
+          SEED,
+          LEVEL_GIVES[give],
+          (done, largestRatio) => tell(done, `Best so far ${say(largestRatio)}; Stop keeps it`),
+          LEVEL_GIVES[otherAim],
         ),
       ),
     );
@@ -66,12 +88,25 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
       adopt,
       'Sharing out is done. The share was changed meanwhile: taking the new one replaces those changes.',
     );
+    if (result.other !== undefined) {
+      const endOf = (share: Trip['share']): End => {
+        const shared = shareFigures(replaceShare(locked(walked), share), NO_BOUND);
+        return { share, largest: shared.largestRatio, spread: meanDaySpread(shared) };
+      };
+      const both = { [give]: endOf(result.share), [otherAim]: endOf(result.other.share) };
+      setKnown({ of: boundKey(locked(walked)), ends: both as unknown as Ends });
+    }
     if (result.proven) setProof({ of: figures.bound, level: result.reachedLevel });
   };
   return {
     run,
     give,
-    setGive,
+    setGive: (aim) => {
+      setGive(aim);
+      if (ends !== undefined && aim !== give && isSame(session().trip.share, ends[give].share))
+        change(`share: ${GIVES[aim].toLowerCase()}`, (t) => replaceShare(t, ends[aim].share));
+    },
+    ends,
     asked,
     cancel: () => setAsked(undefined),
     begin: () => {
@@ -82,6 +117,12 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
     shareOut: (keep) => void shareOut(keep),
     proof,
   };
+}
+
+/** Whether everything is with the same carriers. */
+function isSame(one: Trip['share'], other: Trip['share']): boolean {
+  const carriers = new Map(one.map((a) => [a.pieceId, a.memberId]));
+  return one.length === other.length && other.every((a) => carriers.get(a.pieceId) === a.memberId);
 }
 
 /** Rules that contradict each other are a failure of the run, told wherever it is shown. */

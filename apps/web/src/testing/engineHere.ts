@@ -39,11 +39,13 @@ export const engineHere = {
     seed: number,
     levelGive: number,
     onProgress: (done: number, largestRatio: number) => void,
+    otherGive?: number,
   ): Run<ReturnType<typeof solveShare>> =>
     here(() =>
       solveShare(shareProblem(trip), {
         seed,
         levelGive,
+        ...(otherGive === undefined ? {} : { otherGive }),
         iterations: ITERATIONS,
         onProgress: ({ done, best }) => onProgress(done, best.score.largestRatio),
       }),

@@ -26,6 +26,7 @@ function startWorker(): Worker {
  * Share a trip out.
  *
  * @param levelGive how much of the largest ratio evener days may take back
+ * @param otherGive asks for a second share, with another give
  * @param onProgress how far it is, from 0 to 1, and the largest ratio of the best share so far; silent once it is over
  * @returns the result; after `stop`, the best share so far, or undefined when there is none yet
  */
@@ -34,6 +35,7 @@ export function runShare(
   seed: number,
   levelGive: number,
   onProgress: (done: number, largestRatio: number) => void,
+  otherGive?: number,
 ): Run<ShareResult | undefined> {
   const worker = startWorker();
   const over = { now: false };
@@ -46,7 +48,7 @@ export function runShare(
   return raced<ShareResult | undefined>(
     worker,
     WHAT,
-    wrap<Engine>(worker).share(trip, seed, levelGive, heard),
+    wrap<Engine>(worker).share(trip, seed, levelGive, otherGive, heard),
     () => best,
     over,
   );

@@ -36,11 +36,13 @@ const engine = {
     trip: Trip,
     seed: number,
     levelGive: number,
+    otherGive: number | undefined,
     onProgress: (progress: ShareProgress) => void,
   ): ShareResult {
     return solveShare(shareProblem(trip), {
       seed,
       levelGive,
+      ...(otherGive === undefined ? {} : { otherGive }),
       onProgress: (progress) => void onProgress(progress),
     });
   },

@@ -5,6 +5,7 @@ export * from './carrierEffects.js';
 export * from './leastRoom.js';
 export * from './problem.js';
 export * from './fairness.js';
+export { fullBound } from './fullBound.js';
 export * from './carriedWork.js';
 export * from './cures.js';
 export * from './cureWords.js';

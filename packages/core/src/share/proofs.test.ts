@@ -12,7 +12,7 @@ import { proveLevel } from './proveLevel.js';
 import { levelProgram, overloadProgram } from './shareProgram.js';
 import type { ShareScore } from './shareScore.js';
 import { ShareState } from './shareState.js';
-import { solveShare } from './solveShare.js';
+import { LEVEL_GIVE_FOR_DAYS, solveShare } from './solveShare.js';
 import { greedyAssignment } from './startingShares.js';
 import { runs, seeds } from '../testing/runs.js';
 
@@ -196,6 +196,27 @@ test('the search never does worse than the plain way, and starts from the share 
     expect(solved.score.infeasibility).toBeLessThanOrEqual(greedy.infeasibility);
   }
 });
+
+test('both ends of the choice come from the same lowest level: the other gives of it what days gain', () => {
+  for (const size of [SHARE_CLASSES[1]!, { members: 3, pieces: 8, days: 3 }]) {
+    const problem = shareProblem(randomShareTrip(size, 2));
+    const peak = solveShare(problem, { seed: 1, iterations: 30_000, otherGive: LEVEL_GIVE_FOR_DAYS });
+    if (peak.kind !== 'solved' || peak.other === undefined) throw new Error('expected two shares');
+    expect(peak.other.reachedLevel).toBe(peak.reachedLevel);
+    expect(peak.other.score.level).toBeLessThanOrEqual(peak.reachedLevel * (1 + LEVEL_GIVE_FOR_DAYS) + 1e-8);
+    expect(peak.other.score.evenness).toBeLessThanOrEqual(peak.score.evenness + 1e-9);
+    const anew = new ShareState(problem, assignmentIn(problem, peak.share)).score();
+    expect(peak.score.level).toBeCloseTo(anew.level, 9);
+    expect(peak.score.evenness).toBeCloseTo(anew.evenness, 9);
+  }
+});
+
+/** The carrier of each bundle in a share. */
+function assignmentIn(problem: ShareProblem, share: Trip['share']): Int32Array {
+  const index = new Map(problem.carriers.map((c, m) => [c.memberId, m]));
+  const carrier = new Map(share.map((a) => [a.pieceId, index.get(a.memberId)!]));
+  return Int32Array.from(problem.bundles, (b) => carrier.get(b.pieceIds[0]!)!);
+}
 
 test('the engine never calls itself deeper for a larger party: a hundred members, with little stack to do it in', () => {
   const problem = shareProblem(randomShareTrip(LARGE_CLASSES[2]!, 1));

@@ -116,7 +116,9 @@ type BoundFields =
  */
 export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
   const own = new Set(trip.personalThings.map((t) => t.id));
-  const locked = trip.share.filter((a) => a.locked || own.has(a.pieceId));
+  const locked = trip.share
+    .filter((a) => a.locked || own.has(a.pieceId))
+    .sort((a, b) => (a.pieceId < b.pieceId ? -1 : 1));
   const ids = new Set([...own, ...locked.map((a) => a.pieceId)]);
   return {
     legs: whole(trip.legs),
@@ -125,7 +127,8 @@ export function partsOfBound(trip: Trip): PartsOf<BoundFields> {
     personalThings: whole(trip.personalThings),
     kits: whole(trip.kits),
     groups: whole(trip.groups),
-    share: entries(locked),
+    // A new share says the same anew of what is locked.
+    share: { value: locked, key: locked.flatMap((a) => [a.pieceId, a.memberId, a.locked]) },
     handovers: entries(trip.handovers.filter((h) => ids.has(h.pieceId))),
     carrierRules: whole(trip.carrierRules),
     roles: whole(trip.roles),
@@ -196,6 +199,16 @@ export function shareFigures(trip: Trip, known: TripBound = tripBound(trip)): Sh
     contradictions,
     warnings: [...contradictions, ...broken],
   };
+}
+
+/** How far apart the loads of a day are, highest less lowest by the school of fairness, in the mean over all days. */
+export function meanDaySpread({ members }: Pick<ShareFigures, 'members'>): number {
+  const days = members[0]?.measures.length ?? 0;
+  const spreads = Array.from({ length: days }, (_v, d) => {
+    const present = members.map((m) => m.measures[d]!).filter((r) => r > 0);
+    return present.length === 0 ? 0 : Math.max(...present) - Math.min(...present);
+  });
+  return days === 0 ? 0 : spreads.reduce((sum, s) => sum + s, 0) / days;
 }
 
 function shareWarnings(trip: Trip, members: readonly MemberFigures[]): readonly string[] {

@@ -12,7 +12,7 @@
  * Tiers are solved one after another, each holding what the earlier reached. Budgets count iterations, not seconds,
  * so that a seed reproduces a share.
  */
-import { seededRandom } from '../units/random.js';
+import { seededRandom, type Random } from '../units/random.js';
 import type { Assignment } from '../trip/model.js';
 import { anneal, type Tier } from './anneal.js';
 import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';
@@ -51,6 +51,8 @@ export interface ShareOptions {
   readonly iterations?: number;
   /** Relative give of the level for evenness; 0 for strictly lexicographic. */
   readonly levelGive?: number;
+  /** Another give, for a second share from the same lowest level: the other end of the choice between peak and days. */
+  readonly otherGive?: number;
   /** Whether tidiness may take a little evenness; false for strictly lexicographic. */
   readonly evennessGives?: boolean;
   /** Only look for a share within limits, packs and rules, as soon as there is one. */
@@ -77,6 +79,8 @@ export interface SolvedShare {
   /** No share has a lower level than `reachedLevel`: the bound meets it, or all others were ruled out. */
   readonly proven: boolean;
   readonly iterations: number;
+  /** The share with the other give, where one was asked for. */
+  readonly other?: SolvedShare;
 }
 export interface ContradictoryShare {
   readonly kind: 'contradiction';
@@ -123,28 +127,66 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   const told: Told = { spent: 0, at: 0, reachedLevel: best.score.level, proven: false };
   const random = seededRandom(seed);
   const movable = problem.bundles.flatMap((b, i) => (b.allowed.length > 1 ? [i] : []));
+  /** The share that was asked for, once it is there and only the other end is looked for. */
+  let first: SolvedShare | undefined;
   const spend = (moves: number): void => {
     told.spent += moves;
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
     const planned =
       iterations * (2 * PART.fit + PART.level + PART.pairs + PART.crowd + PART.even + PART.tidy);
-    options.onProgress({ done: Math.min(1, told.spent / planned), best: answer(best, seed, told) });
+    const now = first ?? answer(best, seed, told);
+    options.onProgress({ done: Math.min(1, told.spent / planned), best: now });
   };
   const run = (tier: Tier): void => {
     if (movable.length > 0) anneal(state, movable, tier, random, spend);
   };
 
-  if (isEnumerable(problem)) {
-    const looked = enumerateShares(best, levelGive, options.evennessGives ?? true, tiers === 'fit');
-    told.spent = looked.moves;
-    told.reachedLevel = looked.reachedLevel;
-    told.proven = best.score.infeasibility <= ownInfeasibility(problem) + TINY;
-    return answer(best, seed, told);
-  }
+  const evennessGives = options.evennessGives ?? true;
+  /** What `finish` comes to with the give, and with the other one where it is asked for. */
+  const bothEnds = (finish: (give: number) => void): SolvedShare => {
+    const { assignment, score } = best;
+    const end = (give: number): SolvedShare => {
+      best.assignment = assignment;
+      best.score = score;
+      finish(give);
+      return answer(best, seed, told);
+    };
+    first = end(levelGive);
+    return options.otherGive === undefined ? first : { ...first, other: end(options.otherGive) };
+  };
+  if (isEnumerable(problem))
+    return bothEnds((give) => {
+      const looked = enumerateShares(best, give, evennessGives, tiers === 'fit');
+      told.spent += looked.moves;
+      told.reachedLevel = looked.reachedLevel;
+      told.proven = best.score.infeasibility <= ownInfeasibility(problem) + TINY;
+    });
   run(fitTier(best, iterations));
   splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR), spend);
   if (tiers === 'fit') return answer(best, seed, told);
+  lowerLevel(best, told, options, iterations, random, run, spend);
+  return bothEnds((give) => {
+    const levelCap = told.reachedLevel * (1 + give) + TINY * best.unit;
+    const low = new Floor(best.score);
+    run(crowdTier(best, low, levelCap, iterations));
+    low.holdCrowding(best.score);
+    for (const tier of evenTiers(best, low, levelCap, iterations)) run(tier);
+    run(tidyTier(best, low, levelCap, evennessGives, iterations));
+  });
+}
+
+/** The second tier: as low a level as can be found, and whether it is the lowest. */
+function lowerLevel(
+  best: Incumbent,
+  told: Told,
+  { proofNodes }: ShareOptions,
+  iterations: number,
+  random: Random,
+  run: (tier: Tier) => void,
+  spend: (moves: number) => void,
+): void {
+  const { problem } = best;
   const floor = new Floor(best.score);
   run(levelTier(best, floor, iterations));
   const pairs = Math.round((iterations * PART.pairs) / MOVES_A_PAIR);
@@ -153,14 +195,8 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   if (!isAtBound(best) && best.score.infeasibility <= ownInfeasibility(problem) + TINY)
     best.bound = withRelaxed(problem, best.bound);
   splitToLower(best, floor, random, Math.round(pairs * (1 - FIRST_PAIRS)), spend);
-  told.proven = isAtBound(best) || isRuledOut(best, floor, options.proofNodes ?? usualNodes(problem));
+  told.proven = isAtBound(best) || isRuledOut(best, floor, proofNodes ?? usualNodes(problem));
   told.reachedLevel = best.score.level;
-  const levelCap = told.reachedLevel * (1 + levelGive) + TINY * best.unit;
-  run(crowdTier(best, floor, levelCap, iterations));
-  floor.holdCrowding(best.score);
-  for (const tier of evenTiers(best, floor, levelCap, iterations)) run(tier);
-  run(tidyTier(best, floor, levelCap, options.evennessGives ?? true, iterations));
-  return answer(best, seed, told);
 }
 
 /** What has been found out on the way. */

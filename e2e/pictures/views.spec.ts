@@ -54,7 +54,7 @@ test('every view', async ({ page, browser }) => {
   await page.mouse.move(start.x + start.width / 2, start.y + 10);
   await page.mouse.down();
   await page.mouse.move(start.x, start.y + 30, { steps: 3 });
-  await page.mouse.move(goal.x + 690, goal.y + 50, { steps: 6 });
+  await page.mouse.move(goal.x + 690, goal.y + goal.height / 2, { steps: 6 });
   await expect(page.getByText('Largest, if dropped here')).toBeVisible();
   await page.screenshot({ path: join(FOLDER, 'shares-while-dragging.png') });
   await page.keyboard.press('Escape');

@@ -23,13 +23,13 @@ interface Props {
   /** The trip the figures are of. */
   readonly shown: Trip;
   readonly previewing: boolean;
-  readonly proof: ShareOut['proof'];
+  readonly provenLevel: ShareOut['provenLevel'];
   /** What the facts are worth; undefined until that is known. */
   readonly stands: StandsOn | undefined;
 }
 
 /** The largest and the smallest load, and how far the largest is from the best possible. */
-export function ShareFigureLines({ figures, shown, previewing, proof, stands }: Props) {
+export function ShareFigureLines({ figures, shown, previewing, provenLevel, stands }: Props) {
   const say = useSayRatio(shown);
   const { words, hidden } = useLimits();
   const { bound, gap } = figures;
@@ -37,7 +37,7 @@ export function ShareFigureLines({ figures, shown, previewing, proof, stands }: 
   const complete = figures.unshared.length === 0;
   // What was proven holds as long as there is the same to share.
   const proven =
-    complete && proof?.of === figures.bound && figures.level <= proof.level * (1 + 1.5 * LEVEL_GIVE);
+    complete && provenLevel !== undefined && figures.level <= provenLevel * (1 + 1.5 * LEVEL_GIVE);
   const isBest = shown.handovers.length === 0 && (proven || (isKnown && gap < 1e-6));
   const school = fairnessSchool(shown.fairness);
   return (

@@ -23,7 +23,7 @@ interface Props {
 /** How fair the share is, how much fairer it could be, and the button that makes it so. */
 export function ShareFigurePanel({ figures, shown, previewing }: Props) {
   const stands = useStandsOn(shown, previewing);
-  const shareOut = useShareOut(figures, useSayRatio(shown));
+  const shareOut = useShareOut(useSayRatio(shown));
   const now = useMemo(() => ({ figures, shown, stands }), [figures, shown, stands]);
   // What is below stays as it was while a piece is in hand: nothing moves away under it.
   const rest = useAtRest(now, previewing);
@@ -33,7 +33,7 @@ export function ShareFigurePanel({ figures, shown, previewing }: Props) {
         figures={figures}
         shown={shown}
         previewing={previewing}
-        proof={shareOut.proof}
+        provenLevel={shareOut.provenLevel}
         stands={stands}
       />
       <ShareOutPanel shareOut={shareOut} />

@@ -6,8 +6,6 @@ import {
   meanDaySpread,
   NO_BOUND,
   shareFigures,
-  type ShareBound,
-  type ShareFigures,
   type ShareResult,
 } from '@graft/core/share';
 import { lockPiece, replaceShare, type Trip } from '@graft/core/trip';
@@ -47,17 +45,17 @@ export interface ShareOut {
   readonly begin: () => void;
   /** @param keep pieces that are locked first, so that they stay where somebody put them */
   readonly shareOut: (keep?: readonly string[]) => void;
-  /** A level below which no share of these pieces and people is, as far as it was proven here. */
-  readonly proof: { readonly of: ShareBound; readonly level: number } | undefined;
+  /** A level below which no share of what is to be shared now is, where that was proven here. */
+  readonly provenLevel: number | undefined;
 }
 
 /** A new share of all that is not locked; goes on when the station is left. */
-export function useShareOut(figures: ShareFigures, say: (ratio: number) => string): ShareOut {
+export function useShareOut(say: (ratio: number) => string): ShareOut {
   const { walked, change, session } = useTrip();
   const run = useRun('Sharing out', { outlives: true });
   const [asked, setAsked] = useState<readonly string[] | undefined>();
   const [give, setGive] = useState<Give>('peak');
-  const [proof, setProof] = useState<ShareOut['proof']>();
+  const [proof, setProof] = useState<{ readonly of: object; readonly level: number } | undefined>();
   const [known, setKnown] = useState<{ readonly of: object; readonly ends: Ends } | undefined>();
   const ends = known?.of === boundKey(walked) ? known.ends : undefined;
 
@@ -96,7 +94,7 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
       const both = { [give]: endOf(result.share), [otherAim]: endOf(result.other.share) };
       setKnown({ of: boundKey(locked(walked)), ends: both as unknown as Ends });
     }
-    if (result.proven) setProof({ of: figures.bound, level: result.reachedLevel });
+    if (result.proven) setProof({ of: boundKey(locked(walked)), level: result.reachedLevel });
   };
   return {
     run,
@@ -115,7 +113,7 @@ export function useShareOut(figures: ShareFigures, say: (ratio: number) => strin
       else void shareOut();
     },
     shareOut: (keep) => void shareOut(keep),
-    proof,
+    provenLevel: proof?.of === boundKey(walked) ? proof.level : undefined,
   };
 }
 

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { shareFigures, tripBound } from '@graft/core/share';
+import { NO_BOUND, shareFigures } from '@graft/core/share';
 import { assess, loadingSteps, planningDay, stowProblem } from '@graft/core/stow';
 import { packOf, type Member, type Trip } from '@graft/core/trip';
 import { CutPicture } from '../packs/CutPicture';
@@ -69,8 +69,7 @@ export default function LivePicture() {
 
 function Beams({ trip }: { trip: Trip }) {
   // The bound is of people and pieces, which stay.
-  const [bound] = useState(() => tripBound(trip));
-  const figures = shareFigures(trip, bound);
+  const figures = shareFigures(trip, NO_BOUND);
   return (
     <BeamBoard
       trip={trip}

@@ -11,6 +11,7 @@ import { leastVolumeL, mostRoomL } from './leastRoom.js';
 import type { ShareProblem } from './problem.js';
 import { apartFrom } from './keepApart.js';
 import { ShareState } from './shareState.js';
+import { heaviestFirst, twinBefore, twinCarrierBefore } from './twins.js';
 import { massStepKg } from './waterFill.js';
 
 export interface LevelProof {
@@ -89,6 +90,12 @@ class PackSearch {
   private readonly amount: Float64Array;
   private readonly room: Float64Array;
   private readonly order: readonly number[];
+  private readonly rank: Int32Array;
+  /** What is alike comes in one order only: a bundle after its twin, a carrier's first bundle after their twin's. */
+  private readonly twin: Int32Array;
+  private readonly twinCarrier: Int32Array;
+  /** The rank of the first bundle of each filled pack. */
+  private readonly firstIn: Int32Array;
   private readonly packs: readonly number[];
   private readonly sets: readonly SpareSet[];
   private readonly carrierOf: Int32Array;
@@ -119,12 +126,16 @@ class PackSearch {
         ...roomL.map((of) => of[m]!),
       ]),
     );
-    const heaviest = bundles.map((b) => Math.max(...b.massKg));
-    this.order = bundles.map((_b, i) => i).sort((a, b) => heaviest[b]! - heaviest[a]! || a - b);
+    this.order = heaviestFirst(problem);
+    this.rank = new Int32Array(bundles.length);
+    this.order.forEach((b, i) => (this.rank[b] = i));
+    this.twin = twinBefore(problem, this.order);
     this.chances = Int32Array.from(bundles, (b) => b.allowed.length);
     // Packs that few pieces may go into leave few choices: they come first.
     const choices = carriers.map((_c, m) => bundles.filter((b) => b.allowed.includes(m)).length);
     this.packs = carriers.map((_c, m) => m).sort((a, b) => choices[a]! - choices[b]! || a - b);
+    this.twinCarrier = twinCarrierBefore(problem, this.packs);
+    this.firstIn = new Int32Array(carriers.length).fill(bundles.length);
     this.carrierOf = new Int32Array(bundles.length).fill(-1);
     this.apartFrom = apartFrom(problem);
     const families = new Map<string, readonly number[]>();
@@ -176,6 +187,7 @@ class PackSearch {
         if (this.nodes >= this.nodesMost || this.isHopeless(pack, i)) return false;
         if (i === pack.mine.length) {
           choice.state = 'filled';
+          this.firstIn[pack.m] = this.rankOf(pack.mine.find((b) => this.carrierOf[b] === pack.m));
           this.spend(pack, -1);
           if (pack.at + 1 < this.packs.length) return this.firstChoice(pack.at + 1);
           this.spend(pack, 1);
@@ -184,8 +196,7 @@ class PackSearch {
         const b = pack.mine[i]!;
         choice.lastChance = this.chances[b] === 1;
         this.chances[b]! -= 1;
-        if (!this.fits(b, pack.left) || !this.apartFrom[b]!.every((o) => this.carrierOf[o] !== pack.m))
-          return this.goWithout(choice);
+        if (!this.mayTake(b, pack)) return this.goWithout(choice);
         this.carrierOf[b] = pack.m;
         this.add(b, pack, -1);
         choice.state = 'with';
@@ -257,6 +268,19 @@ class PackSearch {
     const left = this.room.slice(m * dims, (m + 1) * dims);
     const pack = { at, m, mine, sets, hope, left, waste: sets.map(() => left.slice()) };
     return { pack, i: 0, state: 'new', lastChance: false };
+  }
+
+  private rankOf(b: number | undefined): number {
+    return b === undefined ? this.order.length : this.rank[b]!;
+  }
+
+  private mayTake(b: number, pack: Filling): boolean {
+    const twin = this.twin[b]!;
+    // Its twin was left out of this pack: with it instead it would be the same.
+    if (twin >= 0 && this.carrierOf[twin]! < 0) return false;
+    const before = this.twinCarrier[pack.m]!;
+    if (before >= 0 && this.rank[b]! < this.firstIn[before]!) return false;
+    return this.fits(b, pack.left) && this.apartFrom[b]!.every((o) => this.carrierOf[o] !== pack.m);
   }
 
   private fits(b: number, left: Float64Array): boolean {

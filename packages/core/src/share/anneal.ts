@@ -4,6 +4,7 @@
  */
 import { pickIndex, type Random } from '../units/random.js';
 import { fullness } from './leastRoom.js';
+import { mayCarryTable } from './problem.js';
 import type { ShareState } from './shareState.js';
 
 /** Taken once: a lookup on a global is not free everywhere. */
@@ -120,10 +121,7 @@ class Proposal {
     const { bundles } = state.problem;
     this.isMovable = new Uint8Array(bundles.length);
     for (const b of movable) this.isMovable[b] = 1;
-    this.mayCarry = new Uint8Array(bundles.length * state.carrierCount);
-    bundles.forEach((bundle, b) =>
-      bundle.allowed.forEach((m) => (this.mayCarry[b * state.carrierCount + m] = 1)),
-    );
+    this.mayCarry = mayCarryTable(state.problem);
     this.volume = Float64Array.from(bundles, (b) => max(0, ...b.volumeL));
     this.byVolume = Int32Array.from([...movable].sort((a, b) => this.volume[a]! - this.volume[b]!));
     this.rank = new Int32Array(bundles.length);

@@ -26,9 +26,8 @@ export interface DealProgram {
 export interface DealSolution {
   /** What a unit of each row's room is worth, none below zero. */
   readonly prices: Float64Array;
-  /** What of each item goes to each of its places: those of item b begin at `begin[b]`. */
+  /** What of each item goes to each of its places, in their order. */
   readonly parts: Float64Array;
-  readonly begin: Int32Array;
 }
 
 const MOST_STEPS = 60;
@@ -187,7 +186,7 @@ class Point {
 
   solution(): DealSolution {
     const prices = Float64Array.from({ length: this.rows }, (_v, r) => Math.max(0, -this.y[this.items + r]!));
-    return { prices, parts: this.x.slice(0, this.pairs), begin: this.begin };
+    return { prices, parts: this.x.slice(0, this.pairs) };
   }
 
   /** Newton's direction for what is missing on each side, and what products should change by. */

@@ -4,6 +4,7 @@
  * looked at that bring the heaviest day's mass and the fullest day's volume within what both may have.
  */
 import { pickIndex, type Random } from '../units/random.js';
+import { mayCarryTable } from './problem.js';
 import { above } from './shareScore.js';
 import type { ShareState } from './shareState.js';
 
@@ -78,20 +79,14 @@ export class PairSplit {
     private readonly aim: SplitAim,
   ) {
     this.litre = aim === 'over' ? 1 : LITRE;
-    const { bundles } = state.problem;
-    this.mayCarry = new Uint8Array(bundles.length * state.carrierCount);
-    bundles.forEach((b, i) => b.allowed.forEach((m) => (this.mayCarry[i * state.carrierCount + m] = 1)));
+    this.mayCarry = mayCarryTable(state.problem);
   }
 
-  /**
-   * Divides what two carriers have; where nothing is better, another division that is as good.
-   *
-   * @returns whether anything changed
-   */
-  divide(i: number, j: number): boolean {
+  /** Divides what two carriers have; where nothing is better, another division that is as good. */
+  divide(i: number, j: number): void {
     const { state, things } = this;
     this.pick(i, j);
-    if (things.length < 2) return false;
+    if (things.length < 2) return;
     const before = this.cost(i, j, undefined, 0);
     const [d, v] = this.tightestDays(i, j);
     const bundles = state.problem.bundles;
@@ -125,7 +120,7 @@ export class PairSplit {
       else this.high.add(kgOf(b), litresOf(b), 1 << (k - half));
     }
     const mask = this.best(i, j, half, before, [fromKg, toKg, fromL, toL]);
-    return mask !== undefined && this.take(i, j, mask);
+    if (mask !== undefined) this.take(i, j, mask);
   }
 
   /** What a carrier may have on a day, kg, and what a kilogram above counts. */
@@ -253,7 +248,7 @@ export class PairSplit {
   }
 
   /** Makes a division, unless rules, limits or containers make more of it than its sums say. */
-  private take(i: number, j: number, mask: number): boolean {
+  private take(i: number, j: number, mask: number): void {
     const { state, things } = this;
     const moved: number[] = [];
     const [apart, over] = [state.apart, state.over];
@@ -264,13 +259,12 @@ export class PairSplit {
       state.weigh(b, to, -1);
       state.move(b, to, -1);
     });
-    if (state.apart <= apart && state.over <= max(over, 0) + 1e-9) return moved.length > 0;
+    if (state.apart <= apart && state.over <= max(over, 0) + 1e-9) return;
     for (const b of moved) {
       const to = state.carrierOf[b] === i ? j : i;
       state.weigh(b, to, -1);
       state.move(b, to, -1);
     }
-    return false;
   }
 }
 

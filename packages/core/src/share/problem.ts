@@ -133,6 +133,13 @@ export function shareProblem(trip: Trip, firstDay = 1): ShareProblem {
   };
 }
 
+/** By bundle, then carrier: 1 where that carrier may have it. */
+export function mayCarryTable({ bundles, carriers }: ShareProblem): Uint8Array {
+  const table = new Uint8Array(bundles.length * carriers.length);
+  bundles.forEach((b, i) => b.allowed.forEach((m) => (table[i * carriers.length + m] = 1)));
+  return table;
+}
+
 /** A child, or somebody hurt, is above the limit last: others carry for them (common practice; the number is Graft's own). */
 const HELPED_WEIGHT = 3;
 

@@ -7,6 +7,7 @@
 import { leastVolumeL, mostRoomL } from './leastRoom.js';
 import type { ShareProblem } from './problem.js';
 import { solveDeal, type DealRow } from './interiorPoint.js';
+import { waterFillLevel } from './waterFill.js';
 
 /** What is minimised. */
 export type RelaxedAim =
@@ -42,7 +43,7 @@ const WORTH_IT = 1e-6;
 
 export function relaxedBound(problem: ShareProblem, aim: RelaxedAim): RelaxedBound {
   const relaxation = new Relaxation(problem, aim);
-  let best = relaxation.nothing();
+  let best: RelaxedBound = { value: 0, volumePart: 0, apartPart: 0, day: 0 };
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const found = relaxation.round();
     const more = found.value - best.value;
@@ -57,7 +58,7 @@ class Relaxation {
   private readonly days: number;
   private rows: Row[] = [];
   private readonly taken = new Set<string>();
-  private parts = new Float64Array(0);
+  private parts: Float64Array = new Float64Array(0);
   /** Places left open to each bundle: those whose own things are above the level take nothing. */
   private open: readonly (readonly number[])[] = [];
   private closedAbove: number;
@@ -81,10 +82,6 @@ class Relaxation {
     this.rulesOf = rulesOf;
     this.closedAbove = aim.kind === 'level' ? aim.atLeast : Infinity;
     this.begin();
-  }
-
-  nothing(): RelaxedBound {
-    return { value: 0, volumePart: 0, apartPart: 0, day: 0 };
   }
 
   /** The day that is heaviest for all together, and the one on which packs are fullest. */
@@ -172,8 +169,10 @@ class Relaxation {
       rows,
       ...(aim.kind === 'cost' ? { cost: open.map((list, b) => list.map((m) => aim.cost(b, m))) } : {}),
     });
-    this.parts = Float64Array.from(parts);
-    return this.boundAt(prices, rows);
+    this.parts = parts;
+    // No row's price is above what being over it costs: rounding must not make the bound untrue.
+    const capped = prices.map((price, r) => Math.min(price, rows[r]!.overCost ?? Infinity));
+    return this.boundAt(capped, rows);
   }
 
   /** What no share costs less than, at given prices. */
@@ -195,16 +194,22 @@ class Relaxation {
     });
     const perDay = new Float64Array(this.days);
     const perKind = { load: 0, volume: 0, limit: 0, apart: 0 };
-    const levels: { price: number; floor: number }[] = [];
+    /** What a level is worth by the price of each load, and what that is less for what was there before. */
+    const yards: number[] = [];
+    const bases: number[] = [];
     this.rows.forEach((row, r) => {
-      const price = Math.min(prices[r]!, rows[r]!.overCost ?? Infinity);
+      const price = prices[r]!;
       const spent = price * Math.abs(rows[r]!.room);
       perKind[row.kind] += spent;
       if (row.kind !== 'apart') perDay[row.d]! += spent;
-      if (row.kind === 'load') levels.push({ price, floor: -rows[r]!.room });
-      else worth -= price * rows[r]!.room;
+      if (row.kind === 'load' && price > 0) {
+        yards.push(price);
+        bases.push(-price * rows[r]!.room);
+      } else if (row.kind !== 'load') worth -= price * rows[r]!.room;
     });
-    const value = aim.kind === 'level' ? Math.min(levelAt(levels, worth), this.lowestClosed()) : worth;
+    // What somebody's own things are above takes nothing: as where mass is poured over carriers.
+    const level = yards.length === 0 && worth > 0 ? Infinity : waterFillLevel(yards, bases, worth);
+    const value = aim.kind === 'level' ? Math.min(level, this.lowestClosed()) : worth;
     const all = perKind.load + perKind.volume + perKind.limit + perKind.apart;
     const part = (kind: Kind): number => (all > 0 ? perKind[kind] / all : 0);
     return {
@@ -270,25 +275,4 @@ class Relaxation {
     }
     return grew;
   }
-}
-
-/**
- * The least level at which what rooms are worth, Σ price · max(0, level − floor), reaches a sum: what somebody's own things
- * are above takes nothing.
- */
-function levelAt(
-  cells: readonly { readonly price: number; readonly floor: number }[],
-  worth: number,
-): number {
-  if (worth <= 0) return 0;
-  const order = cells.filter((c) => c.price > 0).sort((a, b) => a.floor - b.floor);
-  let [prices, floors, level] = [0, 0, Infinity];
-  for (const [k, { price, floor }] of order.entries()) {
-    prices += price;
-    floors += price * floor;
-    level = (worth + floors) / prices;
-    const next = order[k + 1];
-    if (next === undefined || level <= next.floor) break;
-  }
-  return level;
 }

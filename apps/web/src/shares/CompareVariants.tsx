@@ -1,9 +1,10 @@
 import { Box, Table, Text, VisuallyHidden } from '../theme/chakra';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import {
   asVariant,
   carriedWork,
   isOverloaded,
+  NO_BOUND,
   shareFigures,
   whatIfText,
   type ShareFigures,
@@ -14,12 +15,14 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useInUnits } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
+import { useTripBound } from '../shared/useTripBound';
 import { workText } from '../shared/work';
 
 interface Column {
   readonly name: string;
   readonly about: string;
   readonly trip: Trip;
+  /** All but how far it is from the bound: `Distance` asks for that. */
   readonly figures: ShareFigures;
 }
 
@@ -29,14 +32,14 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
   const { massUnit } = usePreferences();
   const columns = useMemo(
     (): readonly Column[] => [
-      { name: 'The plan', about: `${trip.legs.length} days`, trip, figures: shareFigures(trip) },
+      { name: 'The plan', about: `${trip.legs.length} days`, trip, figures: shareFigures(trip, NO_BOUND) },
       ...variants.map((v) => {
         const as = asVariant(trip, v);
         return {
           name: v.name,
           about: v.changes.map((c) => whatIfText(trip, c)).join('; '),
           trip: as,
-          figures: shareFigures(as),
+          figures: shareFigures(as, NO_BOUND),
         };
       }),
     ],
@@ -45,21 +48,13 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
   const limits = useLimits();
   const inUnits = useInUnits();
   const say = (c: Column, ratio: number): string => limits.measure(c.trip.fairness, ratio);
-  const rows: readonly (readonly [label: string, cell: (c: Column) => string])[] = [
+  const rows: readonly (readonly [label: string, cell: (c: Column) => ReactNode])[] = [
     [
       'Largest load',
       (c) => `${say(c, c.figures.largestRatio)}, ${c.figures.largestMember?.name ?? 'nobody'}`,
     ],
     ['Lowest of the members', (c) => say(c, c.figures.smallestRatio)],
-    [
-      'Distance from the best possible',
-      (c) =>
-        c.figures.unshared.length > 0
-          ? `${c.figures.unshared.length} unshared`
-          : c.figures.gap < 1e-6
-            ? 'none'
-            : `within ${formatPercent(c.figures.gap, 1, 'up')}`,
-    ],
+    ['Distance from the best possible', (c) => <Distance trip={c.trip} />],
     ['Above limits, members', (c) => String(c.figures.members.filter(isOverloaded).length)],
     [
       'Group kit at the start',
@@ -128,4 +123,14 @@ export function CompareVariants({ variants }: { variants: readonly Variant[] }) 
       </Table.Root>
     </Box>
   );
+}
+
+/** How far a share is from the bound, which a worker works out. */
+function Distance({ trip }: { trip: Trip }) {
+  const { bound, isKnown, failed } = useTripBound(trip);
+  const { unshared, gap } = useMemo(() => shareFigures(trip, bound), [trip, bound]);
+  if (unshared.length > 0) return `${unshared.length} unshared`;
+  if (failed !== '') return 'not known';
+  if (!isKnown) return '…';
+  return gap < 1e-6 ? 'none' : `within ${formatPercent(gap, 1, 'up')}`;
 }

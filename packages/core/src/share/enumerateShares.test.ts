@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
-import { runs } from '../testing/runs.js';
 import { isEnumerable } from './enumerateShares.js';
 import { shareProblem, type ShareProblem } from './problem.js';
 import type { ShareScore } from './shareScore.js';
@@ -61,7 +60,7 @@ test('on tiny trips every tier is at its best, by brute force', () => {
         expect(solved.score.evenness).toBeCloseTo(evenness, 7);
       },
     ),
-    { seed: 96, numRuns: runs(150) },
+    { seed: 96, numRuns: 1520 },
   );
-  expect(looked).toBeGreaterThan(20);
+  expect(looked).toBeGreaterThanOrEqual(1000);
 }, 300_000);

@@ -2,8 +2,8 @@
 import { pickIndex, seededRandom, type Random } from '../units/random.js';
 import { ShareState } from './shareState.js';
 import type { Near } from './reshare.js';
-import { handoversIn, handoversOf, handoverCost } from './reshare.js';
-import { leastVolumeL, mostRoomL } from './leastRoom.js';
+import { handoversIn, handoverCost } from './reshare.js';
+import { fewestConceivable } from './fewestConceivable.js';
 import type { ShareProblem } from './problem.js';
 import { FITS } from './fits.js';
 
@@ -177,51 +177,4 @@ function stayingPut(problem: ShareProblem, otherwise: ArrayLike<number>): Int32A
       .sort((x, y) => y.count - x.count)[0];
     return staying?.m ?? otherwise[b]!;
   });
-}
-
-/**
- * A number of handovers below which none can do: what must leave each carrier, and what is where it may not stay.
- *
- * @param asked from `askedProblem`
- */
-export function fewestConceivable(asked: ShareProblem): number {
-  const holds = asked.carriers.map((): number[] => []);
-  let homeless = 0;
-  asked.bundles.forEach((bundle, b) => {
-    const { carriedBy, allowed, pieceIds } = bundle;
-    const [first] = carriedBy;
-    const settled =
-      first !== undefined &&
-      carriedBy.length === pieceIds.length &&
-      carriedBy.every((m) => m === first) &&
-      allowed.includes(first);
-    if (settled) holds[first]!.push(b);
-    else homeless += Math.min(...allowed.map((m) => handoversOf(bundle, m)));
-  });
-  const roomL = Array.from({ length: asked.dayCount }, (_v, d) => mostRoomL(asked, d));
-  const mustLeave = holds.map((held, m) => {
-    const { limitKg, baseKg } = asked.carriers[m]!;
-    return limitKg.reduce((most, limit, d) => {
-      if (limit === Infinity) return most;
-      return Math.max(
-        most,
-        fewestToGo(held, (b) => asked.bundles[b]!.massKg[d]!, limit - baseKg[d]!),
-        fewestToGo(held, (b) => leastVolumeL(asked.bundles[b]!, d), roomL[d]![m]!),
-      );
-    }, 0);
-  });
-  return homeless + mustLeave.reduce((a, b) => a + b, 0);
-}
-
-/** How many bundles must go at least for the rest to fit: the largest first. */
-function fewestToGo(held: readonly number[], amount: (b: number) => number, room: number): number {
-  const amounts = held.map(amount).sort((x, y) => y - x);
-  let excess = amounts.reduce((sum, a) => sum + a, 0) - room;
-  let count = 0;
-  for (const a of amounts) {
-    if (excess <= FITS) break;
-    excess -= a;
-    count += 1;
-  }
-  return count;
 }

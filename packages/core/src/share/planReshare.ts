@@ -3,6 +3,7 @@ import type { Trip } from '../trip/model.js';
 import { carrierOf } from '../trip/queries.js';
 import { nearIn, type Move } from './handovers.js';
 import { shareProblem, type ShareProblem } from './problem.js';
+import { fewerHandovers } from './fewerHandovers.js';
 import { fewestHandovers } from './fewestHandovers.js';
 import { relaxedBound } from './relaxedBound.js';
 import { askedProblem, handoverCost, handoversOf, onTheWay, type ReshareAim } from './reshare.js';
@@ -31,6 +32,8 @@ const BEST_ITERATIONS = 600_000;
 const FEWEST_ITERATIONS = 800_000;
 /** How often it is tried again while fewer may do. */
 const MORE_TRIES = 3;
+/** Shares that a search for fewer may look at. */
+const NODES = 60_000;
 /** Rounding that a bound on whole numbers may have. */
 const WHOLE = 1e-4;
 
@@ -52,17 +55,23 @@ export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: numb
   const asked = askedProblem(problem, aim, reached);
   const fewestIterations = Math.min(FEWEST_ITERATIONS, 2 * usualIterations(problem));
   const near = nearIn(trip, problem);
-  const byRows = fewestByRows(asked);
   let found = fewestHandovers(asked, near, reached, seed, fewestIterations);
-  for (let again = 1; again <= MORE_TRIES && found.count > Math.max(found.atLeast, byRows); again += 1) {
-    const other = fewestHandovers(asked, near, found.assignment, seed + again, fewestIterations);
-    if (other.count < found.count) found = other;
+  let atLeast = Math.max(found.atLeast, fewestByRows(asked));
+  for (let again = 1; again <= MORE_TRIES && found.count > atLeast; again += 1) {
+    const fewer = fewerHandovers(asked, found.count - 1, NODES);
+    if (fewer.found === undefined && fewer.isComplete) atLeast = found.count;
+    else {
+      // Who gives to whom is bettered from there; or it is tried anew.
+      const from = fewer.found ?? found.assignment;
+      const other = fewestHandovers(asked, near, from, seed + again, fewestIterations);
+      if (other.count < found.count) found = other;
+    }
   }
   return {
     kind: 'solved',
     moves: movesOf(trip, problem, found.assignment),
     count: found.count,
-    atLeast: Math.min(found.count, Math.max(found.atLeast, byRows)),
+    atLeast: Math.min(found.count, atLeast),
     best: best.score,
     reached,
   };

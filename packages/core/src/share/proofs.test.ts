@@ -105,7 +105,7 @@ describe('proveLevel', () => {
         const index = new Map(problem.carriers.map((c, m) => [c.memberId, m]));
         const carrier = new Map(start.share.map((a) => [a.pieceId, index.get(a.memberId)!]));
         const assignment = Int32Array.from(problem.bundles, (b) => carrier.get(b.pieceIds[0]!)!);
-        const proof = proveLevel(problem, assignment, start.score.level, 1_000_000);
+        const proof = proveLevel(problem, assignment, start.score.level, start.bound.level, 1_000_000);
         expect(proof.proven).toBe(true);
         expect(new ShareState(problem, proof.assignment).score().level).toBeCloseTo(lowest, 8);
       }),
@@ -113,12 +113,14 @@ describe('proveLevel', () => {
     );
   });
   test('every small class is proven, and HiGHS agrees', async () => {
-    for (const seed of seeds(3)) {
-      const problem = shareProblem(randomShareTrip(SHARE_CLASSES[0]!, seed));
+    const full = { members: 4, pieces: 15, days: 3, fill: 0.9 };
+    const classes = [SHARE_CLASSES[0]!, full, { ...full, bigPieces: true }, { ...full, equal: true }];
+    for (const [c, seed] of classes.flatMap((x) => seeds(3).map((n) => [x, n] as const))) {
+      const problem = shareProblem(randomShareTrip(c, seed));
       const solved = solveShare(problem, { seed: 1 });
       if (solved.kind !== 'solved') throw new Error('expected a share');
       expect(solved.proven).toBe(true);
-      const cut = proveLevel(problem, greedyAssignment(problem), 1, 3);
+      const cut = proveLevel(problem, greedyAssignment(problem), 1, 0, 3);
       expect(cut).toMatchObject({ proven: false });
       const program = levelProgram(problem, solved.bound.level, solved.reachedLevel * 1.01, true);
       expect((await solveProgram(program)).objective).toBeCloseTo(solved.reachedLevel, 6);

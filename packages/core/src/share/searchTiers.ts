@@ -11,7 +11,7 @@ const { abs, max } = Math;
 /** Differences below this are rounding. */
 export const TINY = 1e-9;
 /** Parts of the iterations that each tier may take. */
-export const PART = { fit: 0.3, level: 0.05, pairs: 1, crowd: 0.1, even: 0.4, tidy: 0.1 };
+export const PART = { fit: 0.3, level: 0.05, pairs: 1, fill: 0.5, crowd: 0.1, even: 0.4, tidy: 0.1 };
 /** How far below the incumbent the target lies, of the way to the bound: halfway is mostly out of reach. */
 const CHASE = 0.1;
 /** How much one broken keep-apart rule counts while room is sought, kg: more than any piece. */

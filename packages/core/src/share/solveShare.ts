@@ -17,6 +17,7 @@ import type { Assignment } from '../trip/model.js';
 import { anneal, type Tier } from './anneal.js';
 import { ownInfeasibility, shareBound, type ShareBound } from './bound.js';
 import { enumerateShares, isEnumerable } from './enumerateShares.js';
+import { fillToLower, LOOKS_A_MOVE } from './fillTiers.js';
 import { proveLevel } from './proveLevel.js';
 import type { ShareProblem } from './problem.js';
 import { withRelaxed } from './fullBound.js';
@@ -57,7 +58,7 @@ export interface ShareOptions {
   readonly evennessGives?: boolean;
   /** Only look for a share within limits, packs and rules, as soon as there is one. */
   readonly tiers?: 'all' | 'fit';
-  /** Choices that the proof may try; 0 for none. By the problem's size when left out. */
+  /** Sums that the proof may look at; 0 for none. By the problem's size when left out. */
   readonly proofNodes?: number;
   readonly onProgress?: (progress: ShareProgress) => void;
 }
@@ -92,10 +93,9 @@ export type ShareResult = SolvedShare | ContradictoryShare;
 /** Search moves that a problem's size asks for, and the most of them. */
 const ITERATIONS_PER_CHOICE = 1_500;
 const MOST_ITERATIONS = 1_600_000;
-/** A proof is worth a long try where few bundles can move. */
-const PROVABLE_BUNDLES = 32;
-const PROOF_NODES = 4_000_000;
-const FEW_PROOF_NODES = 50_000;
+/** A proof is tried where few bundles can move, and may look at so many sums. */
+const PROVABLE_BUNDLES = 40;
+const PROOF_NODES = 8_000_000;
 
 /** Search moves by the number of choices there are. */
 export function usualIterations(problem: ShareProblem): number {
@@ -105,7 +105,7 @@ export function usualIterations(problem: ShareProblem): number {
 
 function usualNodes(problem: ShareProblem): number {
   const movable = problem.bundles.filter((b) => b.allowed.length > 1).length;
-  return movable <= PROVABLE_BUNDLES ? PROOF_NODES : FEW_PROOF_NODES;
+  return movable <= PROVABLE_BUNDLES ? PROOF_NODES : 0;
 }
 
 /**
@@ -117,6 +117,7 @@ function usualNodes(problem: ShareProblem): number {
  */
 export function solveShare(problem: ShareProblem, options: ShareOptions): ShareResult {
   const { seed, iterations = usualIterations(problem), levelGive = LEVEL_GIVE, tiers = 'all' } = options;
+  const { proofNodes = usualNodes(problem) } = options;
   const reasons = [...problem.contradictions];
   if (problem.carriers.length === 0) reasons.push('the trip has no members to carry anything');
   if (reasons.length > 0) return { kind: 'contradiction', seed, reasons };
@@ -133,8 +134,9 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     told.spent += moves;
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
+    const { fit, level, pairs, fill, crowd, even, tidy } = PART;
     const planned =
-      iterations * (2 * PART.fit + PART.level + PART.pairs + PART.crowd + PART.even + PART.tidy);
+      iterations * (2 * fit + level + pairs + fill + crowd + even + tidy) + proofNodes / LOOKS_A_MOVE;
     const now = first ?? answer(best, seed, told);
     options.onProgress({ done: Math.min(1, told.spent / planned), best: now });
   };
@@ -165,7 +167,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   run(fitTier(best, iterations));
   splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR), spend);
   if (tiers === 'fit') return answer(best, seed, told);
-  lowerLevel(best, told, options, iterations, random, run, spend);
+  lowerLevel(best, told, proofNodes, iterations, random, run, spend);
   return bothEnds((give) => {
     const levelCap = told.reachedLevel * (1 + give) + TINY * best.unit;
     const low = new Floor(best.score);
@@ -180,7 +182,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
 function lowerLevel(
   best: Incumbent,
   told: Told,
-  { proofNodes }: ShareOptions,
+  proofNodes: number,
   iterations: number,
   random: Random,
   run: (tier: Tier) => void,
@@ -195,7 +197,8 @@ function lowerLevel(
   if (!isAtBound(best) && best.score.infeasibility <= ownInfeasibility(problem) + TINY)
     best.bound = withRelaxed(problem, best.bound);
   splitToLower(best, floor, random, Math.round(pairs * (1 - FIRST_PAIRS)), spend);
-  told.proven = isAtBound(best) || isRuledOut(best, floor, proofNodes ?? usualNodes(problem));
+  fillToLower(best, floor, random, iterations * PART.fill, spend);
+  told.proven = isAtBound(best) || isRuledOut(best, floor, proofNodes, spend);
   told.reachedLevel = best.score.level;
 }
 
@@ -209,10 +212,12 @@ interface Told {
 }
 
 /** Where the trip is small enough, a search that rules out every lower level; it may find one and take it. */
-function isRuledOut(best: Incumbent, floor: Floor, nodes: number): boolean {
+function isRuledOut(best: Incumbent, floor: Floor, nodes: number, spend: (moves: number) => void): boolean {
   const { problem, state } = best;
-  if (floor.apart > 0 || floor.over > ownInfeasibility(problem) + TINY) return false;
-  const proof = proveLevel(problem, best.assignment, best.score.level, nodes);
+  if (nodes === 0 || floor.apart > 0 || floor.over > ownInfeasibility(problem) + TINY) return false;
+  const proof = proveLevel(problem, best.assignment, best.score.level, best.bound.level, nodes, (looks) =>
+    spend(Math.round(looks / LOOKS_A_MOVE)),
+  );
   state.restore(proof.assignment);
   best.take();
   return proof.proven;

@@ -3,6 +3,7 @@ import { pickIndex, type Random } from '../units/random.js';
 import { PairSplit } from './pairSplit.js';
 import { HELD, isAtBound, TINY, type Floor, type Incumbent } from './searchTiers.js';
 import { infeasibilityOf } from './shareScore.js';
+import type { ShareState } from './shareState.js';
 
 const { max } = Math;
 
@@ -18,7 +19,7 @@ export const MOVES_A_PAIR = 30;
 /** Looks at pairs between two words on how far it is. */
 const TOLD_EVERY = 64;
 /** Is told how many moves were made. */
-type Spend = (moves: number) => void;
+export type Spend = (moves: number) => void;
 
 /**
  * Least infeasibility by dividing anew what two carriers have.
@@ -32,9 +33,7 @@ export function splitToFit(best: Incumbent, random: Random, tries: number, spend
   best.restart(() => Infinity)(state);
   const count = state.carrierCount;
   for (let k = 0; k < tries && count > 1 && best.score.infeasibility > bound.infeasibility + TINY; k += 1) {
-    const first = pickIndex(random, count);
-    const second = pickIndex(random, count - 1);
-    split.divide(first, second < first ? second : second + 1);
+    divideSome(state, split, random, 1);
     if (k % TOLD_EVERY === 0) spend(TOLD_EVERY * MOVES_A_PAIR);
     if (infeasibilityOf(state.over, state.apart) < best.score.infeasibility - HELD) best.take();
   }
@@ -56,17 +55,15 @@ export function splitToLower(
 ): void {
   const { state, unit } = best;
   const split = new PairSplit(state, random, 'level');
-  const chased = (): number =>
-    best.score.level - SPLIT_CHASE * max(best.score.level - best.bound.level, 1e-6 * unit);
+  const chased = (): number => chasedBy(best);
   best.restart(chased)(state);
   const count = state.carrierCount;
   const patience = PATIENCE * count * count;
   let since = 0;
   for (let k = 0; k < tries && count > 1 && !isAtBound(best); k += 1) {
     const worst = state.worstCarrier();
-    const first = worst >= 0 && random() < OF_WORST ? worst : pickIndex(random, count);
-    const second = pickIndex(random, count - 1);
-    split.divide(first, second < first ? second : second + 1);
+    if (worst >= 0 && random() < OF_WORST) divideWithSome(split, worst, count, random);
+    else divideSome(state, split, random, 1);
     since += 1;
     if (k % TOLD_EVERY === 0) spend(TOLD_EVERY * MOVES_A_PAIR);
     if (state.worstCarrier() < 0 && floor.isHeld(state) && state.level() < best.score.level - TINY * unit) {
@@ -78,4 +75,20 @@ export function splitToLower(
       split.kick();
     }
   }
+}
+
+/** A target just below the best, of the way to the bound. */
+export function chasedBy({ score, bound, unit }: Incumbent): number {
+  return score.level - SPLIT_CHASE * max(score.level - bound.level, 1e-6 * unit);
+}
+
+/** Divides anew what some pairs of carriers have. */
+export function divideSome(state: ShareState, split: PairSplit, random: Random, pairs: number): void {
+  const count = state.carrierCount;
+  for (let k = 0; k < pairs; k += 1) divideWithSome(split, pickIndex(random, count), count, random);
+}
+
+function divideWithSome(split: PairSplit, first: number, count: number, random: Random): void {
+  const second = pickIndex(random, count - 1);
+  split.divide(first, second < first ? second : second + 1);
 }

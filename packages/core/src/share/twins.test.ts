@@ -31,10 +31,10 @@ test('equal members and pieces are proven in a small part of the choices: as man
   );
   const problem = shareProblem(trip);
   const start = greedyAssignment(problem);
-  const proof = proveLevel(problem, start, new ShareState(problem, start).level(), 1_000_000);
+  const proof = proveLevel(problem, start, new ShareState(problem, start).level(), 0, 1_000_000);
   expect(proof.proven).toBe(true);
   expect(proof.nodes).toBeLessThan(2000);
   const equal = shareProblem(randomShareTrip({ members: 4, pieces: 16, days: 3, equal: true }, 1));
   const from = greedyAssignment(equal);
-  expect(proveLevel(equal, from, new ShareState(equal, from).level(), 4_000_000).proven).toBe(true);
+  expect(proveLevel(equal, from, new ShareState(equal, from).level(), 0, 4_000_000).proven).toBe(true);
 });

@@ -2,7 +2,6 @@ import { expect, test, type Page } from '../quick';
 import {
   cell,
   baseUrl,
-  callApi,
   demoText,
   importTrip,
   openStation,
@@ -172,27 +171,4 @@ test('masses in pounds, body weights hidden', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(cell(page, 'joss/bodyMassKg')).toHaveText('···');
   expect((await storedTrip(id)).trip.members[0]!.bodyMassKg).toBe(88);
-});
-
-test('a trip changed elsewhere: the change is not stored over it, and the newer state can be loaded', async ({
-  page,
-}) => {
-  const id = await importTrip(demoText('hut-roof'));
-  await openStation(page, id, 'people');
-  await expect(cell(page, 'joss/name')).toBeVisible();
-  const other = await callApi(`/trips/${id}/edits`, {
-    method: 'POST',
-    body: JSON.stringify({ version: 1, edits: [{ kind: 'set', field: 'name', value: 'Changed elsewhere' }] }),
-  });
-  expect(other.status).toBe(200);
-  await cell(page, 'joss/name').click();
-  await page.keyboard.press('Control+a');
-  await page.keyboard.type('Josua');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('This trip was changed elsewhere');
-  expect((await storedTrip(id)).trip.members[0]!.name).toBe('Joss');
-  page.on('dialog', (dialog) => void dialog.accept());
-  await page.getByRole('button', { name: 'Load the newer state' }).click();
-  await expect(page.getByRole('heading', { name: 'Changed elsewhere' })).toBeVisible();
-  await expect(cell(page, 'joss/name')).toHaveText('Joss');
 });

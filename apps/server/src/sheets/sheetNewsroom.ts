@@ -4,7 +4,7 @@
  * somebody was taken out or signed out.
  */
 import type { Response } from 'express';
-import type { SheetNews } from '@graft/core/api';
+import type { TripNews } from '@graft/core/api';
 
 /** A stream that says nothing for long is cut by what lies between. */
 const KEEP_ALIVE_MS = 25_000;
@@ -22,7 +22,7 @@ interface Reader {
 export class SheetNewsroom {
   private readonly readers = new Map<string, Set<Reader>>();
 
-  publish(tripId: string, news: SheetNews): void {
+  publish(tripId: string, news: TripNews): void {
     const readers = this.readers.get(tripId);
     if (readers === undefined) return;
     const text = `data: ${JSON.stringify(news)}\n\n`;

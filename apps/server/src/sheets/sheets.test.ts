@@ -2,7 +2,7 @@ import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
 import { createServer, get, type IncomingMessage } from 'node:http';
 import { join } from 'node:path';
-import type { ErrorBody, OpenedSheet, SheetNews, SheetProgress } from '@graft/core/api';
+import type { ErrorBody, OpenedSheet, TripNews, SheetProgress } from '@graft/core/api';
 import { answersOf, type KeptMark, type SheetMark } from '@graft/core/sheet';
 import { OWN_PAGE_HEADER } from '../http/app.js';
 import { aMark } from '../testing/marks.js';
@@ -330,7 +330,7 @@ describe('what members tell', () => {
       await tell(elsewhere, [aMark()]);
       const tick = aMark();
       await tell(token, [tick]);
-      const news = JSON.parse(String((await heard)[0]).replace(/^data: /, '')) as SheetNews;
+      const news = JSON.parse(String((await heard)[0]).replace(/^data: /, '')) as TripNews;
       expect(news).toEqual({ kind: 'marks', memberId: 'eddy', marks: [{ ...tick, byLeader: false }] });
       answer.destroy();
     } finally {

@@ -142,7 +142,9 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
       editRequest,
       req.body,
     );
-    res.json({ version: await store.edit(req.params.id, me(res).id, version, edits) });
+    const changed = await store.edit(req.params.id, me(res).id, version, edits);
+    news.publish(req.params.id, { kind: 'changed', ...changed });
+    res.json({ version: changed.version });
   });
 
   router.post('/:id/duplicate', may('read'), json(LARGEST.form), async (req, res) => {

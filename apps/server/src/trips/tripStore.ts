@@ -9,7 +9,7 @@ import type { RemovedSummary, StoredTrip, TripRole, TripSummary } from '@graft/c
 import { editedTripErrors } from '@graft/core/formats';
 import type { TakenAway } from '@graft/core/schema';
 import { tripGlance, type TripGlance } from '@graft/core/sheet';
-import { applyEdits, type Trip, type TripEdit } from '@graft/core/trip';
+import { applyEdits, changesText, type Trip, type TripEdit } from '@graft/core/trip';
 import { RemovedPartRow, TripLeaderRow, TripRow } from '../database/entities.js';
 import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
@@ -166,9 +166,14 @@ export class TripStore {
    * Play edits on a stored trip.
    *
    * @param version the version the edits were made on; another one in the database is refused as stale
-   * @returns the new version; nothing is written when the edits change nothing
+   * @returns the new version, and who changed what; nothing is written when the edits change nothing
    */
-  async edit(id: string, userId: string, version: number, edits: readonly TripEdit[]): Promise<number> {
+  async edit(
+    id: string,
+    userId: string,
+    version: number,
+    edits: readonly TripEdit[],
+  ): Promise<{ readonly version: number; readonly by: string; readonly what: string }> {
     return inTransaction(this.source, async (manager) => {
       const { name: by } = await access(manager, id, userId, 'full');
       const head = await lockedHead(manager, id, version);
@@ -192,7 +197,7 @@ export class TripStore {
         { id, version },
         { ...headOf(after), version: version + 1, updatedAt: new Date() },
       );
-      return version + 1;
+      return { version: version + 1, by, what: changesText(before, after, edits) };
     });
   }
 

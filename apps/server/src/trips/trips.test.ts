@@ -124,7 +124,7 @@ describe('edits', () => {
           for (const key of taken) seen.add(`${collection}.${key}`);
         }
         if (changed === now) continue;
-        version = await server.trips.edit(id, leader.userId, version, diffTrip(now, changed));
+        ({ version } = await server.trips.edit(id, leader.userId, version, diffTrip(now, changed)));
         now = changed;
       }
       expect((await read(id)).trip).toEqual(now);

@@ -11,6 +11,7 @@ import { Announcer } from './Announcer';
 import { MissingStrip } from './MissingStrip';
 import { RemovedNotice } from './RemovedParts';
 import { RunStrip } from './RunStrip';
+import { OthersChanges } from './OthersChanges';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
@@ -91,6 +92,7 @@ function TripFrame() {
       <StationLine />
       <MissingStrip />
       <SaveBanner />
+      <OthersChanges />
       <RunStrip />
       <RemovedNotice />
       <Announcer />

@@ -1,8 +1,11 @@
 /** @jest-environment jest-fixed-jsdom */
 import { act, screen, waitFor } from '@testing-library/react';
-import { emptyTrip } from '@graft/core/trip';
+import { assignPiece, emptyTrip, removeMember, type Trip } from '@graft/core/trip';
+import { OthersChanges } from '../app/OthersChanges';
 import { SaveBanner } from '../app/SaveBanner';
 import { TopBar } from '../app/TopBar';
+import { demoTrip } from '../testing/demo';
+import type { FakeServer } from '../testing/fakeServer';
 import { openTrip } from '../testing/openTrip';
 import { useTrip } from './TripProvider';
 
@@ -21,6 +24,7 @@ const page = (
   <>
     <TopBar />
     <SaveBanner />
+    <OthersChanges />
     <Grower />
   </>
 );
@@ -69,16 +73,77 @@ test('what the server will not store is taken back with its reason', async () =>
   expect(screen.queryByText(/has been taken back/)).toBeNull();
 });
 
-test('a trip changed elsewhere is not written over; its newer state can be loaded', async () => {
-  const { server, user } = openTrip(trip, page);
-  act(() => {
-    server.version = 7;
-    server.trip = { ...trip, name: 'Winter camp' };
+describe('somebody else changed the trip meanwhile', () => {
+  const others = (server: FakeServer, change: Partial<Trip>): void =>
+    act(() => {
+      server.version += 1;
+      server.trip = { ...server.trip, ...change };
+    });
+
+  test('another cell: both hold, without a click, and undo takes back only what was done here', async () => {
+    const { server, user } = openTrip(trip, page);
+    others(server, { notes: 'Bring a map.' });
+    await user.click(grower());
+    await waitFor(() => expect(server.trip).toMatchObject({ name: 'Autumn camp!', notes: 'Bring a map.' }));
+    await waitFor(() => expect(status()).toBe('Saved'));
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(screen.queryByRole('region', { name: 'Changes that met' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Undo longer name' }));
+    await waitFor(() => expect(server.trip).toMatchObject({ name: 'Autumn camp', notes: 'Bring a map.' }));
   });
-  await user.click(grower());
-  expect(await screen.findByText(/Changed elsewhere/)).toBeDefined();
-  expect(server.trip.name).toBe('Winter camp');
-  expect(screen.getByRole('button', { name: 'Load the newer state' })).toBeDefined();
+
+  test.each([
+    ['Take mine', 'Autumn camp!'],
+    ['Keep theirs', 'Winter camp'],
+  ])('the same cell: both values are shown; %s', async (button, name) => {
+    const { server, user } = openTrip(trip, page);
+    others(server, { name: 'Winter camp' });
+    await user.click(grower());
+    const asked = await screen.findByRole('region', { name: 'Changes that met' });
+    expect(asked.textContent).toContain('Theirs: Winter camp. Yours: Autumn camp!.');
+    // Until it is decided theirs stands.
+    expect(server.trip.name).toBe('Winter camp');
+    await user.click(screen.getByRole('button', { name: button }));
+    await waitFor(() => expect(server.trip.name).toBe(name));
+    expect(screen.queryByRole('region', { name: 'Changes that met' })).toBeNull();
+  });
+
+  test('a change here is kept when a member it gives something to is taken away there', async () => {
+    const carried = { ...demoTrip('hut-roof'), name: 'Autumn camp' };
+    const { pieceId } = carried.share.find((x) => !x.locked)!;
+    const other = carried.members.find(
+      (m) => m.id !== carried.share.find((x) => x.pieceId === pieceId)!.memberId,
+    )!;
+    function Giver() {
+      const { change } = useTrip();
+      return (
+        <button type="button" onClick={() => change('give', (t) => assignPiece(t, pieceId, other.id))}>
+          give
+        </button>
+      );
+    }
+    const { server, user } = openTrip(
+      carried,
+      <>
+        {page}
+        <Giver />
+      </>,
+    );
+    others(server, removeMember(carried, other.id));
+    await user.click(screen.getByRole('button', { name: 'give' }));
+    const asked = await screen.findByRole('region', { name: 'Changes that met' });
+    expect(asked.textContent).toContain('your change could not be kept');
+    await waitFor(() => expect(status()).toBe('Saved'));
+    await user.click(screen.getByRole('button', { name: 'Apply again' }));
+    await waitFor(() => expect(asked.textContent).toContain('still'));
+    others(server, carried);
+    await user.click(grower());
+    await waitFor(() => expect(status()).toBe('Saved'));
+    await user.click(screen.getByRole('button', { name: 'Apply again' }));
+    await waitFor(() =>
+      expect(server.trip.share.find((x) => x.pieceId === pieceId)?.memberId).toBe(other.id),
+    );
+  });
 });
 
 test('an answer that got lost after its write is noticed: nothing is written twice', async () => {
@@ -90,7 +155,7 @@ test('an answer that got lost after its write is noticed: nothing is written twi
   await user.click(grower());
   await waitFor(() => expect(status()).toBe('Saved'));
   expect(server.version).toBe(2);
-  expect(screen.queryByText(/Changed elsewhere/)).toBeNull();
+  expect(screen.queryByRole('region', { name: 'Changes that met' })).toBeNull();
 });
 
 test('whoever may only look changes nothing, and is told', async () => {

@@ -12,10 +12,12 @@ import {
 import { useQueryClient } from '@tanstack/react-query';
 import type { StoredTrip, TripRole } from '@graft/core/api';
 import { withEvents } from '@graft/core/trail';
-import { diffTrip, sameContent, type Trip } from '@graft/core/trip';
+import type { SetAside } from '@graft/core/formats';
+import { diffTrip, sameContent, type Clash, type Trip } from '@graft/core/trip';
 import { api, ApiProblem } from './api';
 import { RunStore } from './runs';
 import { TripRunsProvider } from './useRun';
+import { useTripNews } from './useTripNews';
 import { forgetSession, keepSession, openKeptSession } from './keptSession';
 import { isUnsaved, openSession, sessionReducer, type SaveState, type SessionState } from './tripSession';
 
@@ -55,6 +57,14 @@ interface Saving {
   readonly dismiss: () => void;
   /** Drop what is here and load what the server has. */
   readonly reload: () => void;
+  /** What somebody else has just changed, in words. */
+  readonly told: string;
+  /** Cells that somebody else changed too. */
+  readonly clashes: readonly Clash[];
+  readonly decide: (clash: Clash, side: 'mine' | 'theirs') => void;
+  /** Changes that the trip, as others left it, cannot take. */
+  readonly setAside: readonly SetAside[];
+  readonly dropAside: (setAside: SetAside) => void;
 }
 const SavingContext = createContext<Saving | undefined>(undefined);
 
@@ -88,7 +98,7 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
   const queries = useQueryClient();
   const [runs] = useState(() => new RunStore());
   useEffect(() => () => runs.dropAll(), [runs]);
-  const { trip, saved, version, save } = state;
+  const { trip, saved, version, save, isRebased, clashes, setAside } = state;
   const readOnly = stored.role === 'read';
   const [refusals, setRefusals] = useState(0);
   const unsaved = isUnsaved(state);
@@ -103,18 +113,26 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
       // Without a session the change waits too: whoever signs in again finds it stored.
       if (!(error instanceof ApiProblem) || error.status >= 500 || error.status === 401)
         dispatch({ type: 'unreachable' });
-      else if (error.status !== 409)
+      else if (isRebased && error.errors.length > 0) {
+        // Others took away what it refers to: what the trip can still take goes on, the rest waits.
+        const { applicableEdits } = await import('@graft/core/formats');
+        dispatch({ type: 'setAside', sent: trip, ...applicableEdits(saved, edits) });
+      } else if (error.status !== 409)
         dispatch({ type: 'refused', message: error.message, errors: error.errors });
       else {
         // An answer can get lost after the write was stored: then the server holds just what was sent.
         const now = await api.trip(stored.id).catch(() => undefined);
         if (now === undefined) dispatch({ type: 'unreachable' });
         else if (sameContent(now.trip, trip)) dispatch({ type: 'acknowledged', version: now.version });
-        else dispatch({ type: 'stale', message: error.message });
+        else dispatch({ type: 'rebase', trip: now.trip, version: now.version });
       }
     };
     answer.then((result) => dispatch({ type: 'acknowledged', version: result.version }), failed);
-  }, [unsaved, save.kind, trip, saved, version, stored.id]);
+  }, [unsaved, save.kind, trip, saved, version, isRebased, stored.id]);
+
+  const told = useTripNews(stored.id, state, (now) =>
+    dispatch({ type: 'rebase', trip: now.trip, version: now.version }),
+  );
 
   useEffect(() => {
     if (save.kind !== 'unreachable') return;
@@ -159,8 +177,19 @@ export function TripProvider({ stored, children }: { stored: StoredTrip; childre
   }, [queries, stored]);
 
   const saving = useMemo<Saving>(
-    () => ({ save, unsaved, refusals, dismiss: () => dispatch({ type: 'dismiss' }), reload }),
-    [save, unsaved, refusals, reload],
+    () => ({
+      save,
+      unsaved,
+      refusals,
+      dismiss: () => dispatch({ type: 'dismiss' }),
+      reload,
+      told,
+      clashes,
+      decide: (clash, side) => dispatch({ type: 'decide', clash, side }),
+      setAside,
+      dropAside: (aside) => dispatch({ type: 'dropAside', setAside: aside }),
+    }),
+    [save, unsaved, refusals, reload, told, clashes, setAside],
   );
   const commands = useMemo<TripCommands>(
     () => ({

@@ -49,10 +49,25 @@ test('what had arrived when the tab was closed is not sent twice', () => {
   expect([isUnsaved(again), again.save.kind, again.past.length]).toEqual([false, 'idle', 1]);
 });
 
-test('changed elsewhere meanwhile: what was typed is shown, nothing is sent over the other’s', () => {
-  keepSession('t', changed(openSession(trip, 4), 'name', named('mine')));
+test('changed elsewhere meanwhile: other cells go on their way; the same cell is asked about', () => {
+  const state = changed(openSession(trip, 4), 'name', named('mine'));
+  keepSession('t', state);
+  const both = openKeptSession(stored({ ...trip, notes: 'theirs' }, 5));
+  expect(both).toMatchObject({ trip: { name: 'mine', notes: 'theirs' }, version: 5, clashes: [] });
+  expect([isUnsaved(both), both.save.kind, both.past.length]).toEqual([true, 'idle', 1]);
   const again = openKeptSession(stored({ ...trip, name: 'theirs' }, 5));
-  expect([again.trip.name, again.saved.name, again.save.kind]).toEqual(['mine', 'theirs', 'stale']);
+  expect(again).toMatchObject({ trip: { name: 'theirs' }, save: { kind: 'idle' } });
+  expect(again.clashes).toMatchObject([{ path: ['name'], mine: 'mine', theirs: 'theirs' }]);
+  // What waits to be decided outlasts a reload too.
+  keepSession('t', again);
+  expect(openKeptSession(stored({ ...trip, name: 'theirs' }, 5)).clashes).toEqual(again.clashes);
+  // Kept by an earlier version of the program, without what it was changed from: nothing is sent over the other's.
+  const old = { version: 4, unsaved: state.trip, past: [], future: [] };
+  localStorage.setItem('graft.session.t', JSON.stringify(old));
+  expect(openKeptSession(stored({ ...trip, name: 'theirs' }, 5))).toMatchObject({
+    trip: { name: 'mine' },
+    save: { kind: 'stale' },
+  });
   // With nothing unsaved theirs is simply shown.
   keepSession('t', openSession(trip, 4));
   expect(openKeptSession(stored({ ...trip, name: 'theirs' }, 5))).toMatchObject({

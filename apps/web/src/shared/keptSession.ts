@@ -4,8 +4,9 @@
  * signing out forgets it.
  */
 import type { StoredTrip } from '@graft/core/api';
-import { applyEdits, diffTrip, sameContent, type Trip, type TripEdit } from '@graft/core/trip';
-import { openSession, type SessionState } from './tripSession';
+import type { SetAside } from '@graft/core/formats';
+import { applyEdits, diffTrip, sameContent, type Clash, type Trip, type TripEdit } from '@graft/core/trip';
+import { openSession, sessionReducer, type SessionState } from './tripSession';
 
 const PREFIX = 'graft.session.';
 /** Characters: browsers keep about five million for all trips together. */
@@ -21,6 +22,11 @@ interface Kept {
   readonly version: number;
   /** The trip with what is not saved; absent when everything is. */
   readonly unsaved?: Trip;
+  /** What that was changed from, as the server had it at the version. */
+  readonly base?: Trip;
+  /** What waits to be decided: cells that others changed too, and what the trip could not take. */
+  readonly clashes?: readonly Clash[];
+  readonly setAside?: readonly SetAside[];
   readonly past: readonly KeptStep[];
   readonly future: readonly KeptStep[];
 }
@@ -37,8 +43,8 @@ function editsBetween(from: Trip, to: Trip): readonly TripEdit[] {
 
 /** @returns whether all that is unsaved is kept */
 export function keepSession(id: string, state: SessionState): boolean {
-  const { trip, saved, version, past, future } = state;
-  const unsaved = trip === saved ? {} : { unsaved: trip };
+  const { trip, saved, version, past, future, clashes, setAside } = state;
+  const unsaved = { ...(trip === saved ? {} : { unsaved: trip, base: saved }), clashes, setAside };
   for (const most of [MOST_STEPS, 10, 0]) {
     const steps = past.slice(-most || past.length);
     const kept: Kept = {
@@ -92,24 +98,29 @@ export function openKeptSession(stored: StoredTrip): SessionState {
   const isSaved = kept.unsaved === undefined || sameContent(kept.unsaved, stored.trip);
   // What was on its way when the page went has arrived; or nobody has changed anything since.
   const goesOn = kept.version === stored.version || (kept.unsaved !== undefined && isSaved);
-  if (!goesOn && isSaved) return fresh;
+  if (!goesOn && isSaved) return { ...fresh, clashes: kept.clashes ?? [], setAside: kept.setAside ?? [] };
   const trip = isSaved ? stored.trip : kept.unsaved;
+  const { base, version, clashes = [], setAside = [] } = kept;
+  const isRebased = !goesOn && base !== undefined;
+  const from = { ...(isRebased ? openSession(base, version) : fresh), trip, clashes, setAside };
+  const back = wayBack(trip, kept);
+  if (isRebased)
+    return sessionReducer(
+      { ...from, ...back },
+      { type: 'rebase', trip: stored.trip, version: stored.version },
+    );
+  if (goesOn) return { ...from, ...back };
+  // Kept by a version of the program that did not keep what it was changed from.
+  const message = 'This trip was changed elsewhere while changes made here were not saved yet.';
+  return { ...from, ...back, save: { kind: 'stale', message } };
+}
+
+function wayBack(trip: Trip, kept: Kept): Partial<Pick<SessionState, 'past' | 'future'>> {
   try {
-    return {
-      ...fresh,
-      trip,
-      past: walk(trip, [...kept.past].reverse()).reverse(),
-      future: walk(trip, kept.future),
-      save: goesOn
-        ? fresh.save
-        : {
-            kind: 'stale',
-            message: 'This trip was changed elsewhere while changes made here were not saved yet.',
-          },
-    };
+    return { past: walk(trip, [...kept.past].reverse()).reverse(), future: walk(trip, kept.future) };
   } catch {
     // The way back does not fit any more; what was typed does.
-    return { ...fresh, trip };
+    return {};
   }
 }
 

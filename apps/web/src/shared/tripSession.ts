@@ -2,7 +2,8 @@
 import { settleLarder } from '@graft/core/larder';
 import { settleOwnThings } from '@graft/core/lists';
 import type { FieldError } from '@graft/core/schema';
-import type { Trip } from '@graft/core/trip';
+import { decideClash, mergeTrips, sameContent, type Clash, type Trip } from '@graft/core/trip';
+import type { SetAside } from '@graft/core/formats';
 
 interface Step {
   readonly label: string;
@@ -16,6 +17,14 @@ export interface SessionState {
   readonly past: readonly Step[];
   readonly future: readonly Step[];
   readonly save: SaveState;
+  /** Cells that somebody else changed too: theirs stands until it is decided. */
+  readonly clashes: readonly Clash[];
+  /** Changes that the trip as others left it cannot take. */
+  readonly setAside: readonly SetAside[];
+  /** What was sent and never answered: the server may have it or not. */
+  readonly inDoubt: Trip | undefined;
+  /** What is here was put on what others changed, and the server has not taken it yet. */
+  readonly isRebased: boolean;
 }
 export type SaveState =
   | { readonly kind: 'idle' }
@@ -34,12 +43,34 @@ export type SessionAction =
   | { readonly type: 'retry' }
   | { readonly type: 'stale'; readonly message: string }
   | { readonly type: 'refused'; readonly message: string; readonly errors: readonly FieldError[] }
-  | { readonly type: 'dismiss' };
+  | { readonly type: 'dismiss' }
+  /** What the server has now: others changed it. */
+  | { readonly type: 'rebase'; readonly trip: Trip; readonly version: number }
+  /** Of what was sent, what the trip can take. */
+  | {
+      readonly type: 'setAside';
+      readonly sent: Trip;
+      readonly trip: Trip;
+      readonly setAside: readonly SetAside[];
+    }
+  | { readonly type: 'decide'; readonly clash: Clash; readonly side: 'mine' | 'theirs' }
+  | { readonly type: 'dropAside'; readonly setAside: SetAside };
 
 const HISTORY_LENGTH = 200;
 
 export function openSession(trip: Trip, version: number): SessionState {
-  return { trip, saved: trip, version, past: [], future: [], save: { kind: 'idle' } };
+  return {
+    trip,
+    saved: trip,
+    version,
+    past: [],
+    future: [],
+    save: { kind: 'idle' },
+    clashes: [],
+    setAside: [],
+    inDoubt: undefined,
+    isRebased: false,
+  };
 }
 
 export function isUnsaved(state: SessionState): boolean {
@@ -79,11 +110,46 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
     case 'sending':
       return { ...state, save: { kind: 'sending', sent: action.sent } };
     case 'acknowledged': {
-      const saved = state.save.kind === 'sending' ? state.save.sent : state.saved;
-      return { ...state, saved, version: action.version, save: { kind: 'idle' } };
+      const saved = sentBy(state) ?? state.saved;
+      return {
+        ...state,
+        saved,
+        version: action.version,
+        save: { kind: 'idle' },
+        inDoubt: undefined,
+        isRebased: false,
+      };
     }
     case 'unreachable':
-      return { ...state, save: { kind: 'unreachable' } };
+      return {
+        ...state,
+        save: { kind: 'unreachable' },
+        inDoubt: sentBy(state) ?? state.inDoubt,
+      };
+    case 'rebase':
+      return rebased(state, action.trip, action.version);
+    case 'setAside': {
+      // What was typed since it was sent stays.
+      const { trip } = mergeTrips(action.sent, state.trip, action.trip);
+      return {
+        ...state,
+        trip,
+        setAside: [...state.setAside, ...action.setAside],
+        save: { kind: 'idle' },
+        isRebased: false,
+      };
+    }
+    case 'decide': {
+      const clashes = state.clashes.filter((c) => c !== action.clash);
+      if (action.side === 'theirs') return { ...state, clashes };
+      const change = (trip: Trip): Trip => decideClash(trip, action.clash, action.clash.mine);
+      return sessionReducer(
+        { ...state, clashes },
+        { type: 'change', label: 'theirs instead of mine', change },
+      );
+    }
+    case 'dropAside':
+      return { ...state, setAside: state.setAside.filter((s) => s !== action.setAside) };
     case 'retry':
     case 'dismiss':
       return { ...state, save: { kind: 'idle' } };
@@ -99,4 +165,31 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
         save: { kind: 'refused', message: action.message, errors: action.errors },
       };
   }
+}
+
+/** What is on its way to the server. */
+function sentBy({ save }: SessionState): Trip | undefined {
+  return save.kind === 'sending' ? save.sent : undefined;
+}
+
+/** What is here, put on what the server has now; the way back too, so that undo takes back only what was done here. */
+function rebased(state: SessionState, theirs: Trip, version: number): SessionState {
+  // What was sent and arrived, though its answer did not, is no change of somebody else's.
+  const isMine = state.inDoubt !== undefined && sameContent(state.inDoubt, theirs);
+  const base = isMine ? state.inDoubt : state.saved;
+  const onTheirs = (step: Step): Step => ({ ...step, trip: mergeTrips(base, step.trip, theirs).trip });
+  const { trip: merged, clashes } = mergeTrips(base, state.trip, theirs);
+  const isNew = (c: Clash): boolean => !clashes.some((other) => other.path.join('/') === c.path.join('/'));
+  return {
+    ...state,
+    trip: sameContent(merged, theirs) ? theirs : settleLarder(theirs, settleOwnThings(theirs, merged)),
+    saved: theirs,
+    version,
+    past: state.past.map(onTheirs),
+    future: state.future.map(onTheirs),
+    save: { kind: 'idle' },
+    clashes: [...state.clashes.filter(isNew), ...clashes],
+    inDoubt: undefined,
+    isRebased: true,
+  };
 }

@@ -16,7 +16,6 @@ import { AnswersPanel } from './AnswersPanel';
 import { LinkDialog } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
-import { useSheetNews } from '../shared/useSheetNews';
 import { EditableTable } from '../shared/table/EditableTable';
 import type { SheetRow } from './sheetColumns';
 import { sheetColumns } from './sheetColumns';
@@ -33,7 +32,6 @@ export function SheetsStation() {
   const { id, trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const sheets = useSheets(id);
-  useSheetNews(id);
   const [panel, setPanel] = useState<Panel>(
     trip.departure === undefined && trip.stows.length === 0 ? 'answers' : 'told',
   );

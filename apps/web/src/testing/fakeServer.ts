@@ -3,7 +3,9 @@ import { http, HttpResponse, type HttpHandler } from 'msw';
 import { setupServer } from 'msw/node';
 import type { Account, SheetProgress } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
+import { editedTripErrors } from '@graft/core/formats';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
+import type { FieldError } from '@graft/core/schema';
 import type { EarlierTrip } from '@graft/core/share';
 import type { PlacesBefore } from '@graft/core/stow';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
@@ -93,8 +95,11 @@ function libraryOf(server: FakeServer): readonly HttpHandler[] {
 }
 
 function tripOf(server: FakeServer): readonly HttpHandler[] {
-  const refused = (status: number, message: string): HttpResponse<object> =>
-    HttpResponse.json({ error: { message, errors: [] } }, { status });
+  const refused = (
+    status: number,
+    message: string,
+    errors: readonly FieldError[] = [],
+  ): HttpResponse<object> => HttpResponse.json({ error: { message, errors } }, { status });
   return [
     http.get('*/api/trips/:id', () => {
       const { trip, version } = server;
@@ -108,7 +113,10 @@ function tripOf(server: FakeServer): readonly HttpHandler[] {
       }
       const { version, edits } = (await request.json()) as { version: number; edits: readonly TripEdit[] };
       if (version !== server.version) return refused(409, 'Changed elsewhere.');
-      server.trip = applyEdits(server.trip, edits);
+      const after = applyEdits(server.trip, edits);
+      const errors = editedTripErrors(after);
+      if (errors.length > 0) return refused(400, 'The change would leave the trip broken.', errors);
+      server.trip = after;
       server.version += 1;
       return HttpResponse.json({ version: server.version });
     }),

@@ -9,7 +9,6 @@ import { usePreferences } from '../shared/preferences';
 import { useReshare } from '../shared/reshare/useReshare';
 import { SidePanel } from '../shared/SidePanel';
 import { useTrip } from '../shared/TripProvider';
-import { useSheetNews } from '../shared/useSheetNews';
 import { useSheets } from '../shared/useSheets';
 import { counted } from '../shared/words';
 import { ComfortPanel } from './ComfortPanel';
@@ -36,7 +35,6 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
   const [chosenId, setChosenId] = useState<string | undefined>();
   const [panel, setPanel] = useState<Panel>('happened');
   const reshare = useReshare();
-  useSheetNews(id);
   const { data: sheets } = useSheets(id);
   const told = useMemo(() => toldComfort(trip, sheets?.marks ?? {}), [trip, sheets]);
   /** What has just been noted and asks for another share. */

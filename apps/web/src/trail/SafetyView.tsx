@@ -13,7 +13,6 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/TripProvider';
-import { useSheetNews } from '../shared/useSheetNews';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 import { IncidentLog } from './IncidentLog';
@@ -24,7 +23,6 @@ export function SafetyView({ day }: { day: number }) {
   const inUnits = useInUnits();
   const { id, role, walked } = useTrip();
   const { massUnit } = usePreferences();
-  useSheetNews(id);
   const { data: sheets } = useSheets(id);
   const things = useMemo(() => safetyThings(walked, undefined, day), [walked, day]);
   const round = useMemo(() => scentedRound(walked, day), [walked, day]);

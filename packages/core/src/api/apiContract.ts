@@ -133,9 +133,11 @@ export interface SheetProgress {
   readonly marks: Readonly<Record<string, readonly KeptMark[]>>;
 }
 /** One change of it, as it happens. */
-export type SheetNews =
+export type TripNews =
   | { readonly kind: 'marks'; readonly memberId: string; readonly marks: readonly KeptMark[] }
-  | { readonly kind: 'links' };
+  | { readonly kind: 'links' }
+  /** A leader changed the trip: who, and what in words. */
+  | { readonly kind: 'changed'; readonly version: number; readonly by: string; readonly what: string };
 /** What a member's link opens. */
 export interface OpenedSheet {
   /** The trip's version that it was made from. */

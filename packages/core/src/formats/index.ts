@@ -1,4 +1,5 @@
 /** The public face: files, read and written. */
+export * from './applicable.js';
 export * from './readJson.js';
 export * from './tripFile.js';
 export * from './tripJsonSchema.js';

@@ -1,6 +1,7 @@
 /** The public face: the model of a trip and what can be done to it. */
 export * from './own.js';
 export * from './age.js';
+export * from './cellText.js';
 export * from './changes.js';
 export * from './edits.js';
 export * from './customPack.js';
@@ -9,6 +10,7 @@ export * from './emptyTrip.js';
 export * from './houseRuleTexts.js';
 export * from './kitParts.js';
 export * from './larderModel.js';
+export * from './mergeTrips.js';
 export * from './model.js';
 export * from './packCatalogue.js';
 export * from './packKinds.js';

@@ -1,0 +1,150 @@
+/** What two leaders at work on one trip have to tell each other: clashes, what could not be kept, what was changed. */
+import { useState } from 'react';
+import {
+  applyEdits,
+  cellName,
+  cellText,
+  changesText,
+  withTidyStows,
+  type Clash,
+  type Trip,
+  type TripEdit,
+} from '@graft/core/trip';
+import type { SetAside } from '@graft/core/formats';
+import { Box, Button, Flex, Text } from '../theme/chakra';
+import { useSaving, useTrip } from '../shared/TripProvider';
+import { useInUnits } from '../shared/useInUnits';
+import { Strip } from './Strip';
+
+export function OthersChanges() {
+  const { told, clashes, setAside } = useSaving();
+  return (
+    <>
+      {told !== '' && (
+        // Over the page, so that nothing moves under a finger when it comes and goes.
+        <Box
+          data-testid="told"
+          data-screen-only
+          aria-live="polite"
+          position="fixed"
+          bottom="4"
+          insetStart="4"
+          maxW="calc(100vw - 2rem)"
+          zIndex="toast"
+          px="3"
+          py="2"
+          rounded="md"
+          shadow="md"
+          bg="fg"
+          color="bg"
+          fontSize="xs"
+          pointerEvents="none"
+        >
+          {told}
+        </Box>
+      )}
+      {(clashes.length > 0 || setAside.length > 0) && (
+        <Strip
+          direction="column"
+          align="stretch"
+          gap="1"
+          maxH="40vh"
+          overflowY="auto"
+          role="region"
+          aria-label="Changes that met"
+          tabIndex={0}
+        >
+          {clashes.map((clash) => (
+            <ClashRow key={clash.path.join('/')} clash={clash} />
+          ))}
+          {setAside.map((aside, i) => (
+            <AsideRow key={i} aside={aside} />
+          ))}
+        </Strip>
+      )}
+    </>
+  );
+}
+
+function ClashRow({ clash }: { clash: Clash }) {
+  const { trip } = useTrip();
+  const { decide } = useSaving();
+  const inUnits = useInUnits();
+  const { path, mine, theirs } = clash;
+  // An item as a whole: a path ends with its key.
+  const isItem = path.length === 2 || path.length === 4;
+  const say = (value: unknown): string =>
+    isItem && value === undefined ? 'taken away' : inUnits(cellText(trip, path, value));
+  // What is gone from the trip is called by the side that still has it.
+  const name = isItem && typeof (mine ?? theirs) === 'object' ? cellText(trip, path, mine ?? theirs) : '';
+  return (
+    <Flex align="center" gap="2" wrap="wrap">
+      <Box flex="1" minW="16rem">
+        <Text as="strong">{name === '' ? cellName(trip, path) : name}</Text>
+        {': you and somebody else changed it. '}
+        Theirs: <Text as="strong">{say(theirs)}</Text>. Yours: <Text as="strong">{say(mine)}</Text>.
+      </Box>
+      <Flex gap="2">
+        <Button size="xs" variant="outline" onClick={() => decide(clash, 'theirs')}>
+          Keep theirs
+        </Button>
+        <Button size="xs" variant="outline" onClick={() => decide(clash, 'mine')}>
+          Take mine
+        </Button>
+      </Flex>
+    </Flex>
+  );
+}
+
+function AsideRow({ aside }: { aside: SetAside }) {
+  const { trip, change } = useTrip();
+  const { dropAside } = useSaving();
+  const inUnits = useInUnits();
+  const [why, setWhy] = useState(aside.why);
+  const text = aside.edits.map((edit) => inUnits(editText(trip, edit))).join('; ');
+  const again = async (): Promise<void> => {
+    const { applicableEdits } = await import('@graft/core/formats');
+    const { setAside } = applicableEdits(trip, aside.edits);
+    if (setAside.length > 0) {
+      setWhy(`still: ${setAside[0]!.why}`);
+      return;
+    }
+    change('what was set aside', (now) => withTidyStows(applyEdits(now, aside.edits)));
+    dropAside(aside);
+  };
+  return (
+    <Flex align="center" gap="2" wrap="wrap">
+      <Box flex="1" minW="16rem">
+        <Text as="strong">{text}</Text>
+        {`: your change could not be kept, since somebody else changed what it needs (${inUnits(why)}).`}
+      </Box>
+      <Flex gap="2">
+        <Button size="xs" variant="outline" onClick={() => void again()}>
+          Apply again
+        </Button>
+        <Button size="xs" variant="outline" onClick={() => void navigator.clipboard.writeText(text)}>
+          Copy
+        </Button>
+        <Button size="xs" variant="ghost" onClick={() => dropAside(aside)}>
+          Leave it
+        </Button>
+      </Flex>
+    </Flex>
+  );
+}
+
+/** "Stove, who carries: Bo". */
+function editText(trip: Trip, edit: TripEdit): string {
+  switch (edit.kind) {
+    case 'set':
+      return `${cellName(trip, [edit.field])}: ${cellText(trip, [edit.field], edit.value)}`;
+    case 'put': {
+      const next = applyEdits(trip, [edit]);
+      return `${changesText(trip, next, [edit])}: ${cellText(next, [edit.collection], edit.item)}`;
+    }
+    case 'remove':
+      return `${cellName(trip, [edit.collection, edit.key])}: taken away`;
+    case 'order':
+      return `order of ${edit.collection}`;
+  }
+}

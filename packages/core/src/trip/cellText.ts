@@ -1,0 +1,177 @@
+/** A cell of a trip in words, for whoever is asked which of two values is right. SI units. */
+import { COLLECTION_KEYS, sameContent, type Collection, type TripEdit } from './edits.js';
+import type { Trip } from './model.js';
+import { formatMass, formatPercent, formatVolume } from '../units/format.js';
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** What fields are called where their name alone does not say it. */
+const WORDS: Readonly<Record<string, string>> = {
+  massKg: 'weight',
+  volumeL: 'volume',
+  bodyMassKg: 'body weight',
+  memberId: 'carrier',
+  hours: 'walking time',
+  climbM: 'ascent',
+  waterL: 'water to carry',
+  ownCapKg: 'own limit',
+  startDate: 'first day',
+  houseRules: 'house rules',
+  larder: 'food settings',
+  dayMarksKm: 'ends of days on the track',
+};
+/** Lists, as one of their items is called. */
+const ITEMS: Readonly<Partial<Record<Collection, string>>> = {
+  legs: 'day',
+  waypoints: 'place',
+  supplies: 'supply',
+  roles: 'role',
+  groups: 'group',
+  packs: 'pack',
+  members: 'member',
+  kits: 'kit',
+  personalThings: 'thing',
+  meals: 'meal',
+  share: 'who carries',
+  handovers: 'handover',
+  stows: 'how it is packed',
+  carrierRules: 'rule',
+  variants: 'what-if',
+  events: 'event',
+};
+const UNITS: readonly (readonly [ending: string, say: (value: number) => string])[] = [
+  ['Kg', (kg) => formatMass(kg)],
+  ['L', (l) => formatVolume(l)],
+  ['Km', (km) => `${km} km`],
+  ['Cm', (cm) => `${cm} cm`],
+  ['M', (m) => `${m} m`],
+  ['H', (h) => `${h} h`],
+  ['C', (c) => `${c} °C`],
+  ['Share', (part) => formatPercent(part, 0)],
+];
+
+/** "Stove: weight", "Bo: body weight", "house rules: shelter". */
+export function cellName(trip: Trip, path: readonly string[]): string {
+  const [field, key, inner, innerKey, last] = path;
+  if (field === undefined) return '';
+  if (!(field in COLLECTION_KEYS))
+    return key === undefined ? wordOf(field) : `${wordOf(field)}: ${wordOf(key)}`;
+  const item = itemName(trip, field as Collection, key ?? '');
+  if (inner === undefined) return item;
+  if (innerKey === undefined) return `${item}: ${wordOf(inner)}`;
+  const within = namesOf(trip).get(innerKey) ?? innerKey;
+  return last === undefined ? within : `${within}: ${wordOf(last)}`;
+}
+
+/** What a cell holds: "0.42 kg", "Ada", "nothing". */
+export function cellText(trip: Trip, path: readonly string[], value: unknown): string {
+  const name = path[path.length - 1] ?? '';
+  if (value === undefined || value === null || value === '') return 'nothing';
+  if (typeof value === 'number') {
+    const unit = UNITS.find(([ending]) => name.endsWith(ending));
+    return unit === undefined ? String(value) : unit[1](value);
+  }
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return namesOf(trip).get(value) ?? spaced(value);
+  if (Array.isArray(value)) return value.length === 1 ? '1 entry' : `${value.length} entries`;
+  const fields = value as Fields;
+  if (typeof fields['name'] === 'string') return fields['name'];
+  const carrier = fields['memberId'];
+  if (typeof carrier === 'string') return namesOf(trip).get(carrier) ?? carrier;
+  return Object.entries(fields)
+    .filter(([, inner]) => typeof inner !== 'object')
+    .map(([field, inner]) => `${wordOf(field)} ${cellText(trip, [field], inner)}`)
+    .join(', ');
+}
+
+/** So many cells are named; the others are counted. */
+const MOST_NAMED = 2;
+
+/** What edits change, for whoever works on the same trip: "Stove: weight, Day 2: ascent and 3 more". */
+export function changesText(before: Trip, after: Trip, edits: readonly TripEdit[]): string {
+  const cells = new Set(edits.flatMap((edit) => cellsOf(before, after, edit)));
+  const named = [...cells].slice(0, MOST_NAMED).join(', ');
+  return cells.size <= MOST_NAMED ? named : `${named} and ${cells.size - MOST_NAMED} more`;
+}
+
+function cellsOf(before: Trip, after: Trip, edit: TripEdit): readonly string[] {
+  switch (edit.kind) {
+    case 'set':
+      return [cellName(after, [edit.field])];
+    case 'remove':
+      return [`${cellName(before, [edit.collection, edit.key])} (removed)`];
+    case 'order':
+      return [`order of ${spaced(edit.collection)}`];
+    case 'put': {
+      const { collection } = edit;
+      const item = edit.item as Fields;
+      const key = String(item[COLLECTION_KEYS[collection]]);
+      const list = before[collection] as unknown as readonly Fields[];
+      const was = list.find((old) => String(old[COLLECTION_KEYS[collection]]) === key);
+      return changedIn(after, [collection, key], was, item);
+    }
+  }
+}
+
+function changedIn(
+  after: Trip,
+  path: readonly string[],
+  was: Fields | undefined,
+  now: Fields,
+): readonly string[] {
+  // What the program makes itself follows from what is named.
+  if (now['madeBy'] !== undefined) return [];
+  if (was === undefined) return [`${cellName(after, path)} (new)`];
+  return Object.keys(now).flatMap((field) => {
+    const [old, value] = [was[field], now[field]];
+    if (sameContent(old, value)) return [];
+    const isInner = (field === 'pieces' || field === 'zones') && Array.isArray(value) && Array.isArray(old);
+    if (!isInner) return [cellName(after, [...path, field])];
+    const olds = new Map((old as readonly Fields[]).map((item) => [item['id'], item]));
+    return (value as readonly Fields[]).flatMap((item) =>
+      olds.get(item['id']) === undefined || !sameContent(olds.get(item['id']), item)
+        ? changedIn(after, [...path, field, String(item['id'])], olds.get(item['id']), item)
+        : [],
+    );
+  });
+}
+
+function itemName(trip: Trip, collection: Collection, key: string): string {
+  const list = trip[collection] as unknown as readonly Fields[];
+  const at = list.findIndex((item) => String(item[COLLECTION_KEYS[collection]]) === key);
+  const item = list[at];
+  const word = ITEMS[collection] ?? spaced(collection);
+  if (collection === 'legs' && at >= 0) return `Day ${at + 1}`;
+  const name = item?.['name'] ?? (item?.['dish'] as Fields | undefined)?.['name'] ?? namesOf(trip).get(key);
+  if (typeof name !== 'string' || name === '') return word;
+  const isOfSomething = COLLECTION_KEYS[collection] !== 'id';
+  return isOfSomething ? `${name}, ${word}` : name;
+}
+
+/** Names of members, groups, packs, kits and things by their ids. */
+function namesOf(trip: Trip): ReadonlyMap<string, string> {
+  return new Map(
+    [
+      trip.kits,
+      trip.kits.flatMap((kit) => kit.pieces),
+      trip.packs,
+      trip.packs.flatMap((pack) => pack.zones),
+      trip.groups,
+      trip.personalThings,
+      trip.members,
+    ].flatMap((list) =>
+      (list as readonly { readonly id: string; readonly name?: string }[]).map(
+        ({ id, name }) => [id, name ?? id] as const,
+      ),
+    ),
+  );
+}
+
+function wordOf(field: string): string {
+  return WORDS[field] ?? spaced(field.replace(/(?<=[a-z])(?:Kg|Km|Cm|L|M|H|C)$/, ''));
+}
+
+/** "campElevation" as "camp elevation". */
+function spaced(name: string): string {
+  return /^[a-z]+(?:[A-Z][a-z]*)+$/.test(name) ? name.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`) : name;
+}

@@ -2,6 +2,7 @@ import mysql2, { type Connection, type PoolOptions } from 'mysql2';
 import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { allMigrations } from './migrations/all.js';
+import { learnIsolation } from './transaction.js';
 
 /**
  * MariaDB stores a double exactly but writes some of them one bit off in its text protocol (seen with 10.11:
@@ -49,6 +50,7 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   const source = await (await makeDataSource(databaseUrl)).initialize();
   try {
     await bringUpToDate(source);
+    await learnIsolation(source);
   } catch (error) {
     // Open connections would keep the process alive after the failure has been told.
     await source.destroy();

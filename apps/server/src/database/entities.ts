@@ -150,7 +150,6 @@ export class TripRow {
   @Column({ type: 'int', nullable: true, name: 'leave_after_trips' }) leaveAfterTrips: number | null;
   @Column({ ...BIG_DATA, nullable: true }) departure: Departure | null;
   @Column({ ...OPTIONAL_DATE, name: 'debriefed_on' }) debriefedOn: string | null;
-  @Column({ ...BIG_DATA, nullable: true }) track: Track | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
   @Column({ type: 'int' }) version: number;
@@ -282,6 +281,15 @@ export class SheetMarkRow {
 abstract class TripPart {
   @PrimaryColumn({ type: 'char', length: 36, name: 'trip_id' }) tripId: string;
   @Column({ type: 'int' }) position: number;
+}
+
+/** Its one row stands at position 0: long, and seldom changed. */
+@Entity('tracks')
+export class TrackRow extends TripPart {
+  @ManyToOne(() => TripRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'trip_id', foreignKeyConstraintName: 'fk_tracks_trip' })
+  trip: Relation<TripRow>;
+  @Column(BIG_DATA) track: Track;
 }
 
 @Entity('legs')
@@ -828,6 +836,7 @@ export const ENTITIES = [
   MissedRow,
   LeftoverRow,
   ChoreRow,
+  TrackRow,
   IncidentRow,
   LibraryRow,
   LibraryEntryRow,

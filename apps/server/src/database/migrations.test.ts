@@ -1,6 +1,8 @@
+import { MysqlQueryRunner } from 'typeorm/driver/mysql/MysqlQueryRunner.js';
 import { tripErrors } from '@graft/core/formats';
 import type { Trip } from '@graft/core/trip';
 import { makeDataSource } from './dataSource.js';
+import { Tracks1773000000000 } from './migrations/1773000000000-tracks.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 
 let server: TestServer;
@@ -83,6 +85,41 @@ test('trips from before accounts keep their content, and the first account takes
   });
   expect(tripErrors(trip)).toEqual([]);
   await second.get(`/api/trips/${id}`).expect(404);
+});
+
+test('a track moves to a table of its own, wherever that was cut, and back', async () => {
+  const { source } = server;
+  const leader = await server.signUp('Cleo');
+  const made = await leader
+    .post('/api/trips')
+    .send({ name: 'Walk', startDate: '2027-05-01', days: 1 })
+    .expect(201);
+  const { id } = made.body as { id: string };
+  const track = { points: [] };
+  const value = JSON.stringify(track);
+  const tracks = (): Promise<object[]> => source.query<object[]>('SELECT trip_id, track FROM tracks');
+  await source.query('INSERT INTO tracks (trip_id, `position`, track) VALUES (?, 0, ?)', [id, value]);
+  for (const cut of [[], ['CREATE TABLE'], ['CREATE TABLE', 'INSERT']]) {
+    await source.undoLastMigration({ transaction: 'none' });
+    expect(await source.query('SELECT track FROM trips WHERE id = ?', [id])).toEqual([{ track: value }]);
+    // What a start that was cut after so many steps has left.
+    const runner = source.createQueryRunner();
+    const { query } = MysqlQueryRunner.prototype;
+    const asked = jest.spyOn(MysqlQueryRunner.prototype, 'query').mockImplementation(function (
+      this: MysqlQueryRunner,
+      ...args
+    ): Promise<unknown> {
+      const isStep = /^\s*(CREATE TABLE|INSERT IGNORE|ALTER TABLE)/.test(args[0]);
+      if (isStep && !cut.some((done) => args[0].trimStart().startsWith(done)))
+        return Promise.reject(new Error('cut'));
+      return query.apply(this, args);
+    });
+    await expect(new Tracks1773000000000().up(runner)).rejects.toThrow('cut');
+    asked.mockRestore();
+    await runner.release();
+    await source.runMigrations({ transaction: 'none' });
+    expect(await tracks()).toEqual([{ trip_id: id, track: value }]);
+  }
 });
 
 test('a database that is not there is an error, not a hang', async () => {

@@ -46,7 +46,8 @@ export async function keepRemoved(
       tripId,
       added.map((m) => m.id),
     );
-  const grew = after.kits !== before.kits || MADE_BY_HAND.some((c) => after[c].length > before[c].length);
+  const pieces = (trip: Trip): number => trip.kits.reduce((sum, kit) => sum + kit.pieces.length, 0);
+  const grew = pieces(after) > pieces(before) || MADE_BY_HAND.some((c) => after[c].length > before[c].length);
   if (grew) await settle(manager, tripId, after, added);
 }
 

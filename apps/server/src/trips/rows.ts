@@ -2,7 +2,7 @@
  * A trip as table rows and back. Rows are compared before and after a change, so that a write touches only what
  * changed, and the same mapping serves import, edit and export.
  */
-import type { EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import {
   COLLECTION_KEYS,
   sameContent,
@@ -38,6 +38,7 @@ import {
   SupplyRow,
   ThingRow,
   ThingUseRow,
+  TrackRow,
   TripEventRow,
   VariantRow,
   WaypointRow,
@@ -116,6 +117,11 @@ const TABLES: readonly Table[] = [
   whole(MissedRow, 'missed'),
   whole(LeftoverRow, 'leftovers'),
   whole(ChoreRow, 'chores'),
+  {
+    entity: TrackRow,
+    key: ['position'],
+    rows: ({ track }) => (track === undefined ? [] : [{ track, position: 0 }]),
+  },
 ];
 
 /** Rows a single INSERT carries, well under the server's packet limit. */
@@ -167,21 +173,40 @@ function plain(row: object, ...dropped: readonly string[]): Stored {
 /** A row as it is read. */
 type Stored = Readonly<Record<string, unknown>>;
 
-/** Read a stored trip whole. */
-export async function readTrip(manager: EntityManager, head: TripRow): Promise<Trip> {
-  const stored = new Map<Entity, readonly Stored[]>();
-  for (const { entity } of TABLES)
+/** Read stored trips whole, in as many statements as there are tables, however many trips there are. */
+export async function readTrips(
+  manager: EntityManager,
+  heads: readonly TripRow[],
+): Promise<ReadonlyMap<string, Trip>> {
+  if (heads.length === 0) return new Map();
+  const stored = new Map<Entity, ReadonlyMap<unknown, readonly Stored[]>>();
+  for (const { entity } of TABLES) {
+    const where = { tripId: In(heads.map((head) => head.id)) };
+    const rows: readonly Stored[] = await manager.find(entity, { where, order: { position: 'ASC' } });
     stored.set(
       entity,
-      await manager.find(entity, { where: { tripId: head.id }, order: { position: 'ASC' } }),
+      grouped(rows, (row) => row['tripId']),
     );
-  const all = (entity: Entity): readonly Stored[] => stored.get(entity)!;
+  }
+  return new Map(
+    heads.map((head) => [head.id, tripOf(head, (entity) => stored.get(entity)!.get(head.id) ?? [])] as const),
+  );
+}
+
+/** Read a stored trip whole. */
+export async function readTrip(manager: EntityManager, head: TripRow): Promise<Trip> {
+  return (await readTrips(manager, [head])).get(head.id)!;
+}
+
+function tripOf(head: TripRow, all: (entity: Entity) => readonly Stored[]): Trip {
+  const [track] = all(TrackRow);
   const zonesOf = grouped(all(ZoneRow), (z) => z['packId']);
   const thingsOf = grouped(all(ThingRow), (t) => t['kitId']);
   const placementsOf = grouped(all(PlacementRow), (p) => p['memberId']);
   const parts = {
     id: head.fileId,
     ...fieldsOf(head),
+    ...(track === undefined ? {} : { track: track['track'] }),
     ...Object.fromEntries(
       TABLES.flatMap(({ entity, collection }) =>
         collection === undefined ? [] : [[collection, all(entity).map((row) => plain(row))]],
@@ -219,15 +244,28 @@ function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): ReadonlyMap<K,
 
 type TripFields = Pick<Trip, TripField>;
 
+/** Fields that are columns of the trip's own row. */
+type HeadField = Exclude<TripField, 'track'>;
+const HEAD_FIELDS = TRIP_FIELDS.filter((field): field is HeadField => field !== 'track');
+
 /** The trip's own columns. */
-export function headOf(trip: Trip): Pick<TripRow, 'fileId' | TripField> {
-  const fields = Object.fromEntries(TRIP_FIELDS.map((field) => [field, trip[field] ?? null]));
-  return { fileId: trip.id, ...fields } as Pick<TripRow, 'fileId' | TripField>;
+export function headOf(trip: Trip): Pick<TripRow, 'fileId' | HeadField> {
+  const fields = Object.fromEntries(HEAD_FIELDS.map((field) => [field, trip[field] ?? null]));
+  return { fileId: trip.id, ...fields } as Pick<TripRow, 'fileId' | HeadField>;
+}
+
+/** Those of them that a change touches. */
+export function changedHead(before: Trip, after: Trip): Partial<TripRow> {
+  return Object.fromEntries(
+    HEAD_FIELDS.flatMap((field) =>
+      sameContent(before[field], after[field]) ? [] : [[field, after[field] ?? null]],
+    ),
+  );
 }
 
 /** The single-valued fields of a stored trip, without those that hold nothing. */
 function fieldsOf(head: TripRow): TripFields {
   return Object.fromEntries(
-    TRIP_FIELDS.flatMap((field) => (head[field] === null ? [] : [[field, head[field]]])),
+    HEAD_FIELDS.flatMap((field) => (head[field] === null ? [] : [[field, head[field]]])),
   ) as unknown as TripFields;
 }

@@ -49,8 +49,9 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
     const before = (await store.list(accountId))
       .filter((t) => t.id !== tripId && t.startDate < trip.startDate && t.deletedAt === undefined)
       .slice(-EARLIER_TRIPS);
+    const wholes = await store.wholes(before.map((t) => t.id));
     for (const { id, name, startDate } of before) {
-      const stored = await store.whole(id);
+      const stored = wholes.get(id);
       const members = stored === undefined ? undefined : of(stored.trip, names);
       if (members !== undefined) found.push({ id, name, startDate, members });
     }

@@ -4,7 +4,7 @@
  */
 import { randomUUID } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
-import { IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
+import { In, IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
 import type { RemovedSummary, StoredTrip, TripRole, TripSummary } from '@graft/core/api';
 import { editedTripErrors } from '@graft/core/formats';
 import type { TakenAway } from '@graft/core/schema';
@@ -16,7 +16,7 @@ import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { access, noTrip } from './access.js';
 import { keepRemoved, listRemoved, readRemoved } from './removedParts.js';
-import { headOf, readTrip, writeTripParts } from './rows.js';
+import { changedHead, headOf, readTrip, readTrips, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
 /** A deleted trip can be brought back for so long. */
@@ -87,20 +87,24 @@ export class TripStore {
        ORDER BY t.start_date DESC, t.id LIMIT ?`,
       [userId, startDate, most],
     );
-    const found: { id: string; trip: Trip }[] = [];
-    for (const { id } of heads) {
-      const stored = await this.whole(id);
-      if (stored !== undefined) found.push({ id, trip: stored.trip });
-    }
-    return found;
+    const stored = await this.wholes(heads.map((head) => head.id));
+    return heads.flatMap(({ id }) => {
+      const trip = stored.get(id)?.trip;
+      return trip === undefined ? [] : [{ id, trip }];
+    });
   }
 
   /** A trip, for somebody who leads it; `deletedToo` for its owner's export. */
   async get(id: string, userId: string, options: { deletedToo?: boolean } = {}): Promise<StoredTrip> {
+    const { role, version } = await access(this.source.manager, id, userId, 'read', options);
+    const known = this.cache.get(id, version);
+    if (known !== undefined) return { id, version, role, trip: JSON.parse(known.toString()) as Trip };
     return this.reading(async (manager) => {
-      const { role } = await access(manager, id, userId, 'read', options);
+      await access(manager, id, userId, 'read', options);
       const head = await manager.findOneByOrFail(TripRow, { id });
-      return { id, version: head.version, role, trip: await readTrip(manager, head) };
+      const trip = await readTrip(manager, head);
+      this.cache.put(id, head.version, Buffer.from(JSON.stringify(trip)));
+      return { id, version: head.version, role, trip };
     });
   }
 
@@ -110,9 +114,7 @@ export class TripStore {
     const known = this.cache.get(id, version);
     if (known !== undefined) return storedBytes(id, version, role, known);
     const stored = await this.get(id, userId);
-    const bytes = Buffer.from(JSON.stringify(stored.trip));
-    this.cache.put(id, stored.version, bytes);
-    return storedBytes(id, stored.version, stored.role, bytes);
+    return storedBytes(id, stored.version, stored.role, Buffer.from(JSON.stringify(stored.trip)));
   }
 
   /** A trip at a glance; one that has not changed since is not looked at again. */
@@ -128,14 +130,29 @@ export class TripStore {
 
   /** A trip for the program itself, which has made sure who asks; undefined when there is none, or it is deleted. */
   async whole(id: string): Promise<{ readonly version: number; readonly trip: Trip } | undefined> {
+    return (await this.wholes([id])).get(id);
+  }
+
+  /** Several such trips; those that have not changed since they were last asked for are not read again. */
+  async wholes(
+    ids: readonly string[],
+  ): Promise<ReadonlyMap<string, { readonly version: number; readonly trip: Trip }>> {
+    if (ids.length === 0) return new Map();
     return this.reading(async (manager) => {
-      const head = await manager.findOneBy(TripRow, { id, deletedAt: IsNull() });
-      if (head === null) return undefined;
-      const known = this.cache.get(id, head.version);
-      if (known !== undefined) return { version: head.version, trip: JSON.parse(known.toString()) as Trip };
-      const trip = await readTrip(manager, head);
-      this.cache.put(id, head.version, Buffer.from(JSON.stringify(trip)));
-      return { version: head.version, trip };
+      const heads = await manager.findBy(TripRow, { id: In(ids), deletedAt: IsNull() });
+      const known = new Map(heads.map((head) => [head.id, this.cache.get(head.id, head.version)] as const));
+      const read = await readTrips(
+        manager,
+        heads.filter((head) => known.get(head.id) === undefined),
+      );
+      return new Map(
+        heads.map(({ id, version }) => {
+          const trip = read.get(id);
+          if (trip === undefined) return [id, { version, trip: JSON.parse(String(known.get(id))) as Trip }];
+          this.cache.put(id, version, Buffer.from(JSON.stringify(trip)));
+          return [id, { version, trip }];
+        }),
+      );
     });
   }
 
@@ -174,12 +191,16 @@ export class TripStore {
     version: number,
     edits: readonly TripEdit[],
   ): Promise<{ readonly version: number; readonly by: string; readonly what: string }> {
-    return inTransaction(this.source, async (manager) => {
+    const changed = await inTransaction(this.source, async (manager) => {
+      // The lock comes first: what is read after it is what nobody else can change any more.
+      const locked = await lockedVersion(manager, id);
       const { name: by } = await access(manager, id, userId, 'full');
-      const head = await lockedHead(manager, id, version);
+      requireVersion(locked, version);
       const known = this.cache.get(id, version);
       const before =
-        known === undefined ? await readTrip(manager, head) : (JSON.parse(known.toString()) as Trip);
+        known === undefined
+          ? await readTrip(manager, await manager.findOneByOrFail(TripRow, { id }))
+          : (JSON.parse(known.toString()) as Trip);
       const after = applyEdits(before, edits);
       const errors = editedTripErrors(after);
       if (errors.length > 0) {
@@ -194,11 +215,14 @@ export class TripStore {
       await keepRemoved(manager, id, by, before, after);
       await manager.update(
         TripRow,
-        { id, version },
-        { ...headOf(after), version: version + 1, updatedAt: new Date() },
+        { id },
+        { ...changedHead(before, after), version: version + 1, updatedAt: new Date() },
       );
-      return { version: version + 1, by, what: changesText(before, after, edits) };
+      return { after, by, what: changesText(before, after, edits) };
     });
+    // Only what is stored for good is kept: the next edit starts from it.
+    this.cache.put(id, version + 1, Buffer.from(JSON.stringify(changed.after)));
+    return { version: version + 1, by: changed.by, what: changed.what };
   }
 
   /** Put a trip aside, or take it back. Its content stays as it is. */
@@ -210,8 +234,9 @@ export class TripStore {
   /** Delete a trip; it can be restored for a while. */
   async remove(id: string, userId: string, version: number): Promise<void> {
     await inTransaction(this.source, async (manager) => {
+      const locked = await lockedVersion(manager, id);
       await access(manager, id, userId, 'owner');
-      await lockedHead(manager, id, version);
+      requireVersion(locked, version);
       await manager.update(TripRow, { id }, { deletedAt: new Date() });
     });
   }
@@ -253,15 +278,22 @@ function storedBytes(id: string, version: number, role: TripRole, trip: Buffer):
   return Buffer.concat([Buffer.from(`${head.slice(0, -1)},"trip":`), trip, Buffer.from('}')]);
 }
 
-async function lockedHead(manager: EntityManager, id: string, version: number): Promise<TripRow> {
-  const head = await manager.findOne(TripRow, { where: { id }, lock: { mode: 'pessimistic_write' } });
-  if (head === null) throw noTrip(id);
-  if (head.version !== version) {
-    throw new ApiError(
-      409,
-      'stale',
-      `This trip was changed elsewhere: expected version ${head.version}, got ${version}. Nothing was saved.`,
-    );
-  }
-  return head;
+/** The version that a trip has, and that nobody else changes until the transaction ends. */
+async function lockedVersion(manager: EntityManager, id: string): Promise<number> {
+  const [head] = await manager.query<{ version: number }[]>(
+    'SELECT version FROM trips WHERE id = ? FOR UPDATE',
+    [id],
+  );
+  if (head === undefined) throw noTrip(id);
+  return head.version;
+}
+
+/** @throws ApiError 409 when a change was made on another version than there is */
+function requireVersion(there: number, got: number): void {
+  if (there === got) return;
+  throw new ApiError(
+    409,
+    'stale',
+    `This trip was changed elsewhere: expected version ${there}, got ${got}. Nothing was saved.`,
+  );
 }

@@ -1,5 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
+import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { freePort, isAlive, newStateDir, pids, spawnStart, startGraft } from '../graft';
@@ -114,6 +115,30 @@ test('a MariaDB of one’s own: its trips are served, no private database is mad
   expect(wrong.output()).toContain('The database that GRAFT_DATABASE_URL names does not answer');
 });
 
+test('in a network: others reach it, links carry that address, and it is said that nothing is encrypted', async () => {
+  const here = Object.values(networkInterfaces())
+    .flatMap((list) => list ?? [])
+    .filter((a) => a.family === 'IPv4' && !a.internal);
+  const stateDir = newStateDir('lan');
+  const args = ['--port', String(await freePort()), '--empty', '--lan'];
+  if (here.length === 0) {
+    const start = spawnStart(stateDir, args);
+    expect(await start.ended).toBe(1);
+    expect(start.output()).toContain('This machine is in no network');
+    return;
+  }
+  const graft = await startGraft(stateDir, args);
+  await expect.poll(graft.output).toContain('Ctrl-C stops it');
+  const [, other] = /In this network: (\S+)/.exec(graft.output())!;
+  expect(here.map((a) => a.address)).toContain(new URL(other!).hostname);
+  // A code to point a phone at.
+  expect(graft.output()).toMatch(/[█▀▄]{4}/);
+  expect(graft.output()).toContain('Not encrypted');
+  const answer = await fetch(`${other!}/api/account`);
+  expect(await answer.json()).toMatchObject({ publicUrl: other });
+  expect(await graft.stop()).toBe(0);
+});
+
 test('options that cannot be are refused by name', async () => {
   const stateDir = newStateDir('refused');
   const busy = createServer();
@@ -122,6 +147,8 @@ test('options that cannot be are refused by name', async () => {
   });
   for (const [args, code, message] of [
     [['--port', 'high'], 2, '--port: needs a port number from 1 to 65535, not "high"'],
+    [['--host', 'hut'], 2, '--host: needs an address such as 192.168.1.20, not "hut"'],
+    [['--lan', '--host', '127.0.0.1'], 2, '--lan and --host: take one of the two'],
     [['--faster'], 2, "Unknown option '--faster'"],
     [['--port', String(port), '--empty'], 1, `--port: port ${port} is in use by another program.`],
   ] as const) {

@@ -6,6 +6,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, describe, test } from 'node:test';
+import { listening, networkAddresses } from './addresses.mjs';
 import { findProgram } from './install.mjs';
 import { readNote, writeNote } from './notes.mjs';
 import { ROOT } from './paths.mjs';
@@ -58,6 +59,29 @@ describe('processes', () => {
     await new Promise((resolve) => server.listen(port, '127.0.0.1', resolve));
     assert.equal(await isPortFree(port), false);
     await new Promise((resolve) => server.close(resolve));
+  });
+});
+
+describe('addresses', () => {
+  const at = (address, more = {}) => ({ family: 'IPv4', internal: false, address, ...more });
+  test('those that phones reach, of routers first; nothing inside the machine', () => {
+    const found = networkAddresses({
+      lo: [at('127.0.0.1', { internal: true })],
+      docker0: [at('172.17.0.1')],
+      tun0: [at('100.64.0.9')],
+      wlan0: [at('fe80::1', { family: 'IPv6' }), at('192.168.1.20')],
+      usb0: [at('169.254.3.4')],
+    });
+    assert.deepEqual(found, ['192.168.1.20', '100.64.0.9']);
+  });
+  test('this machine alone, unless it is asked for', () => {
+    const own = { host: '127.0.0.1', url: 'http://127.0.0.1:80', others: [] };
+    assert.deepEqual(listening({ lan: false }, 80, ['10.0.0.2']), own);
+    const lan = { host: '0.0.0.0', url: own.url, others: ['http://10.0.0.2:80'] };
+    assert.deepEqual(listening({ lan: true }, 80, ['10.0.0.2']), lan);
+    assert.equal(listening({ host: 'fd00::2' }, 80).url, 'http://[fd00::2]:80');
+    assert.throws(() => listening({ lan: true }, 80, []), /in no network/);
+    assert.throws(() => listening({ host: 'hut' }, 80), /--host: needs an address/);
   });
 });
 

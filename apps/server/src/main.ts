@@ -83,6 +83,7 @@ async function start(): Promise<void> {
       ),
       incidents: new IncidentStore(source),
       publicUrl: config.publicUrl,
+      trustProxy: config.trustProxy,
       forecastUrl: config.forecastUrl,
       scaleUrl: config.scaleUrl,
       scaleKey: keyFor(config.simulated.scale),
@@ -92,8 +93,8 @@ async function start(): Promise<void> {
       webDir: config.webDir,
     }),
   );
-  server.listen(config.port, '127.0.0.1', () => {
-    logger.info({ port: config.port }, 'listening');
+  server.listen(config.port, config.host, () => {
+    logger.info({ host: config.host, port: config.port }, 'listening');
     void tell({ kind: 'ready' });
   });
 

@@ -36,6 +36,7 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   messages: server.messages,
   incidents: server.incidents,
   publicUrl: undefined,
+  trustProxy: [],
   forecastUrl: 'http://127.0.0.1:9/none',
   scaleUrl: 'http://127.0.0.1:9/none',
   scaleKey: undefined,

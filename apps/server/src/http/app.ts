@@ -36,6 +36,8 @@ export interface AppParts extends AccountParts {
   /** What the application shows the simulated services of its own; undefined for those that stand elsewhere. */
   readonly scaleKey: string | undefined;
   readonly standInKey: string;
+  /** Proxies whose word on where a request comes from counts. */
+  readonly trustProxy: readonly string[];
   readonly watch: DatabaseWatch;
   readonly logger: Logger;
   readonly webDir: string | undefined;
@@ -51,10 +53,11 @@ function sendJson(res: ServerResponse, status: number, text: string): void {
 
 export function makeApp(parts: AppParts): Express {
   const { accounts, trips, leaders, library, sheets, news, messages, incidents } = parts;
-  const { forecastUrl, scaleUrl, publicUrl, watch, logger, webDir } = parts;
+  const { forecastUrl, scaleUrl, publicUrl, trustProxy, watch, logger, webDir } = parts;
   const may = gateOf(trips);
   const app = express();
   app.disable('x-powered-by');
+  app.set('trust proxy', trustProxy.length === 0 ? false : [...trustProxy]);
   // No API answer is kept by browsers: there is nothing to compare; built files have their names.
   app.disable('etag');
   app.use((req, res, next) => {

@@ -1,13 +1,16 @@
 /** Brakes on guessing: too many refused requests, and the next ones are refused unseen. */
-import type { IncomingMessage } from 'node:http';
+import { setTimeout as pause } from 'node:timers/promises';
 import type { Request, RequestHandler, Response } from 'express';
 import { ipKeyGenerator, MemoryStore, rateLimit, type Options } from 'express-rate-limit';
 import { ApiError } from './apiError.js';
 
 export const MINUTE_MS = 60_000;
 
-/** The machine a request comes from. */
-export const machineOf = (req: IncomingMessage): string => ipKeyGenerator(req.socket.remoteAddress ?? '');
+/** Of the newer addresses one household or phone has so many: as many bits name the same machine. */
+const IPV6_BITS = 64;
+
+/** The machine a request comes from, as far as a proxy that is trusted says so. */
+export const machineOf = (req: Request): string => ipKeyGenerator(req.ip ?? '', IPV6_BITS);
 
 const tooMany = (minutes: number): ApiError =>
   new ApiError(429, 'tooMany', `Too many attempts. Try again in ${minutes} minutes.`);
@@ -31,9 +34,13 @@ export function attempts(
   });
 }
 
+/** Whoever has guessed too often waits so long for each answer. */
+const SLOW_MS = 1000;
+
 /**
- * The same where many ask at once from one machine, as a whole party does from a hut's network: only what was refused as
- * not found counts.
+ * The same where many ask at once from one machine, as a whole party does from a hut's network. Only what was refused as
+ * not found counts, and whoever asks for what there is gets it, however many guessed from the same place: what is
+ * guessed here is too long to be found, so that a guesser costs no more than what looking costs.
  */
 export class Guesses {
   private readonly counts = new MemoryStore();
@@ -41,20 +48,21 @@ export class Guesses {
   constructor(
     private readonly limit: number,
     private readonly minutes: number,
+    private readonly slowMs = SLOW_MS,
   ) {
     this.counts.init({ windowMs: minutes * MINUTE_MS } as Options);
   }
 
-  /** @throws ApiError 429, with no work done, when too much was refused to the machine that asks */
-  async guard<T>(req: IncomingMessage, work: () => Promise<T>): Promise<T> {
-    const machine = machineOf(req);
-    const known = await this.counts.get(machine);
-    if ((known?.totalHits ?? 0) >= this.limit) throw tooMany(this.minutes);
+  /** @throws ApiError 429, late, in place of 404 where too much was refused to the machine that asks */
+  async guard<T>(req: Request, work: () => Promise<T>): Promise<T> {
     try {
       return await work();
     } catch (error) {
-      if (error instanceof ApiError && error.status === 404) await this.counts.increment(machine);
-      throw error;
+      if (!(error instanceof ApiError) || error.status !== 404) throw error;
+      const { totalHits } = await this.counts.increment(machineOf(req));
+      if (totalHits <= this.limit) throw error;
+      await pause(this.slowMs);
+      throw tooMany(this.minutes);
     }
   }
 }

@@ -47,8 +47,14 @@ export interface TestServer {
 
 const silent = pino({ level: 'silent' });
 
-/** @param messenger carries messages; the simulated service when not given */
-export async function startTestServer(messenger?: Messenger): Promise<TestServer> {
+/**
+ * @param messenger carries messages; the simulated service when not given
+ * @param trustProxy whose word on where requests come from counts
+ */
+export async function startTestServer(
+  messenger?: Messenger,
+  trustProxy: readonly string[] = [],
+): Promise<TestServer> {
   const url = process.env['GRAFT_TEST_DATABASE_URL'];
   if (url === undefined) {
     throw new Error(
@@ -96,6 +102,7 @@ export async function startTestServer(messenger?: Messenger): Promise<TestServer
     messages,
     incidents,
     publicUrl: undefined,
+    trustProxy,
     forecastUrl: `${address(standIns)}/forecast`,
     scaleUrl: `${address(standIns)}/scale`,
     scaleKey: undefined,

@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 import { INVITED_ROLES, type InvitedRole } from '@graft/core/api';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { useAccountSession } from '../shared/AccountProvider';
+import { copyText } from '../shared/copyText';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { PlainDialog } from '../shared/PlainDialog';
@@ -106,7 +107,7 @@ function Leaders() {
                 aria-label="Invitation link"
                 onFocus={(e) => e.target.select()}
               />
-              <Button size="sm" variant="outline" onClick={() => void navigator.clipboard.writeText(link)}>
+              <Button size="sm" variant="outline" onClick={() => void copyText(link)}>
                 Copy
               </Button>
             </Flex>

@@ -12,6 +12,7 @@ import {
 } from '@graft/core/trip';
 import type { SetAside } from '@graft/core/formats';
 import { Box, Button, Flex, Text } from '../theme/chakra';
+import { copyText } from '../shared/copyText';
 import { useSaving, useTrip } from '../shared/TripProvider';
 import { useInUnits } from '../shared/useInUnits';
 import { Strip } from './Strip';
@@ -122,7 +123,7 @@ function AsideRow({ aside }: { aside: SetAside }) {
         <Button size="xs" variant="outline" onClick={() => void again()}>
           Apply again
         </Button>
-        <Button size="xs" variant="outline" onClick={() => void navigator.clipboard.writeText(text)}>
+        <Button size="xs" variant="outline" onClick={() => void copyText(text)}>
           Copy
         </Button>
         <Button size="xs" variant="ghost" onClick={() => dropAside(aside)}>

@@ -108,6 +108,28 @@ describe('somebody else changed the trip meanwhile', () => {
     expect(screen.queryByRole('region', { name: 'Changes that met' })).toBeNull();
   });
 
+  test('nothing unsaved here: it comes in by itself, and who changed what is told', async () => {
+    const streams: { onmessage?: (event: { data: string }) => void; close: () => void }[] = [];
+    class Stream {
+      close = (): void => undefined;
+      constructor() {
+        streams.push(this);
+      }
+    }
+    Object.assign(globalThis, { EventSource: Stream });
+    const { server } = openTrip(trip, page);
+    others(server, { name: 'Autumn camp, later' });
+    const news = { kind: 'changed', version: 2, by: 'Noor', what: 'name' };
+    act(() => streams[0]!.onmessage!({ data: JSON.stringify(news) }));
+    await waitFor(() => expect(grower().textContent).toBe('Autumn camp, later'));
+    expect(screen.getByTestId('told').textContent).toBe('Noor changed name.');
+    // One's own change comes back as news too, and is no reason to ask again.
+    const asked = server.calls.length;
+    act(() => streams[0]!.onmessage!({ data: JSON.stringify(news) }));
+    expect(server.calls.length).toBe(asked);
+    Reflect.deleteProperty(globalThis, 'EventSource');
+  });
+
   test('a change here is kept when a member it gives something to is taken away there', async () => {
     const carried = { ...demoTrip('hut-roof'), name: 'Autumn camp' };
     const { pieceId } = carried.share.find((x) => !x.locked)!;

@@ -18,8 +18,9 @@ export function UnreachableLinks() {
       bg="bg.panel"
     >
       <strong>No phone can open these links.</strong> They begin with {linkOrigin}, which is this computer for
-      whoever follows them. Start Graft with GRAFT_PUBLIC_URL set to the address where others reach it, such
-      as https://graft.example.org, and make the links anew.
+      whoever follows them. Start Graft with npm start -- --lan for phones in the same network, or with
+      GRAFT_PUBLIC_URL set to the address where others reach it, such as https://graft.example.org, and make
+      the links anew.
     </Box>
   );
 }

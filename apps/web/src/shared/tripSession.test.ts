@@ -78,3 +78,51 @@ test('a refused change is taken back, with its errors', () => {
   expect(state.save).toEqual({ kind: 'refused', message: 'no', errors });
   expect(sessionReducer(state, { type: 'dismiss' }).save).toEqual({ kind: 'idle' });
 });
+describe('somebody else changed the trip', () => {
+  const theirs = { ...trip, notes: 'theirs' };
+  test('what was sent and arrived without an answer is no change of theirs', () => {
+    const sent = play(rename('A')).trip;
+    const doubted = [
+      { type: 'sending', sent } as const,
+      { type: 'unreachable' } as const,
+      { type: 'retry' } as const,
+      rename('B'),
+      { type: 'rebase', trip: { ...trip, name: 'A' }, version: 2 } as const,
+    ].reduce(sessionReducer, play(rename('A')));
+    expect(doubted).toMatchObject({ trip: { name: 'B' }, version: 2, clashes: [] });
+  });
+  test('undo goes back to theirs, not to before theirs; redo comes again', () => {
+    const state = play(rename('A'), { type: 'rebase', trip: theirs, version: 2 });
+    expect(state.trip).toMatchObject({ name: 'A', notes: 'theirs' });
+    const back = sessionReducer(state, { type: 'undo' });
+    expect(back.trip).toEqual(theirs);
+    expect(sessionReducer(back, { type: 'redo' }).trip).toMatchObject({ name: 'A', notes: 'theirs' });
+  });
+  test('what is decided is a step of its own; the same cell is asked about once', () => {
+    const rebase = (name: string, version: number): SessionAction => ({
+      type: 'rebase',
+      trip: { ...trip, name },
+      version,
+    });
+    const met = play(rename('A'), rebase('X', 2));
+    expect(met.clashes).toMatchObject([{ mine: 'A', theirs: 'X' }]);
+    const mine = sessionReducer(met, { type: 'decide', clash: met.clashes[0]!, side: 'mine' });
+    expect([mine.trip.name, mine.clashes.length]).toEqual(['A', 0]);
+    expect(sessionReducer(mine, { type: 'undo' }).trip.name).toBe('X');
+    const again = [rename('B'), rebase('Y', 3)].reduce(sessionReducer, met);
+    expect(again.clashes).toMatchObject([{ mine: 'B', theirs: 'Y' }]);
+  });
+  test('what was typed while the rest was set aside stays', () => {
+    const state = play(rename('A'), { type: 'rebase', trip: theirs, version: 2 });
+    const sent = state.trip;
+    const typed = sessionReducer(state, {
+      type: 'change',
+      label: 'notes',
+      change: (t) => ({ ...t, notes: 'more' }),
+    });
+    const aside = { edits: [{ kind: 'set', field: 'name', value: 'A' } as const], why: 'no' };
+    const after = sessionReducer(typed, { type: 'setAside', sent, trip: theirs, setAside: [aside] });
+    expect(after).toMatchObject({ trip: { name: 'Start', notes: 'more' }, setAside: [aside] });
+    expect(sessionReducer(after, { type: 'dropAside', setAside: after.setAside[0]! }).setAside).toEqual([]);
+  });
+});

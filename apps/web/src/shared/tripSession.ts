@@ -41,7 +41,6 @@ export type SessionAction =
   | { readonly type: 'acknowledged'; readonly version: number }
   | { readonly type: 'unreachable' }
   | { readonly type: 'retry' }
-  | { readonly type: 'stale'; readonly message: string }
   | { readonly type: 'refused'; readonly message: string; readonly errors: readonly FieldError[] }
   | { readonly type: 'dismiss' }
   /** What the server has now: others changed it. */
@@ -153,8 +152,6 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
     case 'retry':
     case 'dismiss':
       return { ...state, save: { kind: 'idle' } };
-    case 'stale':
-      return { ...state, save: { kind: 'stale', message: action.message } };
     case 'refused':
       // What the server will not store is not kept on screen as if it were stored; history keeps the way back.
       return {

@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { create } from 'qrcode';
 import { useMemo } from 'react';
+import { copyText } from '../shared/copyText';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { PlainDialog } from '../shared/PlainDialog';
 
@@ -26,7 +27,7 @@ export function LinkDialog({ links, onClose }: { links: readonly NewLink[]; onCl
       </Text>
       <UnreachableLinks />
       {links.length > 1 && (
-        <Button size="sm" variant="outline" mb="3" onClick={() => void navigator.clipboard.writeText(all)}>
+        <Button size="sm" variant="outline" mb="3" onClick={() => void copyText(all)}>
           Copy all, one a line
         </Button>
       )}
@@ -53,11 +54,7 @@ export function LinkDialog({ links, onClose }: { links: readonly NewLink[]; onCl
                 aria-label={`Link for ${link.name}`}
                 onFocus={(e) => e.target.select()}
               />
-              <Button
-                size="sm"
-                variant="outline"
-                onClick={() => void navigator.clipboard.writeText(link.url)}
-              >
+              <Button size="sm" variant="outline" onClick={() => void copyText(link.url)}>
                 Copy
               </Button>
             </Flex>

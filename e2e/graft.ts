@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 export const DEMO = join(ROOT, 'data/demo');
 
 export interface Graft {

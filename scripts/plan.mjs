@@ -14,5 +14,5 @@ await main(async () => {
     await step('Compiling', bin('tsc'), ['-b', '--force', 'packages/core', 'apps/cli']);
   // File names are meant from where the person stands, not from the project's folder.
   const cwd = process.env.INIT_CWD ?? process.cwd();
-  return (await run(process.execPath, [program, ...process.argv.slice(2)], { cwd })).code;
+  return (await run(process.execPath, [program, ...process.argv.slice(2)], { cwd, input: true })).code;
 });

@@ -7,12 +7,14 @@ import { listening, UNENCRYPTED } from './lib/addresses.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { ensureMariaDb, ensureNodePackages } from './lib/install.mjs';
+import { keepUp, rotateLog } from './lib/keepUp.mjs';
 import { ROOT, STATE_DIR } from './lib/paths.mjs';
 import { freePort, isOurs, isPortFree, stop, stopLeftover } from './lib/processes.mjs';
 import { readNote, writeNote } from './lib/notes.mjs';
 import { main, Refusal, say } from './lib/run.mjs';
 
 const DEFAULT_PORT = 4870;
+const LOG_EVERY_MS = 60_000;
 const USAGE = `npm start -- [--port N] [--empty] [--lan]
 
   --port N   serve at http://127.0.0.1:N (default ${DEFAULT_PORT}, or the next free port)
@@ -68,6 +70,34 @@ function refuseSecondStart(runFile) {
     throw new Refusal(`Graft is already running: ${running.url ?? 'it is still starting'}`);
 }
 
+/** The server, in its own process group: Ctrl-C reaches us, and we stop server and database in order. */
+function startServer(program, pidFile, log, env) {
+  rotateLog(log);
+  const server = spawn(process.execPath, [program], {
+    env,
+    stdio: ['ignore', openLog(log), 'inherit', 'ipc'],
+    detached: true,
+  });
+  writeNote(pidFile, server.pid);
+  return {
+    ended: new Promise((resolve) =>
+      server.once('exit', (code, signal) =>
+        resolve(`ended ${signal === null ? `with code ${code}` : `by ${signal}`}`),
+      ),
+    ),
+    ready: new Promise((resolve) => {
+      server.on('message', (message) => {
+        if (message.kind === 'progress' || message.kind === 'failed') say(message.text);
+        if (message.kind === 'ready') resolve('ready');
+      });
+    }),
+    stop: async () => {
+      await stop(server.pid, program);
+      rmSync(pidFile, { force: true });
+    },
+  };
+}
+
 /** A log that only its owner reads, whatever it was before. */
 function openLog(file) {
   const log = openSync(file, 'a', 0o600);
@@ -109,11 +139,18 @@ await main(async () => {
     const serverMain = join(ROOT, 'apps/server/dist/main.js');
     await stopLeftover(serverPidFile, serverMain);
     let databaseUrl = process.env.GRAFT_DATABASE_URL;
-    let database;
+    const kept = [];
     if (databaseUrl === undefined) {
-      database = await startDatabase(join(STATE_DIR, 'database'));
+      // The server finds it where it was.
+      let databasePort;
+      const database = await keepUp('The database', async () => {
+        const started = await startDatabase(join(STATE_DIR, 'database'), databasePort);
+        databasePort = started.port;
+        return started;
+      });
       stops.push(database.stop);
-      databaseUrl = database.url;
+      kept.push(database);
+      databaseUrl = database.running.url;
       say('Database: running');
     } else {
       say('Database: the one GRAFT_DATABASE_URL names');
@@ -121,37 +158,24 @@ await main(async () => {
     const port = await choosePort(options.port);
     const { host, url, others } = listening(options, port);
     const log = join(STATE_DIR, 'server.log');
-    const server = spawn(process.execPath, [serverMain], {
-      env: {
-        // Where phones reach it, unless somebody has said so.
-        ...(others.length === 0 ? {} : { GRAFT_PUBLIC_URL: others[0] }),
-        ...process.env,
-        GRAFT_HOST: host,
-        NODE_ENV: 'production',
-        GRAFT_DATABASE_URL: databaseUrl,
-        GRAFT_PORT: String(port),
-        GRAFT_WEB_DIR: join(ROOT, 'apps/web/dist'),
-        GRAFT_DEMO_DIR: options.empty ? '' : join(ROOT, 'data/demo'),
-      },
-      stdio: ['ignore', openLog(log), 'inherit', 'ipc'],
-      // Its own process group: Ctrl-C reaches us, and we stop server and database in order.
-      detached: true,
-    });
-    writeNote(serverPidFile, server.pid);
-    stops.push(async () => {
-      await stop(server.pid, serverMain);
-      rmSync(serverPidFile, { force: true });
-    });
-    const ended = new Promise((resolve) => server.once('exit', (code) => resolve(`ended with code ${code}`)));
-    const ready = new Promise((resolve) => {
-      server.on('message', (message) => {
-        if (message.kind === 'progress' || message.kind === 'failed') say(message.text);
-        if (message.kind === 'ready') resolve('ready');
-      });
-    });
+    const env = {
+      // Where phones reach it, unless somebody has said so.
+      ...(others.length === 0 ? {} : { GRAFT_PUBLIC_URL: others[0] }),
+      ...process.env,
+      GRAFT_HOST: host,
+      NODE_ENV: 'production',
+      GRAFT_DATABASE_URL: databaseUrl,
+      GRAFT_PORT: String(port),
+      GRAFT_WEB_DIR: join(ROOT, 'apps/web/dist'),
+      GRAFT_DEMO_DIR: options.empty ? '' : join(ROOT, 'data/demo'),
+    };
+    const server = await keepUp('The server', async () => startServer(serverMain, serverPidFile, log, env));
+    stops.push(server.stop);
+    kept.push(server);
+    const { ready, ended } = server.running;
     const first = await Promise.race([ready, ended, asked]);
     if (first === 'asked') return 0;
-    if (first !== 'ready') throw new Refusal(`The server ${first}; its log is ${log}.`);
+    if (first !== 'ready') throw new Refusal(`The server: ${first}; its log is ${log}.`);
     writeNote(runFile, { pid: process.pid, url });
     process.stdout.write(`\n  Graft is at ${url}\n`);
     if (others.length > 0) {
@@ -161,13 +185,12 @@ await main(async () => {
     }
     if (host !== '127.0.0.1') process.stdout.write(UNENCRYPTED);
     process.stdout.write('  Ctrl-C stops it.\n\n');
-    const end = await Promise.race([ended, asked, ...(database === undefined ? [] : [database.ended])]);
-    if (end === 'database ended') {
-      throw new Refusal(
-        `The database ended by itself; its log is ${database.log}. Start Graft again: what was saved is recovered.`,
-      );
-    }
-    if (end !== 'asked') throw new Refusal(`The server ${end}; its log is ${log}.`);
+    const rotating = setInterval(() => rotateLog(log), LOG_EVERY_MS);
+    for (const one of kept) one.watch();
+    const end = await Promise.race([asked, ...kept.map((one) => one.over)]);
+    clearInterval(rotating);
+    if (end !== 'asked')
+      throw new Refusal(`${end}; logs are in ${STATE_DIR}. What was saved is there at the next start.`);
     say('Stopping …');
     return 0;
   } finally {

@@ -1,9 +1,10 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { freePort, isAlive, newStateDir, pids, spawnStart, startGraft } from '../graft';
+import { freePort, isAlive, ROOT, newStateDir, pids, spawnStart, startGraft } from '../graft';
 import { callApi, demoText, importTrip, openStation, saved, storedTrip } from '../support';
 
 test('killed in mid-use, server and database: the next start loses nothing acknowledged', async ({
@@ -61,18 +62,40 @@ test('only npm start is killed: the next start takes over from what it left runn
   await second.stop();
 });
 
-test('only the database is killed: Graft says so and ends, and the next start recovers', async () => {
-  const stateDir = newStateDir('database');
-  const first = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
-  const id = await importTrip(demoText('hut-roof'), first.url);
-  const { server, database } = pids(stateDir);
-  process.kill(database, 'SIGKILL');
-  expect(await first.ended).toBe(1);
-  expect(first.output()).toContain('The database ended by itself');
-  expect(isAlive(server)).toBe(false);
-  const second = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
-  expect((await storedTrip(id, second.url)).version).toBe(1);
-  await second.stop();
+test('the database or the server is killed: it is started again, and what was saved is there', async () => {
+  const stateDir = newStateDir('again');
+  const graft = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  const id = await importTrip(demoText('hut-roof'), graft.url);
+  const answers = async (): Promise<boolean> => {
+    const answer = await fetch(`${graft.url}/api/ready`).catch(() => undefined);
+    return answer?.ok === true;
+  };
+  const before = pids(stateDir);
+  for (const [kind, told] of [
+    ['database', 'The database: ended by itself; starting it again.'],
+    ['server', 'The server: ended by SIGKILL; starting it again.'],
+    ['database', 'The database: ended by itself; starting it again.'],
+  ] as const) {
+    const { [kind]: killed } = pids(stateDir);
+    process.kill(killed, 'SIGKILL');
+    await expect.poll(() => isAlive(killed)).toBe(false);
+    await expect.poll(graft.output).toContain(told);
+    // Its note is written anew.
+    const noted = (): number | undefined => {
+      try {
+        return pids(stateDir)[kind];
+      } catch {
+        return undefined;
+      }
+    };
+    await expect.poll(() => [undefined, killed].includes(noted()), { timeout: 20_000 }).toBe(false);
+    await expect.poll(answers, { timeout: 20_000 }).toBe(true);
+    expect((await storedTrip(id, graft.url)).version).toBe(1);
+  }
+  const after = pids(stateDir);
+  expect([after.server === before.server, after.database === before.database]).toEqual([false, false]);
+  expect(await graft.stop()).toBe(0);
+  expect([isAlive(after.server), isAlive(after.database)]).toEqual([false, false]);
 });
 
 test('Ctrl-C stops server and database; a second start is refused while one runs; an empty one has no demo', async () => {
@@ -116,9 +139,10 @@ test('a MariaDB of one’s own: its trips are served, no private database is mad
 });
 
 test('in a network: others reach it, links carry that address, and it is said that nothing is encrypted', async () => {
-  const here = Object.values(networkInterfaces())
-    .flatMap((list) => list ?? [])
-    .filter((a) => a.family === 'IPv4' && !a.internal);
+  const here = Object.entries(networkInterfaces())
+    .filter(([name]) => !/^(docker|br-|veth|virbr|vmnet|lxc|cni)/.test(name))
+    .flatMap(([, list]) => list ?? [])
+    .filter((a) => a.family === 'IPv4' && !a.internal && !a.address.startsWith('169.254.'));
   const stateDir = newStateDir('lan');
   const args = ['--port', String(await freePort()), '--empty', '--lan'];
   if (here.length === 0) {
@@ -137,6 +161,46 @@ test('in a network: others reach it, links carry that address, and it is said th
   const answer = await fetch(`${other!}/api/account`);
   expect(await answer.json()).toMatchObject({ publicUrl: other });
   expect(await graft.stop()).toBe(0);
+});
+
+test('backed up while it runs, restored into an empty one: every trip comes back; what cannot be is refused', async () => {
+  const [stateDir, other] = [newStateDir('backed'), newStateDir('restored')];
+  const graft = await startGraft(stateDir, ['--port', String(await freePort()), '--empty']);
+  const ids = [];
+  for (const demo of ['hut-roof', 'corvane-census', 'rock-mapping'] as const)
+    ids.push(await importTrip(demoText(demo), graft.url));
+  const file = join(stateDir, 'all.graft-backup');
+  const command = (script: string, dir: string, ...args: string[]) =>
+    spawnSync(process.execPath, [join(ROOT, `scripts/${script}.mjs`), ...args], {
+      encoding: 'utf8',
+      env: { ...process.env, GRAFT_STATE_DIR: dir },
+    });
+  const backup = command('backup', stateDir, file);
+  expect([backup.status, backup.stderr]).toEqual([0, expect.stringContaining('keep it safe')]);
+  const stored = await Promise.all(ids.map((id) => storedTrip(id, graft.url)));
+  expect(command('restore', stateDir, file).stderr).toContain('Graft is running: stop it first');
+  expect(await graft.stop()).toBe(0);
+  expect(command('restore', stateDir, file).stderr).toContain('There are 3 trips here. --replace');
+
+  const restored = command('restore', other, file);
+  expect([restored.status, restored.stderr]).toEqual([0, expect.stringContaining('npm start serves it')]);
+  const again = await startGraft(other, ['--port', String(await freePort()), '--empty']);
+  expect(await Promise.all(ids.map((id) => storedTrip(id, again.url)))).toEqual(stored);
+  expect(await again.stop()).toBe(0);
+
+  const whole = readFileSync(file, 'utf8');
+  const odd = (text: string): string => {
+    const path = join(stateDir, 'odd.graft-backup');
+    writeFileSync(path, text);
+    return command('restore', newStateDir('odd'), path).stderr;
+  };
+  expect(odd(whole.slice(0, whole.length / 2))).toContain('was cut off; nothing was changed');
+  expect(odd(whole.replace(/"schema":\d+/, '"schema":9999999999999'))).toContain(
+    'of a newer Graft than this one',
+  );
+  expect(odd('CREATE TABLE trips (id int);')).toContain('is no backup of Graft');
+  // In place of what is there, which is moved aside; a second time it is served as it was backed up.
+  expect(command('restore', stateDir, file, '--replace').stderr).toContain('What was there before is in');
 });
 
 test('options that cannot be are refused by name', async () => {

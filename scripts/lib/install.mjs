@@ -79,5 +79,8 @@ export const ensureMariaDb = () =>
     ['mariadb-server-core', 'mariadb-client-core'],
     'MariaDB',
   );
+/** What reads and writes a whole database; only backups need it. */
+export const ensureMariaDbTools = () =>
+  ensureDebianPrograms(['mariadb', 'mariadb-dump'], ['mariadb-client'], 'What backs up MariaDB');
 export const ensureChromium = () =>
   ensureDebianPrograms(['chromium-headless-shell'], ['chromium-headless-shell'], 'Chromium');

@@ -1,13 +1,14 @@
 /** Tests of the scripts by Node's own runner: they must work before anything is installed. */
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, describe, test } from 'node:test';
 import { listening, networkAddresses } from './addresses.mjs';
 import { findProgram } from './install.mjs';
+import { keepUp, rotateLog } from './keepUp.mjs';
 import { readNote, writeNote } from './notes.mjs';
 import { ROOT } from './paths.mjs';
 import { freePort, isOurs, isPortFree, stop, stopLeftover } from './processes.mjs';
@@ -59,6 +60,59 @@ describe('processes', () => {
     await new Promise((resolve) => server.listen(port, '127.0.0.1', resolve));
     assert.equal(await isPortFree(port), false);
     await new Promise((resolve) => server.close(resolve));
+  });
+});
+
+describe('what runs for long', () => {
+  test('is started again when it ends, until it is stopped; what never stays is given up', async () => {
+    let starts = 0;
+    const ending = [];
+    let stopped = 0;
+    const kept = await keepUp(
+      'It',
+      async () => {
+        starts += 1;
+        return { starts, ended: new Promise((end) => ending.push(end)), stop: async () => (stopped += 1) };
+      },
+      1,
+    );
+    assert.equal(kept.running.starts, 1);
+    kept.watch();
+    ending[0]('ended');
+    while (starts < 2) await new Promise((next) => setTimeout(next, 2));
+    await kept.stop();
+    ending[1]('was stopped');
+    await new Promise((next) => setTimeout(next, 20));
+    assert.deepEqual([starts, stopped], [2, 1]);
+
+    let tries = 0;
+    const hopeless = await keepUp(
+      'It',
+      async () => {
+        tries += 1;
+        if (tries > 3) throw new Error('no room');
+        return { ended: Promise.resolve('ended'), stop: async () => {} };
+      },
+      0.01,
+    );
+    hopeless.watch();
+    assert.match(await hopeless.over, /^It: no room, \d+ times in a row$/);
+  });
+
+  test('a long log begins anew, and the last three are kept', () => {
+    const log = join(folder, 'long.log');
+    for (const text of ['first', 'second', 'third', 'fourth', 'fifth']) {
+      writeFileSync(log, text.repeat(10));
+      rotateLog(log, 20);
+      assert.equal(readFileSync(log, 'utf8'), '');
+    }
+    const kept = [1, 2, 3, 4].map(
+      (n) => existsSync(`${log}.${n}`) && readFileSync(`${log}.${n}`, 'utf8').slice(0, 5),
+    );
+    assert.deepEqual(kept, ['fifth', 'fourt', 'third', false]);
+    writeFileSync(log, 'short');
+    rotateLog(log, 20);
+    assert.equal(readFileSync(log, 'utf8'), 'short');
   });
 });
 

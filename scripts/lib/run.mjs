@@ -16,11 +16,13 @@ export class Refusal extends Error {
 
 /**
  * Run a command to its end.
+ * @param options `input`: it reads what this command is given to read
  * @returns {Promise<{code: number, output: string}>} exit code, and what it printed when `quiet`
  */
-export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {}) {
+export function run(command, args, { quiet = false, input = false, env = {}, cwd = ROOT } = {}) {
   return new Promise((resolve, reject) => {
-    const stdio = quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'];
+    const told = quiet ? 'pipe' : 'inherit';
+    const stdio = [input ? 'inherit' : 'ignore', told, told];
     const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio });
     let output = '';
     child.stdout?.on('data', (chunk) => (output += chunk));

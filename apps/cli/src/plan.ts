@@ -23,6 +23,22 @@ import { replaceShare, adoptStow, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
 
 const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N] [--effort PART]';
+const HELP = `${USAGE}
+
+Plans shares and stows of a trip file. Needs no server and no database.
+
+  FILE           a trip file, or - to read it from standard input
+  --out FILE     write the plan there and a summary to standard output;
+                 without it, or for -, the plan goes to standard output
+  --seed N       another seed may find another plan; the same gives the same, to the byte (default 1)
+  --effort PART  the part of the usual work that goes into each pack, ${LEAST_STOW_EFFORT} to 1 (default 1)
+
+Progress and times go to standard error. Exit code 0 for a plan, 1 when the trip's rules contradict
+each other, 2 for bad input.
+`;
+/** The standard streams, as people name them. */
+const STANDARD = '-';
+const STDIN = 0;
 const LARGEST_SEED = 2 ** 32 - 1;
 
 class Refused extends Error {
@@ -34,17 +50,31 @@ class Refused extends Error {
   }
 }
 
-function readOptions(): { file: string; out: string | undefined; seed: number; effort: number } {
+interface Options {
+  readonly file: string;
+  readonly out: string | undefined;
+  readonly seed: number;
+  readonly effort: number;
+}
+
+/** Undefined when help is asked for. */
+function readOptions(): Options | undefined {
   let parsed;
   try {
     parsed = parseArgs({
       allowPositionals: true,
-      options: { out: { type: 'string' }, seed: { type: 'string' }, effort: { type: 'string' } },
+      options: {
+        out: { type: 'string' },
+        seed: { type: 'string' },
+        effort: { type: 'string' },
+        help: { type: 'boolean', short: 'h' },
+      },
     });
   } catch (error) {
     throw new Refused(`${(error as Error).message}\n${USAGE}`, 2);
   }
   const { positionals, values } = parsed;
+  if (values.help === true) return undefined;
   const seed = Number(values.seed ?? '1');
   if (!Number.isInteger(seed) || seed < 0 || seed > LARGEST_SEED) {
     throw new Refused(
@@ -62,13 +92,13 @@ function readOptions(): { file: string; out: string | undefined; seed: number; e
   if (positionals.length !== 1) {
     throw new Refused(`FILE: expected one trip file, got ${positionals.length}\n${USAGE}`, 2);
   }
-  return { file: positionals[0]!, out: values.out, seed, effort };
+  return { file: positionals[0]!, out: values.out === STANDARD ? undefined : values.out, seed, effort };
 }
 
 function readTrip(file: string): ReturnType<typeof parseTripFile> {
   let text: string;
   try {
-    text = readFileSync(file, 'utf8');
+    text = readFileSync(file === STANDARD ? STDIN : file, 'utf8');
   } catch (error) {
     throw new Refused(`FILE: cannot read "${file}": ${(error as Error).message}`, 2);
   }
@@ -76,18 +106,15 @@ function readTrip(file: string): ReturnType<typeof parseTripFile> {
     return parseTripFile(text);
   } catch (error) {
     if (!(error instanceof InvalidInputError)) throw error;
+    const name = file === STANDARD ? 'Standard input' : file;
     throw new Refused(
-      `${file} is not a trip file Graft can read (${error.errors.length} errors):\n${error.message}`,
+      `${name} is not a trip file Graft can read (${error.errors.length} errors):\n${error.message}`,
       2,
     );
   }
 }
 
-function summary(
-  report: PlanReport & { milliseconds: { share: number; stow: number } },
-  ways: readonly string[],
-  facts: readonly string[],
-): string {
+function summary(report: PlanReport, ways: readonly string[], facts: readonly string[]): string {
   const { verdict } = report;
   const rows = report.members.map((m) => {
     const worst = m.days.reduce((a, b) => (b.ratio > a.ratio ? b : a));
@@ -106,7 +133,7 @@ function summary(
     `Largest load ${formatMeasure(report.fairness, report.largestRatio, 'kg', 2)} ${fairnessSchool(report.fairness).of} (${verdict.peak}); ${verdict.distance}.`,
     ...(verdict.spread === '' ? [] : [`${verdict.spread}.`]),
     ...facts,
-    `Shared in ${report.milliseconds.share} ms, stowed in ${report.milliseconds.stow} ms, seed ${report.seed}.`,
+    `Seed ${report.seed}.`,
     ...report.warnings.map((w) => `! ${w}`),
     ...ways,
     '',
@@ -124,25 +151,43 @@ function factsOf(trip: Trip): readonly string[] {
   ];
 }
 
+/** How far it is, on a terminal only: one line that is written over. */
+function progress(text: string): void {
+  if (process.stderr.isTTY) process.stderr.write(`\r\u001b[K${text}`);
+}
+
 function main(): void {
-  const { file, out, seed, effort } = readOptions();
+  const options = readOptions();
+  if (options === undefined) {
+    process.stdout.write(HELP);
+    return;
+  }
+  const { file, out, seed, effort } = options;
   const trip = readTrip(file);
   const started = performance.now();
-  const result = solveShare(shareProblem(trip), { seed });
+  progress('Sharing …');
+  const result = solveShare(shareProblem(trip), {
+    seed,
+    onProgress: ({ done }) => progress(`Sharing … ${formatPercent(done, 0)}`),
+  });
   if (result.kind === 'contradiction') {
     const reasons = result.reasons.map((r) => `- ${r}`);
     throw new Refused(['No share exists:', ...reasons, ...waysOut(trip, seed)].join('\n'), 1);
   }
   const shared = performance.now();
   const planned = trip.members.reduce(
-    (t, member) => adoptStow(t, planStow(t, member.id, { seed, effort }).stow),
+    (t, member, i) => {
+      progress(`Packing ${i + 1} of ${trip.members.length} …`);
+      return adoptStow(t, planStow(t, member.id, { seed, effort }).stow);
+    },
     replaceShare(trip, result.share),
   );
-  const stowed = performance.now();
-  const report = {
-    ...planReport(planned, seed),
-    milliseconds: { share: Math.round(shared - started), stow: Math.round(stowed - shared) },
-  };
+  progress('');
+  const ms = (from: number, to: number): string => `${Math.round(to - from)} ms`;
+  process.stderr.write(
+    `Shared in ${ms(started, shared)}, packed in ${ms(shared, performance.now())}, seed ${seed}.\n`,
+  );
+  const report = planReport(planned, seed);
   const text = serialiseTripFile(planned, report);
   if (out === undefined) {
     process.stdout.write(text);
@@ -170,10 +215,16 @@ function waysOut(trip: Trip, seed: number): readonly string[] {
 }
 const MOST_WAYS = 4;
 
+// Whoever reads may have seen enough: head, or a pager that was left.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit(0);
+});
 try {
   main();
 } catch (error) {
   if (!(error instanceof Refused)) throw error;
+  progress('');
   process.stderr.write(`${error.message}\n`);
   process.exitCode = error.exitCode;
 }

@@ -125,7 +125,14 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   const best = new Incumbent(problem, state, shareBound(problem));
   const start = currentAssignment(problem);
   if (start !== undefined) best.takeIfBetter(start);
-  const told: Told = { spent: 0, at: 0, reachedLevel: best.score.level, proven: false };
+  const told: Told = {
+    spent: 0,
+    at: 0,
+    done: 0,
+    isProving: false,
+    reachedLevel: best.score.level,
+    proven: false,
+  };
   const random = seededRandom(seed);
   const movable = problem.bundles.flatMap((b, i) => (b.allowed.length > 1 ? [i] : []));
   /** The share that was asked for, once it is there and only the other end is looked for. */
@@ -135,10 +142,11 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
     const { fit, level, pairs, fill, crowd, even, tidy } = PART;
-    const planned =
-      iterations * (2 * fit + level + pairs + fill + crowd + even + tidy) + proofNodes / LOOKS_A_MOVE;
-    const now = first ?? answer(best, seed, told);
-    options.onProgress({ done: Math.min(1, told.spent / planned), best: now });
+    // Most shares need no proof beyond the bound: it counts once it has begun.
+    const proof = told.isProving ? proofNodes / LOOKS_A_MOVE : 0;
+    const planned = iterations * (2 * fit + level + pairs + fill + crowd + even + tidy) + proof;
+    told.done = Math.max(told.done, Math.min(1, told.spent / planned));
+    options.onProgress({ done: told.done, best: first ?? answer(best, seed, told) });
   };
   const run = (tier: Tier): void => {
     if (movable.length > 0) anneal(state, movable, tier, random, spend);
@@ -198,7 +206,8 @@ function lowerLevel(
     best.bound = withRelaxed(problem, best.bound);
   splitToLower(best, floor, random, Math.round(pairs * (1 - FIRST_PAIRS)), spend);
   fillToLower(best, floor, random, iterations * PART.fill, spend);
-  told.proven = isAtBound(best) || isRuledOut(best, floor, proofNodes, spend);
+  told.isProving = !isAtBound(best);
+  told.proven = !told.isProving || isRuledOut(best, floor, proofNodes, spend);
   told.reachedLevel = best.score.level;
 }
 
@@ -207,6 +216,10 @@ interface Told {
   spent: number;
   /** Moves at which progress was told last. */
   at: number;
+  /** The part that was told last: it never goes back. */
+  done: number;
+  /** A lower level is being ruled out. */
+  isProving: boolean;
   reachedLevel: number;
   proven: boolean;
 }

@@ -1,0 +1,18 @@
+/** npm run restore -- FILE [--replace]: what a backup holds, into an empty Graft, or in place of what is there. */
+import { resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { restore } from './lib/backup.mjs';
+import { main, Refusal } from './lib/run.mjs';
+
+await main(async () => {
+  let parsed;
+  try {
+    parsed = parseArgs({ allowPositionals: true, options: { replace: { type: 'boolean' } } });
+  } catch (error) {
+    throw new Refusal(error.message, 2);
+  }
+  const [file, ...more] = parsed.positionals;
+  if (file === undefined || more.length > 0)
+    throw new Refusal('npm run restore -- FILE [--replace]: needs one backup to read', 2);
+  await restore(resolve(process.env.INIT_CWD ?? process.cwd(), file), parsed.values.replace === true);
+});

@@ -125,14 +125,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
   const best = new Incumbent(problem, state, shareBound(problem));
   const start = currentAssignment(problem);
   if (start !== undefined) best.takeIfBetter(start);
-  const told: Told = {
-    spent: 0,
-    at: 0,
-    done: 0,
-    isProving: false,
-    reachedLevel: best.score.level,
-    proven: false,
-  };
+  const told: Told = { ...NOTHING_TOLD, reachedLevel: best.score.level };
   const random = seededRandom(seed);
   const movable = problem.bundles.flatMap((b, i) => (b.allowed.length > 1 ? [i] : []));
   /** The share that was asked for, once it is there and only the other end is looked for. */
@@ -141,11 +134,7 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     told.spent += moves;
     if (options.onProgress === undefined || told.spent - told.at < PROGRESS_EVERY) return;
     told.at = told.spent;
-    const { fit, level, pairs, fill, crowd, even, tidy } = PART;
-    // Most shares need no proof beyond the bound: it counts once it has begun.
-    const proof = told.isProving ? proofNodes / LOOKS_A_MOVE : 0;
-    const planned = iterations * (2 * fit + level + pairs + fill + crowd + even + tidy) + proof;
-    told.done = Math.max(told.done, Math.min(1, told.spent / planned));
+    told.done = Math.max(told.done, Math.min(1, told.spent / plannedMoves(iterations, told, proofNodes)));
     options.onProgress({ done: told.done, best: first ?? answer(best, seed, told) });
   };
   const run = (tier: Tier): void => {
@@ -211,6 +200,13 @@ function lowerLevel(
   told.reachedLevel = best.score.level;
 }
 
+/** Moves that all tiers may take. Most shares need no proof beyond the bound: it counts once it has begun. */
+function plannedMoves(iterations: number, { isProving }: Told, proofNodes: number): number {
+  const { fit, level, pairs, fill, crowd, even, tidy } = PART;
+  const proof = isProving ? proofNodes / LOOKS_A_MOVE : 0;
+  return iterations * (2 * fit + level + pairs + fill + crowd + even + tidy) + proof;
+}
+
 /** What has been found out on the way. */
 interface Told {
   spent: number;
@@ -223,6 +219,8 @@ interface Told {
   reachedLevel: number;
   proven: boolean;
 }
+
+const NOTHING_TOLD = { spent: 0, at: 0, done: 0, isProving: false, proven: false };
 
 /** Where the trip is small enough, a search that rules out every lower level; it may find one and take it. */
 function isRuledOut(best: Incumbent, floor: Floor, nodes: number, spend: (moves: number) => void): boolean {

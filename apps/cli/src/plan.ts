@@ -18,9 +18,10 @@ import {
   leftOverWords,
   worstWords,
 } from '@graft/core/share';
-import { LEAST_STOW_EFFORT, planStow } from '@graft/core/stow';
-import { replaceShare, adoptStow, type Trip } from '@graft/core/trip';
+import { LEAST_STOW_EFFORT } from '@graft/core/stow';
+import { replaceShare, type Trip } from '@graft/core/trip';
 import { formatMass, formatPercent, formatSignedCm } from '@graft/core/units';
+import { planStows } from './planStows.js';
 
 const USAGE = 'npm run plan -- FILE.graft.json [--out PLAN.json] [--seed N] [--effort PART]';
 const HELP = `${USAGE}
@@ -156,7 +157,7 @@ function progress(text: string): void {
   if (process.stderr.isTTY) process.stderr.write(`\r\u001b[K${text}`);
 }
 
-function main(): void {
+async function main(): Promise<void> {
   const options = readOptions();
   if (options === undefined) {
     process.stdout.write(HELP);
@@ -175,12 +176,8 @@ function main(): void {
     throw new Refused(['No share exists:', ...reasons, ...waysOut(trip, seed)].join('\n'), 1);
   }
   const shared = performance.now();
-  const planned = trip.members.reduce(
-    (t, member, i) => {
-      progress(`Packing ${i + 1} of ${trip.members.length} …`);
-      return adoptStow(t, planStow(t, member.id, { seed, effort }).stow);
-    },
-    replaceShare(trip, result.share),
+  const planned = await planStows(replaceShare(trip, result.share), { seed, effort }, (done) =>
+    progress(`Packing: ${done} of ${trip.members.length} done`),
   );
   progress('');
   const ms = (from: number, to: number): string => `${Math.round(to - from)} ms`;
@@ -221,7 +218,7 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(0);
 });
 try {
-  main();
+  await main();
 } catch (error) {
   if (!(error instanceof Refused)) throw error;
   progress('');

@@ -49,6 +49,7 @@ test('what was changed, the first two by name', () => {
       kits: [{ ...trip.kits[0]!, pieces: [...trip.kits[0]!.pieces, aThing('rope', { name: 'Rope' })] }],
     }),
   ).toBe('Rope (new)');
+  expect(told({ ...trip, legs: [...trip.legs].reverse() })).toBe('day (order)');
   expect(told({ ...trip, members: [] })).toBe('Ada (removed)');
   expect(told(pieces({ massKg: 0.5, madeBy: 'larder' }))).toBe('');
 });

@@ -89,50 +89,67 @@ const MOST_NAMED = 2;
 
 /** What edits change, for whoever works on the same trip: "Stove: weight, Day 2: ascent and 3 more". */
 export function changesText(before: Trip, after: Trip, edits: readonly TripEdit[]): string {
-  const cells = new Set(edits.flatMap((edit) => cellsOf(before, after, edit)));
-  const named = [...cells].slice(0, MOST_NAMED).join(', ');
+  const lists = new Map<Collection, ReadonlyMap<string, Fields>>();
+  const listOf = (collection: Collection): ReadonlyMap<string, Fields> => {
+    const known =
+      lists.get(collection) ??
+      byKey(before[collection] as unknown as readonly Fields[], COLLECTION_KEYS[collection]);
+    lists.set(collection, known);
+    return known;
+  };
+  // All are counted, and few are named: a share of hundreds of pieces is one request.
+  const cells = new Map<string, Cell>();
+  for (const edit of edits)
+    for (const cell of cellsOf(edit, listOf)) cells.set(cell.path.join('/') + cell.how, cell);
+  const named = [...cells.values()]
+    .slice(0, MOST_NAMED)
+    .map(({ path, how }) => `${cellName(how === ' (removed)' ? before : after, path)}${how}`)
+    .join(', ');
   return cells.size <= MOST_NAMED ? named : `${named} and ${cells.size - MOST_NAMED} more`;
 }
 
-function cellsOf(before: Trip, after: Trip, edit: TripEdit): readonly string[] {
+interface Cell {
+  readonly path: readonly string[];
+  readonly how: '' | ' (new)' | ' (removed)' | ' (order)';
+}
+
+function byKey(items: readonly Fields[], key: string): ReadonlyMap<string, Fields> {
+  return new Map(items.map((item) => [String(item[key]), item]));
+}
+
+function cellsOf(
+  edit: TripEdit,
+  listOf: (collection: Collection) => ReadonlyMap<string, Fields>,
+): readonly Cell[] {
   switch (edit.kind) {
     case 'set':
-      return [cellName(after, [edit.field])];
+      return [{ path: [edit.field], how: '' }];
     case 'remove':
-      return [`${cellName(before, [edit.collection, edit.key])} (removed)`];
+      return [{ path: [edit.collection, edit.key], how: ' (removed)' }];
     case 'order':
-      return [`order of ${spaced(edit.collection)}`];
+      return [{ path: [edit.collection], how: ' (order)' }];
     case 'put': {
-      const { collection } = edit;
       const item = edit.item as Fields;
-      const key = String(item[COLLECTION_KEYS[collection]]);
-      const list = before[collection] as unknown as readonly Fields[];
-      const was = list.find((old) => String(old[COLLECTION_KEYS[collection]]) === key);
-      return changedIn(after, [collection, key], was, item);
+      const key = String(item[COLLECTION_KEYS[edit.collection]]);
+      return changedIn([edit.collection, key], listOf(edit.collection).get(key), item);
     }
   }
 }
 
-function changedIn(
-  after: Trip,
-  path: readonly string[],
-  was: Fields | undefined,
-  now: Fields,
-): readonly string[] {
+function changedIn(path: readonly string[], was: Fields | undefined, now: Fields): readonly Cell[] {
   // What the program makes itself follows from what is named.
   if (now['madeBy'] !== undefined) return [];
-  if (was === undefined) return [`${cellName(after, path)} (new)`];
-  return Object.keys(now).flatMap((field) => {
+  if (was === undefined) return [{ path, how: ' (new)' }];
+  return Object.keys(now).flatMap((field): readonly Cell[] => {
     const [old, value] = [was[field], now[field]];
     if (sameContent(old, value)) return [];
     const isInner = (field === 'pieces' || field === 'zones') && Array.isArray(value) && Array.isArray(old);
-    if (!isInner) return [cellName(after, [...path, field])];
-    const olds = new Map((old as readonly Fields[]).map((item) => [item['id'], item]));
-    return (value as readonly Fields[]).flatMap((item) =>
-      olds.get(item['id']) === undefined || !sameContent(olds.get(item['id']), item)
-        ? changedIn(after, [...path, field, String(item['id'])], olds.get(item['id']), item)
-        : [],
-    );
+    if (!isInner) return [{ path: [...path, field], how: '' }];
+    const olds = byKey(old as readonly Fields[], 'id');
+    return (value as readonly Fields[]).flatMap((item) => {
+      const id = String(item['id']);
+      return changedIn([...path, field, id], olds.get(id), item);
+    });
   });
 }
 
@@ -148,8 +165,16 @@ function itemName(trip: Trip, collection: Collection, key: string): string {
   return isOfSomething ? `${name}, ${word}` : name;
 }
 
+const known = new WeakMap<Trip, ReadonlyMap<string, string>>();
+
 /** Names of members, groups, packs, kits and things by their ids. */
 function namesOf(trip: Trip): ReadonlyMap<string, string> {
+  const names = known.get(trip) ?? readNames(trip);
+  known.set(trip, names);
+  return names;
+}
+
+function readNames(trip: Trip): ReadonlyMap<string, string> {
   return new Map(
     [
       trip.kits,

@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureNodePackages } from './lib/install.mjs';
-import { bin, ROOT } from './lib/paths.mjs';
+import { bin, CALLED_FROM, ROOT } from './lib/paths.mjs';
 import { main, run, step } from './lib/run.mjs';
 
 await main(async () => {
@@ -12,7 +12,6 @@ await main(async () => {
   const { code } = await run(bin('tsc'), ['-b', 'packages/core', 'apps/cli'], { quiet: true });
   if (code !== 0 || !existsSync(program))
     await step('Compiling', bin('tsc'), ['-b', '--force', 'packages/core', 'apps/cli']);
-  // File names are meant from where the person stands, not from the project's folder.
-  const cwd = process.env.INIT_CWD ?? process.cwd();
-  return (await run(process.execPath, [program, ...process.argv.slice(2)], { cwd, input: true })).code;
+  return (await run(process.execPath, [program, ...process.argv.slice(2)], { cwd: CALLED_FROM, input: true }))
+    .code;
 });

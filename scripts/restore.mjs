@@ -2,6 +2,7 @@
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { restore } from './lib/backup.mjs';
+import { CALLED_FROM } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
 await main(async () => {
@@ -14,5 +15,5 @@ await main(async () => {
   const [file, ...more] = parsed.positionals;
   if (file === undefined || more.length > 0)
     throw new Refusal('npm run restore -- FILE [--replace]: needs one backup to read', 2);
-  await restore(resolve(process.env.INIT_CWD ?? process.cwd(), file), parsed.values.replace === true);
+  await restore(resolve(CALLED_FROM, file), parsed.values.replace === true);
 });

@@ -48,10 +48,7 @@ export async function backUp(file) {
       out.write(head);
       const args = [...options, '--single-transaction', '--quick', '--hex-blob', '--skip-lock-tables', name];
       const dump = spawn(findProgram('mariadb-dump'), args, { stdio: ['ignore', 'pipe', 'inherit'] });
-      const ended = new Promise((resolve, reject) => {
-        dump.once('error', reject);
-        dump.once('close', resolve);
-      });
+      const ended = endOf(dump);
       await pipeline(dump.stdout, out, { end: !toStandard });
       if ((await ended) !== 0) throw new Refusal('The database could not be read; nothing was written.');
       if (!toStandard) renameSync(fresh, file);
@@ -87,10 +84,7 @@ export async function restore(file, replace) {
       const load = spawn(findProgram('mariadb'), [...options, name], {
         stdio: ['pipe', 'inherit', 'inherit'],
       });
-      const ended = new Promise((resolve, reject) => {
-        load.once('error', reject);
-        load.once('close', resolve);
-      });
+      const ended = endOf(load);
       // Why it stopped to read is said by itself.
       await pipeline(createReadStream(file), load.stdin).catch(() => undefined);
       if ((await ended) !== 0) throw new Refusal('The backup could not be read into the database.');
@@ -143,6 +137,14 @@ async function makeRoom(replace) {
   const aside = `${FOLDER}.before-${new Date().toISOString().replaceAll(':', '')}`;
   renameSync(FOLDER, aside);
   return aside;
+}
+
+/** The code that a program ends with. */
+function endOf(child) {
+  return new Promise((resolve, reject) => {
+    child.once('error', reject);
+    child.once('close', resolve);
+  });
 }
 
 /** Work with the database of this folder: the one that runs, or one that is started for it. */

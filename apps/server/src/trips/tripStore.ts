@@ -97,13 +97,13 @@ export class TripStore {
   /** A trip, for somebody who leads it; `deletedToo` for its owner's export. */
   async get(id: string, userId: string, options: { deletedToo?: boolean } = {}): Promise<StoredTrip> {
     const { role, version } = await access(this.source.manager, id, userId, 'read', options);
-    const known = this.cache.get(id, version);
-    if (known !== undefined) return { id, version, role, trip: JSON.parse(known.toString()) as Trip };
+    const known = this.cache.trip(id, version);
+    if (known !== undefined) return { id, version, role, trip: known };
     return this.reading(async (manager) => {
       await access(manager, id, userId, 'read', options);
       const head = await manager.findOneByOrFail(TripRow, { id });
       const trip = await readTrip(manager, head);
-      this.cache.put(id, head.version, Buffer.from(JSON.stringify(trip)));
+      this.cache.keep(id, head.version, trip);
       return { id, version: head.version, role, trip };
     });
   }
@@ -114,7 +114,8 @@ export class TripStore {
     const known = this.cache.get(id, version);
     if (known !== undefined) return storedBytes(id, version, role, known);
     const stored = await this.get(id, userId);
-    return storedBytes(id, stored.version, stored.role, Buffer.from(JSON.stringify(stored.trip)));
+    const bytes = this.cache.get(id, stored.version) ?? this.cache.keep(id, stored.version, stored.trip);
+    return storedBytes(id, stored.version, stored.role, bytes);
   }
 
   /** A trip at a glance; one that has not changed since is not looked at again. */
@@ -140,17 +141,17 @@ export class TripStore {
     if (ids.length === 0) return new Map();
     return this.reading(async (manager) => {
       const heads = await manager.findBy(TripRow, { id: In(ids), deletedAt: IsNull() });
-      const known = new Map(heads.map((head) => [head.id, this.cache.get(head.id, head.version)] as const));
+      const known = new Map(heads.map((head) => [head.id, this.cache.trip(head.id, head.version)] as const));
       const read = await readTrips(
         manager,
         heads.filter((head) => known.get(head.id) === undefined),
       );
       return new Map(
         heads.map(({ id, version }) => {
-          const trip = read.get(id);
-          if (trip === undefined) return [id, { version, trip: JSON.parse(String(known.get(id))) as Trip }];
-          this.cache.put(id, version, Buffer.from(JSON.stringify(trip)));
-          return [id, { version, trip }];
+          const fresh = read.get(id);
+          if (fresh !== undefined) this.cache.keep(id, version, fresh);
+          // One of the two is there: what was not known was read.
+          return [id, { version, trip: fresh ?? known.get(id)! }] as const;
         }),
       );
     });
@@ -196,11 +197,9 @@ export class TripStore {
       const locked = await lockedVersion(manager, id);
       const { name: by } = await access(manager, id, userId, 'full');
       requireVersion(locked, version);
-      const known = this.cache.get(id, version);
       const before =
-        known === undefined
-          ? await readTrip(manager, await manager.findOneByOrFail(TripRow, { id }))
-          : (JSON.parse(known.toString()) as Trip);
+        this.cache.trip(id, version) ??
+        (await readTrip(manager, await manager.findOneByOrFail(TripRow, { id })));
       const after = applyEdits(before, edits);
       const errors = editedTripErrors(after);
       if (errors.length > 0) {
@@ -221,7 +220,7 @@ export class TripStore {
       return { after, by, what: changesText(before, after, edits) };
     });
     // Only what is stored for good is kept: the next edit starts from it.
-    this.cache.put(id, version + 1, Buffer.from(JSON.stringify(changed.after)));
+    this.cache.keep(id, version + 1, changed.after);
     return { version: version + 1, by: changed.by, what: changed.what };
   }
 

@@ -1,5 +1,5 @@
 /** What two leaders at work on one trip have to tell each other: clashes, what could not be kept, what was changed. */
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import {
   applyEdits,
   cellName,
@@ -11,7 +11,7 @@ import {
   type TripEdit,
 } from '@graft/core/trip';
 import type { SetAside } from '@graft/core/formats';
-import { Box, Button, Flex, Text } from '../theme/chakra';
+import { Box, Button, Flex, Text, type ButtonProps } from '../theme/chakra';
 import { copyText } from '../shared/copyText';
 import { useSaving, useTrip } from '../shared/TripProvider';
 import { useInUnits } from '../shared/useInUnits';
@@ -59,13 +59,27 @@ export function OthersChanges() {
             <ClashRow key={clash.path.join('/')} clash={clash} />
           ))}
           {setAside.map((aside, i) => (
-            <AsideRow key={i} aside={aside} />
+            // What one row has found out is not the next one's when it goes.
+            <AsideRow key={`${i} ${JSON.stringify(aside.edit)}`} aside={aside} />
           ))}
         </Strip>
       )}
     </>
   );
 }
+
+function Row({ actions, children }: { actions: ReactNode; children: ReactNode }) {
+  return (
+    <Flex align="center" gap="2" wrap="wrap">
+      <Box flex="1" minW="16rem">
+        {children}
+      </Box>
+      <Flex gap="2">{actions}</Flex>
+    </Flex>
+  );
+}
+
+const Action = (props: ButtonProps) => <Button size="xs" variant="outline" {...props} />;
 
 function ClashRow({ clash }: { clash: Clash }) {
   const { trip } = useTrip();
@@ -79,21 +93,18 @@ function ClashRow({ clash }: { clash: Clash }) {
   // What is gone from the trip is called by the side that still has it.
   const name = isItem && typeof (mine ?? theirs) === 'object' ? cellText(trip, path, mine ?? theirs) : '';
   return (
-    <Flex align="center" gap="2" wrap="wrap">
-      <Box flex="1" minW="16rem">
-        <Text as="strong">{name === '' ? cellName(trip, path) : name}</Text>
-        {': you and somebody else changed it. '}
-        Theirs: <Text as="strong">{say(theirs)}</Text>. Yours: <Text as="strong">{say(mine)}</Text>.
-      </Box>
-      <Flex gap="2">
-        <Button size="xs" variant="outline" onClick={() => decide(clash, 'theirs')}>
-          Keep theirs
-        </Button>
-        <Button size="xs" variant="outline" onClick={() => decide(clash, 'mine')}>
-          Take mine
-        </Button>
-      </Flex>
-    </Flex>
+    <Row
+      actions={
+        <>
+          <Action onClick={() => decide(clash, 'theirs')}>Keep theirs</Action>
+          <Action onClick={() => decide(clash, 'mine')}>Take mine</Action>
+        </>
+      }
+    >
+      <Text as="strong">{name === '' ? cellName(trip, path) : name}</Text>
+      {': you and somebody else changed it. '}
+      Theirs: <Text as="strong">{say(theirs)}</Text>. Yours: <Text as="strong">{say(mine)}</Text>.
+    </Row>
   );
 }
 
@@ -102,35 +113,32 @@ function AsideRow({ aside }: { aside: SetAside }) {
   const { dropAside } = useSaving();
   const inUnits = useInUnits();
   const [why, setWhy] = useState(aside.why);
-  const text = aside.edits.map((edit) => inUnits(editText(trip, edit))).join('; ');
+  const text = inUnits(editText(trip, aside.edit));
   const again = async (): Promise<void> => {
     const { applicableEdits } = await import('@graft/core/formats');
-    const { setAside } = applicableEdits(trip, aside.edits);
-    if (setAside.length > 0) {
-      setWhy(`still: ${setAside[0]!.why}`);
+    const [against] = applicableEdits(trip, [aside.edit]).setAside;
+    if (against !== undefined) {
+      setWhy(`still: ${against.why}`);
       return;
     }
-    change('what was set aside', (now) => withTidyStows(applyEdits(now, aside.edits)));
+    change('what was set aside', (now) => withTidyStows(applyEdits(now, [aside.edit])));
     dropAside(aside);
   };
   return (
-    <Flex align="center" gap="2" wrap="wrap">
-      <Box flex="1" minW="16rem">
-        <Text as="strong">{text}</Text>
-        {`: your change could not be kept, since somebody else changed what it needs (${inUnits(why)}).`}
-      </Box>
-      <Flex gap="2">
-        <Button size="xs" variant="outline" onClick={() => void again()}>
-          Apply again
-        </Button>
-        <Button size="xs" variant="outline" onClick={() => void copyText(text)}>
-          Copy
-        </Button>
-        <Button size="xs" variant="ghost" onClick={() => dropAside(aside)}>
-          Leave it
-        </Button>
-      </Flex>
-    </Flex>
+    <Row
+      actions={
+        <>
+          <Action onClick={() => void again()}>Apply again</Action>
+          <Action onClick={() => void copyText(text)}>Copy</Action>
+          <Action variant="ghost" onClick={() => dropAside(aside)}>
+            Leave it
+          </Action>
+        </>
+      }
+    >
+      <Text as="strong">{text}</Text>
+      {`: your change could not be kept, since somebody else changed what it needs (${inUnits(why)}).`}
+    </Row>
   );
 }
 

@@ -120,7 +120,7 @@ describe('somebody else changed the trip', () => {
       label: 'notes',
       change: (t) => ({ ...t, notes: 'more' }),
     });
-    const aside = { edits: [{ kind: 'set', field: 'name', value: 'A' } as const], why: 'no' };
+    const aside = { edit: { kind: 'set', field: 'name', value: 'A' } as const, why: 'no' };
     const after = sessionReducer(typed, { type: 'setAside', sent, trip: theirs, setAside: [aside] });
     expect(after).toMatchObject({ trip: { name: 'Start', notes: 'more' }, setAside: [aside] });
     expect(sessionReducer(after, { type: 'dropAside', setAside: after.setAside[0]! }).setAside).toEqual([]);

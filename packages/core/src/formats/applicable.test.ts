@@ -16,10 +16,7 @@ test('what the trip can take is taken; what refers to somebody who is gone is se
     { kind: 'set', field: 'startDate', value: 'soon' },
   ]);
   expect(found.trip).toMatchObject({ name: 'Winter', share: [] });
-  expect(found.setAside.map((s) => s.edits[0])).toMatchObject([
-    { collection: 'share' },
-    { field: 'startDate' },
-  ]);
+  expect(found.setAside.map((s) => s.edit)).toMatchObject([{ collection: 'share' }, { field: 'startDate' }]);
   expect(found.setAside[0]!.why).toMatch(/cleo/);
 });
 

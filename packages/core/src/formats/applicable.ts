@@ -5,7 +5,7 @@ import type { Trip } from '../trip/model.js';
 import { tripErrors } from './tripFile.js';
 
 export interface SetAside {
-  readonly edits: readonly TripEdit[];
+  readonly edit: TripEdit;
   readonly why: string;
 }
 export interface Applicable {
@@ -20,10 +20,7 @@ export interface Applicable {
  */
 export function applicableEdits(trip: Trip, edits: readonly TripEdit[]): Applicable {
   let now = trip;
-  let waiting: readonly { readonly edit: TripEdit; readonly why: string }[] = edits.map((edit) => ({
-    edit,
-    why: '',
-  }));
+  let waiting: readonly SetAside[] = edits.map((edit) => ({ edit, why: '' }));
   for (let before = -1; waiting.length !== before;) {
     before = waiting.length;
     waiting = waiting.flatMap(({ edit }) => {
@@ -35,5 +32,5 @@ export function applicableEdits(trip: Trip, edits: readonly TripEdit[]): Applica
       return [];
     });
   }
-  return { trip: now, setAside: waiting.map(({ edit, why }) => ({ edits: [edit], why })) };
+  return { trip: now, setAside: waiting };
 }

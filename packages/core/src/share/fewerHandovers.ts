@@ -42,6 +42,7 @@ class HandoverSearch {
   private readonly homeless: readonly number[];
   /** How many things must leave each carrier. */
   private readonly need: Int32Array;
+  private readonly heaviestKg: readonly number[];
   private readonly toLeave: ReturnType<typeof fewestToLeave>;
 
   constructor(
@@ -52,6 +53,7 @@ class HandoverSearch {
       asked,
       asked.bundles.map((b) => b.carriedBy[0]!),
     );
+    this.heaviestKg = asked.bundles.map((b) => Math.max(...b.massKg));
     this.isFixed = Uint8Array.from(asked.bundles, (b) => (isSettled(b) && b.allowed.length === 1 ? 1 : 0));
     this.homeless = this.heaviestFirst(asked.bundles.flatMap((b, i) => (isSettled(b) ? [] : [i])));
     this.toLeave = fewestToLeave(asked);
@@ -136,15 +138,14 @@ class HandoverSearch {
   }
 
   private heaviestFirst(list: readonly number[]): readonly number[] {
-    const heaviest = (b: number): number => Math.max(...this.asked.bundles[b]!.massKg);
-    return [...list].sort((a, b) => heaviest(b) - heaviest(a));
+    return [...list].sort((a, b) => this.heaviestKg[b]! - this.heaviestKg[a]!);
   }
 
   private needOf(m: number): number {
     // What waits for somebody to take it goes in any case.
-    const held = this.state.held[m]!.filter((b) => this.isFixed[b] === 1 || !this.homeless.includes(b));
+    const held = this.state.held[m]!;
     const kept = held.filter((b) => this.isFixed[b] === 1);
-    const free = held.filter((b) => this.isFixed[b] === 0);
+    const free = held.filter((b) => this.isFixed[b] === 0 && !this.homeless.includes(b));
     return this.toLeave(m, free, kept);
   }
 }

@@ -50,7 +50,7 @@ export function fillToLower(
     }
     const before = Int32Array.from(state.carrierOf);
     const carriers = groupAround(state, worst < 0 ? pickIndex(random, state.carrierCount) : worst, random);
-    const search = new PackSearch(table, target, () => true, LOOKS_A_GROUP, { carriers, carrierOf: before });
+    const search = new PackSearch(table, target, LOOKS_A_GROUP, { among: { carriers, carrierOf: before } });
     const found = search.run();
     if (found !== undefined) state.restore(found);
     // What containers hold is not looked at by the search: such a find may fit nowhere.

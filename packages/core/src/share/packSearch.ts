@@ -31,6 +31,15 @@ interface Filling {
   taken: readonly number[];
 }
 
+export interface PackSearchOptions {
+  /** Whether what was found is a share: what is looked at is only what packs can hold. */
+  readonly isShare?: (assignment: Int32Array) => boolean;
+  /** Is told of the sums as they are looked at. */
+  readonly tell?: (nodes: number) => void;
+  /** Whose packs are filled, and who has what now: what others have stays with them; all packs when left out. */
+  readonly among?: { readonly carriers: readonly number[]; readonly carrierOf: Int32Array };
+}
+
 /** Looks for any share of which the packs that are filled stay at or below a target ratio. */
 export class PackSearch {
   nodes = 0;
@@ -55,19 +64,15 @@ export class PackSearch {
 
   /**
    * @param target the ratio
-   * @param isShare whether what was found is a share; what is looked at is only what packs can hold
    * @param nodesMost sums that may be looked at
-   * @param among whose packs are filled, and who has what now: what others have stays with them; all packs when left out
-   * @param tell is told of the sums as they are looked at
    */
   constructor(
     private readonly table: PackTable,
     target: number,
-    private readonly isShare: (assignment: Int32Array) => boolean,
     readonly nodesMost: number,
-    among?: { readonly carriers: readonly number[]; readonly carrierOf: Int32Array },
-    private readonly tell: (nodes: number) => void = () => undefined,
+    private readonly options: PackSearchOptions = {},
   ) {
+    const { among } = options;
     const { amount, dims, problem } = table;
     const { carriers, bundles } = problem;
     const everybody = among?.carriers ?? carriers.map((_c, m) => m);
@@ -117,7 +122,7 @@ export class PackSearch {
     for (;;) {
       if (stack.length < this.packs.length) stack.push(this.waysToFill(this.packs[stack.length]!));
       else if (this.carrierOf.every((m) => m >= 0)) {
-        if (this.isShare(this.carrierOf)) return true;
+        if (this.options.isShare?.(this.carrierOf) !== false) return true;
         this.isCut = true;
       }
       for (;;) {
@@ -148,7 +153,7 @@ export class PackSearch {
       this.nodesMost - this.nodes,
     );
     this.nodes += fillings.looks;
-    this.tell(fillings.looks);
+    this.options.tell?.(fillings.looks);
     this.isCut ||= fillings.isCut;
     return { m, mine, fillings, next: 0, taken: [] };
   }

@@ -40,7 +40,7 @@ export function proveLevel(
   // Containers of others are taken to have room for everybody here: such a find may be none.
   const isShare = (found: Int32Array): boolean => new ShareState(problem, found).over <= over + DRIFT;
   const look = (at: number, most: number): 'found' | 'none' | 'unknown' => {
-    const search = new PackSearch(table, at, isShare, most, undefined, tell);
+    const search = new PackSearch(table, at, most, { isShare, tell });
     const found = search.run();
     nodes += search.nodes;
     if (found === undefined) return search.isCut ? 'unknown' : 'none';

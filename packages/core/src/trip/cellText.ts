@@ -1,5 +1,5 @@
 /** A cell of a trip in words, for whoever is asked which of two values is right. SI units. */
-import { COLLECTION_KEYS, sameContent, type Collection, type TripEdit } from './edits.js';
+import { COLLECTION_KEYS, INNER_LISTS, keyOf, sameContent, type Collection, type TripEdit } from './edits.js';
 import type { Trip } from './model.js';
 import { formatMass, formatPercent, formatVolume } from '../units/format.js';
 
@@ -130,21 +130,26 @@ function cellsOf(
       return [{ path: [edit.collection], how: ' (order)' }];
     case 'put': {
       const item = edit.item as Fields;
-      const key = String(item[COLLECTION_KEYS[edit.collection]]);
-      return changedIn([edit.collection, key], listOf(edit.collection).get(key), item);
+      const key = keyOf(edit.collection, item);
+      const inner = INNER_LISTS[edit.collection];
+      return changedIn([edit.collection, key], listOf(edit.collection).get(key), item, inner);
     }
   }
 }
 
-function changedIn(path: readonly string[], was: Fields | undefined, now: Fields): readonly Cell[] {
+function changedIn(
+  path: readonly string[],
+  was: Fields | undefined,
+  now: Fields,
+  inner?: string,
+): readonly Cell[] {
   // What the program makes itself follows from what is named.
   if (now['madeBy'] !== undefined) return [];
   if (was === undefined) return [{ path, how: ' (new)' }];
   return Object.keys(now).flatMap((field): readonly Cell[] => {
     const [old, value] = [was[field], now[field]];
     if (sameContent(old, value)) return [];
-    const isInner = (field === 'pieces' || field === 'zones') && Array.isArray(value) && Array.isArray(old);
-    if (!isInner) return [{ path: [...path, field], how: '' }];
+    if (field !== inner) return [{ path: [...path, field], how: '' }];
     const olds = byKey(old as readonly Fields[], 'id');
     return (value as readonly Fields[]).flatMap((item) => {
       const id = String(item['id']);
@@ -155,7 +160,7 @@ function changedIn(path: readonly string[], was: Fields | undefined, now: Fields
 
 function itemName(trip: Trip, collection: Collection, key: string): string {
   const list = trip[collection] as unknown as readonly Fields[];
-  const at = list.findIndex((item) => String(item[COLLECTION_KEYS[collection]]) === key);
+  const at = list.findIndex((item) => keyOf(collection, item) === key);
   const item = list[at];
   const word = ITEMS[collection] ?? spaced(collection);
   if (collection === 'legs' && at >= 0) return `Day ${at + 1}`;

@@ -77,6 +77,9 @@ export const COLLECTION_KEYS = {
 export type Collection = keyof typeof COLLECTION_KEYS;
 export const COLLECTIONS = Object.keys(COLLECTION_KEYS) as readonly Collection[];
 
+/** Lists within items whose own items, named by their ids, have fields that change one by one. */
+export const INNER_LISTS: Readonly<Partial<Record<Collection, string>>> = { kits: 'pieces', packs: 'zones' };
+
 export type TripEdit =
   | { readonly kind: 'set'; readonly field: TripField; readonly value: unknown }
   | { readonly kind: 'put'; readonly collection: Collection; readonly item: unknown }

@@ -5,7 +5,14 @@
  * A cell is a field of the trip, of an item in one of its lists, or of a piece in a kit and a zone in a pack. What a cell
  * holds is taken as a whole: half of one shape and half of another is no shape.
  */
-import { COLLECTION_KEYS, COLLECTIONS, sameContent, TRIP_FIELDS, type Collection } from './edits.js';
+import {
+  COLLECTION_KEYS,
+  COLLECTIONS,
+  INNER_LISTS,
+  sameContent,
+  TRIP_FIELDS,
+  type Collection,
+} from './edits.js';
 import type { Trip } from './model.js';
 
 export interface Clash {
@@ -21,13 +28,10 @@ export interface Merged {
   readonly clashes: readonly Clash[];
 }
 
-type Item = Readonly<Record<string, unknown>>;
 type Fields = Readonly<Record<string, unknown>>;
 
 /** Fields of the trip that are several settings, each by itself. */
 const SETTINGS: ReadonlySet<string> = new Set(['houseRules', 'larder']);
-/** Lists within items whose own items have fields. */
-const INNER: Readonly<Partial<Record<Collection, string>>> = { kits: 'pieces', packs: 'zones' };
 
 /**
  * @param base what both come from
@@ -47,7 +51,7 @@ export function mergeTrips(base: Trip, mine: Trip, theirs: Trip): Merged {
   }
   for (const collection of COLLECTIONS) {
     const key = COLLECTION_KEYS[collection];
-    fields[collection] = merge.list([collection], key, INNER[collection], base, mine, theirs);
+    fields[collection] = merge.list([collection], key, INNER_LISTS[collection], base, mine, theirs);
   }
   return { trip: fields as unknown as Trip, clashes };
 }
@@ -69,7 +73,7 @@ function placed(into: Fields, path: readonly string[], value: unknown): Fields {
   if (!Array.isArray(inside)) {
     return inside === undefined ? into : { ...into, [name]: placed(inside as Fields, rest, value) };
   }
-  const items = inside as readonly Item[];
+  const items = inside as readonly Fields[];
   const [key, ...within] = rest;
   const keyName = keyNameOf(name);
   const at = items.findIndex((item) => String(item[keyName]) === key);
@@ -136,19 +140,19 @@ class Merge {
     key: string,
     inner: string | undefined,
     ...sides: readonly [base: object, mine: object, theirs: object]
-  ): readonly Item[] {
+  ): readonly Fields[] {
     const name = path[path.length - 1]!;
-    const [old, own, other] = sides.map((side) => ((side as Fields)[name] ?? []) as readonly Item[]) as [
-      readonly Item[],
-      readonly Item[],
-      readonly Item[],
+    const [old, own, other] = sides.map((side) => ((side as Fields)[name] ?? []) as readonly Fields[]) as [
+      readonly Fields[],
+      readonly Fields[],
+      readonly Fields[],
     ];
     if (own === old || own === other) return other;
     if (other === old) return own;
     const [olds, owns, others] = [old, own, other].map(
       (items) => new Map(items.map((item) => [String(item[key]), item])),
-    ) as [Map<string, Item>, Map<string, Item>, Map<string, Item>];
-    const merged = new Map<string, Item>();
+    ) as [Map<string, Fields>, Map<string, Fields>, Map<string, Fields>];
+    const merged = new Map<string, Fields>();
     for (const id of inOrder([...olds.keys()], [...owns.keys()], [...others.keys()])) {
       const item = this.fields([...path, id], olds.get(id), owns.get(id), others.get(id), inner);
       if (item !== undefined) merged.set(id, item);

@@ -275,7 +275,7 @@ function asMark({
   at,
   replaces,
   byLeader,
-}: Omit<SheetMarkRow, 'tripId' | 'memberId' | 'trip' | 'receivedAt'>): KeptMark {
+}: Omit<SheetMarkRow, 'tripId' | 'memberId' | 'trip' | 'receivedAt' | 'seq'>): KeptMark {
   return { id, kind, ...(thingId === null ? {} : { thingId }), value, at, replaces, byLeader };
 }
 

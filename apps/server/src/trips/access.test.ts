@@ -95,6 +95,9 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   'GET /api/trips/:id': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}`)],
   'GET /api/trips/:id/export': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/export`)],
   'GET /api/trips/:id/glance': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/glance`)],
+  'GET /api/trips/:id/history': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/history`)],
+  // Nothing was changed: who may, gets as far as being told so.
+  'GET /api/trips/:id/history/:version': [READ(404), (b, { trip }) => b.get(`/api/trips/${trip}/history/1`)],
   'GET /api/trips/:id/removed': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/removed`)],
   'GET /api/trips/:id/removed/:partId': [
     READ(404),

@@ -122,8 +122,16 @@ export const editRequest = object({
   .strict()
   .noUnknown(noUnknown);
 
+const VERSION = /^[1-9]\d{0,8}$/;
+/** What a trip's version can be at most, as far as requests go. */
+export const MOST_VERSIONS = 999_999_999;
 export const versionQuery = object({
   version: string()
-    .matches(/^[1-9]\d{0,8}$/, 'expected the version the change is based on')
+    .matches(VERSION, 'expected the version the change is based on')
     .required('expected the version the change is based on'),
 });
+export const belowQuery = object({
+  below: string().strict().matches(VERSION, 'expected the version below which changes are wanted'),
+})
+  .strict()
+  .noUnknown(noUnknown);

@@ -22,8 +22,10 @@ import type { Gate } from './gate.js';
 import type { TripStore } from './tripStore.js';
 import {
   archiveRequest,
+  belowQuery,
   duplicateRequest,
   editRequest,
+  MOST_VERSIONS,
   newTripRequest,
   versionQuery,
 } from './tripRequests.js';
@@ -94,6 +96,19 @@ export function tripRoutes(store: TripStore, may: Gate, news: SheetNewsroom, for
 
   router.get('/:id/removed/:partId', async (req, res) => {
     res.json({ taken: await store.removedPart(req.params.id, me(res).id, req.params.partId) });
+  });
+
+  router.get('/:id/history', async (req, res) => {
+    const { below } = checked<{ below?: string }>(belowQuery, req.query);
+    const most = below === undefined ? MOST_VERSIONS : Number(below);
+    res.json({ changes: await store.history(req.params.id, me(res).id, most) });
+  });
+
+  router.get('/:id/history/:version', async (req, res) => {
+    const version = Number(
+      checked<{ version: string }>(versionQuery, { version: req.params.version }).version,
+    );
+    res.json({ trip: await store.earlier(req.params.id, me(res).id, version) });
   });
 
   router.get('/:id/export', async (req, res) => {

@@ -5,7 +5,7 @@
 import { randomUUID } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import { In, IsNull, LessThan, type DataSource, type EntityManager } from 'typeorm';
-import type { RemovedSummary, StoredTrip, TripRole, TripSummary } from '@graft/core/api';
+import type { RemovedSummary, StoredTrip, TripChange, TripRole, TripSummary } from '@graft/core/api';
 import { editedTripErrors } from '@graft/core/formats';
 import type { TakenAway } from '@graft/core/schema';
 import { tripGlance, type TripGlance } from '@graft/core/sheet';
@@ -15,7 +15,9 @@ import { inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
 import { access, noTrip } from './access.js';
+import { listChanges, noteChange, purgeChanges, tripAt } from './history.js';
 import { keepRemoved, listRemoved, readRemoved } from './removedParts.js';
+import { listTrips } from './tripList.js';
 import { changedHead, headOf, readTrip, readTrips, writeTripParts } from './rows.js';
 import { TripCache } from './tripCache.js';
 
@@ -31,43 +33,8 @@ export class TripStore {
   constructor(private readonly source: DataSource) {}
 
   /** Every trip that an account leads, its own and others', archived and recently deleted ones too. */
-  async list(userId: string): Promise<readonly TripSummary[]> {
-    const heads = await this.source.manager.query<
-      {
-        id: string;
-        version: number;
-        name: string;
-        startDate: string;
-        archivedAt: Date | null;
-        deletedAt: Date | null;
-        role: TripRole;
-        owner: string;
-        days: string;
-        members: string;
-      }[]
-    >(
-      `SELECT t.id, t.version, t.name, t.start_date AS startDate, t.archived_at AS archivedAt,
-              t.deleted_at AS deletedAt, mine.role, owner.name AS owner,
-              (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
-              (SELECT COUNT(*) FROM members WHERE trip_id = t.id) AS members
-       FROM trip_leaders mine
-       JOIN trips t ON t.id = mine.trip_id
-       JOIN trip_leaders owning ON owning.trip_id = t.id AND owning.role = 'owner'
-       JOIN users owner ON owner.id = owning.user_id
-       WHERE mine.user_id = ?
-       ORDER BY t.start_date, t.name, t.id`,
-      [userId],
-    );
-    return heads
-      .filter((head) => head.deletedAt === null || head.role === 'owner')
-      .map(({ archivedAt, deletedAt, owner, ...head }) => ({
-        ...head,
-        days: Number(head.days),
-        members: Number(head.members),
-        archived: archivedAt !== null,
-        ...(head.role === 'owner' ? {} : { owner }),
-        ...(deletedAt === null ? {} : { deletedAt: deletedAt.toISOString() }),
-      }));
+  list(userId: string): Promise<readonly TripSummary[]> {
+    return listTrips(this.source.manager, userId);
   }
 
   /**
@@ -192,36 +159,58 @@ export class TripStore {
     version: number,
     edits: readonly TripEdit[],
   ): Promise<{ readonly version: number; readonly by: string; readonly what: string }> {
-    const changed = await inTransaction(this.source, async (manager) => {
-      // The lock comes first: what is read after it is what nobody else can change any more.
-      const locked = await lockedVersion(manager, id);
-      const { name: by } = await access(manager, id, userId, 'full');
-      requireVersion(locked, version);
-      const before =
-        this.cache.trip(id, version) ??
-        (await readTrip(manager, await manager.findOneByOrFail(TripRow, { id })));
-      const after = applyEdits(before, edits);
-      const errors = editedTripErrors(after);
-      if (errors.length > 0) {
-        throw new ApiError(
-          400,
-          'invalid',
-          'The change would leave the trip broken; nothing was saved.',
-          errors,
-        );
-      }
-      await writeTripParts(manager, id, before, after);
-      await keepRemoved(manager, id, by, before, after);
-      await manager.update(
+    const before = await this.at(id, userId, version);
+    const after = applyEdits(before, edits);
+    const errors = editedTripErrors(after);
+    if (errors.length > 0) {
+      // What does not fit may fit what somebody else has made of it meanwhile.
+      requireVersion((await access(this.source.manager, id, userId, 'full')).version, version);
+      throw new ApiError(
+        400,
+        'invalid',
+        'The change would leave the trip broken; nothing was saved.',
+        errors,
+      );
+    }
+    const what = changesText(before, after, edits);
+    const by = await inTransaction(this.source, async (manager) => {
+      // One statement locks the trip, makes sure of its version, and writes what stands in its own row.
+      const { affected } = await manager.update(
         TripRow,
-        { id },
+        { id, version, deletedAt: IsNull() },
         { ...changedHead(before, after), version: version + 1, updatedAt: new Date() },
       );
-      return { after, by, what: changesText(before, after, edits) };
+      const { name, version: there } = await access(manager, id, userId, 'full');
+      if (affected !== 1) requireVersion(there, version);
+      await writeTripParts(manager, id, before, after);
+      await keepRemoved(manager, id, name, before, after);
+      await noteChange(manager, id, { version: version + 1, by: name, what }, before, after);
+      return name;
     });
     // Only what is stored for good is kept: the next edit starts from it.
-    this.cache.keep(id, version + 1, changed.after);
-    return { version: version + 1, by: changed.by, what: changed.what };
+    this.cache.keep(id, version + 1, after);
+    return { version: version + 1, by, what };
+  }
+
+  /** A trip at the version that edits were made on. @throws ApiError 409 when that is not the one there is */
+  private async at(id: string, userId: string, version: number): Promise<Trip> {
+    const known = this.cache.trip(id, version);
+    if (known !== undefined) return known;
+    const stored = await this.get(id, userId);
+    requireVersion(stored.version, version);
+    return stored.trip;
+  }
+
+  /** Who changed what, newest first, a page at a time. */
+  async history(id: string, userId: string, below: number): Promise<readonly TripChange[]> {
+    const { version } = await access(this.source.manager, id, userId, 'read');
+    return listChanges(this.source.manager, id, version, below);
+  }
+
+  /** The trip as it was. */
+  async earlier(id: string, userId: string, version: number): Promise<Trip> {
+    const now = await this.get(id, userId);
+    return tripAt(this.source.manager, id, now, version);
   }
 
   /** Put a trip aside, or take it back. Its content stays as it is. */
@@ -250,6 +239,7 @@ export class TripStore {
     const before = new Date(now.getTime() - KEPT_DELETED_DAYS * DAY_MS);
     await this.source.manager.delete(TripRow, { deletedAt: LessThan(before) });
     await this.source.manager.delete(RemovedPartRow, { removedAt: LessThan(before) });
+    await purgeChanges(this.source.manager, before);
   }
 
   /** One snapshot for a read that takes several queries. */

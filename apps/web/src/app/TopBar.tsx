@@ -8,6 +8,7 @@ import {
   Keyboard,
   Moon,
   Redo2,
+  ScrollText,
   Sun,
   Undo2,
   Users,
@@ -23,6 +24,7 @@ import { useSaving, useTrip, useTripCommands } from '../shared/TripProvider';
 import { PlainDialog } from '../shared/PlainDialog';
 import { KeysDialog } from './KeysDialog';
 import { RemovedList } from './RemovedParts';
+import { TripHistory } from './TripHistory';
 
 /** Whether a key press is typing, not a command. */
 function isTyping(event: KeyboardEvent): boolean {
@@ -117,6 +119,7 @@ function History() {
 function Tools() {
   const { undo, redo, session } = useTripCommands();
   const [removedOpen, setRemovedOpen] = useState(false);
+  const [historyOpen, setHistoryOpen] = useState(false);
   const { account } = useAccountSession();
   const [leadersOpen, setLeadersOpen] = useState(false);
   const { massUnit, hideWeights, dark, set } = usePreferences();
@@ -185,6 +188,13 @@ function Tools() {
         <Keyboard size={16} />
       </Tool>
       <Tool
+        label="History"
+        title="History: who changed what in this trip, and back to before it"
+        onClick={() => setHistoryOpen(true)}
+      >
+        <ScrollText size={16} />
+      </Tool>
+      <Tool
         label="Removed"
         title="Removed: what was taken out of this trip, to bring back"
         onClick={() => setRemovedOpen(true)}
@@ -201,6 +211,9 @@ function Tools() {
       </IconButton>
       <PlainDialog title="Removed from this trip" open={removedOpen} onClose={() => setRemovedOpen(false)}>
         <RemovedList onDone={() => setRemovedOpen(false)} />
+      </PlainDialog>
+      <PlainDialog title="History of this trip" open={historyOpen} onClose={() => setHistoryOpen(false)}>
+        <TripHistory onDone={() => setHistoryOpen(false)} />
       </PlainDialog>
       <LeadersDialog open={leadersOpen} onClose={() => setLeadersOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />

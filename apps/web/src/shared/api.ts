@@ -7,6 +7,7 @@ import type {
   RemovedSummary,
   SheetProgress,
   StoredTrip,
+  TripChange,
   TripLeaders,
   TripSummary,
 } from '@graft/core/api';
@@ -17,7 +18,7 @@ import type { EarlierTrip } from '@graft/core/share';
 import type { PlacesBefore } from '@graft/core/stow';
 import type { MessageKind, SendingAnswer, SheetMark, TripGlance, TripMessages } from '@graft/core/sheet';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
-import type { DayWeather, TripEdit, TripStyle } from '@graft/core/trip';
+import type { DayWeather, Trip, TripEdit, TripStyle } from '@graft/core/trip';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {
@@ -100,6 +101,12 @@ export const api = {
   exportUrl: (id: string) => `/api${trip(id, '/export')}`,
   removed: (id: string) =>
     call<{ removed: readonly RemovedSummary[] }>(trip(id, '/removed')).then((r) => r.removed),
+  history: (id: string, below?: number) =>
+    call<{ changes: readonly TripChange[] }>(
+      trip(id, `/history${below === undefined ? '' : `?below=${below}`}`),
+    ).then((r) => r.changes),
+  earlier: (id: string, version: number) =>
+    call<{ trip: Trip }>(trip(id, `/history/${version}`)).then((r) => r.trip),
   removedPart: (id: string, partId: string) =>
     call<{ taken: TakenAway }>(trip(id, `/removed/${encodeURIComponent(partId)}`)).then((r) => r.taken),
 

@@ -147,6 +147,20 @@ export interface OpenedSheet {
   readonly marks: readonly KeptMark[];
 }
 
+/** One change of a trip. */
+export interface TripChange {
+  /** The version that it led to. */
+  readonly version: number;
+  /** ISO time. */
+  readonly at: string;
+  /** Whose account made it. */
+  readonly by: string;
+  /** In words, such as "Stove: weight". */
+  readonly what: string;
+  /** Whether the trip can be had as it was before it. */
+  readonly canGoBack: boolean;
+}
+
 /** Something that was taken out of a trip and can be brought back for a while. */
 export interface RemovedSummary {
   readonly id: string;

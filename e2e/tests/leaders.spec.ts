@@ -50,3 +50,28 @@ test('what one changes comes to the other, cells of both hold, the same cell is 
   expect(after.members[1]).toMatchObject({ name: 'Ed', bodyMassKg: 81 });
   await context.close();
 });
+
+test('the history tells who changed what, and goes back to before it', async ({ page }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await openStation(page, id, 'people');
+  await typeInCell(page, 'joss/name', 'Josua');
+  await saved(page);
+  await typeInCell(page, 'eddy/name', 'Ed');
+  await saved(page);
+  const history = page.getByRole('button', { name: 'History' });
+  await history.click();
+  const dialog = page.getByRole('dialog', { name: 'History of this trip' });
+  await expect(dialog.getByRole('listitem')).toHaveCount(2);
+  await expect(dialog.getByRole('listitem').first()).toContainText('Ed: name');
+  await dialog.getByRole('button', { name: /^Go back to before Josua: name/ }).click();
+  await expect(dialog).toBeHidden();
+  await expect(cell(page, 'joss/name')).toHaveText('Joss');
+  await expect(cell(page, 'eddy/name')).toHaveText('Eddy');
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo go back to before/ }).click();
+  await expect(cell(page, 'eddy/name')).toHaveText('Ed');
+  await saved(page);
+  // Going back and taking that back are changes too.
+  await history.click();
+  await expect(dialog.getByRole('listitem')).toHaveCount(4);
+});

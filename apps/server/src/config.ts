@@ -12,6 +12,8 @@ export interface Config {
   readonly webDir: string | undefined;
   /** Folder of the demo account's trips, or undefined for no demo. */
   readonly demoDir: string | undefined;
+  /** Whether each visitor gets a demo account of their own, which is swept after a day. */
+  readonly demoCopies: boolean;
   /** Where the forecast service is. */
   readonly forecastUrl: string;
   /** Where the bench scale is. */
@@ -48,6 +50,11 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const ownUrl = `http://${reachedAt(host)}:${port}`;
   const folder = (name: string): string | undefined =>
     env[name] === undefined || env[name] === '' ? undefined : env[name];
+  const isOn = (name: string): boolean => {
+    const text = env[name] ?? '';
+    if (!['', '0', '1'].includes(text)) throw new Error(`${name}: expected 0 or 1, got "${text}"`);
+    return text === '1';
+  };
   const service = (name: string, standIn: string): string => {
     const url = env[name] ?? `${ownUrl}/stand-ins/${standIn}`;
     if (!/^https?:\/\/[^\s]+$/.test(url)) {
@@ -74,6 +81,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     trustProxy,
     webDir: folder('GRAFT_WEB_DIR'),
     demoDir: folder('GRAFT_DEMO_DIR'),
+    demoCopies: isOn('GRAFT_DEMO_COPIES'),
     forecastUrl: service('GRAFT_FORECAST_URL', 'forecast'),
     scaleUrl: service('GRAFT_SCALE_URL', 'scale'),
     messagesUrl,

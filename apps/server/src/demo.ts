@@ -34,8 +34,15 @@ function tripFiles(folder: string): readonly string[] {
     .map((name) => join(folder, name));
 }
 
+/** A demo account for one visitor alone. */
+export function demoCopy(accounts: AccountStore, folder: string): Promise<Account> {
+  return accounts.demoCopy(async (manager, userId) => {
+    await importDemo(manager, userId, folder);
+  });
+}
+
 /**
- * The demo account. Where there is none (a new database, or it was deleted) it is made with its trips. All of it is
+ * The demo account that all share. Where there is none (a new database, or it was deleted) it is made with its trips. All of it is
  * made or nothing, so that a start that is cut off leaves no half of a demo.
  */
 export async function ensureDemo(

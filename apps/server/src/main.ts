@@ -1,20 +1,24 @@
 import 'reflect-metadata';
 import { createServer } from 'node:http';
+import { AccountMail } from './accounts/accountMail.js';
 import { AccountStore } from './accounts/accountStore.js';
+import type { EnterParts } from './accounts/enterRoutes.js';
 import { newToken } from './accounts/tokens.js';
-import { readConfig } from './config.js';
+import { readConfig, type Config } from './config.js';
 import { openDatabase } from './database/dataSource.js';
 import { DatabaseWatch } from './database/databaseWatch.js';
-import { ensureDemo } from './demo.js';
+import { demoCopy, ensureDemo } from './demo.js';
 import { makeApp } from './http/app.js';
+import { Brakes } from './http/brakes.js';
 import { logTo } from './http/logger.js';
 import { IncidentStore } from './incidents/incidentStore.js';
 import { LibraryStore } from './library/libraryStore.js';
 import { MessageStore } from './messages/messageStore.js';
 import { messengerOf } from './messages/messenger.js';
+import { NewsFollower } from './sheets/newsFollower.js';
 import { SheetNewsroom } from './sheets/sheetNewsroom.js';
 import { SheetStore } from './sheets/sheetStore.js';
-import { DAY_MS } from './time.js';
+import { HOUR_MS } from './time.js';
 import { LeaderStore } from './trips/leaderStore.js';
 import { TripStore } from './trips/tripStore.js';
 
@@ -43,6 +47,14 @@ async function giveUp(what: string, error: unknown): Promise<never> {
   process.exit(1);
 }
 
+/** Who a visitor of the demo is: the account that all share, or one of their own. */
+function demoOf(accounts: AccountStore, { demoDir, demoCopies }: Config): EnterParts['demo'] {
+  if (demoDir === undefined) return undefined;
+  return demoCopies
+    ? () => demoCopy(accounts, demoDir)
+    : async () => (await ensureDemo(accounts, demoDir)).account;
+}
+
 async function start(): Promise<void> {
   const config = readConfig(process.env);
   const source = await openDatabase(config.databaseUrl).catch((error: unknown) =>
@@ -51,36 +63,42 @@ async function start(): Promise<void> {
   await tell({ kind: 'progress', text: 'Tables: up to date' });
   const trips = new TripStore(source);
   const accounts = new AccountStore(source);
-  const { demoDir } = config;
-  if (demoDir !== undefined) {
-    const { imported } = await ensureDemo(accounts, demoDir);
+  const brakes = new Brakes(source);
+  if (config.demoDir !== undefined && !config.demoCopies) {
+    const { imported } = await ensureDemo(accounts, config.demoDir);
     if (imported.length > 0) await tell({ kind: 'progress', text: `Demo trips: ${imported.join('; ')}` });
   }
-  await trips.purge();
-  const purging = setInterval(() => {
-    trips
-      .purge()
-      .catch((error: unknown) => logger.error({ err: error }, 'deleted trips could not be purged'));
-  }, DAY_MS);
+  const sweep = async (): Promise<void> => {
+    await trips.purge();
+    await accounts.sweepDemos();
+    await brakes.sweep();
+  };
+  await sweep();
+  const sweeping = setInterval(() => {
+    sweep().catch((error: unknown) => logger.error({ err: error }, 'what is over could not be swept'));
+  }, HOUR_MS);
   const news = new SheetNewsroom();
+  const follower = new NewsFollower(source, news, logger);
   const sheets = new SheetStore(source, trips, news);
   const standInKey = newToken();
   const keyFor = (simulated: boolean): string | undefined => (simulated ? standInKey : undefined);
+  const messenger = messengerOf(config.messagesUrl, config.mailFrom, keyFor(config.simulated.messages));
   const server = createServer(
     makeApp({
       accounts,
       trips,
-      demo: demoDir === undefined ? undefined : async () => (await ensureDemo(accounts, demoDir)).account,
+      brakes,
+      mail:
+        config.publicUrl === undefined || config.simulated.messages
+          ? undefined
+          : new AccountMail(source, messenger, config.publicUrl, logger),
+      demo: demoOf(accounts, config),
       leaders: new LeaderStore(source),
       library: new LibraryStore(source),
       sheets,
       news,
-      messages: new MessageStore(
-        source,
-        trips,
-        sheets,
-        messengerOf(config.messagesUrl, config.mailFrom, keyFor(config.simulated.messages)),
-      ),
+      follower,
+      messages: new MessageStore(source, trips, sheets, messenger),
       incidents: new IncidentStore(source),
       publicUrl: config.publicUrl,
       trustProxy: config.trustProxy,
@@ -99,7 +117,8 @@ async function start(): Promise<void> {
   });
 
   const shutDown = async (): Promise<void> => {
-    clearInterval(purging);
+    clearInterval(sweeping);
+    follower.close();
     news.close();
     await new Promise((resolve) => {
       server.close(resolve);

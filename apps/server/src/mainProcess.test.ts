@@ -1,15 +1,13 @@
 /** The server as a process of its own: what it does when the disk is full, the database gone, and it is asked to end. */
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { openSync } from 'node:fs';
 import { once } from 'node:events';
 import { connect, createServer, type AddressInfo, type Server, type Socket } from 'node:net';
-import { join } from 'node:path';
 import type { DataSource } from 'typeorm';
 import { makeDataSource } from './database/dataSource.js';
-import './testing/testServer.js';
-
-const MAIN = join(__dirname, '../dist/main.js');
+import { OWN_HEADERS, signUpAt, startProcess, type ServerProcess } from './testing/serverProcess.js';
+import { PASSWORD } from './testing/testServer.js';
 
 let admin: DataSource;
 const made: string[] = [];
@@ -71,9 +69,7 @@ class Line {
   }
 }
 
-interface Running {
-  readonly url: string;
-  readonly child: ChildProcess;
+interface Running extends ServerProcess {
   readonly line: Line;
 }
 
@@ -86,39 +82,12 @@ async function startServer(stdout: number | 'ignore'): Promise<Running> {
   lines.push(line);
   database.port = String(line.nearPort);
   database.pathname = `/${name}`;
-  const probe = createServer().listen(0, '127.0.0.1');
-  await once(probe, 'listening');
-  const { port } = probe.address() as AddressInfo;
-  await new Promise((resolve) => probe.close(resolve));
-  const child = spawn(process.execPath, [MAIN], {
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      GRAFT_DATABASE_URL: database.href,
-      GRAFT_PORT: String(port),
-    },
-    stdio: ['ignore', stdout, 'ignore', 'ipc'],
-  });
-  children.push(child);
-  await new Promise<void>((resolve, reject) => {
-    child.once('exit', (code) => reject(new Error(`the server ended with code ${code}`)));
-    child.on('message', (message: { kind: string }) => {
-      if (message.kind === 'ready') resolve();
-    });
-  });
-  return { url: `http://127.0.0.1:${port}`, child, line };
+  const running = await startProcess(database.href, { stdout });
+  children.push(running.child);
+  return { ...running, line };
 }
 
-const OWN = { 'X-Graft-Request': '1', 'Content-Type': 'application/json' };
-
-async function signUp({ url }: Running): Promise<Record<string, string>> {
-  const answer = await fetch(`${url}/api/account/sign-up`, {
-    method: 'POST',
-    headers: OWN,
-    body: JSON.stringify({ email: 'a@example.org', name: 'A', password: 'stone ground, dark pine' }),
-  });
-  return { ...OWN, Cookie: answer.headers.getSetCookie()[0]!.split(';')[0]! };
-}
+const signUp = ({ url }: Running): Promise<Record<string, string>> => signUpAt(url, 'A', PASSWORD);
 
 test('a log that takes nothing, as on a full disk, ends nothing', async () => {
   const running = await startServer(openSync('/dev/full', 'w'));
@@ -141,7 +110,7 @@ test('a frozen database is told within five seconds, by /api/ready too, and is n
   });
   const marks = fetch(`${running.url}/api/sheet/marks`, {
     method: 'POST',
-    headers: { ...OWN, 'X-Graft-Sheet': 'x'.repeat(43) },
+    headers: { ...OWN_HEADERS, 'X-Graft-Sheet': 'x'.repeat(43) },
     body: '{"marks":[]}',
   });
   const answers = await Promise.all([...Array.from({ length: 14 }, trips), create, marks]);

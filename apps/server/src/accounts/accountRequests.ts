@@ -1,4 +1,4 @@
-/** What the account routes accept. Passwords are measured by length only (NIST SP 800-63B asks for no more). */
+/** What the account routes accept. How easily a password is guessed is measured apart, by passwordStrength.ts. */
 import { object, string, type StringSchema } from 'yup';
 import { LEAST_PASSWORD_LENGTH, MOST_PASSWORD_LENGTH } from '@graft/core/api';
 import { noUnknown } from '../http/checked.js';
@@ -30,3 +30,7 @@ export const signUpRequest = object({
 export const signInRequest = object({ email, password }).strict().noUnknown(noUnknown);
 export const passwordRequest = object({ current: password, next: newPassword }).strict().noUnknown(noUnknown);
 export const deleteRequest = object({ email, password: string().strict() }).strict().noUnknown(noUnknown);
+const token = text('the token of a link', 200);
+export const tokenRequest = object({ token }).strict().noUnknown(noUnknown);
+export const forgottenRequest = object({ email }).strict().noUnknown(noUnknown);
+export const resetRequest = object({ token, password: newPassword }).strict().noUnknown(noUnknown);

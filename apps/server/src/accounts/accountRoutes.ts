@@ -1,10 +1,9 @@
-import { Router, type Request, type Response } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import { Router, type Request } from 'express';
 import type { Account, AccountState } from '@graft/core/api';
 import { serialiseTripFile } from '@graft/core/formats';
 import { ApiError } from '../http/apiError.js';
-import { attempts, machineOf, MINUTE_MS } from '../http/attempts.js';
 import { json, LARGEST } from '../http/body.js';
+import { machineOf } from '../http/brakes.js';
 import { checked } from '../http/checked.js';
 import type { LibraryStore } from '../library/libraryStore.js';
 import type { IncidentStore } from '../incidents/incidentStore.js';
@@ -12,12 +11,13 @@ import type { MessageStore } from '../messages/messageStore.js';
 import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import type { TripStore } from '../trips/tripStore.js';
-import { deleteRequest, passwordRequest, signInRequest, signUpRequest } from './accountRequests.js';
-import type { AccountStore, NewAccount } from './accountStore.js';
+import { deleteRequest, passwordRequest } from './accountRequests.js';
+import { plainEmail } from './email.js';
+import { enterRoutes, wrongPassword, type EnterParts } from './enterRoutes.js';
+import { refuseWeak } from './passwordStrength.js';
 import { accountOf, setSession, signedIn, tokenOf, visitorOf } from './signedIn.js';
 
-export interface AccountParts {
-  readonly accounts: AccountStore;
+export interface AccountParts extends EnterParts {
   readonly trips: TripStore;
   readonly library: LibraryStore;
   readonly sheets: SheetStore;
@@ -26,71 +26,36 @@ export interface AccountParts {
   readonly publicUrl: string | undefined;
   readonly messages: MessageStore;
   readonly incidents: IncidentStore;
-  /** Gives the demo account, with its trips; undefined where no demo is offered. */
-  readonly demo: (() => Promise<Account>) | undefined;
 }
 
-const wrongPassword = (): ApiError =>
-  new ApiError(400, 'invalid', 'Address and password do not belong together.', [
-    { path: 'password', message: 'expected the password of this account' },
-  ]);
-const lower = (email: unknown): string => (typeof email === 'string' ? email.trim().toLowerCase() : '');
-
 export function accountRoutes(parts: AccountParts): Router {
-  const { accounts, trips, library, sheets, news, messages, incidents, demo, publicUrl } = parts;
+  const { accounts, brakes, trips, library, sheets, news, messages, incidents, demo, publicUrl } = parts;
   const router = Router();
-  const byMachine = attempts(100, 15, machineOf);
-  const byAddress = attempts(
-    10,
-    15,
-    (req) => `${machineOf(req)} ${lower((req.body as { email?: unknown } | null | undefined)?.email)}`,
-  );
   const form = json(LARGEST.form);
-  const byAccount = attempts(10, 15, (_req, res) => accountOf(res).id);
-  const newAccounts = rateLimit({
-    windowMs: 60 * MINUTE_MS,
-    limit: 100,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    keyGenerator: machineOf,
-    handler: () => {
-      throw new ApiError(429, 'tooMany', 'Too many new accounts from this machine. Try again in an hour.');
-    },
-  });
+  /** The password of whoever is signed in. */
+  const requirePassword = async (
+    req: Pick<Request, 'ip'>,
+    { id, email }: Account,
+    password: string,
+  ): Promise<void> => {
+    const found = await brakes.guess(
+      { limits: [{ what: 'password of a session', who: id, most: 10 }], machine: machineOf(req) },
+      () => accounts.byPassword(email, password),
+    );
+    if (found === undefined) throw wrongPassword();
+  };
 
   const state = (account: Account | undefined): AccountState => ({
     account: account ?? null,
     demoOffered: demo !== undefined,
+    mail: parts.mail !== undefined,
     ...(publicUrl === undefined ? {} : { publicUrl }),
   });
-  const enter = async (req: Request, res: Response, account: Account): Promise<void> => {
-    // A session from before is not taken over by whoever signs in.
-    const old = tokenOf(req);
-    if (old !== undefined) await accounts.closeSession(old);
-    setSession(req, res, await accounts.openSession(account.id));
-    res.json(state(account));
-  };
-
   router.get('/', (_req, res) => {
     res.json(state(visitorOf(res)));
   });
 
-  router.post('/sign-up', newAccounts, form, async (req, res) => {
-    const body = checked<NewAccount>(signUpRequest, req.body);
-    await enter(req, res, await accounts.add({ ...body, name: body.name.trim(), email: lower(body.email) }));
-  });
-
-  router.post('/sign-in', byMachine, form, byAddress, async (req, res) => {
-    const { email, password } = checked<{ email: string; password: string }>(signInRequest, req.body);
-    const account = await accounts.byPassword(lower(email), password);
-    if (account === undefined) throw wrongPassword();
-    await enter(req, res, account);
-  });
-
-  router.post('/demo', async (req, res) => {
-    if (demo === undefined) throw new ApiError(404, 'notFound', 'This server offers no demo.');
-    await enter(req, res, await demo());
-  });
+  router.use(enterRoutes(parts, state));
 
   router.post('/sign-out', async (req, res) => {
     const token = tokenOf(req);
@@ -107,10 +72,12 @@ export function accountRoutes(parts: AccountParts): Router {
     res.json(state(undefined));
   });
 
-  router.post('/password', signedIn, byAccount, form, async (req, res) => {
+  router.post('/password', signedIn, form, async (req, res) => {
     const { current, next } = checked<{ current: string; next: string }>(passwordRequest, req.body);
-    const { id, email } = accountOf(res);
-    if ((await accounts.byPassword(email, current)) === undefined) throw wrongPassword();
+    const account = accountOf(res);
+    const { id, email, name } = account;
+    await requirePassword(req, account, current);
+    await refuseWeak('next', next, [email, name]);
     await accounts.setPassword(id, next);
     await accounts.closeSessions(id, tokenOf(req));
     await news.askAgain();
@@ -155,16 +122,15 @@ export function accountRoutes(parts: AccountParts): Router {
       .send(`${JSON.stringify(data, null, 2)}\n`);
   });
 
-  router.post('/delete', signedIn, byAccount, form, async (req, res) => {
+  router.post('/delete', signedIn, form, async (req, res) => {
     const { email, password } = checked<{ email: string; password?: string }>(deleteRequest, req.body);
     const account = accountOf(res);
-    if (lower(email) !== account.email) {
+    if (plainEmail(email) !== account.email) {
       throw new ApiError(400, 'invalid', 'The address is not the one of this account; nothing was deleted.', [
         { path: 'email', message: `expected the address of this account, got "${email}"` },
       ]);
     }
-    if (!account.demo && (await accounts.byPassword(account.email, password ?? '')) === undefined)
-      throw wrongPassword();
+    if (!account.demo) await requirePassword(req, account, password ?? '');
     await accounts.remove(account.id);
     await news.askAgain();
     setSession(req, res, undefined);

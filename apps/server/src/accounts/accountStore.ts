@@ -1,8 +1,16 @@
 /** Accounts and their sessions in the database. */
 import { randomUUID } from 'node:crypto';
-import { LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
+import { LessThan, MoreThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import type { Account } from '@graft/core/api';
-import { SessionRow, TripLeaderRow, TripRow, UserRow } from '../database/entities.js';
+import {
+  KnownBrowserRow,
+  MailTokenRow,
+  SessionRow,
+  TripLeaderRow,
+  TripRow,
+  UserRow,
+  type NewAccountRow,
+} from '../database/entities.js';
 import { databaseCode, inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
 import { DAY_MS } from '../time.js';
@@ -13,13 +21,12 @@ import { newToken, tokenHash } from './tokens.js';
 export const SESSION_DAYS = 30;
 /** How often a session in use is written down as seen. */
 const SEEN_EVERY_MS = 3_600_000;
+/** A browser is known for so long after somebody signed in from it. */
+export const KNOWN_BROWSER_DAYS = 180;
 const DEMO_EMAIL = 'demo@graft.invalid';
 
-export interface NewAccount {
-  readonly email: string;
-  readonly name: string;
-  readonly password: string;
-}
+/** Gives a new demo account what it begins with. */
+type Fill = (manager: EntityManager, userId: string) => Promise<void>;
 
 const asAccount = ({ id, email, name, demo }: UserRow): Account => ({ id, email, name, demo: Boolean(demo) });
 
@@ -27,8 +34,7 @@ export class AccountStore {
   constructor(private readonly source: DataSource) {}
 
   /** Make an account. The first one takes over trips from before there were accounts. */
-  async add({ email, name, password }: NewAccount): Promise<Account> {
-    const passwordHash = await hashPassword(password);
+  async add({ email, name, passwordHash }: NewAccountRow): Promise<Account> {
     const user = { id: randomUUID(), email, name, passwordHash, demo: false, createdAt: new Date() };
     await inTransaction(this.source, async (manager) => {
       const first = (await manager.countBy(UserRow, { demo: false })) === 0;
@@ -39,35 +45,111 @@ export class AccountStore {
   }
 
   /**
-   * The demo account, made where there is none; nobody signs in to it by password.
+   * The demo account that all share, made where there is none; nobody signs in to it by password.
    *
    * @param fill gives a new one what it begins with; without that there is no account either
    */
-  async demoAccount(
-    fill: (manager: EntityManager, userId: string) => Promise<void> = () => Promise.resolve(),
-  ): Promise<Account> {
-    const known = await this.source.manager.findOneBy(UserRow, { demo: true });
+  async demoAccount(fill: Fill = () => Promise.resolve()): Promise<Account> {
+    const known = await this.source.manager.findOneBy(UserRow, { email: DEMO_EMAIL });
     if (known !== null) return asAccount(known);
+    try {
+      return await this.addDemo(DEMO_EMAIL, fill);
+    } catch (error) {
+      // Another server was making it, and has made it.
+      const made = await this.source.manager.findOneBy(UserRow, { email: DEMO_EMAIL });
+      if (!(error instanceof ApiError) || made === null) throw error;
+      return asAccount(made);
+    }
+  }
+
+  /** A demo account for one visitor alone, which is swept after a day. */
+  demoCopy(fill: Fill): Promise<Account> {
+    return this.addDemo(`demo-${randomUUID()}@graft.invalid`, fill);
+  }
+
+  /** Delete demo copies that are a day old. */
+  async sweepDemos(now = new Date()): Promise<void> {
+    const old = await this.source.manager.findBy(UserRow, {
+      demo: true,
+      email: Not(DEMO_EMAIL),
+      createdAt: LessThan(new Date(now.getTime() - DAY_MS)),
+    });
+    for (const { id } of old) await this.remove(id);
+  }
+
+  private async addDemo(email: string, fill: Fill): Promise<Account> {
     const user = {
       id: randomUUID(),
-      email: DEMO_EMAIL,
+      email,
       name: 'Demo leader',
       passwordHash: null,
       demo: true,
       createdAt: new Date(),
     };
-    try {
-      await inTransaction(this.source, async (manager) => {
-        await insertUser(manager, user);
-        await fill(manager, user.id);
-      });
-    } catch (error) {
-      // Another server was making it, and has made it.
-      const made = await this.source.manager.findOneBy(UserRow, { demo: true });
-      if (!(error instanceof ApiError) || made === null) throw error;
-      return asAccount(made);
-    }
+    await inTransaction(this.source, async (manager) => {
+      await insertUser(manager, user);
+      await fill(manager, user.id);
+    });
     return asAccount(user);
+  }
+
+  async byEmail(email: string): Promise<Account | undefined> {
+    const user = await this.source.manager.findOneBy(UserRow, { email, demo: false });
+    return user === null ? undefined : asAccount(user);
+  }
+
+  /** What a link that went by mail is for; undefined for one that is void. */
+  async mailToken(token: string): Promise<MailTokenRow | undefined> {
+    const row = await this.source.manager.findOneBy(MailTokenRow, {
+      tokenHash: tokenHash(token),
+      expiresAt: MoreThan(new Date()),
+    });
+    return row ?? undefined;
+  }
+
+  /** Make an account by the link that went to its address; undefined where it has one by now. */
+  async confirm(row: MailTokenRow): Promise<Account | undefined> {
+    const { affected } = await this.source.manager.delete(MailTokenRow, { tokenHash: row.tokenHash });
+    if (affected !== 1 || row.newAccount === null) return undefined;
+    if ((await this.byEmail(row.newAccount.email)) !== undefined) return undefined;
+    return this.add(row.newAccount);
+  }
+
+  /** Set a password by the link that went to its address: every session, and every other such link, ends. */
+  async reset(row: MailTokenRow, password: string): Promise<Account | undefined> {
+    const { userId } = row;
+    const passwordHash = await hashPassword(password);
+    return inTransaction(this.source, async (manager) => {
+      const { affected } = await manager.delete(MailTokenRow, { tokenHash: row.tokenHash });
+      if (affected !== 1 || userId === null) return undefined;
+      await manager.update(UserRow, { id: userId }, { passwordHash });
+      await manager.delete(MailTokenRow, { userId });
+      await manager.delete(SessionRow, { userId });
+      await manager.delete(KnownBrowserRow, { userId });
+      const user = await manager.findOneBy(UserRow, { id: userId });
+      return user === null ? undefined : asAccount(user);
+    });
+  }
+
+  /** Remember that somebody signed in from a browser. @returns the token by which it is known again */
+  async rememberBrowser(userId: string): Promise<string> {
+    const token = newToken();
+    const now = Date.now();
+    await this.source.manager.delete(KnownBrowserRow, { expiresAt: LessThan(new Date(now)) });
+    await this.source.manager.insert(KnownBrowserRow, {
+      tokenHash: tokenHash(token),
+      userId,
+      expiresAt: new Date(now + KNOWN_BROWSER_DAYS * DAY_MS),
+    });
+    return token;
+  }
+
+  /** Whether the account of an address signed in from that browser before. */
+  async isKnownBrowser(token: string, email: string): Promise<boolean> {
+    const found = await this.source.manager.findOne(KnownBrowserRow, {
+      where: { tokenHash: tokenHash(token), expiresAt: MoreThan(new Date()), user: { email } },
+    });
+    return found !== null;
   }
 
   /** The account of an address and password, or undefined. */

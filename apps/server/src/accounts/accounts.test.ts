@@ -117,16 +117,6 @@ describe('signing in and out', () => {
     await signIn(there, 'moss@example.org', PASSWORD).expect(400);
     await signIn(there, 'moss@example.org', 'another long one').expect(200);
   });
-  test('ten wrong attempts on an address are enough; other addresses are not held up', async () => {
-    await server.signUp('Target');
-    await server.signUp('Other');
-    const browser = server.visitor();
-    for (let i = 0; i < 10; i += 1)
-      await signIn(browser, 'target@example.org', `guess number ${i}`).expect(400);
-    const answer = await signIn(browser, 'target@example.org', PASSWORD).expect(429);
-    expect(answer.body).toMatchObject({ error: { code: 'tooMany' } });
-    await signIn(browser, 'other@example.org', PASSWORD).expect(200);
-  });
   test('the demo is entered with one call, and only through it', async () => {
     const browser = server.visitor();
     expect(((await browser.get('/api/account').expect(200)).body as AccountState).demoOffered).toBe(true);

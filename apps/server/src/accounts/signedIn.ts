@@ -3,27 +3,50 @@ import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
 import type { Account } from '@graft/core/api';
 import { ApiError } from '../http/apiError.js';
-import { SESSION_DAYS, type AccountStore } from './accountStore.js';
+import { KNOWN_BROWSER_DAYS, SESSION_DAYS, type AccountStore } from './accountStore.js';
 
 const COOKIE = 'graft_session';
 
 /** The session token that a request carries, if any. */
-export function tokenOf(req: Request): string | undefined {
+export function tokenOf(req: Pick<Request, 'headers'>): string | undefined {
   return parseCookie(req.headers.cookie ?? '')[COOKIE];
 }
 
-/** Give the browser its session: out of reach of scripts, never sent by another site's pages. */
-export function setSession(req: Request, res: Response, token: string | undefined): void {
+/** Give the browser its session. */
+export function setSession(req: Pick<Request, 'secure'>, res: Response, token: string | undefined): void {
+  setCookie(req, res, COOKIE, token ?? '', token === undefined ? 0 : SESSION_DAYS);
+}
+
+const KNOWN_COOKIE = 'graft_known';
+
+/** The token by which a browser is known that somebody signed in from before, if any. */
+export function knownTokenOf(req: Pick<Request, 'headers'>): string | undefined {
+  return parseCookie(req.headers.cookie ?? '')[KNOWN_COOKIE];
+}
+
+export function setKnown(req: Pick<Request, 'secure'>, res: Response, token: string): void {
+  setCookie(req, res, KNOWN_COOKIE, token, KNOWN_BROWSER_DAYS, '/api/account');
+}
+
+/** Out of reach of scripts, never sent by another site's pages. */
+function setCookie(
+  req: Pick<Request, 'secure'>,
+  res: Response,
+  name: string,
+  value: string,
+  days: number,
+  path = '/',
+): void {
   res.append(
     'Set-Cookie',
     stringifySetCookie({
-      name: COOKIE,
-      value: token ?? '',
+      name,
+      value,
       httpOnly: true,
       sameSite: 'strict',
       secure: req.secure,
-      path: '/',
-      maxAge: token === undefined ? 0 : SESSION_DAYS * 86_400,
+      path,
+      maxAge: days * 86_400,
     }),
   );
 }

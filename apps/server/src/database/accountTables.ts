@@ -171,6 +171,19 @@ export interface NewAccountRow {
   readonly passwordHash: string;
 }
 
+/** A browser from which an account signed in before: guesses of others do not hold it up. */
+@Entity('known_browsers')
+export class KnownBrowserRow {
+  @PrimaryColumn({ ...HASH, name: 'token_hash' }) tokenHash: string;
+  @Index('ix_known_browsers_user')
+  @Column({ ...USER_ID, name: 'user_id' })
+  userId: string;
+  @ManyToOne(() => UserRow, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user_id', foreignKeyConstraintName: 'fk_known_browsers_user' })
+  user: Relation<UserRow>;
+  @Column({ ...MOMENT, name: 'expires_at' }) expiresAt: Date;
+}
+
 /** How often something was refused or asked for, by who did it. */
 @Entity('attempts')
 export class AttemptRow {

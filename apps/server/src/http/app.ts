@@ -17,6 +17,7 @@ import { scaleRoutes } from '../scale/scaleRoutes.js';
 import { scaleService } from '../scale/scaleService.js';
 import { messageRoutes } from '../messages/messageRoutes.js';
 import { messageService } from '../messages/messageService.js';
+import type { NewsFollower } from '../sheets/newsFollower.js';
 import { memberRoutes, sheetRoutes } from '../sheets/sheetRoutes.js';
 import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
@@ -38,6 +39,7 @@ export interface AppParts extends AccountParts {
   readonly standInKey: string;
   /** Proxies whose word on where a request comes from counts. */
   readonly trustProxy: readonly string[];
+  readonly follower: NewsFollower;
   readonly watch: DatabaseWatch;
   readonly logger: Logger;
   readonly webDir: string | undefined;
@@ -70,7 +72,7 @@ export function makeApp(parts: AppParts): Express {
     next();
   });
   // It reads its own bodies.
-  app.use('/api/sheet', memberRoutes(sheets));
+  app.use('/api/sheet', memberRoutes(sheets, parts.brakes));
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });
@@ -84,8 +86,8 @@ export function makeApp(parts: AppParts): Express {
     '/api/trips',
     tripRoutes(trips, may, news, forecastUrl),
     leaderRoutes(leaders, may, news),
-    sheetRoutes(sheets, news, may, stillSignedIn(accounts)),
-    messageRoutes(messages, may, publicUrl),
+    sheetRoutes(sheets, news, parts.follower, may, stillSignedIn(accounts)),
+    messageRoutes(messages, may, parts.brakes, publicUrl),
     incidentRoutes(incidents, may),
   );
   app.use('/api/invitations', invitationRoutes(leaders));

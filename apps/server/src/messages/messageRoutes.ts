@@ -3,9 +3,15 @@ import { array, object, string } from 'yup';
 import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core/sheet';
 import { accountOf } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
+import type { Brakes } from '../http/brakes.js';
 import { checked, noUnknown } from '../http/checked.js';
 import type { Gate } from '../trips/gate.js';
 import type { MessageStore } from './messageStore.js';
+
+/** Minutes. */
+const DAY = 24 * 60;
+/** An account sends so many times a day: a server on the internet is no tool for unwanted mail. */
+const MOST_SENDINGS = 200;
 
 /** What an address names. */
 interface OfMember {
@@ -41,7 +47,12 @@ const sendRequest = object({
  *
  * @param publicUrl where members find the application, when that is not where the leader's browser finds it
  */
-export function messageRoutes(store: MessageStore, may: Gate, publicUrl: string | undefined): Router {
+export function messageRoutes(
+  store: MessageStore,
+  may: Gate,
+  brakes: Brakes,
+  publicUrl: string | undefined,
+): Router {
   const router = Router({ mergeParams: true });
   const me = accountOf;
   const originOf = (req: Request): string => publicUrl ?? `${req.protocol}://${req.get('host') ?? ''}`;
@@ -54,6 +65,11 @@ export function messageRoutes(store: MessageStore, may: Gate, publicUrl: string 
     const { kind, memberIds } = checked<{ kind: MessageKind; memberIds: readonly string[] }>(
       sendRequest,
       req.body,
+    );
+    await brakes.allow(
+      { what: 'messages', who: account.id, most: MOST_SENDINGS },
+      DAY,
+      'Too many messages were sent from this account today. Links can be copied and sent by hand.',
     );
     res.json(await store.send(req.params.id, account.id, kind, [...new Set(memberIds)], originOf(req)));
   });

@@ -31,7 +31,7 @@ const service = new NotingService();
 let server: TestServer;
 let leader: Visitor & { readonly userId: string };
 beforeAll(async () => {
-  server = await startTestServer(service);
+  server = await startTestServer({ messenger: service });
   leader = await server.signUp('Leader');
 });
 afterAll(() => server.close());
@@ -301,7 +301,7 @@ describe('a mail server', () => {
   test.each(['gone@example.org', 'later@example.org'])(
     'a refused recipient (%s) keeps no other mail from going',
     async (refused) => {
-      const own = await startTestServer(messengerOf(url, 'leader@example.org'));
+      const own = await startTestServer({ messenger: messengerOf(url, 'leader@example.org') });
       try {
         const by = await own.signUp('Leader');
         const trip = await newTrip(by);

@@ -4,12 +4,15 @@
  * somebody was taken out or signed out.
  */
 import type { Response } from 'express';
+import { LRUCache } from 'lru-cache';
 import type { TripNews } from '@graft/core/api';
 
 /** A stream that says nothing for long is cut by what lies between. */
 const KEEP_ALIVE_MS = 25_000;
 /** The right to a stream is not asked anew for each of many words at once. */
 const SURE_FOR_MS = 1000;
+
+const MOST_TOLD = 20_000;
 
 interface Reader {
   readonly res: Response;
@@ -21,12 +24,31 @@ interface Reader {
 
 export class SheetNewsroom {
   private readonly readers = new Map<string, Set<Reader>>();
+  /** What was told of lately, so that it is not told again when it is found in the database. */
+  private readonly told = new LRUCache<string, number>({ max: MOST_TOLD });
 
   publish(tripId: string, news: TripNews): void {
     const readers = this.readers.get(tripId);
     if (readers === undefined) return;
+    if (news.kind === 'changed') this.told.set(tripId, Math.max(news.version, this.toldVersion(tripId)));
+    if (news.kind === 'marks')
+      for (const { id } of news.marks) this.told.set(`${tripId} ${news.memberId} ${id}`, 1);
     const text = `data: ${JSON.stringify(news)}\n\n`;
     for (const reader of readers) this.tell(reader, text);
+  }
+
+  /** Trips that somebody follows. */
+  followed(): readonly string[] {
+    return [...this.readers.keys()];
+  }
+
+  /** The last version of a trip whose change was told. */
+  toldVersion(tripId: string): number {
+    return this.told.get(tripId) ?? 0;
+  }
+
+  isTold(tripId: string, memberId: string, markId: string): boolean {
+    return this.told.has(`${tripId} ${memberId} ${markId}`);
   }
 
   /**

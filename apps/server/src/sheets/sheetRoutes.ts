@@ -3,10 +3,11 @@ import { Router, type Request } from 'express';
 import { sheetMarkErrors, type SheetMark } from '@graft/core/sheet';
 import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
-import { Guesses } from '../http/attempts.js';
 import { json, jsonBody, LARGEST } from '../http/body.js';
+import { machineOf, type Brakes } from '../http/brakes.js';
 import { refuse } from '../http/checked.js';
 import type { Gate } from '../trips/gate.js';
+import type { NewsFollower } from './newsFollower.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
 
@@ -14,6 +15,7 @@ import type { SheetStore } from './sheetStore.js';
 export function sheetRoutes(
   store: SheetStore,
   news: SheetNewsroom,
+  follower: NewsFollower,
   may: Gate,
   isStillSignedIn: (req: Request, accountId: string) => Promise<boolean>,
 ): Router {
@@ -27,6 +29,7 @@ export function sheetRoutes(
     const { id } = req.params;
     const account = me(res);
     await store.mayFollow(id, account.id);
+    await follower.watch(id);
     news.follow(id, res, async () => {
       if (!(await isStillSignedIn(req, account.id))) return false;
       await store.mayFollow(id, account.id);
@@ -59,14 +62,15 @@ export function sheetRoutes(
 export const SHEET_HEADER = 'x-graft-sheet';
 
 /** What a member's link opens. They read their own bodies, after the link: who may comes before what they say. */
-export function memberRoutes(store: SheetStore): Router {
-  const guesses = new Guesses(100, 15);
+export function memberRoutes(store: SheetStore, brakes: Brakes): Router {
+  const look = <T>(req: Request, work: () => Promise<T>): Promise<T> =>
+    brakes.look({ what: 'link of a sheet', who: machineOf(req), most: 100 }, 15, work);
   const router = Router();
   router.get('/', async (req, res) => {
-    res.json(await guesses.guard(req, () => store.open(tokenOf(req))));
+    res.json(await look(req, () => store.open(tokenOf(req))));
   });
   router.post('/marks', async (req, res) => {
-    const marks = await guesses.guard(req, async () => {
+    const marks = await look(req, async () => {
       const link = await store.link(tokenOf(req));
       return store.tell(link, marksOf(await jsonBody(req, LARGEST.marks)));
     });

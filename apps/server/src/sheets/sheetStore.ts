@@ -2,18 +2,13 @@
 import { LRUCache } from 'lru-cache';
 import { type DataSource } from 'typeorm';
 import type { OpenedSheet, SheetProgress } from '@graft/core/api';
-import {
-  memberSheet,
-  type KeptMark,
-  type MarkValue,
-  type MemberSheet,
-  type SheetMark,
-} from '@graft/core/sheet';
+import { memberSheet, type KeptMark, type MemberSheet, type SheetMark } from '@graft/core/sheet';
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { access, requireMember } from '../trips/access.js';
 import type { TripStore } from '../trips/tripStore.js';
+import { asMark, MARK_COLUMNS, type StoredMark } from './marks.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import { endOf, endAfter, DAYS_AFTER_TRIP } from './linkEnd.js';
 
@@ -54,7 +49,10 @@ export class SheetStore {
       where: { tripId },
       order: { createdAt: 'ASC' },
     });
-    const rows = await manager.find(SheetMarkRow, { where: { tripId }, order: ORDER });
+    const rows = await manager.query<(StoredMark & { readonly memberId: string })[]>(
+      `SELECT member_id AS memberId, ${MARK_COLUMNS} FROM sheet_marks WHERE trip_id = ? ORDER BY received_at, id`,
+      [tripId],
+    );
     const marks = new Map<string, KeptMark[]>();
     for (const row of rows) {
       const own = marks.get(row.memberId);
@@ -203,18 +201,11 @@ export class SheetStore {
   /** What a member has told up to now. */
   private async marksOf({ tripId, memberId }: Holder): Promise<readonly KeptMark[]> {
     const rows = await this.source.manager.query<StoredMark[]>(
-      `SELECT id, kind, thing_id AS thingId, value, at, replaces, by_leader AS byLeader
+      `SELECT ${MARK_COLUMNS}
        FROM sheet_marks WHERE trip_id = ? AND member_id = ? ORDER BY received_at, id`,
       [tripId, memberId],
     );
-    return rows.map((row) =>
-      asMark({
-        ...row,
-        value: JSON.parse(row.value) as MarkValue,
-        replaces: JSON.parse(row.replaces) as string[],
-        byLeader: Boolean(row.byLeader),
-      }),
-    );
+    return rows.map(asMark);
   }
 
   private async noteSeen({ tripId, memberId, openedAt, seenAt }: OpenLink): Promise<void> {
@@ -256,27 +247,6 @@ export class SheetStore {
     if (expiresAt.getTime() <= Date.now()) throw goneLink();
     return { ...link, expiresAt, known: Number(known) };
   }
-}
-
-/** A mark as the database has it. */
-type StoredMark = Pick<SheetMarkRow, 'id' | 'kind' | 'thingId' | 'at'> & {
-  readonly value: string;
-  readonly replaces: string;
-  readonly byLeader: number;
-};
-
-const ORDER = { receivedAt: 'ASC', id: 'ASC' } as const;
-
-function asMark({
-  id,
-  kind,
-  thingId,
-  value,
-  at,
-  replaces,
-  byLeader,
-}: Omit<SheetMarkRow, 'tripId' | 'memberId' | 'trip' | 'receivedAt' | 'seq'>): KeptMark {
-  return { id, kind, ...(thingId === null ? {} : { thingId }), value, at, replaces, byLeader };
 }
 
 function goneLink(): ApiError {

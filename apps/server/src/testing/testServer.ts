@@ -7,10 +7,12 @@ import type { AddressInfo } from 'node:net';
 import express, { type Express } from 'express';
 import { pino } from 'pino';
 import { DatabaseWatch } from '../database/databaseWatch.js';
+import { Brakes } from '../http/brakes.js';
 import { makeLogger } from '../http/logger.js';
 import type { DataSource } from 'typeorm';
 import { makeDataSource, openDatabase } from '../database/dataSource.js';
 import request from 'supertest';
+import { AccountMail } from '../accounts/accountMail.js';
 import { AccountStore } from '../accounts/accountStore.js';
 import { forecastService } from '../forecast/forecastService.js';
 import { IncidentStore } from '../incidents/incidentStore.js';
@@ -20,6 +22,7 @@ import { errorHandler, makeApp, OWN_PAGE_HEADER } from '../http/app.js';
 import { MessageStore } from '../messages/messageStore.js';
 import { messageService } from '../messages/messageService.js';
 import { messengerOf, type Messenger } from '../messages/messenger.js';
+import { NewsFollower } from '../sheets/newsFollower.js';
 import { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import { SheetStore } from '../sheets/sheetStore.js';
 import { LeaderStore } from '../trips/leaderStore.js';
@@ -47,14 +50,23 @@ export interface TestServer {
 
 const silent = pino({ level: 'silent' });
 
-/**
- * @param messenger carries messages; the simulated service when not given
- * @param trustProxy whose word on where requests come from counts
- */
-export async function startTestServer(
-  messenger?: Messenger,
-  trustProxy: readonly string[] = [],
-): Promise<TestServer> {
+interface TestOptions {
+  /** Carries messages; the simulated service when not given. */
+  readonly messenger?: Messenger;
+  /** Whose word on where requests come from counts. */
+  readonly trustProxy?: readonly string[];
+  /** Whether accounts are made by mail, by that messenger. */
+  readonly mails?: boolean;
+  /** How long what was tried too often waits. */
+  readonly spacingMs?: number;
+}
+
+export async function startTestServer({
+  messenger,
+  trustProxy = [],
+  mails = false,
+  spacingMs = 50,
+}: TestOptions = {}): Promise<TestServer> {
   const url = process.env['GRAFT_TEST_DATABASE_URL'];
   if (url === undefined) {
     throw new Error(
@@ -83,22 +95,22 @@ export async function startTestServer(
   const log: string[] = [];
   const logger = makeLogger({ write: (line: string) => void log.push(line) });
   const news = new SheetNewsroom();
+  const follower = new NewsFollower(source, news, logger);
   const incidents = new IncidentStore(source);
   const sheets = new SheetStore(source, trips, news);
-  const messages = new MessageStore(
-    source,
-    trips,
-    sheets,
-    messenger ?? messengerOf(`${address(standIns)}/messages`, ''),
-  );
+  const carrier = messenger ?? messengerOf(`${address(standIns)}/messages`, '');
+  const messages = new MessageStore(source, trips, sheets, carrier);
   const app = makeApp({
     accounts,
     trips,
+    brakes: new Brakes(source, spacingMs),
+    mail: mails ? new AccountMail(source, carrier, 'https://graft.example.org', logger) : undefined,
     demo: () => accounts.demoAccount(),
     leaders: new LeaderStore(source),
     library: new LibraryStore(source),
     sheets,
     news,
+    follower,
     messages,
     incidents,
     publicUrl: undefined,
@@ -134,6 +146,7 @@ export async function startTestServer(
     source,
     log,
     close: async () => {
+      follower.close();
       news.close();
       await new Promise((resolve) => standIns.close(resolve));
       await source.destroy();

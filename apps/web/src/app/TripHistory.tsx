@@ -38,7 +38,7 @@ export function TripHistory({ onDone }: { onDone: () => void }) {
   const goBack = async ({ version, what, at }: TripChange): Promise<void> => {
     setProblem('');
     try {
-      const earlier = await api.earlier(id, version - 1);
+      const earlier = await api.atVersion(id, version - 1);
       change(`go back to before “${what}” of ${timeOf(at)}`, () => earlier);
       onDone();
     } catch (failed) {

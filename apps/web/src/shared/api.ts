@@ -105,7 +105,7 @@ export const api = {
     call<{ changes: readonly TripChange[] }>(
       trip(id, `/history${below === undefined ? '' : `?below=${below}`}`),
     ).then((r) => r.changes),
-  earlier: (id: string, version: number) =>
+  atVersion: (id: string, version: number) =>
     call<{ trip: Trip }>(trip(id, `/history/${version}`)).then((r) => r.trip),
   removedPart: (id: string, partId: string) =>
     call<{ taken: TakenAway }>(trip(id, `/removed/${encodeURIComponent(partId)}`)).then((r) => r.taken),

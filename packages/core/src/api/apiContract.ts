@@ -21,6 +21,8 @@ export interface Account {
 export interface AccountState {
   readonly account: Account | null;
   readonly demoOffered: boolean;
+  /** Whether it sends mail: a new account is made by a link that goes to its address, a forgotten password set anew. */
+  readonly mail: boolean;
   /** Where members find the application; where the leader's browser finds it when absent. */
   readonly publicUrl?: string;
 }

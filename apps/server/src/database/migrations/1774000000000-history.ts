@@ -1,7 +1,7 @@
 import type { QueryRunner } from 'typeorm';
 import { Additions, ofTrip, ofUser, type NewColumn, type NewTable } from './steps.js';
 
-/** Who changed what, counts of attempts, tokens that go by mail, and a number by which other servers find new marks. */
+/** Who changed what, counts of attempts, tokens that go by mail, browsers that are known, and a number by which other servers find new marks. */
 export class History1774000000000 extends Additions {
   readonly name = 'History1774000000000';
   protected readonly tables: readonly NewTable[] = [
@@ -21,6 +21,11 @@ export class History1774000000000 extends Additions {
       `\`token_hash\` char(64) NOT NULL, \`user_id\` char(36) NULL, \`new_account\` longtext NULL,
        \`expires_at\` datetime(3) NOT NULL,
        PRIMARY KEY (\`token_hash\`), INDEX \`ix_mail_tokens_user\` (\`user_id\`), ${ofUser('mail_tokens')}`,
+    ],
+    [
+      'known_browsers',
+      `\`token_hash\` char(64) NOT NULL, \`user_id\` char(36) NOT NULL, \`expires_at\` datetime(3) NOT NULL,
+       PRIMARY KEY (\`token_hash\`), INDEX \`ix_known_browsers_user\` (\`user_id\`), ${ofUser('known_browsers')}`,
     ],
   ];
   protected readonly columns: readonly NewColumn[] = [];

@@ -141,6 +141,7 @@ test('a co-leader by link: looks only, then may change, then is taken out', asyn
   await page.getByLabel('What Frida may do').selectOption({ label: 'may change everything' });
   await friend.goto(tripUrl);
   await friend.getByRole('button', { name: 'Remove Joss' }).click();
+  await friend.getByRole('button', { name: 'Remove from the trip' }).click();
   await expect(friend.getByRole('banner').getByRole('status')).toHaveText('Saved');
   await expect(friend.locator('[data-cell="joss/name"]')).toHaveCount(0);
 

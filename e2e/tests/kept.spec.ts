@@ -7,6 +7,7 @@ test('undo outlasts a reload, and what was removed is brought back later', async
   const id = await importTrip(demoText('hut-roof'));
   await openStation(page, id, 'people');
   await page.getByRole('button', { name: 'Remove Eddy', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove from the trip' }).click();
   await expect(page.getByText(/^Removed: Eddy, with \d+ things\. It is kept for 30 days/)).toBeVisible();
   await saved(page);
   await page.reload();
@@ -15,6 +16,7 @@ test('undo outlasts a reload, and what was removed is brought back later', async
   await expect(page.getByRole('button', { name: 'Remove Eddy', exact: true })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Remove Eddy', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove from the trip' }).click();
   await page.getByRole('button', { name: 'All right' }).click();
   await saved(page);
   await page.getByRole('button', { name: 'Removed', exact: true }).click();
@@ -34,6 +36,7 @@ test('a change that could not be sent is there when the tab was closed, and goes
   await openStation(page, id, 'people');
   await page.route('**/edits', (route) => route.abort());
   await page.getByRole('button', { name: 'Remove Eddy', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove from the trip' }).click();
   await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
   await page.close();
   const again = await context.newPage();

@@ -246,6 +246,7 @@ test('a member who leaves: their pieces are carried by nobody, and undo brings a
   await openStation(page, id, 'people');
   const before = (await storedTrip(id)).trip;
   await page.getByRole('button', { name: 'Remove Eddy' }).click();
+  await page.getByRole('button', { name: 'Remove from the trip' }).click();
   await saved(page);
   const alone = (await storedTrip(id)).trip;
   expect(alone.members.map((m) => m.id)).toEqual(['joss']);

@@ -9,6 +9,7 @@ import type {
   Insects,
   Larder,
   LimitPolicyId,
+  NotComing,
   PackingSchoolId,
   Place,
   TripStyle,
@@ -84,6 +85,7 @@ export class TripRow {
   @Column({ type: 'int', nullable: true, name: 'leave_after_trips' }) leaveAfterTrips: number | null;
   @Column({ ...BIG_DATA, nullable: true }) departure: Departure | null;
   @Column({ ...OPTIONAL_DATE, name: 'debriefed_on' }) debriefedOn: string | null;
+  @Column({ ...BIG_DATA, name: 'not_coming', nullable: true }) notComing: readonly NotComing[] | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
   @Column({ type: 'int' }) version: number;

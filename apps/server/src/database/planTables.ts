@@ -197,6 +197,7 @@ export class MemberRow extends TripPart {
   @Column({ ...BIG_DATA, name: 'limit_history' }) limitHistory: readonly LimitChange[];
   @Column({ ...OPTIONAL_ID, name: 'buddy_id' }) buddyId: string | null;
   @Column({ type: 'text', nullable: true, name: 'health_notes' }) healthNotes: string | null;
+  @Column({ type: 'boolean', nullable: true, name: 'medicines_for_all' }) medicinesForAll: boolean | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'snack_g_per_day' }) snackGPerDay: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'age_years' }) ageYears: number | null;
   @Column({ ...OPTIONAL_NUMBER, name: 'trained_kg' }) trainedKg: number | null;

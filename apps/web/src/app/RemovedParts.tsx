@@ -17,7 +17,8 @@ export function RemovedNotice() {
   if (trip !== before) {
     // Said until something else is taken away, it is back, or it is put aside.
     const now = takenAway(before, trip);
-    if (now !== undefined) setTaken(now);
+    const isHome = (trip.notComing?.length ?? 0) > (before.notComing?.length ?? 0);
+    if (now !== undefined) setTaken(isHome ? undefined : now);
     else if (taken !== undefined && isBack(trip, taken)) setTaken(undefined);
     setBefore(trip);
   }

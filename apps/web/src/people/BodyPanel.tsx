@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '../theme/chakra';
+import { Box, Button, Checkbox, Flex, Text } from '../theme/chakra';
 import { putMember, type Condition, type Member } from '@graft/core/trip';
 import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';
@@ -111,6 +111,23 @@ export function BodyPanel({ member }: { member: Member }) {
           }}
           help="Hidden on screen with the body weights, never logged, never on another member’s sheet."
         />
+        <Checkbox.Root
+          size="sm"
+          mt="2"
+          checked={member.medicinesForAll === true}
+          onCheckedChange={({ checked }) => {
+            const { medicinesForAll: _old, ...rest } = member;
+            change(`${member.name}: medicines`, (t) =>
+              putMember(t, checked === true ? { ...rest, medicinesForAll: true } : rest),
+            );
+          }}
+        >
+          <Checkbox.HiddenInput />
+          <Checkbox.Control />
+          <Checkbox.Label>
+            Medicines among {member.name}’s things stand on everybody’s sheet, for an emergency
+          </Checkbox.Label>
+        </Checkbox.Root>
       </Box>
     </Flex>
   );

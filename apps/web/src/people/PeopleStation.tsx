@@ -1,6 +1,6 @@
 import { Box, Button, HStack, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   canGroup,
   groupParty,
@@ -10,7 +10,7 @@ import {
   takePeople,
   takeSuggestedOwn,
 } from '@graft/core/lists';
-import { addMember, removeMember, type Trip } from '@graft/core/trip';
+import { addMember, removeMember, type Member, type Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
 import { useAskedFor } from '../shared/useAskedFor';
@@ -21,6 +21,7 @@ import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/TripProvider';
 import { useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
+import { LeavingDialog, NotComingList } from './Leaving';
 import { memberColumns } from './memberColumns';
 import { MemberTabs } from './MemberTabs';
 
@@ -35,9 +36,19 @@ export function PeopleStation() {
   const [all, setAll] = useState(false);
   const chosen = trip.members.find((m) => m.id === chosenId) ?? trip.members[0];
 
+  const [leaving, setLeaving] = useState<Member | undefined>();
+  const leave = useCallback(
+    (member: Member): void => {
+      // Somebody who was only added by mistake is nobody yet.
+      const isNobody = /^Member \d+$/.test(member.name) && member.bodyEstimated === true;
+      if (isNobody) change(`remove ${member.name}`, (t) => removeMember(t, member.id));
+      else setLeaving(member);
+    },
+    [change],
+  );
   const columns = useMemo(
-    () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf }, all),
-    [trip, change, massUnit, hideWeights, figuresOf, all],
+    () => memberColumns({ trip, change, massUnit, hideWeights, figuresOf, leave }, all),
+    [trip, change, massUnit, hideWeights, figuresOf, leave, all],
   );
   const adding = useAdding<'party'>(
     () => {
@@ -86,6 +97,7 @@ export function PeopleStation() {
             onPasted={paste}
           />
         )}
+        <NotComingList />
         <HStack mt="2" gap="4">
           <Button size="xs" variant="outline" onClick={() => adding.add('party')}>
             <Plus size={13} /> Add a member
@@ -132,6 +144,7 @@ export function PeopleStation() {
           )}
         </HStack>
       </Box>
+      <LeavingDialog member={leaving} onDone={() => setLeaving(undefined)} />
       <MemberTabs chosen={chosen} figures={chosen && figuresOf.get(chosen.id)} />
     </FullStation>
   );

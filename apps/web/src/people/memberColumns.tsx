@@ -4,7 +4,7 @@ import { checkItem, textColumn, quantityColumn, choiceColumn } from '../shared/f
 import type { MassUnit } from '@graft/core/units';
 import { massDigits } from '@graft/core/units';
 import type { Trip, Member, GroupKind } from '@graft/core/trip';
-import { AGE_BANDS, putMember, setBuddy, removeMember, LIMIT_POLICY_IDS } from '@graft/core/trip';
+import { AGE_BANDS, putMember, setBuddy, LIMIT_POLICY_IDS } from '@graft/core/trip';
 import type { MemberFigures } from '@graft/core/share';
 import { policyOf, shareText } from '@graft/core/limits';
 import { readPeople, withSaid } from '@graft/core/lists';
@@ -21,6 +21,8 @@ interface Context {
   readonly massUnit: MassUnit;
   readonly hideWeights: boolean;
   readonly figuresOf: ReadonlyMap<string, MemberFigures>;
+  /** Somebody is to go. */
+  readonly leave: (member: Member) => void;
 }
 
 /** What a share needs; the other columns are there when they are asked for. */
@@ -42,7 +44,14 @@ export function memberColumns(context: Context, all: boolean): readonly Column<M
   return all ? columns : columns.filter((c) => FIRST_COLUMNS.has(c.id));
 }
 
-function allColumns({ trip, change, massUnit, hideWeights, figuresOf }: Context): readonly Column<Member>[] {
+function allColumns({
+  trip,
+  change,
+  massUnit,
+  hideWeights,
+  figuresOf,
+  leave,
+}: Context): readonly Column<Member>[] {
   const common = {
     check: (member: Member) => checkItem('members', member),
     save: (member: Member, field: string) => change(`${member.name}: ${field}`, (t) => putMember(t, member)),
@@ -137,12 +146,7 @@ function allColumns({ trip, change, massUnit, hideWeights, figuresOf }: Context)
       id: 'remove',
       header: '',
       width: '32',
-      show: (member) => (
-        <RemoveButton
-          name={member.name}
-          onClick={() => change(`remove ${member.name}`, (t) => removeMember(t, member.id))}
-        />
-      ),
+      show: (member) => <RemoveButton name={member.name} onClick={() => leave(member)} />,
     },
   ];
 }

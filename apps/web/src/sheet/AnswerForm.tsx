@@ -76,6 +76,14 @@ export function AnswerForm({ ask, marks, tell, newId }: Props) {
       <Offers answers={answers} tell={tell} newId={newId} />
       <TextField label="What you cannot eat" value={said.eats} onSay={(v) => say('eats', v)} />
       <TextField label="Medicines you carry" value={said.medicines} onSay={(v) => say('medicines', v)} />
+      <label>
+        <input
+          type="checkbox"
+          checked={said.medicinesForAll === true}
+          onChange={(e) => say('medicinesForAll', e.target.checked)}
+        />{' '}
+        Everybody on the trip may know of my medicines, for an emergency. Otherwise the leaders alone do.
+      </label>
       <MassField
         label="The most you can carry, all together"
         hint={mass(14)}

@@ -13,4 +13,5 @@ export {
 } from './tripSchema.js';
 export { isIsoDate, UUID_PATTERN } from './schemaParts.js';
 export * from './takenAway.js';
+export * from './notComing.js';
 export * from './needed.js';

@@ -17,6 +17,11 @@ export function checkRecords(raw: RawTrip): void {
   raw.unique(raw.of('weighIns'), 'memberId', 'member');
   raw.unique(raw.of('uses'), 'thingId', 'thing');
   raw.unique(raw.of('leftovers'), 'groupId', 'cook group');
+  for (const { item, path } of raw.of('notComing')) {
+    const { id } = (item['member'] ?? {}) as { id?: unknown };
+    if (typeof id === 'string' && memberIds.has(id))
+      raw.refuse(`${path}.member.id`, `expected somebody who is not among the members, got "${id}"`);
+  }
   for (const { item, path } of raw.of('events')) raw.take(eventErrors(item, path));
   for (const entry of raw.of('leftovers')) expectCookGroup(raw, entry);
 }

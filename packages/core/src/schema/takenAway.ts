@@ -175,7 +175,11 @@ export function bringBack(trip: Trip, taken: TakenAway): Trip {
       return { ...stow, placements: stow.placements.filter((p) => inPack.has(p.thingId)) };
     });
   restored.set('stows', new Set(stows.map((s) => s.memberId)));
-  return withoutLooseEnds({ ...next, stows: [...next.stows, ...stows] }, restored);
+  const whole = withoutLooseEnds({ ...next, stows: [...next.stows, ...stows] }, restored);
+  const there = new Set(whole.members.map((m) => m.id));
+  const away = whole.notComing?.filter((n) => !there.has(n.member.id));
+  const { notComing: _before, ...rest } = whole;
+  return away === undefined || away.length === 0 ? rest : { ...rest, notComing: away };
 }
 
 function withPieces(trip: Trip, { items, carriers }: TakenAway): readonly Kit[] {

@@ -278,6 +278,7 @@ export const ITEM_SCHEMAS = {
     ),
     buddyId: id(),
     healthNotes: text(2000),
+    medicinesForAll: flag(),
     snackGPerDay: quantity(0, 1500, 'g'),
     portion: quantity(0.2, 2.5, 'of a usual portion'),
     firstDay: day(),
@@ -556,6 +557,17 @@ export const FIELD_SCHEMAS = {
     array(requiredQuantity(0, 6000, 'km')).max(MAX_DAYS, say('a list of day marks')),
     'a list of day marks',
   ),
+  notComing: list(
+    requiredRecord({
+      member: ITEM_SCHEMAS.members,
+      place: requiredQuantity(0, MAX_MEMBERS, ''),
+      pack: ITEM_SCHEMAS.packs.notRequired(),
+      things: list(ITEM_SCHEMAS.personalThings, 0, 300),
+      contacts: list(ITEM_SCHEMAS.contacts, 0, 20),
+    }),
+    0,
+    MAX_MEMBERS,
+  ).notRequired(),
 };
 
 /** How many entries each list of a trip may have. */

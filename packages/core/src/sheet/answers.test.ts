@@ -168,6 +168,7 @@ describe('answers of members', () => {
       tentWith: fc.constantFrom('m0', 'm1', 'nobody'),
       guardian: text,
       done: fc.boolean(),
+      medicinesForAll: fc.boolean(),
     };
     const marks = fc.tuple(...SAID_FIELDS.map((f) => value[f].map((v) => said(f, v))));
     const things = fc.array(

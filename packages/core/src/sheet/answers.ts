@@ -17,6 +17,7 @@ export const SAID_FIELDS = [
   'capWhy',
   'eats',
   'medicines',
+  'medicinesForAll',
   'tentWith',
   'guardian',
   'done',

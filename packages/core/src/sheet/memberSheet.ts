@@ -284,13 +284,26 @@ function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] 
     });
 }
 
-/** Everything for an emergency, with who has it on a day and where in the pack, if that is known. */
+/** Medicines are their owner's own affair, unless they or the leader say that all are to know of them. */
+function isOthersMedicine(trip: Trip, thing: Thing, reader: Member): boolean {
+  if (!MEDICINE.test(thing.name)) return false;
+  const ownerId = trip.personalThings.find((t) => t.id === thing.id)?.memberId;
+  if (ownerId === undefined || ownerId === reader.id) return false;
+  return memberById(trip, ownerId).medicinesForAll !== true;
+}
+
+/**
+ * Everything for an emergency, with who has it on a day and where in the pack, if that is known.
+ *
+ * @param reader whose sheet it is for; the leader's when absent
+ */
 export function safetyThings(trip: Trip, reader?: Member, day = 1): readonly SafetyThing[] {
   const byName = new Map<string, { purpose: Purpose; at: { who: string; place: string }[] }>();
   const there = trip.members.filter((m) => isWithParty(m, day));
   for (const member of there) {
     for (const thing of thingsOf(trip, member, day)) {
       if (!isForEmergency(thing) || !isCarriedOn(thing, day)) continue;
+      if (reader !== undefined && isOthersMedicine(trip, thing, reader)) continue;
       const known = byName.get(thing.name) ?? { purpose: thing.purpose, at: [] };
       known.at.push({ who: member.name, place: placeOf(trip, member, thing) });
       byName.set(thing.name, known);

@@ -65,7 +65,7 @@ const SAID = Object.fromEntries(
       SAID_RANGES as Record<string, readonly [number, number]>
     )[field];
     if (range !== undefined) return [field, markWith(requiredQuantity(range[0], range[1], ''))];
-    if (field === 'done') return [field, TICK];
+    if (field === 'done' || field === 'medicinesForAll') return [field, TICK];
     return [
       field,
       field === 'band'

@@ -33,6 +33,7 @@ export function answerProposals(
     ...packProposals(trip, member, answers),
     ...carryProposals(member, answers, unit),
     ...noteProposals(member, answers),
+    ...medicineProposals(member, answers),
     ...tentProposals(trip, member, answers),
     ...[...answers.own].flatMap(([id, own]) => ownProposal(trip, member, id, own, unit)),
     ...[...answers.offers].flatMap(([id, offer]) => offerProposal(trip, member, id, offer, unit)),
@@ -175,6 +176,21 @@ function tentProposals(trip: Trip, member: Member, { said }: Answers): readonly 
           grouped,
         );
       },
+    },
+  ];
+}
+
+function medicineProposals(member: Member, { said }: Answers): readonly AnswerProposal[] {
+  const forAll = said.medicinesForAll;
+  if (typeof forAll !== 'boolean' || forAll === (member.medicinesForAll ?? false)) return [];
+  return [
+    {
+      id: 'medicinesForAll',
+      label: forAll ? 'All may know of their medicines' : 'Their medicines are for the leaders alone',
+      isPrivate: true,
+      apply: change(member.id, ({ medicinesForAll: _old, ...m }) =>
+        forAll ? { ...m, medicinesForAll: true } : m,
+      ),
     },
   ];
 }

@@ -645,6 +645,7 @@ function member(id: string, days: number): fc.Arbitrary<Member> {
         maybe('firstDay', fc.constant(1)),
         maybe('joinsAt', name),
         maybe('healthNotes', name),
+        maybe('medicinesForAll', fc.boolean()),
         maybe('snackGPerDay', fine(0, 400)),
         maybe('ageYears', fc.integer({ min: 0, max: 90 })),
         maybe('trainedKg', tenths(5, 25)),

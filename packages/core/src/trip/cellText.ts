@@ -19,6 +19,8 @@ const WORDS: Readonly<Record<string, string>> = {
   houseRules: 'house rules',
   larder: 'food settings',
   dayMarksKm: 'ends of days on the track',
+  notComing: 'who does not come',
+  medicinesForAll: 'medicines for all to know',
 };
 /** Lists, as one of their items is called. */
 const ITEMS: Readonly<Partial<Record<Collection, string>>> = {

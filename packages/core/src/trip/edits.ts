@@ -27,6 +27,7 @@ export const TRIP_FIELDS = [
   'debriefedOn',
   'track',
   'dayMarksKm',
+  'notComing',
 ] as const;
 export type TripField = (typeof TRIP_FIELDS)[number];
 /** Fields that a trip can do without; setting them to null takes them away. */
@@ -40,6 +41,7 @@ export const OPTIONAL_TRIP_FIELDS = [
   'debriefedOn',
   'track',
   'dayMarksKm',
+  'notComing',
 ] as const satisfies readonly TripField[];
 
 /** Each collection of a trip, with the key that names an item in it. */

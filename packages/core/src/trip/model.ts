@@ -232,6 +232,8 @@ export interface Member {
   readonly ownThingsEstimated?: boolean;
   /** Private: shown to leaders only, hidden with the body weights. */
   readonly healthNotes?: string;
+  /** Medicines among their things stand on everybody's sheet, for an emergency; otherwise on their own alone. */
+  readonly medicinesForAll?: boolean;
   /** Own snacks a day, grams, when they differ from the larder's. */
   readonly snackGPerDay?: number;
   /** Appetite: what they eat of a usual portion; 1 when absent. */
@@ -583,6 +585,17 @@ export interface Handover {
   readonly reason: string;
 }
 
+/** Somebody who does not come, as they were when that was said. */
+export interface NotComing {
+  readonly member: Member;
+  /** Where in the list of members they stood, from 0. */
+  readonly place: number;
+  /** Their own; absent where they had one of the party's. */
+  readonly pack?: Pack;
+  readonly things: readonly PersonalThing[];
+  readonly contacts: readonly Contact[];
+}
+
 /** Something that might be otherwise than planned. */
 export type WhatIf =
   | { readonly kind: 'memberOut'; readonly memberId: string }
@@ -729,6 +742,8 @@ export interface Trip {
   readonly track?: Track;
   /** Where each day but the last ends on the track, kilometres from its start; rising. */
   readonly dayMarksKm?: readonly number[];
+  /** Who is in the list and does not come, with what is theirs: nothing else of the trip knows them. */
+  readonly notComing?: readonly NotComing[];
   readonly legs: readonly Leg[];
   readonly waypoints: readonly Waypoint[];
   readonly supplies: readonly Supply[];

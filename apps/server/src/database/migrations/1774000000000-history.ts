@@ -1,7 +1,7 @@
 import type { QueryRunner } from 'typeorm';
 import { Additions, ofTrip, ofUser, type NewColumn, type NewTable } from './steps.js';
 
-/** Who changed what, counts of attempts, tokens that go by mail, browsers that are known, and a number by which other servers find new marks. */
+/** Who does not come and whose medicines all may know of; who changed what, counts of attempts, tokens that go by mail, browsers that are known, and a number by which other servers find new marks. */
 export class History1774000000000 extends Additions {
   readonly name = 'History1774000000000';
   protected readonly tables: readonly NewTable[] = [
@@ -28,7 +28,10 @@ export class History1774000000000 extends Additions {
        PRIMARY KEY (\`token_hash\`), INDEX \`ix_known_browsers_user\` (\`user_id\`), ${ofUser('known_browsers')}`,
     ],
   ];
-  protected readonly columns: readonly NewColumn[] = [];
+  protected readonly columns: readonly NewColumn[] = [
+    ['trips', 'not_coming', 'longtext'],
+    ['members', 'medicines_for_all', 'tinyint'],
+  ];
 
   override async up(runner: QueryRunner): Promise<void> {
     await super.up(runner);

@@ -62,7 +62,7 @@ test('the history tells who changed what, and goes back to before it', async ({ 
   await history.click();
   const dialog = page.getByRole('dialog', { name: 'History of this trip' });
   await expect(dialog.getByRole('listitem')).toHaveCount(2);
-  await expect(dialog.getByRole('listitem').first()).toContainText('Ed: name');
+  await expect(dialog.getByRole('listitem').first()).toContainText('changed Ed: name');
   await dialog.getByRole('button', { name: /^Go back to before Josua: name/ }).click();
   await expect(dialog).toBeHidden();
   await expect(cell(page, 'joss/name')).toHaveText('Joss');

@@ -64,7 +64,7 @@ export class AccountMail {
       tokenHash: tokenHash(token),
       expiresAt: new Date(now + lastsMs),
       ...row,
-    } as never);
+    });
     return token;
   }
 

@@ -1,13 +1,14 @@
-/** Mail addresses as they are compared and kept. */
+/** Mail addresses as they are compared, kept and sent to. */
 import { domainToASCII } from 'node:url';
 
-/**
- * Lower case, and a domain that is not in Latin letters in the form that mail servers know, so that both ways of writing
- * it are one address.
- */
+/** An address whose domain is in the form that mail servers know, whatever letters it was written in. */
+export function mailable(address: string): string {
+  const at = address.lastIndexOf('@');
+  const domain = domainToASCII(address.slice(at + 1));
+  return at < 1 || domain === '' ? address : `${address.slice(0, at)}@${domain}`;
+}
+
+/** The same in lower case: both ways of writing an address are one account. */
 export function plainEmail(text: unknown): string {
-  const email = typeof text === 'string' ? text.trim().toLowerCase() : '';
-  const at = email.lastIndexOf('@');
-  const domain = domainToASCII(email.slice(at + 1));
-  return at < 1 || domain === '' ? email : `${email.slice(0, at)}@${domain}`;
+  return typeof text === 'string' ? mailable(text.trim().toLowerCase()) : '';
 }

@@ -48,7 +48,7 @@ export async function refuseWeak(path: string, password: string, own: readonly s
   refuse([
     {
       path,
-      message: `expected a password that is harder to guess. ${reason}${advice === '' ? '' : ` ${advice}`} Four words that nobody would put together do well`,
+      message: `expected a password that is harder to guess. ${reason}${advice === '' ? '' : ` ${advice}`} Four words that nobody would put together do well.`,
     },
   ]);
 }

@@ -7,8 +7,10 @@ import { DatabaseWatch } from '../database/databaseWatch.js';
 import { ensureDemo } from '../demo.js';
 import type { AccountStore } from '../accounts/accountStore.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
+import { NewsFollower } from '../sheets/newsFollower.js';
 import { LibraryStore } from '../library/libraryStore.js';
 import { LeaderStore } from '../trips/leaderStore.js';
+import { Brakes } from './brakes.js';
 import { makeApp, type AppParts } from './app.js';
 
 const silent = pino({ level: 'silent' });
@@ -29,6 +31,9 @@ const parts = (more: Partial<AppParts>): AppParts => ({
   accounts: server.accounts,
   trips: server.trips,
   demo: undefined,
+  mail: undefined,
+  brakes: new Brakes(server.source),
+  follower: new NewsFollower(server.source, server.news, silent),
   leaders: new LeaderStore(server.source),
   library: new LibraryStore(server.source),
   sheets: server.sheets,

@@ -1,12 +1,12 @@
 import { Router, type Request } from 'express';
-import { array, object, string } from 'yup';
-import { LONGEST_ADDRESS, MESSAGE_KINDS, type MessageKind } from '@graft/core/sheet';
+import { array, boolean, object, string } from 'yup';
+import { LONGEST_ADDRESS, MESSAGE_KINDS } from '@graft/core/sheet';
 import { accountOf } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
 import type { Brakes } from '../http/brakes.js';
 import { checked, noUnknown } from '../http/checked.js';
 import type { Gate } from '../trips/gate.js';
-import type { MessageStore } from './messageStore.js';
+import type { MessageStore, Sending } from './messageStore.js';
 
 /** Minutes. */
 const DAY = 24 * 60;
@@ -38,6 +38,7 @@ const sendRequest = object({
     .min(1, 'expected at least 1 member')
     .max(200, 'expected at most 200 members')
     .required('expected a list of ids of members'),
+  anew: boolean().strict().typeError('expected true or false'),
 })
   .strict()
   .noUnknown(noUnknown);
@@ -62,16 +63,20 @@ export function messageRoutes(
   });
   router.post('/:id/messages', may('full'), json(LARGEST.form), async (req, res) => {
     const account = me(res);
-    const { kind, memberIds } = checked<{ kind: MessageKind; memberIds: readonly string[] }>(
-      sendRequest,
-      req.body,
-    );
+    const sending = checked<Sending>(sendRequest, req.body);
     await brakes.allow(
       { what: 'messages', who: account.id, most: MOST_SENDINGS },
       DAY,
       'Too many messages were sent from this account today. Links can be copied and sent by hand.',
     );
-    res.json(await store.send(req.params.id, account.id, kind, [...new Set(memberIds)], originOf(req)));
+    res.json(
+      await store.send(
+        req.params.id,
+        account.id,
+        { ...sending, memberIds: [...new Set(sending.memberIds)] },
+        originOf(req),
+      ),
+    );
   });
   router.put(
     '/:id/messages/addresses/:memberId',

@@ -11,6 +11,7 @@ import { ApiError } from '../http/apiError.js';
 import { json } from '../http/body.js';
 import { checked, noUnknown } from '../http/checked.js';
 import { askedFor, forOurselves } from '../http/standInKey.js';
+import { escaped, linked } from './htmlPart.js';
 import type { Outgoing } from './messenger.js';
 
 /** A message is on its way for so long. */
@@ -71,12 +72,6 @@ export function messageService(key?: string, now: () => number = Date.now): Rout
   });
   return router;
 }
-
-const escaped = (value: string): string =>
-  value.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
-/** Addresses in a text, which is escaped already, as links. */
-const linked = (value: string): string =>
-  value.replace(/https?:\/\/[^\s<]+/g, (url) => `<a href="${url}">${url}</a>`);
 
 function page(messages: readonly (Kept & { readonly state: MessageState })[]): string {
   const items = messages.map(

@@ -26,6 +26,23 @@ import type { Messenger } from './messenger.js';
 const ASKED_FOR_MS = DAY_MS;
 const MOST_SHOWN = 200;
 
+/** What is to be sent, and to whom. */
+export interface Sending {
+  readonly kind: MessageKind;
+  readonly memberIds: readonly string[];
+  readonly anew?: boolean;
+}
+
+/** Whom a message is for, and what it is about. */
+interface Recipient {
+  readonly tripId: string;
+  readonly memberId: string;
+  readonly kind: MessageKind;
+  readonly address: string;
+  /** What they know of once they have it. */
+  readonly sheet: MemberSheet;
+}
+
 export class MessageStore {
   constructor(
     private readonly source: DataSource,
@@ -36,9 +53,12 @@ export class MessageStore {
 
   async list(tripId: string, userId: string): Promise<TripMessages> {
     const { manager } = this.source;
-    await access(manager, tripId, userId, 'read');
+    const { role } = await access(manager, tripId, userId, 'read');
     await this.askAgain(tripId);
-    return { service: await this.messenger.info(), ...(await this.kept(tripId)) };
+    const service = await this.messenger.info();
+    const { addresses, messages } = await this.kept(tripId);
+    if (role !== 'read') return { service, addresses, messages };
+    return { service, addresses: {}, messages: messages.map(({ address: _hidden, ...message }) => message) };
   }
 
   /** What is kept of a trip's messages, for whoever may see it; nobody outside is asked. */
@@ -76,15 +96,17 @@ export class MessageStore {
   }
 
   /**
-   * Send some members their link, made anew, or only what changed for them since their last message.
+   * Send some members their link, only what changed for them since their last message, or a reminder. Who has a link keeps
+   * it: sending again goes to those who have none.
    *
+   * @param anew links are made anew, and those from before end with that
    * @param origin where the application is for members, such as "https://graft.example.org"
+   * @throws ApiError 502 where nobody's message got on its way because nobody carries messages
    */
   async send(
     tripId: string,
     userId: string,
-    kind: MessageKind,
-    memberIds: readonly string[],
+    { kind, memberIds, anew = false }: Sending,
     origin: string,
   ): Promise<SendingAnswer> {
     const { manager } = this.source;
@@ -99,98 +121,108 @@ export class MessageStore {
     const addresses = new Map(
       (await manager.findBy(MemberAddressRow, { tripId })).map((a) => [a.memberId, a.address]),
     );
-    const answer = { sent: [] as string[], unchanged: [] as string[], without: [] as string[] };
+    const answer = {
+      sent: [] as string[],
+      unchanged: [] as string[],
+      without: [] as string[],
+      kept: [] as string[],
+      failed: [] as { memberId: string; reason: string }[],
+    };
+    let cut: ApiError | undefined;
     for (const memberId of memberIds) {
       const address = addresses.get(memberId);
-      if (address === undefined) {
-        answer.without.push(memberId);
+      const link = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+      const to = {
+        tripId,
+        memberId,
+        kind,
+        address: address ?? '',
+        sheet: memberSheet(stored.trip, memberId),
+      };
+      const what = address === undefined ? 'without' : whatFor(to, link, anew);
+      if (typeof what === 'string') {
+        answer[what].push(memberId);
         continue;
       }
-      const sheet = memberSheet(stored.trip, memberId);
-      if (kind === 'link') await this.sendLink(tripId, userId, { memberId, address, sheet }, origin);
-      else {
-        const link = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
-        const told = link?.toldSheet ?? null;
-        const words =
-          told === null
-            ? undefined
-            : kind === 'reminder'
-              ? reminderMessage(sheet)
-              : changesMessage(told, sheet);
-        if (words === undefined) {
-          answer[link === null ? 'without' : 'unchanged'].push(memberId);
-          continue;
-        }
-        // A reminder tells nothing of what changed: that stays to be told.
-        await this.carry(userId, {
-          tripId,
-          memberId,
-          kind,
-          address,
-          words,
-          sheet: kind === 'reminder' ? told! : sheet,
-        });
+      // Once nobody carries messages the others need not wait for that to be found out again.
+      if (cut !== undefined) {
+        await this.note(to, { state: 'failed', reason: cut.message });
+        answer.failed.push({ memberId, reason: cut.message });
+        continue;
       }
-      answer.sent.push(memberId);
+      try {
+        const reason =
+          what.words === undefined
+            ? await this.sendLink(userId, to, link, origin)
+            : await this.carry(userId, { ...to, words: what.words, sheet: what.told });
+        if (reason === undefined) answer.sent.push(memberId);
+        else answer.failed.push({ memberId, reason });
+      } catch (error) {
+        if (!(error instanceof ApiError)) throw error;
+        cut = error;
+        answer.failed.push({ memberId, reason: error.message });
+      }
     }
+    if (cut !== undefined && answer.sent.length === 0) throw cut;
     return answer;
   }
 
-  /** A link that does not get on its way takes the place of no other. */
+  /** A link that does not get on its way takes the place of no other. @returns why it did not */
   private async sendLink(
-    tripId: string,
     userId: string,
-    to: { readonly memberId: string; readonly address: string; readonly sheet: MemberSheet },
+    to: Recipient,
+    before: SheetLinkRow | null,
     origin: string,
-  ): Promise<void> {
+  ): Promise<string | undefined> {
     const { manager } = this.source;
-    const { memberId, sheet } = to;
-    const before = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
+    const { tripId, memberId, sheet } = to;
     const token = await this.sheets.makeLink(tripId, userId, memberId);
-    let isOnItsWay = false;
+    let reason: string | undefined = '';
     try {
-      const words = linkMessage(sheet, `${origin}/s/#${token}`);
-      isOnItsWay = await this.carry(userId, { tripId, kind: 'link', words, ...to });
+      reason = await this.carry(userId, { ...to, words: linkMessage(sheet, `${origin}/s/#${token}`) });
+      return reason;
     } finally {
-      if (!isOnItsWay && before === null) await manager.delete(SheetLinkRow, { tripId, memberId });
-      else if (!isOnItsWay) await manager.save(before!);
+      if (reason !== undefined && before === null) await manager.delete(SheetLinkRow, { tripId, memberId });
+      else if (reason !== undefined) await manager.save(before!);
     }
   }
 
-  /** @returns whether it is on its way */
+  /** @returns why it is not on its way; undefined when it is */
   private async carry(
     userId: string,
-    message: {
-      readonly tripId: string;
-      readonly memberId: string;
-      readonly kind: MessageKind;
-      readonly address: string;
-      readonly words: MessageText;
-      readonly sheet: MemberSheet;
-    },
-  ): Promise<boolean> {
-    const { tripId, memberId, kind, address, words, sheet } = message;
-    const { manager } = this.source;
+    message: Recipient & { readonly words: MessageText },
+  ): Promise<string | undefined> {
+    const { tripId, memberId, address, words, sheet } = message;
     const channel = channelOf(address)!;
-    const { state, reason, serviceId } = await this.messenger.send(
-      { channel, to: address, ...words },
-      userId,
-    );
-    await manager.insert(MessageRow, {
+    const carried = await this.messenger
+      .send({ channel, to: address, ...words }, userId)
+      .catch(async (error: unknown) => {
+        if (error instanceof ApiError) await this.note(message, { state: 'failed', reason: error.message });
+        throw error;
+      });
+    await this.note(message, carried);
+    if (carried.state === 'failed') return carried.reason ?? 'refused';
+    // What a message told needs not be told again.
+    await this.source.manager.update(SheetLinkRow, { tripId, memberId }, { toldSheet: sheet });
+    return undefined;
+  }
+
+  private async note(
+    { tripId, memberId, kind, address }: Recipient,
+    { state, reason, serviceId }: Awaited<ReturnType<Messenger['send']>>,
+  ): Promise<void> {
+    await this.source.manager.insert(MessageRow, {
       tripId,
       id: randomUUID(),
       memberId,
       kind,
-      channel,
+      channel: channelOf(address)!,
       address,
       sentAt: new Date(),
       state,
       reason: reason ?? null,
       serviceId: serviceId ?? null,
     });
-    // What a message told needs not be told again.
-    if (state !== 'failed') await manager.update(SheetLinkRow, { tripId, memberId }, { toldSheet: sheet });
-    return state !== 'failed';
   }
 
   /** Ask what became of messages that are still on their way. */
@@ -221,4 +253,20 @@ function asMessage({ id, memberId, kind, channel, address, sentAt, state, reason
     state,
     ...(reason === null ? {} : { reason }),
   };
+}
+
+/** What a member is told, without words a link of their own; or why nothing is. */
+function whatFor(
+  { kind, sheet }: Recipient,
+  link: SheetLinkRow | null,
+  anew: boolean,
+): 'kept' | 'without' | 'unchanged' | { readonly words?: MessageText; readonly told: MemberSheet } {
+  if (kind === 'link') return link === null || anew ? { told: sheet } : 'kept';
+  const told = link?.toldSheet ?? null;
+  if (link === null) return 'without';
+  if (told === null) return 'unchanged';
+  // A reminder tells nothing of what changed: that stays to be told.
+  if (kind === 'reminder') return { words: reminderMessage(sheet), told };
+  const words = changesMessage(told, sheet);
+  return words === undefined ? 'unchanged' : { words, told: sheet };
 }

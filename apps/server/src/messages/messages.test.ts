@@ -17,9 +17,12 @@ class NotingService implements Messenger {
   state: 'sent' | 'delivered' | 'failed' = 'sent';
   /** What comes of the next messages. */
   next: 'sent' | 'failed' | 'broken' = 'sent';
+  /** The line is cut after so many. */
+  cutAfter = Infinity;
   readonly info = () => Promise.resolve({ name: 'Noting', simulated: true });
   readonly send = (message: Outgoing) => {
-    if (this.next === 'broken') return Promise.reject(new ApiError(502, 'unavailable', 'The line is cut.'));
+    if (this.next === 'broken' || this.carried.length >= this.cutAfter)
+      return Promise.reject(new ApiError(502, 'unavailable', 'The line is cut.'));
     this.carried.push(message);
     return Promise.resolve({ state: this.next, serviceId: String(this.carried.length) });
   };
@@ -59,6 +62,8 @@ test('links go to who has an address, each its own, and open that member’s she
     sent: ['eddy'],
     unchanged: [],
     without: ['joss'],
+    kept: [],
+    failed: [],
   });
   expect(service.carried).toHaveLength(1);
   const [{ channel, to, text }] = service.carried as [Outgoing];
@@ -125,6 +130,60 @@ test('a link that does not get on its way ends no other', async () => {
   const { links } = (await leader.get(`/api/trips/${trip}/sheets`)).body as SheetProgress;
   expect(links.map((l) => l.memberId)).toEqual(['eddy']);
   expect((await list(trip)).messages.filter((m) => m.state === 'failed')).toHaveLength(2);
+});
+
+test('who has a link keeps it when links are sent again, and gets another only when that is asked for', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await send(trip, 'link', 'eddy');
+  const tokenIn = (text: string): string => /#(\S{43})/.exec(text)![1]!;
+  const first = tokenIn(service.carried[0]!.text);
+  const opens = (token: string, status: number) =>
+    server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
+  await address(trip, 'joss', 'joss@example.org');
+  expect(await send(trip, 'link', 'eddy', 'joss')).toMatchObject({ kept: ['eddy'], sent: ['joss'] });
+  expect(service.carried.map((m) => m.to)).toEqual(['eddy@example.org', 'joss@example.org']);
+  await opens(first, 200);
+  const again = await leader
+    .post(`/api/trips/${trip}/messages`)
+    .send({ kind: 'link', memberIds: ['eddy'], anew: true })
+    .expect(200);
+  expect(again.body).toMatchObject({ sent: ['eddy'], kept: [] });
+  await opens(first, 404);
+  await opens(tokenIn(service.carried.at(-1)!.text), 200);
+});
+
+test('what came of it is told by person, also when the line is cut in the middle', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await address(trip, 'joss', 'joss@example.org');
+  service.cutAfter = 1;
+  expect(await send(trip, 'link', 'eddy', 'joss')).toMatchObject({
+    sent: ['eddy'],
+    failed: [{ memberId: 'joss', reason: 'The line is cut.' }],
+  });
+  expect((await list(trip)).messages.map((m) => [m.memberId, m.state, m.reason]).sort()).toEqual([
+    ['eddy', 'sent', undefined],
+    ['joss', 'failed', 'The line is cut.'],
+  ]);
+  service.cutAfter = Infinity;
+  expect(await send(trip, 'link', 'eddy', 'joss')).toMatchObject({ kept: ['eddy'], sent: ['joss'] });
+});
+
+test('leaders who may only look see no addresses', async () => {
+  const trip = await newTrip();
+  await address(trip, 'eddy', 'eddy@example.org');
+  await send(trip, 'link', 'eddy');
+  const reader = await server.signUp('Onlooker');
+  const { token } = (await leader.post(`/api/trips/${trip}/invitations`).send({ role: 'read' }).expect(201))
+    .body as { token: string };
+  await reader.post(`/api/invitations/${token}/accept`).expect(200);
+  for (const path of ['messages', 'leaders', 'sheets', 'history']) {
+    const answer = await reader.get(`/api/trips/${trip}/${path}`).expect(200);
+    expect(answer.text).not.toMatch(/eddy@example|leader@example/);
+  }
+  expect((await reader.get(`/api/trips/${trip}/leaders`)).text).toContain('onlooker@example.org');
+  expect((await leader.get(`/api/trips/${trip}/messages`)).text).toContain('eddy@example.org');
 });
 
 test('what became of a message is asked until it is known', async () => {
@@ -287,6 +346,9 @@ describe('a mail server', () => {
     expect(received[0]).toMatch(/^From: Leader <leader@example.org>/m);
     expect(received[0]).toMatch(/^To: ann@example.org/m);
     expect(received[0]).toContain('Here it is.');
+    expect(received[0]).toMatch(/Content-Type: multipart\/alternative/);
+    expect(received[0]).toMatch(/Content-Type: text\/plain/);
+    expect(received[0]).toMatch(/Content-Type: text\/html/);
   });
   test('refuses an address: the message failed, and says why', async () => {
     const answer = await messengerOf(url, 'leader@example.org').send(
@@ -298,6 +360,12 @@ describe('a mail server', () => {
       reason: expect.stringContaining('no such user') as string,
     });
   });
+  test('a domain in letters of its own is written as mail servers know it', async () => {
+    const to = 'Ann@bücher.example';
+    await messengerOf(url, 'leader@example.org').send({ ...message, to }, 'me');
+    expect(received.at(-1)).toMatch(/^To: Ann@xn--bcher-kva\.example/m);
+  });
+
   test.each(['gone@example.org', 'later@example.org'])(
     'a refused recipient (%s) keeps no other mail from going',
     async (refused) => {

@@ -2,8 +2,10 @@
 import { createTransport } from 'nodemailer';
 import { boolean, object, string } from 'yup';
 import { MESSAGE_STATES, type MessageChannel, type MessageState } from '@graft/core/sheet';
+import { mailable } from '../accounts/email.js';
 import { ApiError } from '../http/apiError.js';
 import { outsideService } from '../http/outsideService.js';
+import { htmlOf } from './htmlPart.js';
 import { standInHeaders } from '../http/standInKey.js';
 
 export interface Outgoing {
@@ -80,7 +82,7 @@ function mailServer(url: string, from: string): Messenger {
     send: async ({ channel, to, subject, text }) => {
       if (channel !== 'mail') return { state: 'failed', reason: 'this server only carries mail' };
       try {
-        await transport.sendMail({ to, subject, text });
+        await transport.sendMail({ to: mailable(to), subject, text, html: htmlOf(text) });
       } catch (error) {
         const { code, responseCode, response } = error as {
           code?: string;

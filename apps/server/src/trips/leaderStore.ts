@@ -24,7 +24,7 @@ export class LeaderStore {
 
   async leaders(tripId: string, userId: string): Promise<TripLeaders> {
     const { manager } = this.source;
-    await access(manager, tripId, userId, 'read');
+    const mine = await access(manager, tripId, userId, 'read');
     const leaders = await manager.find(TripLeaderRow, { where: { tripId }, relations: { user: true } });
     const invitations = await manager.find(InvitationRow, {
       where: { tripId, expiresAt: MoreThan(new Date()) },
@@ -33,7 +33,13 @@ export class LeaderStore {
     const rank = (role: TripRole): number => TRIP_ROLES.indexOf(role);
     return {
       leaders: leaders
-        .map(({ user, role }) => ({ userId: user.id, name: user.name, email: user.email, role }))
+        .map(({ user, role }) => ({
+          userId: user.id,
+          name: user.name,
+          // Whoever may only look sees no addresses but their own.
+          ...(mine.role === 'read' && user.id !== userId ? {} : { email: user.email }),
+          role,
+        }))
         .sort((a, b) => rank(a.role) - rank(b.role) || a.name.localeCompare(b.name)),
       invitations: invitations.map(({ tokenHash: hash, role, expiresAt }) => ({
         id: hash.slice(0, ID_LENGTH),

@@ -4,6 +4,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { AccountPage } from '../account/AccountPage';
 import { Gate } from '../account/Gate';
 import { InvitationPage } from '../account/InvitationPage';
+import { ConfirmPage, ResetPage } from '../account/MailLinkPage';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
 import { WhyProvider } from '../shared/Why';
@@ -83,6 +84,8 @@ const router = createBrowserRouter([
       },
     ],
   },
+  { path: '/confirm', element: <ConfirmPage />, errorElement: <Lost /> },
+  { path: '/reset', element: <ResetPage />, errorElement: <Lost /> },
   { path: '*', element: <Lost /> },
 ]);
 

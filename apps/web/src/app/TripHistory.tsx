@@ -7,6 +7,9 @@ import { ErrorList } from '../shared/ErrorList';
 import { LOCALE } from '../shared/locale';
 import { useTripCommands } from '../shared/TripProvider';
 
+/** As many as the server tells at a time. */
+const PAGE = 100;
+
 const dayOf = (at: string): string => new Date(at).toLocaleDateString(LOCALE, { dateStyle: 'full' });
 const timeOf = (at: string): string => new Date(at).toLocaleTimeString(LOCALE, { timeStyle: 'short' });
 
@@ -27,10 +30,7 @@ export function TripHistory({ onDone }: { onDone: () => void }) {
     queryKey: ['history', id],
     queryFn: ({ pageParam }) => api.history(id, pageParam),
     initialPageParam: undefined as number | undefined,
-    getNextPageParam: (last) => {
-      const oldest = last.at(-1)?.version;
-      return oldest === undefined || oldest <= 2 ? undefined : oldest;
-    },
+    getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)?.version),
     gcTime: 0,
     staleTime: 0,
   });
@@ -68,7 +68,7 @@ export function TripHistory({ onDone }: { onDone: () => void }) {
                   {timeOf(one.at)}
                 </Text>
                 <Box flex="1" minW="0" overflowWrap="anywhere">
-                  <strong>{one.by}</strong> {one.what}
+                  <strong>{one.by}</strong> changed {one.what === '' ? 'this trip' : one.what}
                 </Box>
                 {one.canGoBack && (
                   <Button

@@ -7,6 +7,8 @@ interface AccountSession {
   /** Null while nobody is signed in, undefined until that is known. */
   readonly account: Account | null | undefined;
   readonly demoOffered: boolean;
+  /** Whether this server sends mail to addresses of accounts. */
+  readonly mail: boolean;
   /** What links that are sent begin with. */
   readonly linkOrigin: string;
   /** The session ended by itself while its account was at work: what is open stays open until they sign in again. */
@@ -36,6 +38,7 @@ export function AccountProvider({ children }: { children: ReactNode }) {
       queries.setQueryData(KEY, (old: AccountState | undefined) => ({
         ...old,
         demoOffered: old?.demoOffered ?? false,
+        mail: old?.mail ?? false,
         account: null,
       }));
     });
@@ -44,6 +47,7 @@ export function AccountProvider({ children }: { children: ReactNode }) {
     () => ({
       account: data?.account,
       demoOffered: data?.demoOffered ?? false,
+      mail: data?.mail ?? false,
       linkOrigin: data?.publicUrl ?? window.location.origin,
       error,
       ended: endedOf !== undefined && data?.account === null,

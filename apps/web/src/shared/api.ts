@@ -70,6 +70,10 @@ export const api = {
   account: () => call<AccountState>('/account'),
   signUp: (who: { email: string; name: string; password: string }) =>
     call<AccountState>('/account/sign-up', asJson('POST', who)),
+  confirm: (token: string) => call<AccountState>('/account/confirm', asJson('POST', { token })),
+  forgotten: (email: string) => call<AccountState>('/account/forgotten', asJson('POST', { email })),
+  resetPassword: (token: string, password: string) =>
+    call<AccountState>('/account/reset', asJson('POST', { token, password })),
   signIn: (who: { email: string; password: string }) =>
     call<AccountState>('/account/sign-in', asJson('POST', who)),
   demo: () => call<AccountState>('/account/demo', { method: 'POST' }),
@@ -129,8 +133,9 @@ export const api = {
     call<void>(trip(id, `/sheets/${encodeURIComponent(memberId)}/marks`), asJson('POST', { marks })),
 
   messages: (id: string) => call<TripMessages>(trip(id, '/messages')),
-  sendMessages: (id: string, kind: MessageKind, memberIds: readonly string[]) =>
-    call<SendingAnswer>(trip(id, '/messages'), asJson('POST', { kind, memberIds })),
+  /** @param anew links are made anew for those who have one */
+  sendMessages: (id: string, kind: MessageKind, memberIds: readonly string[], anew = false) =>
+    call<SendingAnswer>(trip(id, '/messages'), asJson('POST', { kind, memberIds, anew })),
   setAddress: (id: string, memberId: string, address: string) =>
     call<void>(trip(id, `/messages/addresses/${encodeURIComponent(memberId)}`), asJson('PUT', { address })),
 

@@ -37,8 +37,8 @@ export function MessagesPanel({ members, links, readOnly, silent }: Props) {
     await queries.invalidateQueries({ queryKey: ['sheets', id] });
   };
   const send = useMutation({
-    mutationFn: ({ kind, to }: { kind: MessageKind; to: readonly string[] }) =>
-      api.sendMessages(id, kind, to),
+    mutationFn: ({ kind, to, anew }: { kind: MessageKind; to: readonly string[]; anew?: boolean }) =>
+      api.sendMessages(id, kind, to, anew),
     onSettled: fresh,
   });
   const address = useMutation({
@@ -113,7 +113,7 @@ export function MessagesPanel({ members, links, readOnly, silent }: Props) {
             readOnly={readOnly}
             busy={send.isPending}
             onAddress={(to) => address.mutate({ memberId: member.id, address: to })}
-            onLink={() => send.mutate({ kind: 'link', to: [member.id] })}
+            onLink={() => send.mutate({ kind: 'link', to: [member.id], anew: true })}
           />
         ))}
       </Box>
@@ -189,12 +189,17 @@ function Recipient(props: {
   );
 }
 
-function outcome({ sent, unchanged, without }: SendingAnswer, members: readonly Member[]): string {
+function outcome(
+  { sent, unchanged, without, kept, failed }: SendingAnswer,
+  members: readonly Member[],
+): string {
   const names = (ids: readonly string[]): string =>
     ids.map((id) => members.find((m) => m.id === id)?.name ?? id).join(', ');
   return [
     sent.length === 0 ? 'Nothing was sent.' : `Sent to ${names(sent)}.`,
     ...(unchanged.length === 0 ? [] : [`Nothing changed for ${names(unchanged)}.`]),
+    ...(kept.length === 0 ? [] : [`Have their link already: ${names(kept)}.`]),
+    ...failed.map(({ memberId, reason }) => `Not sent to ${names([memberId])}: ${reason}`),
     ...(without.length === 0 ? [] : [`No link or no address: ${names(without)}.`]),
   ].join(' ');
 }

@@ -59,7 +59,8 @@ export interface TripLeaders {
   readonly leaders: readonly {
     readonly userId: string;
     readonly name: string;
-    readonly email: string;
+    /** Absent for leaders who may only look. */
+    readonly email?: string;
     readonly role: TripRole;
   }[];
   readonly invitations: readonly {

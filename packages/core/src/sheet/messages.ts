@@ -15,7 +15,8 @@ export interface SentMessage {
   readonly memberId: string;
   readonly kind: MessageKind;
   readonly channel: MessageChannel;
-  readonly address: string;
+  /** Absent for leaders who may only look. */
+  readonly address?: string;
   readonly sentAt: string;
   readonly state: MessageState;
   /** Why it failed. */
@@ -24,17 +25,22 @@ export interface SentMessage {
 export interface TripMessages {
   /** Who carries them. */
   readonly service: { readonly name: string; readonly simulated: boolean };
+  /** Nothing for leaders who may only look. */
   readonly addresses: Readonly<Record<string, string>>;
   /** Latest first. */
   readonly messages: readonly SentMessage[];
 }
-/** What came of sending to some members. */
+/** What came of sending to some members, by person. */
 export interface SendingAnswer {
   readonly sent: readonly string[];
   /** Members for whom nothing changed since their last message. */
   readonly unchanged: readonly string[];
   /** Members without an address, or without a link to tell changes for. */
   readonly without: readonly string[];
+  /** Members who have their link: it stays theirs, and no other was made. */
+  readonly kept: readonly string[];
+  /** Members whose message did not get on its way, and why. */
+  readonly failed: readonly { readonly memberId: string; readonly reason: string }[];
 }
 
 export const LONGEST_ADDRESS = 200;

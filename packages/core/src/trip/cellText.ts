@@ -91,6 +91,8 @@ const MOST_NAMED = 2;
 
 /** What edits change, for whoever works on the same trip: "Stove: weight, Day 2: ascent and 3 more". */
 export function changesText(before: Trip, after: Trip, edits: readonly TripEdit[]): string {
+  const comes = whoComes(before, after);
+  if (comes !== undefined) return comes;
   const lists = new Map<Collection, ReadonlyMap<string, Fields>>();
   const listOf = (collection: Collection): ReadonlyMap<string, Fields> => {
     const known =
@@ -108,6 +110,20 @@ export function changesText(before: Trip, after: Trip, edits: readonly TripEdit[
     .map(({ path, how }) => `${cellName(how === ' (removed)' ? before : after, path)}${how}`)
     .join(', ');
   return cells.size <= MOST_NAMED ? named : `${named} and ${cells.size - MOST_NAMED} more`;
+}
+
+/** Of somebody who does not come, or comes after all, that is said and not all that follows from it. */
+function whoComes(before: Trip, after: Trip): string | undefined {
+  if (before.notComing === after.notComing) return undefined;
+  const [was, now] = [before, after].map(
+    (trip) => new Map((trip.notComing ?? []).map(({ member: { id, name } }) => [id, name])),
+  ) as [Map<string, string>, Map<string, string>];
+  const there = new Set(after.members.map((m) => m.id));
+  const words = [
+    ...[...now].flatMap(([id, name]) => (was.has(id) ? [] : [`${name} does not`])),
+    ...[...was].flatMap(([id, name]) => (there.has(id) ? [`${name} does after all`] : [])),
+  ];
+  return words.length === 0 ? undefined : `who comes: ${words.join(', ')}`;
 }
 
 interface Cell {

@@ -23,8 +23,10 @@ import { invitationRoutes, leaderRoutes } from '../trips/leaderRoutes.js';
 import type { LeaderStore } from '../trips/leaderStore.js';
 import { gateOf } from '../trips/gate.js';
 import { tripRoutes } from '../trips/tripRoutes.js';
+import { apiDescription } from './apiDescription.js';
 import { ApiError, errorBody } from './apiError.js';
 import { databaseAway, databaseRefusal, guardSlow, RETRY_AFTER_S } from './databaseDown.js';
+import { OWN_PAGE_HEADER } from './ownPage.js';
 import { logRequest } from './requestLog.js';
 
 export interface AppParts extends AccountParts {
@@ -79,6 +81,9 @@ export function makeApp(parts: AppParts): Express {
   app.get('/api/ready', async (_req, res) => {
     if (!(await watch.answers())) throw databaseAway();
     res.json({ ok: true });
+  });
+  app.get('/api/openapi.json', (_req, res) => {
+    res.json(apiDescription());
   });
   app.use('/api', recognise(accounts));
   app.use('/api/account', accountRoutes(parts));
@@ -154,9 +159,6 @@ function guardData(req: IncomingMessage, res: ServerResponse): void {
   res.setHeaders(DATA_HEADERS);
   refuseOtherSites(req);
 }
-
-/** What only this application's own pages send: a page of another site cannot without asking, and is not allowed to. */
-export const OWN_PAGE_HEADER = 'x-graft-request';
 
 /**
  * A page of another site may not write here in its visitor's name. Three fences: the session cookie is not sent from

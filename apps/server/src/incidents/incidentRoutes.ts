@@ -8,7 +8,7 @@ import { checked, noUnknown } from '../http/checked.js';
 import type { Gate } from '../trips/gate.js';
 import type { IncidentStore } from './incidentStore.js';
 
-const noteRequest = object({
+export const noteRequest = object({
   id: string().strict().matches(UUID_PATTERN, 'expected a random UUID').required('expected a random UUID'),
   note: incidentSchema,
 })

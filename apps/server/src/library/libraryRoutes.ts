@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { array, lazy, mixed, number, object, string } from 'yup';
-import { libraryEntryErrors, type LibraryEdit } from '@graft/core/library';
+import { LIBRARY_ENTRY_SCHEMAS, libraryEntryErrors, type LibraryEdit } from '@graft/core/library';
 import { MOST_ERRORS, type FieldError } from '@graft/core/schema';
 import { accountOf, signedIn } from '../accounts/signedIn.js';
 import { json, LARGEST } from '../http/body.js';
@@ -10,9 +10,10 @@ import type { LibraryStore } from './libraryStore.js';
 const MOST_EDITS = 3000;
 
 /** Made once: making a schema takes longer than checking an edit by it. An entry is checked by its own, below. */
-const PUT = object({ kind: string().required(), entry: mixed().required('expected an entry') }).noUnknown(
-  noUnknown,
-);
+const PUT = object({
+  kind: string().required(),
+  entry: mixed().meta({ choices: LIBRARY_ENTRY_SCHEMAS }).required('expected an entry'),
+}).noUnknown(noUnknown);
 const REMOVE = object({
   kind: string()
     .strict()
@@ -26,9 +27,9 @@ const REMOVE = object({
 const edit = lazy((value: unknown) => {
   const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
   return kind === 'put' ? PUT : REMOVE;
-});
+}).meta({ choices: [PUT, REMOVE] });
 
-const editRequest = object({
+export const libraryEditRequest = object({
   version: number()
     .strict()
     .typeError('expected a version number')
@@ -53,7 +54,7 @@ export function libraryRoutes(store: LibraryStore): Router {
 
   router.post('/edits', json(LARGEST.edits), async (req, res) => {
     const { version, edits } = checked<{ version: number; edits: readonly LibraryEdit[] }>(
-      editRequest,
+      libraryEditRequest,
       req.body,
     );
     const errors: FieldError[] = [];

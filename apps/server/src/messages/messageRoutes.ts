@@ -19,7 +19,7 @@ interface OfMember {
   memberId: string;
 }
 
-const addressRequest = object({
+export const addressRequest = object({
   address: string()
     .strict()
     .typeError('expected an address')
@@ -28,7 +28,7 @@ const addressRequest = object({
 })
   .strict()
   .noUnknown(noUnknown);
-const sendRequest = object({
+export const sendRequest = object({
   kind: string()
     .strict()
     .oneOf([...MESSAGE_KINDS], `expected one of ${MESSAGE_KINDS.join(', ')}`)

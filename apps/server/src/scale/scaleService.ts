@@ -16,10 +16,10 @@ const inRange = (low: number, high: number, unit: string) => {
   const words = `expected a number from ${low} to ${high}${unit}`;
   return number().strict().typeError(words).min(low, words).max(high, words).required(words);
 };
-const panRequest = object({ massKg: inRange(0, 60, ' kg') })
+export const panRequest = object({ massKg: inRange(0, 60, ' kg') })
   .strict()
   .noUnknown(noUnknown);
-const faultsRequest = object({
+export const faultsRequest = object({
   dropShare: inRange(0, 1, ''),
   shaken: boolean().strict().typeError('expected true or false').required('expected true or false'),
 })

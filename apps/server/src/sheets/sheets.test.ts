@@ -4,7 +4,7 @@ import { createServer, get, type IncomingMessage } from 'node:http';
 import { join } from 'node:path';
 import type { ErrorBody, OpenedSheet, TripNews, SheetProgress } from '@graft/core/api';
 import { answersOf, type KeptMark, type SheetMark } from '@graft/core/sheet';
-import { OWN_PAGE_HEADER } from '../http/app.js';
+import { OWN_PAGE_HEADER } from '../http/ownPage.js';
 import { aMark } from '../testing/marks.js';
 import { address, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 import { SHEET_HEADER } from './sheetRoutes.js';

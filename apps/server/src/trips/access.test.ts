@@ -6,6 +6,7 @@ import { randomUUID } from 'node:crypto';
 import type { Express } from 'express';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { routesOf } from '../testing/routes.js';
 import { aMark } from '../testing/marks.js';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
@@ -25,39 +26,6 @@ beforeAll(async () => {
   };
 });
 afterAll(() => server.close());
-
-interface Layer {
-  readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
-  readonly handle: { readonly stack?: readonly Layer[] };
-  readonly matchers?: readonly ((path: string) => unknown)[];
-}
-/** Where each router is mounted; a router at an address that is not listed here is not found, and the count tells. */
-const MOUNTS = [
-  '/api/account',
-  '/api/trips',
-  '/api/invitations',
-  '/stand-ins/forecast',
-  '/api/library',
-  '/api/scale',
-  '/api/sheet',
-  '/stand-ins/messages',
-  '/stand-ins/scale',
-];
-
-function routesOf(app: Express): readonly string[] {
-  const walk = (layers: readonly Layer[], base: string): readonly string[] =>
-    layers.flatMap((layer) => {
-      if (layer.route !== undefined) {
-        const { path, methods } = layer.route;
-        return Object.keys(methods).map((m) => `${m.toUpperCase()} ${base}${path === '/' ? '' : path}`);
-      }
-      if (layer.handle.stack === undefined) return [];
-      const mount = MOUNTS.find((m) => layer.matchers?.some((match) => Boolean(match(m))));
-      if (mount === undefined) throw new Error('a router is mounted where this test does not look');
-      return walk(layer.handle.stack, mount);
-    });
-  return walk((app as unknown as { router: { stack: readonly Layer[] } }).router.stack, '');
-}
 
 type Call = (browser: Visitor, ids: { trip: string; reader: string }) => PromiseLike<{ status: number }>;
 type Expected = Readonly<Record<Who, number>>;
@@ -178,6 +146,11 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
   ],
 };
 const OTHER_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
+  'GET /api/openapi.json': [ANYBODY(200), (b) => b.get('/api/openapi.json')],
+  'POST /api/account/confirm': [ANYBODY(400), (b) => b.post('/api/account/confirm').send({})],
+  'POST /api/account/reset': [ANYBODY(400), (b) => b.post('/api/account/reset').send({})],
+  // This server sends no mail.
+  'POST /api/account/forgotten': [ANYBODY(404), (b) => b.post('/api/account/forgotten').send({})],
   'GET /api/ready': [ANYBODY(200), (b) => b.get('/api/ready')],
   'GET /api/health': [ANYBODY(200), (b) => b.get('/api/health')],
   'GET /api/account': [ANYBODY(200), (b) => b.get('/api/account')],

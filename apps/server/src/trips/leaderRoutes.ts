@@ -8,7 +8,7 @@ import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { Gate } from './gate.js';
 import type { LeaderStore } from './leaderStore.js';
 
-const roleRequest = object({
+export const roleRequest = object({
   role: string()
     .strict()
     .oneOf([...INVITED_ROLES], `expected one of ${INVITED_ROLES.join(', ')}`)

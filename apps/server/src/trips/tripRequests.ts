@@ -67,23 +67,25 @@ const known = (name: string, choices: readonly string[]): AnySchema =>
 const key = string().strict().max(200, 'expected a key of at most 200 characters').required('expected a key');
 
 /** Made once: making a schema takes longer than checking an edit by it. */
-const edited = (more: Record<string, Checked>): AnySchema =>
-  object({ kind: string().strict().required(), ...more }).noUnknown(noUnknown);
+const edited = (kind: TripEdit['kind'], more: Record<string, Checked>): AnySchema =>
+  object({ kind: string().strict().oneOf([kind]).required(), ...more }).noUnknown(noUnknown);
 const collection = known('collection', COLLECTIONS);
 const ofEach = <K extends string>(
   keys: readonly K[],
   schema: (key: K) => AnySchema,
 ): Map<unknown, AnySchema> => new Map(keys.map((key) => [key, schema(key)]));
 const SET = ofEach(TRIP_FIELDS, (field) =>
-  edited({ field: known('field', TRIP_FIELDS), value: FIELD_SCHEMAS[field] as AnySchema }),
+  edited('set', { field: known('field', [field]), value: FIELD_SCHEMAS[field] as AnySchema }),
 );
 // Null takes an optional field away.
-const UNSET = edited({ field: known('field', OPTIONAL_TRIP_FIELDS), value: mixed().nullable() });
-const PUT = ofEach(COLLECTIONS, (key) => edited({ collection, item: ITEM_SCHEMAS[key] as AnySchema }));
-const REMOVE = edited({ collection, key });
-const ORDER = edited({ collection, keys: array(key).max(3000).required('expected a list of keys') });
-const NO_FIELD = edited({ field: known('field', TRIP_FIELDS), value: mixed().nullable() });
-const NO_COLLECTION = edited({ collection, item: mixed() });
+const UNSET = edited('set', { field: known('field', OPTIONAL_TRIP_FIELDS), value: mixed().nullable() });
+const PUT = ofEach(COLLECTIONS, (name) =>
+  edited('put', { collection: known('collection', [name]), item: ITEM_SCHEMAS[name] as AnySchema }),
+);
+const REMOVE = edited('remove', { collection, key });
+const ORDER = edited('order', { collection, keys: array(key).max(3000).required('expected a list of keys') });
+const NO_FIELD = edited('set', { field: known('field', TRIP_FIELDS), value: mixed().nullable() });
+const NO_COLLECTION = edited('put', { collection, item: mixed() });
 const NO_KIND = object({ kind: known('kind', ['set', 'put', 'remove', 'order']) });
 
 /** Each kind of edit, its item checked by the schema of its own collection. */
@@ -102,7 +104,7 @@ const edit = lazy((value: unknown) => {
     default:
       return NO_KIND;
   }
-});
+}).meta({ choices: [...SET.values(), UNSET, ...PUT.values(), REMOVE, ORDER] });
 
 export const editRequest = object({
   version,

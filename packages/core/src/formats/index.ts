@@ -2,6 +2,7 @@
 export * from './applicable.js';
 export * from './readJson.js';
 export * from './tripFile.js';
+export * from './jsonSchema.js';
 export * from './tripJsonSchema.js';
 export * from './calendar.js';
 export * from './csvTable.js';

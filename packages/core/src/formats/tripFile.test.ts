@@ -5,9 +5,11 @@ import fc from 'fast-check';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { NEW_IN_VERSION_4, NEW_IN_VERSION_5, NEW_IN_VERSION_6 } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
+import { COLLECTIONS } from '../trip/edits.js';
 import type { Trip } from '../trip/model.js';
 import { InvalidInputError, type FieldError } from '../schema/fieldError.js';
 import { parseTripFile, serialiseTripFile, tripErrors } from './tripFile.js';
+import { fieldTables } from './fieldTable.js';
 import { tripJsonSchema } from './tripJsonSchema.js';
 import { runs } from '../testing/runs.js';
 
@@ -402,4 +404,23 @@ describe('a bad file', () => {
 test('docs/trip-format.schema.json is the schema the reader uses', () => {
   const written: unknown = JSON.parse(readFileSync(join(ROOT, 'docs/trip-format.schema.json'), 'utf8'));
   expect(written).toEqual(JSON.parse(JSON.stringify(tripJsonSchema())));
+});
+
+test('docs/trip-fields.md tells every field, choice and list of that schema', () => {
+  const written = readFileSync(join(ROOT, 'docs/trip-fields.md'), 'utf8');
+  expect(written).toBe(fieldTables());
+  for (const list of COLLECTIONS) expect(written).toContain(`| \`${list}\` | must |`);
+  for (const choice of ['survey', 'twoThirds', 'neverUpper', 'emergencyShelter'])
+    expect(written).toContain(`\`${choice}\``);
+});
+
+test('the least trip of docs/trip-format.md is read, and less of it is not', () => {
+  const text = readFileSync(join(ROOT, 'docs/trip-format.md'), 'utf8');
+  const [, least = ''] = /## The least trip[\s\S]*?```json\n([\s\S]*?)```/.exec(text) ?? [];
+  const file = JSON.parse(least) as { trip: Record<string, unknown> };
+  expect(parseTripFile(least).name).toBe('A walk');
+  for (const field of Object.keys(file.trip)) {
+    const { [field]: _gone, ...rest } = file.trip;
+    expect([field, tripErrors(rest).length > 0]).toEqual([field, true]);
+  }
 });

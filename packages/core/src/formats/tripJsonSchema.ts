@@ -4,79 +4,29 @@
  */
 import type { AnySchema } from 'yup';
 import { SHAPE_SCHEMAS } from '../schema/schemaParts.js';
-import { tripFileSchema } from '../schema/tripSchema.js';
+import { ITEM_SCHEMAS, TRIP_FILE_VERSION, tripFileSchema } from '../schema/tripSchema.js';
+import { jsonSchemaOf, withNamed, type JsonSchema } from './jsonSchema.js';
 
-/** What Yup says of a schema, as far as it is used here. */
-interface Described {
-  readonly type: string;
-  readonly optional: boolean;
-  readonly oneOf: readonly unknown[];
-  readonly tests: readonly { readonly name?: string; readonly params?: Readonly<Record<string, unknown>> }[];
-  readonly fields?: Readonly<Record<string, Described>>;
-  readonly innerType?: Described;
+/** Names the format; nothing is fetched from there. */
+export const TRIP_SCHEMA_ID = `urn:graft:trip-file:${TRIP_FILE_VERSION}`;
+
+/** Items of each list, and shapes: schemas of their own, by name. */
+export function tripSchemaParts(): Readonly<Record<string, JsonSchema>> {
+  const parts: Record<string, AnySchema> = { ...ITEM_SCHEMAS };
+  for (const [kind, schema] of Object.entries(SHAPE_SCHEMAS)) parts[`shape.${kind}`] = schema;
+  return Object.fromEntries(Object.entries(parts).map(([name, schema]) => [name, jsonSchemaOf(schema)]));
 }
-type JsonSchema = Readonly<Record<string, unknown>>;
 
 export function tripJsonSchema(): JsonSchema {
+  const parts = tripSchemaParts();
+  const short = (schema: JsonSchema): JsonSchema => withNamed(schema, parts, '#/$defs/');
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
+    $id: TRIP_SCHEMA_ID,
     title: 'Graft trip file',
     description:
       'Units: kg, litres, cm for packs and things, km and m for terrain, hours, days counted from 1.',
-    ...convert((tripFileSchema as AnySchema).describe()),
+    ...short(jsonSchemaOf(tripFileSchema as AnySchema)),
+    $defs: Object.fromEntries(Object.entries(parts).map(([name, schema]) => [name, short(schema)])),
   };
-}
-
-function convert(schema: Described): JsonSchema {
-  const param = (test: string, name: string): unknown =>
-    schema.tests.find((t) => t.name === test)?.params?.[name];
-  const defined = (entries: Record<string, unknown>): JsonSchema =>
-    Object.fromEntries(Object.entries(entries).filter(([, value]) => value !== undefined));
-  switch (schema.type) {
-    case 'object': {
-      const fields = Object.entries(schema.fields ?? {});
-      return {
-        type: 'object',
-        properties: Object.fromEntries(fields.map(([key, field]) => [key, convert(field)])),
-        required: fields.filter(([, field]) => field.type === 'lazy' || !field.optional).map(([key]) => key),
-        ...(schema.tests.some((t) => t.name === 'noUnknown') ? { additionalProperties: false } : {}),
-      };
-    }
-    case 'array':
-      return defined({
-        type: 'array',
-        items: schema.innerType === undefined ? undefined : convert(schema.innerType),
-        minItems: param('min', 'min'),
-        maxItems: param('max', 'max'),
-      });
-    case 'string': {
-      const pattern = param('matches', 'regex');
-      return defined({
-        type: 'string',
-        enum: schema.oneOf.length > 0 ? schema.oneOf : undefined,
-        minLength: param('min', 'min'),
-        maxLength: param('max', 'max'),
-        pattern: pattern instanceof RegExp ? pattern.source : undefined,
-        format: schema.tests.some((t) => t.name === 'iso-date') ? 'date' : undefined,
-      });
-    }
-    case 'number':
-      return defined({
-        type: schema.tests.some((t) => t.name === 'integer') ? 'integer' : 'number',
-        enum: schema.oneOf.length > 0 ? schema.oneOf : undefined,
-        minimum: param('min', 'min'),
-        maximum: param('max', 'max'),
-      });
-    case 'boolean':
-      return { type: 'boolean' };
-    case 'lazy':
-      // The only lazy field of a trip file is a thing's shape, which is one of these.
-      return {
-        anyOf: Object.values(SHAPE_SCHEMAS).map((shape) => convert(shape.describe() as unknown as Described)),
-      };
-    case 'mixed':
-      return {};
-    default:
-      throw new Error(`No JSON Schema is known for a Yup schema of type ${schema.type}`);
-  }
 }

@@ -100,13 +100,14 @@ const ENTRY_SCHEMAS = {
   }),
 } as const;
 
+export const LIBRARY_ENTRY_SCHEMAS: readonly AnySchema[] = Object.values(ENTRY_SCHEMAS);
 const UNKNOWN_ENTRY = requiredRecord({ kind: requiredOneOf(LIBRARY_KINDS) });
 
 export const libraryEntrySchema = lazy((value: unknown): AnySchema => {
   const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
   const known = LIBRARY_KINDS.find((k) => k === kind);
   return known === undefined ? UNKNOWN_ENTRY : ENTRY_SCHEMAS[known];
-});
+}).meta({ choices: LIBRARY_ENTRY_SCHEMAS });
 
 /** Every error of an entry: its schema, and what contradicts itself in its things. */
 export function libraryEntryErrors(value: unknown, base = ''): readonly FieldError[] {

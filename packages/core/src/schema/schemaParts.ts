@@ -148,7 +148,7 @@ const shape = () =>
     const kind = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined;
     const known = SHAPE_KINDS.find((k) => k === kind);
     return known === undefined ? unknownShape : SHAPE_SCHEMAS[known];
-  });
+  }).meta({ choices: Object.values(SHAPE_SCHEMAS) });
 
 /** Longest texts of a thing, characters. */
 export const LONGEST_NAME = 120;

@@ -131,9 +131,9 @@ test('an empty trip needs at least a day', () => {
 
 describe('the JSON Schema', () => {
   const schema = tripJsonSchema() as {
-    properties: {
-      trip: { properties: Record<string, { items: Record<string, never> }>; required: string[] };
-    };
+    $id: string;
+    $defs: Record<string, object>;
+    properties: { trip: { properties: Record<string, { items: object }>; required: string[] } };
   };
   const trip = schema.properties.trip;
   test('requires what the reader requires', () => {
@@ -143,7 +143,9 @@ describe('the JSON Schema', () => {
     expect(trip.required).not.toContain('notes');
   });
   test('carries ranges, choices and patterns', () => {
-    const member = trip.properties['members']!.items as unknown as {
+    expect(schema.$id).toBe('urn:graft:trip-file:8');
+    expect(trip.properties['members']!.items).toEqual({ $ref: '#/$defs/members' });
+    const member = schema.$defs['members'] as {
       properties: Record<string, object>;
       required: string[];
       additionalProperties: boolean;

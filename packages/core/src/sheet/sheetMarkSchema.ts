@@ -101,7 +101,7 @@ const mark = lazy((raw: unknown) => {
     default:
       return TICK;
   }
-});
+}).meta({ choices: [TICK, WEIGHT, WORDS, COMFORT, HURTS] });
 
 export const sheetMarksSchema = requiredRecord({
   marks: list(mark as unknown as AnySchema, 1, MOST_MARKS),

@@ -82,5 +82,7 @@ export const ensureMariaDb = () =>
 /** What reads and writes a whole database; only backups need it. */
 export const ensureMariaDbTools = () =>
   ensureDebianPrograms(['mariadb', 'mariadb-dump'], ['mariadb-client'], 'What backs up MariaDB');
+/** For the test of deploy/ alone. */
+export const ensureNginx = () => ensureDebianPrograms(['nginx'], ['nginx'], 'nginx');
 export const ensureChromium = () =>
   ensureDebianPrograms(['chromium-headless-shell'], ['chromium-headless-shell'], 'Chromium');

@@ -136,7 +136,7 @@ function describe(operation: Operation, parts: Readonly<Record<string, JsonSchem
                 schema:
                   body === 'tripFile'
                     ? { $ref: `${REFS}TripFile` }
-                    : withNamed(jsonSchemaOf(body as AnySchema), parts, REFS),
+                    : withNamed(jsonSchemaOf(body), parts, REFS),
               },
             },
           },

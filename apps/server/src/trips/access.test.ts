@@ -3,7 +3,6 @@
  * may read, as a full co-leader and as the owner. A route that this table does not know fails the test.
  */
 import { randomUUID } from 'node:crypto';
-import type { Express } from 'express';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { routesOf } from '../testing/routes.js';

@@ -63,7 +63,7 @@ function valueOf(part: Part): string {
   if (part.$ref !== undefined) return linkTo(part.$ref);
   if (part.anyOf !== undefined) return part.anyOf.map(valueOf).join(' or ');
   if (part.enum !== undefined) return part.enum.map((choice) => `\`${String(choice)}\``).join(', ');
-  switch (part.type) {
+  switch (part.type ?? '') {
     case 'array': {
       const of = part.items === undefined ? '' : ` of ${valueOf(part.items)}`;
       const size = part.maxItems === undefined ? '' : `, ${part.minItems ?? 0} to ${part.maxItems}`;

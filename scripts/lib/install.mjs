@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { ROOT } from './paths.mjs';
 import { Refusal, run, say, step } from './run.mjs';
@@ -28,6 +28,7 @@ export async function ensureNodePackages() {
 
 /** Debian keeps server programs in sbin, which a plain user's PATH may lack. */
 export function findProgram(name) {
+  if (name.startsWith('/')) return existsSync(name) ? name : undefined;
   const folders = [
     ...(process.env.PATH ?? '').split(delimiter),
     '/usr/sbin',
@@ -82,6 +83,21 @@ export const ensureMariaDb = () =>
 /** What reads and writes a whole database; only backups need it. */
 export const ensureMariaDbTools = () =>
   ensureDebianPrograms(['mariadb', 'mariadb-dump'], ['mariadb-client'], 'What backs up MariaDB');
+/** A cluster's library; its scripts lie in the package that starts a system-wide instance, and are taken out of it. */
+export const GALERA = '/usr/lib/galera/libgalera_smm.so';
+export async function ensureGalera(folder) {
+  await ensureMariaDb();
+  await ensureDebianPrograms([GALERA, 'rsync', 'lsof'], ['galera-4', 'rsync', 'lsof'], 'Galera');
+  mkdirSync(folder, { recursive: true });
+  const got = await run('apt-get', ['download', 'mariadb-server'], { quiet: true, cwd: folder });
+  const file = readdirSync(folder).find((name) => name.endsWith('.deb'));
+  if (got.code !== 0 || file === undefined)
+    throw new Refusal(`mariadb-server could not be fetched: ${got.output}`);
+  const out = await run('dpkg-deb', ['-x', join(folder, file), folder], { quiet: true });
+  if (out.code !== 0) throw new Refusal(`${file} could not be opened: ${out.output}`);
+  return join(folder, 'usr/bin');
+}
+
 /** For the test of deploy/ alone. */
 export const ensureNginx = () => ensureDebianPrograms(['nginx'], ['nginx'], 'nginx');
 export const ensureChromium = () =>

@@ -1,8 +1,8 @@
 import mysql2, { type Connection, type PoolOptions } from 'mysql2';
-import { DataSource } from 'typeorm';
+import { DataSource, type QueryRunner } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { allMigrations } from './migrations/all.js';
-import { learnIsolation } from './transaction.js';
+import { databaseCode, learnIsolation } from './transaction.js';
 
 /**
  * MariaDB stores a double exactly but writes some of them one bit off in its text protocol (seen with 10.11:
@@ -59,21 +59,33 @@ export async function openDatabase(databaseUrl: string): Promise<DataSource> {
   return source;
 }
 
-/**
- * Run what migrations are left. Of servers that start at once one does, and the others wait; the lock ends with its
- * connection, however that ends.
- */
-export async function bringUpToDate(source: DataSource): Promise<void> {
-  const runner = source.createQueryRunner();
-  const name = `graft tables ${String(source.options.database)}`.slice(0, 64);
+/** @returns whether there is such a lock: a cluster has none, and there one server alone is to bring tables up to date */
+async function lock(runner: QueryRunner, name: string): Promise<boolean> {
   try {
     const [row] = (await runner.query('SELECT GET_LOCK(?, ?) AS got', [name, PATIENCE_S])) as {
       got: number | string | null;
     }[];
     if (Number(row?.got) !== 1)
       throw new Error(`another server has been changing the tables for ${PATIENCE_S} s`);
+    return true;
+  } catch (error) {
+    if (databaseCode(error) === 'ER_NOT_SUPPORTED_YET') return false;
+    throw error;
+  }
+}
+
+/**
+ * Run what migrations are left. Of servers that start at once one does, and the others wait; the lock ends with its
+ * connection, however that ends.
+ */
+export async function bringUpToDate(source: DataSource): Promise<void> {
+  if (!(await source.showMigrations())) return;
+  const runner = source.createQueryRunner();
+  const name = `graft tables ${String(source.options.database)}`.slice(0, 64);
+  try {
+    const isLocked = await lock(runner, name);
     await source.runMigrations({ transaction: 'none' });
-    await runner.query('SELECT RELEASE_LOCK(?)', [name]);
+    if (isLocked) await runner.query('SELECT RELEASE_LOCK(?)', [name]);
   } finally {
     await runner.release();
   }

@@ -21,6 +21,9 @@ const GONE = new Set([
   'ER_CONNECTION_KILLED',
   'ER_LOCK_WAIT_TIMEOUT',
   'ER_LOCK_DEADLOCK',
+  // A node that has lost its cluster.
+  'ER_UNKNOWN_COM_ERROR',
+  'ER_ERROR_DURING_COMMIT',
 ]);
 /** What a full disk makes of a write. */
 const FULL = new Set([

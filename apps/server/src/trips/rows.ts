@@ -5,6 +5,7 @@
 import { In, type EntityManager } from 'typeorm';
 import {
   COLLECTION_KEYS,
+  emptyTrip,
   sameContent,
   type Collection,
   TRIP_FIELDS,
@@ -80,6 +81,7 @@ const TABLES: readonly Table[] = [
   { entity: PackRow, key: ['id'], rows: (t) => placed(t.packs.map((pack) => without(pack, 'zones'))) },
   {
     entity: ZoneRow,
+
     key: ['packId', 'id'],
     rows: (t) => t.packs.flatMap((p) => placed(p.zones.map((z) => ({ ...z, packId: p.id })))),
   },
@@ -106,6 +108,7 @@ const TABLES: readonly Table[] = [
   { entity: StowRow, key: ['memberId'], rows: (t) => placed(t.stows.map((s) => ({ memberId: s.memberId }))) },
   {
     entity: PlacementRow,
+
     key: ['memberId', 'thingId'],
     rows: (t) => t.stows.flatMap((s) => placed(s.placements.map((p) => ({ ...p, memberId: s.memberId })))),
   },
@@ -119,10 +122,31 @@ const TABLES: readonly Table[] = [
   whole(ChoreRow, 'chores'),
   {
     entity: TrackRow,
+
     key: ['position'],
     rows: ({ track }) => (track === undefined ? [] : [{ track, position: 0 }]),
   },
 ];
+
+/** What of a trip the rows of each table are made from: found out by making those of an empty trip. */
+const READ = new Map(
+  TABLES.map((table) => {
+    const read = new Set<keyof Trip>();
+    const watched = new Proxy(emptyTrip('empty', 'Empty', '2027-01-01', 1), {
+      get: (trip, field: keyof Trip) => {
+        read.add(field);
+        return trip[field];
+      },
+    });
+    table.rows(watched);
+    return [table, [...read]] as const;
+  }),
+);
+
+/** Whether two states of a trip may have other rows in a table: what is the very same has the same rows. */
+function mayDiffer(table: Table, before: Trip, after: Trip): boolean {
+  return READ.get(table)!.some((field) => before[field] !== after[field]);
+}
 
 /** Rows a single INSERT carries, well under the server's packet limit. */
 const CHUNK = 200;
@@ -138,7 +162,8 @@ export async function writeTripParts(
   before: Trip | undefined,
   after: Trip,
 ): Promise<void> {
-  const changes = TABLES.map((table) => {
+  const differing = TABLES.filter((table) => before === undefined || mayDiffer(table, before, after));
+  const changes = differing.map((table) => {
     const keyOf = (row: Row): string => JSON.stringify(table.key.map((column) => row[column]));
     const old = new Map((before === undefined ? [] : table.rows(before)).map((row) => [keyOf(row), row]));
     const now = new Map(table.rows(after).map((row) => [keyOf(row), row]));

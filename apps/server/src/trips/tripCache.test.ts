@@ -4,23 +4,30 @@ import { startTestServer, type TestServer } from '../testing/testServer.js';
 import { TripCache } from './tripCache.js';
 
 describe('the cache', () => {
+  const trip = (name: string) => emptyTrip('t', name, '2027-05-10', 1);
   test('answers for the version it holds, and for no other', () => {
     const cache = new TripCache();
-    cache.put('a', 3, Buffer.from('three'));
-    expect(cache.get('a', 3)?.toString()).toBe('three');
-    expect(cache.get('a', 4)).toBeUndefined();
-    cache.put('a', 4, Buffer.from('four'));
-    expect(cache.get('a', 3)).toBeUndefined();
-    expect(cache.get('a', 4)?.toString()).toBe('four');
+    cache.keep('a', 3, trip('three'));
+    expect(cache.trip('a', 3)?.name).toBe('three');
+    expect(cache.trip('a', 4)).toBeUndefined();
+    cache.keep('a', 4, trip('four'));
+    expect(cache.bytes('a', 3)).toBeUndefined();
+    expect(JSON.parse(cache.bytes('a', 4)!.toString())).toEqual(cache.trip('a', 4));
   });
   test('forgets what was longest not asked for', () => {
+    const cache = new TripCache(10);
+    for (const id of ['a', 'b']) cache.keep(id, 1, trip(id));
+    expect(cache.trip('a', 1)?.name).toBe('a');
+    cache.keep('c', 1, trip('c'));
+    expect(['a', 'b', 'c'].map((id) => cache.trip(id, 1)?.name)).toEqual(['a', undefined, 'c']);
+  });
+  test('nobody changes what others read', () => {
     const cache = new TripCache();
-    for (let i = 0; i < 40; i += 1) cache.put(`t${i}`, 1, Buffer.from(String(i)));
-    expect(cache.get('t0', 1)?.toString()).toBe('0');
-    cache.put('one-more', 1, Buffer.from('x'));
-    expect(cache.get('t1', 1)).toBeUndefined();
-    expect(cache.get('t0', 1)?.toString()).toBe('0');
-    expect(cache.get('one-more', 1)?.toString()).toBe('x');
+    cache.keep('a', 1, trip('a'));
+    const kept = cache.trip('a', 1) as unknown as { name: string; legs: { name: string }[] };
+    expect(() => (kept.name = 'x')).toThrow(TypeError);
+    expect(() => (kept.legs[0]!.name = 'x')).toThrow(TypeError);
+    expect(() => kept.legs.push({ name: 'x' })).toThrow(TypeError);
   });
 });
 

@@ -1,34 +1,56 @@
-/** Trips as the bytes of their JSON, by id and version: a version never changes its content, so an entry is never wrong, only old. */
+/** Trips by id and version: a version never changes its content, so an entry is never wrong, only old. */
 import { LRUCache } from 'lru-cache';
-import type { Trip } from '@graft/core/trip';
+import { COLLECTIONS, type Trip } from '@graft/core/trip';
 
-/** About 20 MB of large trips. */
-const MOST_TRIPS = 40;
+/** So many entries of lists are kept, of all trips together: about 100 MB. */
+const MOST_ENTRIES = 150_000;
+
+interface Kept {
+  readonly version: number;
+  readonly trip: Trip;
+  /** Its JSON, made when it is first asked for. */
+  bytes: Buffer | undefined;
+}
 
 export class TripCache {
-  private readonly entries = new LRUCache<string, { readonly version: number; readonly bytes: Buffer }>({
-    max: MOST_TRIPS,
-  });
+  private readonly trips: LRUCache<string, Kept>;
 
-  get(id: string, version: number): Buffer | undefined {
-    const entry = this.entries.get(id);
-    return entry?.version === version ? entry.bytes : undefined;
+  constructor(mostEntries = MOST_ENTRIES) {
+    this.trips = new LRUCache({ maxSize: mostEntries, sizeCalculation: ({ trip }) => entriesOf(trip) });
   }
 
-  put(id: string, version: number, bytes: Buffer): void {
-    this.entries.set(id, { version, bytes });
-  }
-
-  /** The trip itself, each time another object: nobody's changes are anybody else's. */
+  /** The trip itself, frozen: it is shared by all who ask, and changes are made on copies. */
   trip(id: string, version: number): Trip | undefined {
-    const bytes = this.get(id, version);
-    return bytes === undefined ? undefined : (JSON.parse(bytes.toString()) as Trip);
+    return this.kept(id, version)?.trip;
   }
 
-  /** @returns the bytes that are kept of it */
-  keep(id: string, version: number, trip: Trip): Buffer {
-    const bytes = Buffer.from(JSON.stringify(trip));
-    this.put(id, version, bytes);
-    return bytes;
+  /** The bytes of its JSON. */
+  bytes(id: string, version: number): Buffer | undefined {
+    const kept = this.kept(id, version);
+    if (kept !== undefined) kept.bytes ??= Buffer.from(JSON.stringify(kept.trip));
+    return kept?.bytes;
   }
+
+  keep(id: string, version: number, trip: Trip): void {
+    freeze(trip);
+    this.trips.set(id, { version, trip, bytes: undefined });
+  }
+
+  private kept(id: string, version: number): Kept | undefined {
+    const kept = this.trips.get(id);
+    return kept?.version === version ? kept : undefined;
+  }
+}
+
+function entriesOf(trip: Trip): number {
+  const inKits = trip.kits.reduce((sum, kit) => sum + kit.pieces.length, 0);
+  const placed = trip.stows.reduce((sum, stow) => sum + stow.placements.length, 0);
+  return COLLECTIONS.reduce((sum, collection) => sum + trip[collection].length, 1 + inKits + placed);
+}
+
+/** What is frozen has been gone through: of a changed trip only what is new is. */
+function freeze(value: unknown): void {
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return;
+  Object.freeze(value);
+  for (const part of Object.values(value)) freeze(part);
 }

@@ -78,10 +78,10 @@ export class TripStore {
   /** A trip as the bytes of a `StoredTrip` in JSON; one that has not changed since it was last asked for is not read again. */
   async getBytes(id: string, userId: string): Promise<Buffer> {
     const { role, version } = await access(this.source.manager, id, userId, 'read');
-    const known = this.cache.get(id, version);
+    const known = this.cache.bytes(id, version);
     if (known !== undefined) return storedBytes(id, version, role, known);
     const stored = await this.get(id, userId);
-    const bytes = this.cache.get(id, stored.version) ?? this.cache.keep(id, stored.version, stored.trip);
+    const bytes = this.cache.bytes(id, stored.version) ?? Buffer.from(JSON.stringify(stored.trip));
     return storedBytes(id, stored.version, stored.role, bytes);
   }
 

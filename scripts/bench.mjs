@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|eye|track|edit|kit|api|sheets|trail|attack] [--seed N] [--trips N] [--mip SECONDS]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|eye|track|edit|kit|api|sheets|trail|attack|serve] [--seed N] [--trips N] [--mip SECONDS] [--soak MINUTES]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -9,6 +9,7 @@ import { parseArgs } from 'node:util';
 import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
 import { benchAttack } from './lib/benchAttack.mjs';
 import { benchEye } from './lib/benchEye.mjs';
+import { benchServe } from './lib/benchServe.mjs';
 import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
 import { benchStow } from './lib/benchStow.mjs';
@@ -19,7 +20,7 @@ import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'eye', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack'];
+const BENCHES = ['share', 'stow', 'eye', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack', 'serve'];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -35,6 +36,7 @@ await main(async () => {
       seed: { type: 'string', default: '1' },
       trips: { type: 'string', default: '10' },
       mip: { type: 'string', default: '60' },
+      soak: { type: 'string', default: '0' },
     },
   });
   const seed = Number(values.seed);
@@ -142,6 +144,10 @@ await main(async () => {
   }
   if (wants('api')) await benchApi();
   if (wants('sheets')) await benchSheets(core, seed);
+  if (wants('serve')) {
+    process.stdout.write('\nserve: many at once\n');
+    await benchServe({ seconds: 20, minutes: Number(values.soak) });
+  }
   if (wants('attack')) await benchAttack();
   if (wants('trail')) await benchTrail(core, seed);
 });

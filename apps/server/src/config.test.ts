@@ -10,6 +10,7 @@ test('reads what it is told; an empty folder means none', () => {
     trustProxy: [],
     webDir: '/web',
     demoDir: undefined,
+    demoCopies: false,
     forecastUrl: 'http://127.0.0.1:4870/stand-ins/forecast',
     scaleUrl: 'http://127.0.0.1:4870/stand-ins/scale',
     messagesUrl: 'http://127.0.0.1:4870/stand-ins/messages',

@@ -133,7 +133,7 @@ export function enterRoutes(
       throw new ApiError(
         404,
         'notFound',
-        'This Graft sends no mail: whoever runs it can set a new password for you.',
+        'This Graft sends no mail: whoever runs it can make you a link for a new password (npm run password).',
       );
     await brakes.allow(
       ofMachine('forgotten password', req, 50),

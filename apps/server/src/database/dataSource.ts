@@ -79,7 +79,6 @@ async function lock(runner: QueryRunner, name: string): Promise<boolean> {
  * connection, however that ends.
  */
 export async function bringUpToDate(source: DataSource): Promise<void> {
-  if (!(await source.showMigrations())) return;
   const runner = source.createQueryRunner();
   const name = `graft tables ${String(source.options.database)}`.slice(0, 64);
   try {

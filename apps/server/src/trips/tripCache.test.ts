@@ -15,7 +15,7 @@ describe('the cache', () => {
     expect(JSON.parse(cache.bytes('a', 4)!.toString())).toEqual(cache.trip('a', 4));
   });
   test('forgets what was longest not asked for', () => {
-    const cache = new TripCache(10);
+    const cache = new TripCache(5);
     for (const id of ['a', 'b']) cache.keep(id, 1, trip(id));
     expect(cache.trip('a', 1)?.name).toBe('a');
     cache.keep('c', 1, trip('c'));

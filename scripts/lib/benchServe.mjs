@@ -22,7 +22,12 @@ export async function benchServe({ seconds, minutes }) {
     const leaders = [];
     for (let i = 0; i < LEADERS; i += 1) leaders.push(await leaderAt(url));
     const load = (forS, pauseMs = PAUSE_MS, ticksPerS = TICKS_PER_S) =>
-      underLoad([url], leaders, { untilMs: Date.now() + forS * 1000, ticksPerS, pauseMs });
+      underLoad([url], leaders, {
+        untilMs: Date.now() + forS * 1000,
+        ticksPerS,
+        pauseMs,
+        devices: MEMBERS,
+      });
     await load(10);
     say('20 leaders edit, 200 members tick', told(await load(seconds)), 'edit 60 ms, tick 100 ms');
     say('as fast as it goes', told(await load(10, 0, 1000)));
@@ -130,7 +135,7 @@ async function oddRequests(url, leader, count) {
       [[]],
       { a: { b: [null] } },
       '\u0000',
-      '\ud800',
+      '\u0001',
       '2027-02-30',
       [null, 1],
       NaN,
@@ -193,7 +198,7 @@ async function oddRequests(url, leader, count) {
       const query = pick([
         '',
         '',
-        `?version=${encodeURIComponent(String(values()))}`,
+        `?version=${encodeURIComponent(JSON.stringify(values()) ?? '')}`,
         '?below=%',
         `?below=${Math.random()}`,
       ]);

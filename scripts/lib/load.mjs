@@ -88,10 +88,11 @@ function edit(leader, value) {
  * Load until a moment.
  *
  * @param ticksPerS of all members together
+ * @param devices that tick, all together; as many as there are members when left out
  * @param pauseMs between an answer and a leader's next edit
  * @returns what was acknowledged and how long each answer took, ms
  */
-export async function underLoad(urls, leaders, { untilMs, ticksPerS, pauseMs }) {
+export async function underLoad(urls, leaders, { untilMs, ticksPerS, pauseMs, devices }) {
   const result = { edits: [], ticks: [], refused: 0, gaps: [], lastAt: Date.now() };
   const answered = (list, started) => {
     const now = Date.now();
@@ -125,7 +126,8 @@ export async function underLoad(urls, leaders, { untilMs, ticksPerS, pauseMs }) 
       if (pauseMs > 0) await sleep(pauseMs * (0.5 + Math.random()));
     }
   });
-  const members = leaders.flatMap((leader) => leader.tokens.map((token) => ({ leader, token })));
+  const holders = leaders.flatMap((leader) => leader.tokens.map((token) => ({ leader, token })));
+  const members = Array.from({ length: devices ?? holders.length }, (_, i) => holders[i % holders.length]);
   const everyMs = (members.length * 1000) / ticksPerS;
   const ticking = members.map(async ({ leader, token }, i) => {
     const servers = new Servers([...urls.slice(i % urls.length), ...urls.slice(0, i % urls.length)]);

@@ -138,20 +138,10 @@ export async function behindNginx(folder, { port, tlsPort, plainPort }) {
   const made = spawnSync(
     'openssl',
     [
-      ...[
-        'req',
-        '-x509',
-        '-newkey',
-        'ec',
-        '-pkeyopt',
-        'ec_paramgen_curve:prime256v1',
-        '-nodes',
-        '-days',
-        '1',
-      ],
-      ...['-subj', '/CN=localhost', '-addext', 'subjectAltName=DNS:localhost'],
-      ...['-keyout', key, '-out', certificate],
-    ],
+      'req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 1'.split(' '),
+      ['-subj', '/CN=localhost', '-addext', 'subjectAltName=DNS:localhost', '-keyout', key],
+      ['-out', certificate],
+    ].flat(),
     { encoding: 'utf8' },
   );
   if (made.status !== 0) throw new Refusal(`openssl made no certificate: ${made.stderr}`);

@@ -11,7 +11,7 @@ export interface ServerProcess {
   readonly child: ChildProcess;
 }
 
-export async function freePort(): Promise<number> {
+async function freePort(): Promise<number> {
   const probe = createServer().listen(0, '127.0.0.1');
   await once(probe, 'listening');
   const { port } = probe.address() as AddressInfo;

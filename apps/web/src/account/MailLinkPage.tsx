@@ -1,7 +1,7 @@
-import { Box, Button, Heading, Text } from '../theme/chakra';
+import { Box, Button, Heading, Link, Text } from '../theme/chakra';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { Link as RouterLink, useLocation, useNavigate } from 'react-router';
 import type { AccountState } from '@graft/core/api';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';
@@ -53,6 +53,11 @@ function MailLink({
         <Button size="sm" type="submit" loading={submit.isPending} disabled={token === ''}>
           {button}
         </Button>
+        <Box mt="5">
+          <Link asChild textDecoration="underline">
+            <RouterLink to="/">To the start</RouterLink>
+          </Link>
+        </Box>
         {token === '' && (
           <Text role="alert" fontSize="sm" mt="3">
             The link is not whole: copy all of it from the mail.

@@ -16,7 +16,7 @@ export type JsonSchema = Readonly<Record<string, unknown>>;
 
 /** @throws Error for a kind of schema that has no counterpart */
 export function jsonSchemaOf(schema: AnySchema): JsonSchema {
-  return convert(schema.describe() as Described);
+  return convert(schema.describe());
 }
 
 /** The same schema with parts that have a name, wherever they stand in it, as references to that name. */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseTripFile, serialiseTripFile, tripErrors } from '../formats/index.js';
+import { parseTripFile, serialiseTripFile, tripErrors } from '../formats/tripFile.js';
 import { memberSheet } from '../sheet/memberSheet.js';
 import { changesText } from '../trip/cellText.js';
 import { applyEdits, diffTrip } from '../trip/edits.js';

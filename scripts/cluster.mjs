@@ -12,7 +12,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { ensureBuilt } from './lib/build.mjs';
 import { sizeSeen, startCluster, until } from './lib/galera.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
-import { leaderAt, lost, percentile, underLoad } from './lib/load.mjs';
+import { call, leaderAt, lost, percentile, underLoad } from './lib/load.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { freePort } from './lib/processes.mjs';
 import { main, Refusal, say } from './lib/run.mjs';
@@ -20,6 +20,7 @@ import { main, Refusal, say } from './lib/run.mjs';
 const LEADERS = 20;
 const MEASURE_MS = 15_000;
 const KILL_AFTER_MS = 5_000;
+const CONFLICTS = 100;
 /** How long service may be away after a node was killed, as the issue of many machines promises. */
 const MOST_AWAY_MS = 10_000;
 
@@ -68,12 +69,42 @@ async function measure(count, folder) {
       `${count} ${count === 1 ? 'node' : 'nodes'}: ${perS(edits)} edits and ${perS(ticks)} ticks a second; p95 of an edit ${Math.round(percentile(edits, 95))} ms, of a tick ${Math.round(percentile(ticks, 95))} ms`,
     );
     assert.deepEqual(await lost(urls[0], leaders), []);
+    if (count > 1) await conflicts(urls, leaders[0]);
     if (count > 1) await killUnderLoad(cluster, urls, leaders, load);
   } finally {
     for (const server of servers) await server.stop();
     await cluster.stop();
     rmSync(folder, { recursive: true, force: true });
   }
+}
+
+/** Who edits the same trip at several nodes at once: one of them is first, and the others are told so. */
+async function conflicts(urls, leader) {
+  const counts = new Map();
+  for (let round = 0; round < CONFLICTS; round += 1) {
+    const { version } = JSON.parse(
+      (await call(urls[0], `/api/trips/${leader.id}`, { headers: leader.headers })).text,
+    );
+    const answers = await Promise.all(
+      urls.map((url, i) =>
+        call(url, `/api/trips/${leader.id}/edits`, {
+          method: 'POST',
+          headers: leader.headers,
+          body: JSON.stringify({
+            version,
+            edits: [{ kind: 'set', field: 'notes', value: `round ${round} at ${i}` }],
+          }),
+        }),
+      ),
+    );
+    for (const { status } of answers) counts.set(status, (counts.get(status) ?? 0) + 1);
+    leader.version = leader.acknowledged = version + 1;
+  }
+  say(
+    `${CONFLICTS} times the same trip at ${urls.length} nodes at once: ${[...counts].map(([status, n]) => `${status}: ${n}`).join(', ')}`,
+  );
+  assert.equal(counts.get(200), CONFLICTS);
+  assert.equal(counts.get(409), CONFLICTS * (urls.length - 1));
 }
 
 async function killUnderLoad(cluster, urls, leaders, load) {

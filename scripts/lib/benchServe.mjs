@@ -57,6 +57,8 @@ export async function benchServe({ seconds, minutes }) {
     }
     if (minutes > 0)
       say(`memory over ${minutes} minutes of that load, MB`, memory.map(Math.round).join(' '), 'flat');
+    process.kill(pid, 'SIGKILL');
+    say('serves again after it was killed', `${await awayFor(url)} s`, '4 s');
     say('acknowledged and not there', String((await lost(url, leaders)).length), '0');
   });
 }
@@ -69,6 +71,17 @@ function told({ edits, ticks, refused }) {
   const of = (list) =>
     `p50 ${percentile(list, 50).toFixed(0)}, p95 ${percentile(list, 95).toFixed(0)}, worst ${percentile(list, 100).toFixed(0)} ms`;
   return `${edits.length} edits ${of(edits)}; ${ticks.length} ticks ${of(ticks)}; ${refused} refused`;
+}
+
+/** How long nobody is served from now on, seconds. */
+async function awayFor(url) {
+  const started = performance.now();
+  for (let isDown = false; ;) {
+    const { status } = await call(url, '/api/ready');
+    if (status !== 200) isDown = true;
+    else if (isDown) return ((performance.now() - started) / 1000).toFixed(1);
+    await sleep(20);
+  }
 }
 
 /** Resident memory of a process, MB. */

@@ -64,6 +64,7 @@ test('buddies are each other’s; nobody is their own', async () => {
 test('who is removed takes their things, pack and share along; undo is one step', async () => {
   const { server, user } = open(hut);
   await user.click(screen.getByRole('button', { name: `Remove ${second!.name}` }));
+  await user.click(await screen.findByRole('button', { name: 'Remove from the trip' }));
   await waitFor(() => expect(server.trip.members.map((m) => m.id)).not.toContain(second!.id));
   expect(server.trip.personalThings.some((t) => t.memberId === second!.id)).toBe(false);
   expect(server.trip.share.some((a) => a.memberId === second!.id)).toBe(false);

@@ -128,6 +128,20 @@ test('a tick, a change and a link at one server reach the page at the other with
   await page.close();
 }, 60_000);
 
+test('a page that is opened again at once is told what the other server does', async () => {
+  const { token } = (await ask(b, `/api/trips/${id}/sheets/eddy/link`, 'POST')) as { token: string };
+  for (let n = 0; n < 6; n += 1) {
+    await (await stream(a)).close();
+    // Whenever the server looks between two pages.
+    await new Promise((resolve) => setTimeout(resolve, n * 60));
+    const page = await stream(a);
+    const mark = aMark();
+    expect((await tick(b, token, mark)).status).toBe(200);
+    await until(() => page.heard.some((m) => m.kind === 'marks' && m.marks[0]!.id === mark.id), WITHIN_MS);
+    await page.close();
+  }
+}, 60_000);
+
 test('edits at both never overwrite each other', async () => {
   const { version } = (await ask(a, `/api/trips/${id}`)) as { version: number };
   const tries = await Promise.allSettled([a, b, a, b].map((at, i) => edit(at, version, `try ${i}`)));

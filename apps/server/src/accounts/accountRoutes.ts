@@ -11,6 +11,7 @@ import type { MessageStore } from '../messages/messageStore.js';
 import type { SheetNewsroom } from '../sheets/sheetNewsroom.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import type { TripStore } from '../trips/tripStore.js';
+import { MOST_VERSIONS } from '../trips/tripRequests.js';
 import { deleteRequest, passwordRequest } from './accountRequests.js';
 import { plainEmail } from './email.js';
 import { enterRoutes, wrongPassword, type EnterParts } from './enterRoutes.js';
@@ -101,6 +102,7 @@ export function accountRoutes(parts: AccountParts): Router {
         ...(await messages.kept(id)),
         incidents: await incidents.kept(id),
         removed: deletedAt === undefined ? await trips.removed(id, account.id) : [],
+        history: deletedAt === undefined ? await trips.history(id, account.id, MOST_VERSIONS) : [],
       });
     }
     const { id, email, name } = account;

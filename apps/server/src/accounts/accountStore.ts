@@ -34,14 +34,8 @@ export class AccountStore {
   constructor(private readonly source: DataSource) {}
 
   /** Make an account. The first one takes over trips from before there were accounts. */
-  async add({ email, name, passwordHash }: NewAccountRow): Promise<Account> {
-    const user = { id: randomUUID(), email, name, passwordHash, demo: false, createdAt: new Date() };
-    await inTransaction(this.source, async (manager) => {
-      const first = (await manager.countBy(UserRow, { demo: false })) === 0;
-      await insertUser(manager, user);
-      if (first) await adoptOwnerless(manager, user.id);
-    });
-    return asAccount(user);
+  async add(newAccount: NewAccountRow): Promise<Account> {
+    return inTransaction(this.source, (manager) => addAccount(manager, newAccount));
   }
 
   /**
@@ -108,11 +102,13 @@ export class AccountStore {
   }
 
   /** Make an account by the link that went to its address; undefined where it has one by now. */
-  async confirm(row: MailTokenRow): Promise<Account | undefined> {
-    const { affected } = await this.source.manager.delete(MailTokenRow, { tokenHash: row.tokenHash });
-    if (affected !== 1 || row.newAccount === null) return undefined;
-    if ((await this.byEmail(row.newAccount.email)) !== undefined) return undefined;
-    return this.add(row.newAccount);
+  async confirm({ tokenHash: hash, newAccount }: MailTokenRow): Promise<Account | undefined> {
+    return inTransaction(this.source, async (manager) => {
+      const { affected } = await manager.delete(MailTokenRow, { tokenHash: hash });
+      if (affected !== 1 || newAccount === null) return undefined;
+      const isThere = await manager.existsBy(UserRow, { email: newAccount.email });
+      return isThere ? undefined : addAccount(manager, newAccount);
+    });
   }
 
   /** Set a password by the link that went to its address: every session, and every other such link, ends. */
@@ -229,6 +225,17 @@ export class AccountStore {
     });
     return rows.map(({ createdAt, seenAt }) => ({ createdAt, seenAt }));
   }
+}
+
+async function addAccount(
+  manager: EntityManager,
+  { email, name, passwordHash }: NewAccountRow,
+): Promise<Account> {
+  const user = { id: randomUUID(), email, name, passwordHash, demo: false, createdAt: new Date() };
+  const first = (await manager.countBy(UserRow, { demo: false })) === 0;
+  await insertUser(manager, user);
+  if (first) await adoptOwnerless(manager, user.id);
+  return asAccount(user);
 }
 
 async function insertUser(manager: EntityManager, user: Omit<UserRow, never>): Promise<void> {

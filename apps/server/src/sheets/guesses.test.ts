@@ -1,6 +1,7 @@
 /** Guessed links: who guesses is slowed, who has one is never kept out, and a trusted proxy tells them apart. */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { aMark } from '../testing/marks.js';
 import { startTestServer, type TestServer } from '../testing/testServer.js';
 import { SHEET_HEADER } from './sheetRoutes.js';
 
@@ -47,4 +48,27 @@ test('nobody else’s word on where they come from counts', async () => {
   server = await startTestServer();
   for (let n = 0; n < 100; n += 1) await guess(n, `203.0.113.${n}`).expect(404);
   await guess(100, '203.0.113.200').expect(429);
+});
+
+test('a link that tells without end is held up by itself, and no other is', async () => {
+  server = await startTestServer();
+  const leader = await server.signUp('Olga');
+  const made = await leader.post('/api/trips/import').send(HUT).expect(201);
+  const { id } = made.body as { id: string };
+  const link = async (member: string): Promise<string> =>
+    ((await leader.post(`/api/trips/${id}/sheets/${member}/link`).expect(201)).body as { token: string })
+      .token;
+  const [loud, quiet] = [await link('eddy'), await link('joss')];
+  const tell = (token: string, count: number) =>
+    server
+      .visitor()
+      .post('/api/sheet/marks')
+      .set(SHEET_HEADER, token)
+      .send({ marks: Array.from({ length: count }, () => aMark()) });
+  for (let n = 0; n < 10; n += 1) await tell(loud, 100).expect(200);
+  await tell(loud, 1).expect(429);
+  await tell(quiet, 100).expect(200);
+  await ask(loud).expect(200);
+  await server.source.query('UPDATE sheet_marks SET received_at = ?', [new Date(Date.now() - 61_000)]);
+  await tell(loud, 1).expect(200);
 });

@@ -16,12 +16,16 @@ interface Known {
   readonly version: number;
   readonly links: string | null;
   readonly leaders: string | null;
+  /** Since when it is watched: whoever asked for that is about to follow it. */
+  readonly since: number;
 }
 
 export class NewsFollower {
   private readonly known = new Map<string, Known>();
-  /** Marks that were looked at, by number, and when: those behind the floor are not asked for again. */
-  private readonly looked = new Map<number, number>();
+  /** Marks above the floor that were looked at, by number. */
+  private readonly looked = new Set<number>();
+  /** The highest number that there was when, of the last seconds: what the oldest of them says is the floor. */
+  private readonly highest: { readonly at: number; readonly seq: number }[] = [];
   private floor: number | undefined;
   private timer: NodeJS.Timeout | undefined;
   private isAway = false;
@@ -41,10 +45,8 @@ export class NewsFollower {
       if (head !== undefined) this.known.set(tripId, head);
     }
     if (this.floor === undefined) {
-      const [row] = await this.source.query<{ last: string | null }[]>(
-        'SELECT MAX(seq) AS last FROM sheet_marks',
-      );
-      this.floor ??= Number(row!.last ?? 0);
+      const seq = await this.highestSeq();
+      this.floor ??= seq;
     }
     if (!this.isOver) this.timer ??= setTimeout(() => void this.look(), this.everyMs).unref();
   }
@@ -56,16 +58,20 @@ export class NewsFollower {
 
   private async look(): Promise<void> {
     const open = this.news.followed();
-    for (const id of this.known.keys()) if (!open.includes(id)) this.known.delete(id);
-    if (open.length === 0) {
+    const isOld = ({ since }: Known): boolean => Date.now() - since > LATE_MS;
+    for (const [id, known] of this.known) if (!open.includes(id) && isOld(known)) this.known.delete(id);
+    if (open.length === 0 && this.known.size === 0) {
       this.timer = undefined;
       this.floor = undefined;
+      this.highest.length = 0;
       this.looked.clear();
       return;
     }
     try {
-      await this.tellChanges(open);
-      await this.tellMarks(open);
+      if (open.length > 0) {
+        await this.tellChanges(open);
+        await this.tellMarks(open);
+      }
       if (this.isAway) this.logger.info('following other servers again');
       this.isAway = false;
     } catch (error) {
@@ -77,13 +83,22 @@ export class NewsFollower {
   }
 
   private async heads(ids: readonly string[]): Promise<readonly (Known & { readonly id: string })[]> {
-    return this.source.query(
+    const heads = await this.source.query<(Omit<Known, 'since'> & { readonly id: string })[]>(
       `SELECT t.id, t.version,
               (SELECT CONCAT_WS(' ', COUNT(*), MAX(created_at), MAX(seen_at)) FROM sheet_links WHERE trip_id = t.id) AS links,
               (SELECT GROUP_CONCAT(user_id, role ORDER BY user_id) FROM trip_leaders WHERE trip_id = t.id) AS leaders
        FROM trips t WHERE t.deleted_at IS NULL AND t.id IN (${ids.map(() => '?').join(', ')})`,
       [...ids],
     );
+    const since = Date.now();
+    return heads.map((head) => ({ ...head, since }));
+  }
+
+  private async highestSeq(): Promise<number> {
+    const [row] = await this.source.query<{ last: string | null }[]>(
+      'SELECT MAX(seq) AS last FROM sheet_marks',
+    );
+    return Number(row!.last ?? 0);
   }
 
   private async tellChanges(open: readonly string[]): Promise<void> {
@@ -92,8 +107,9 @@ export class NewsFollower {
     for (const id of open) {
       const [before, now] = [this.known.get(id), heads.get(id)];
       if (now === undefined) lost ||= before !== undefined;
-      if (now === undefined || before === undefined) continue;
+      if (now === undefined) continue;
       this.known.set(id, now);
+      if (before === undefined) continue;
       lost ||= now.leaders !== before.leaders;
       if (now.links !== before.links) this.news.publish(id, { kind: 'links' });
       const told = Math.max(before.version, this.news.toldVersion(id));
@@ -109,6 +125,7 @@ export class NewsFollower {
   }
 
   private async tellMarks(open: readonly string[]): Promise<void> {
+    this.highest.push({ at: Date.now(), seq: await this.highestSeq() });
     const rows = await this.source.query<
       (StoredMark & { readonly tripId: string; readonly memberId: string; readonly seq: string })[]
     >(
@@ -116,19 +133,16 @@ export class NewsFollower {
        WHERE seq > ? AND trip_id IN (${open.map(() => '?').join(', ')}) ORDER BY seq`,
       [this.floor ?? 0, ...open],
     );
-    const now = Date.now();
     for (const row of rows) {
       const seq = Number(row.seq);
       if (this.looked.has(seq)) continue;
-      this.looked.set(seq, now);
+      this.looked.add(seq);
       const mark = asMark(row);
       if (this.news.isTold(row.tripId, row.memberId, mark.id)) continue;
       this.news.publish(row.tripId, { kind: 'marks', memberId: row.memberId, marks: [mark] });
     }
-    for (const [seq, at] of this.looked) {
-      if (now - at < LATE_MS) continue;
-      this.floor = Math.max(this.floor ?? 0, seq);
-      this.looked.delete(seq);
-    }
+    while (this.highest[0] !== undefined && Date.now() - this.highest[0].at > LATE_MS)
+      this.floor = this.highest.shift()!.seq;
+    for (const seq of this.looked) if (seq <= (this.floor ?? 0)) this.looked.delete(seq);
   }
 }

@@ -14,6 +14,9 @@ import { endOf, endAfter, DAYS_AFTER_TRIP } from './linkEnd.js';
 
 /** No party tells so much: a device that does is broken. */
 const MOST_MARKS_OF_MEMBER = 5000;
+/** A phone that was without a network for days tells as much at once; more is no person. */
+const MOST_MARKS_A_MINUTE = 1000;
+const MINUTE_MS = 60_000;
 /** Looking again so soon is not written down. */
 const SEEN_EVERY_MS = 60_000;
 const MOST_SHEETS_KEPT = 400;
@@ -26,6 +29,8 @@ export interface OpenLink extends Holder {
   readonly expiresAt: Date;
   /** Marks of this member that are kept. */
   readonly known: number;
+  /** Of these, what came within the last minute. */
+  readonly lately: number;
   readonly openedAt: Date | null;
   readonly seenAt: Date | null;
 }
@@ -155,6 +160,8 @@ export class SheetStore {
   async tell(link: OpenLink, marks: readonly SheetMark[]): Promise<readonly KeptMark[]> {
     if (marks.some((m) => m.kind === 'answer'))
       throw new ApiError(400, 'invalid', 'Only a leader answers: a sheet tells of no answer.');
+    if (link.lately + marks.length > MOST_MARKS_A_MINUTE)
+      throw new ApiError(429, 'tooMany', 'This link tells too much at once. Try again in a minute.');
     await this.keep(link, marks, false, link.known);
     return this.marksOf(link);
   }
@@ -229,23 +236,25 @@ export class SheetStore {
         seenAt: Date | null;
         startDate: string;
         days: string;
-        known: string;
+        counts: string;
       }[]
     >(
       `SELECT l.trip_id AS tripId, l.member_id AS memberId, l.opened_at AS openedAt, l.seen_at AS seenAt,
               t.start_date AS startDate, (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
-              (SELECT COUNT(*) FROM sheet_marks k WHERE k.trip_id = l.trip_id AND k.member_id = l.member_id) AS known
+              (SELECT CONCAT(COUNT(*), ' ', COALESCE(SUM(k.received_at > ?), 0)) FROM sheet_marks k
+               WHERE k.trip_id = l.trip_id AND k.member_id = l.member_id) AS counts
        FROM sheet_links l
        JOIN trips t ON t.id = l.trip_id AND t.deleted_at IS NULL
        JOIN members m ON m.trip_id = l.trip_id AND m.id = l.member_id
        WHERE l.token_hash = ?`,
-      [tokenHash(token)],
+      [new Date(Date.now() - MINUTE_MS), tokenHash(token)],
     );
     if (found === undefined) throw goneLink();
-    const { startDate, days, known, ...link } = found;
+    const { startDate, days, counts, ...link } = found;
     const expiresAt = endAfter(startDate, Number(days));
     if (expiresAt.getTime() <= Date.now()) throw goneLink();
-    return { ...link, expiresAt, known: Number(known) };
+    const [known, lately] = counts.split(' ').map(Number) as [number, number];
+    return { ...link, expiresAt, known, lately };
   }
 }
 

@@ -1,7 +1,7 @@
 /** Who changed what in a trip, and the trip as it was: each change is kept with the edits that take it back. */
 import { promisify } from 'node:util';
 import { brotliCompress, brotliDecompress, constants } from 'node:zlib';
-import { LessThan, type EntityManager } from 'typeorm';
+import { IsNull, LessThan, Not, type EntityManager } from 'typeorm';
 import type { TripChange } from '@graft/core/api';
 import { applyEdits, diffTrip, type Trip, type TripEdit } from '@graft/core/trip';
 import { TripChangeRow } from '../database/entities.js';
@@ -104,5 +104,5 @@ export async function tripAt(
 
 /** Who changed what stays with the trip; what it was before goes after a while, as what was removed does. */
 export async function purgeChanges(manager: EntityManager, before: Date): Promise<void> {
-  await manager.update(TripChangeRow, { madeAt: LessThan(before) }, { back: null });
+  await manager.update(TripChangeRow, { madeAt: LessThan(before), back: Not(IsNull()) }, { back: null });
 }

@@ -13,7 +13,7 @@ import { PASSWORD } from './testing/testServer.js';
 const HUT = readFileSync(join(__dirname, '../../../data/demo/hut-roof.graft.json'), 'utf8');
 const CYCLES = IS_DEEP ? 1000 : 5;
 /** It is killed at some moment within so long. */
-const WITHIN_MS = 120;
+const WITHIN_MS = 250;
 
 let admin: DataSource;
 const name = `graft_kill_${randomBytes(6).toString('hex')}`;
@@ -37,6 +37,8 @@ async function kill({ child }: ServerProcess): Promise<void> {
 
 test(`nothing acknowledged is lost over ${CYCLES} kills`, async () => {
   let server = await startProcess(database.href);
+  // The next ones stand ready: starting takes longer than being killed.
+  const ready = Array.from({ length: 2 }, () => startProcess(database.href));
   const leader = await signUpAt(server.url, 'Ilse', PASSWORD);
   const post = async (path: string, body: string, headers = leader) => {
     const answer = await fetch(`${server.url}${path}`, { method: 'POST', headers, body });
@@ -78,7 +80,8 @@ test(`nothing acknowledged is lost over ${CYCLES} kills`, async () => {
     const ends = await Promise.allSettled([editing, ticking]);
     for (const end of ends)
       if (end.status === 'rejected') expect(String(end.reason)).toMatch(/fetch failed|terminated|aborted/);
-    server = await startProcess(database.href);
+    server = await ready.shift()!;
+    if (cycle + ready.length < CYCLES) ready.push(startProcess(database.href));
     const answer = await fetch(`${server.url}/api/trips/${id}`, { headers: leader });
     const stored = (await answer.json()) as { version: number; trip: { notes?: string } };
     const found = { version: stored.version, notes: stored.trip.notes ?? '' };
@@ -94,5 +97,5 @@ test(`nothing acknowledged is lost over ${CYCLES} kills`, async () => {
   const history = await fetch(`${server.url}/api/trips/${id}/history`, { headers: leader });
   const { changes } = (await history.json()) as { changes: { version: number }[] };
   expect(changes[0]!.version).toBe(acknowledged.version);
-  await kill(server);
+  for (const one of [server, ...(await Promise.all(ready))]) await kill(one);
 }, 3_600_000);

@@ -40,7 +40,8 @@ export class NewsFollower {
 
   /** From now on what is new of a trip is told to whoever follows it. */
   async watch(tripId: string): Promise<void> {
-    if (!this.known.has(tripId)) {
+    // What is known of a trip that nobody has open may be old.
+    if (!this.known.has(tripId) || !this.news.followed().includes(tripId)) {
       const [head] = await this.heads([tripId]);
       if (head !== undefined) this.known.set(tripId, head);
     }

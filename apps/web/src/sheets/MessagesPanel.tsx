@@ -102,6 +102,11 @@ export function MessagesPanel({ members, links, readOnly, silent }: Props) {
           {outcome(send.data, members)}
         </Text>
       )}
+      {readOnly && (
+        <Text fontSize="xs" color="fg.muted" pt="2">
+          Where members are reached is shown to leaders who may change the trip.
+        </Text>
+      )}
       <Box as="ul" listStyleType="none" aria-label="Members’ addresses">
         {members.map((member) => (
           <Recipient
@@ -148,6 +153,7 @@ function Recipient(props: {
         <Input
           size="xs"
           flex="1"
+          hidden={readOnly}
           value={text}
           readOnly={readOnly}
           placeholder="mail address or telephone"

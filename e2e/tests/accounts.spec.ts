@@ -59,9 +59,13 @@ test('a session that ends while a trip is edited loses nothing', async ({ page }
     buffer: Buffer.from(demoText('hut-roof')),
   });
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  // What it reads once its stream is open would tell the page before anybody typed.
+  const isOpen = page.waitForResponse((r) => r.url().endsWith('/sheets/events'));
+  const hasRead = isOpen.then(() => page.waitForResponse((r) => r.url().endsWith('/sheets')));
   await page.goto(stationUrl(page, 'people'));
   const name = page.locator('[data-cell="joss/name"]');
   await expect(name).toBeVisible();
+  await hasRead;
   // Ended elsewhere: this page does not know yet.
   const ended = await page.request.post(`${baseUrl()}/api/account/sign-out-everywhere`, {
     headers: { 'X-Graft-Request': '1' },

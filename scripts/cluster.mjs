@@ -3,8 +3,6 @@
  * and ticks a second; then a node is killed under load and comes back. Not part of the normal tests.
  */
 import { strict as assert } from 'node:assert';
-import { spawn } from 'node:child_process';
-import { once } from 'node:events';
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -13,9 +11,9 @@ import { ensureBuilt } from './lib/build.mjs';
 import { sizeSeen, startCluster, until } from './lib/galera.mjs';
 import { ensureNodePackages } from './lib/install.mjs';
 import { call, leaderAt, lost, percentile, underLoad } from './lib/load.mjs';
-import { ROOT } from './lib/paths.mjs';
 import { freePort } from './lib/processes.mjs';
-import { main, Refusal, say } from './lib/run.mjs';
+import { main, say } from './lib/run.mjs';
+import { startServer } from './lib/serverProcess.mjs';
 
 const LEADERS = 20;
 const MEASURE_MS = 15_000;
@@ -24,32 +22,15 @@ const CONFLICTS = 100;
 /** How long service may be away after a node was killed, as the issue of many machines promises. */
 const MOST_AWAY_MS = 10_000;
 
-async function startServer(databaseUrl) {
+async function serverAt(databaseUrl) {
   const port = await freePort();
-  const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      GRAFT_DATABASE_URL: databaseUrl,
-      GRAFT_PORT: String(port),
-    },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  const stop = await startServer({
+    ...process.env,
+    NODE_ENV: 'production',
+    GRAFT_DATABASE_URL: databaseUrl,
+    GRAFT_PORT: String(port),
   });
-  await new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Refusal(`the server ended with code ${code}`)));
-    child.on('message', (message) => {
-      if (message.kind === 'failed') reject(new Refusal(message.text));
-      if (message.kind === 'ready') resolve();
-    });
-  });
-  return {
-    url: `http://127.0.0.1:${port}`,
-    stop: async () => {
-      child.removeAllListeners('exit');
-      child.kill('SIGTERM');
-      await once(child, 'exit');
-    },
-  };
+  return { url: `http://127.0.0.1:${port}`, stop };
 }
 
 async function measure(count, folder) {
@@ -57,7 +38,7 @@ async function measure(count, folder) {
   const servers = [];
   try {
     // One after the other: the first brings the tables up to date.
-    for (const node of cluster.nodes) servers.push(await startServer(node.url));
+    for (const node of cluster.nodes) servers.push(await serverAt(node.url));
     const urls = servers.map((server) => server.url);
     const leaders = [];
     for (let i = 0; i < LEADERS; i += 1) leaders.push(await leaderAt(urls[i % urls.length]));

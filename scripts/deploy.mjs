@@ -37,8 +37,7 @@ await main(async () => {
     stops.push(mail.stop);
     const [port, tlsPort, plainPort] = [await freePort(), await freePort(), await freePort()];
     const url = `https://localhost:${tlsPort}`;
-    const server = await serverOf({ users, port, url, smtp: mail.url });
-    stops.push(server.stop);
+    stops.push(await serverOf({ users, port, url, smtp: mail.url }));
     stops.push(await behindNginx(join(folder, 'nginx'), { port, tlsPort, plainPort }));
     await clubTrip({ url, plainUrl: `http://localhost:${plainPort}`, mail, users });
     say('What deploy/ says works: sign-up by mail, sign-in, a link on a phone, stream, without a network.');

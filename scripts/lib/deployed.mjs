@@ -8,6 +8,7 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { findProgram } from './install.mjs';
 import { ROOT } from './paths.mjs';
 import { Refusal } from './run.mjs';
+import { serverProgram, startServer } from './serverProcess.mjs';
 
 const ofServer = createRequire(join(ROOT, 'apps/server/package.json'));
 const deployFile = (name) => readFileSync(join(ROOT, 'deploy', name), 'utf8');
@@ -96,16 +97,15 @@ function settings(name, own) {
   return { PATH: process.env.PATH, ...env, ...own };
 }
 
-/** Tables by their owner, then the server by the other user. */
+/** Tables by their owner, then the server by the other user. @returns how to stop it */
 export async function serverOf({ users, port, url, smtp }) {
-  const program = (name) => join(ROOT, `apps/server/dist/${name}.js`);
-  const tables = spawnSync(process.execPath, [program('tables')], {
+  const tables = spawnSync(process.execPath, [serverProgram('tables')], {
     env: settings('owner.env', { GRAFT_DATABASE_URL: users.owner }),
     encoding: 'utf8',
   });
   if (tables.status !== 0) throw new Refusal(`The tables could not be brought up to date: ${tables.stderr}`);
-  const child = spawn(process.execPath, [program('main')], {
-    env: settings('graft.env', {
+  return startServer(
+    settings('graft.env', {
       GRAFT_DATABASE_URL: users.rows,
       GRAFT_PORT: String(port),
       GRAFT_PUBLIC_URL: url,
@@ -113,22 +113,7 @@ export async function serverOf({ users, port, url, smtp }) {
       GRAFT_MESSAGES_URL: smtp,
       GRAFT_MAIL_FROM: 'Club walks <walks@example.org>',
     }),
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  });
-  await new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Refusal(`the server ended with code ${code}`)));
-    child.on('message', (message) => {
-      if (message.kind === 'failed') reject(new Refusal(message.text));
-      if (message.kind === 'ready') resolve();
-    });
-  });
-  return {
-    stop: async () => {
-      child.removeAllListeners('exit');
-      child.kill('SIGTERM');
-      await once(child, 'exit');
-    },
-  };
+  );
 }
 
 /** deploy/nginx.conf with a certificate that it made itself. @returns how to stop it */

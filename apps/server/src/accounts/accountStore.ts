@@ -13,14 +13,14 @@ import {
 } from '../database/entities.js';
 import { databaseCode, inTransaction } from '../database/transaction.js';
 import { ApiError } from '../http/apiError.js';
-import { DAY_MS } from '../time.js';
+import { DAY_MS, HOUR_MS } from '../time.js';
 import { hashPassword, isPassword } from './passwords.js';
 import { newToken, tokenHash } from './tokens.js';
 
 /** A session that is not used for this long has ended. */
 export const SESSION_DAYS = 30;
 /** How often a session in use is written down as seen. */
-const SEEN_EVERY_MS = 3_600_000;
+const SEEN_EVERY_MS = HOUR_MS;
 /** A browser is known for so long after somebody signed in from it. */
 export const KNOWN_BROWSER_DAYS = 180;
 const DEMO_EMAIL = 'demo@graft.invalid';

@@ -1,6 +1,7 @@
 /** Ways into an account: signing up and in, the demo, a new password for whoever forgot theirs. */
 import { Router, type Request, type Response } from 'express';
 import type { Account, AccountState } from '@graft/core/api';
+import type { MailTokenRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
 import { json, LARGEST } from '../http/body.js';
 import { machineOf, type Brakes, type Limit } from '../http/brakes.js';
@@ -73,6 +74,17 @@ export function enterRoutes(
       throw error;
     }
   };
+  const byMailLink = (
+    req: Asking,
+    token: string,
+    use: (row: MailTokenRow) => Promise<Account | undefined>,
+  ): Promise<Account> =>
+    brakes.look(ofMachine('link from a mail', req, 100), 15, async () => {
+      const row = await accounts.mailToken(token);
+      const account = row === undefined ? undefined : await use(row);
+      if (account === undefined) throw voidLink();
+      return account;
+    });
   const newAccounts = (req: Asking): Promise<void> =>
     brakes.allow(
       ofMachine('new account', req, 100),
@@ -101,13 +113,7 @@ export function enterRoutes(
 
   router.post('/confirm', form, async (req, res) => {
     const { token } = checked<{ token: string }>(tokenRequest, req.body);
-    const account = await brakes.look(ofMachine('link from a mail', req, 100), 15, async () => {
-      const row = await accounts.mailToken(token);
-      const made = row === undefined ? undefined : await accounts.confirm(row);
-      if (made === undefined) throw voidLink();
-      return made;
-    });
-    await enter(req, res, account);
+    await enter(req, res, await byMailLink(req, token, (row) => accounts.confirm(row)));
   });
 
   router.post('/sign-in', form, async (req, res) => {
@@ -149,13 +155,7 @@ export function enterRoutes(
   router.post('/reset', form, async (req, res) => {
     const { token, password } = checked<{ token: string; password: string }>(resetRequest, req.body);
     await refuseWeak('password', password, []);
-    const account = await brakes.look(ofMachine('link from a mail', req, 100), 15, async () => {
-      const row = await accounts.mailToken(token);
-      const found = row === undefined ? undefined : await accounts.reset(row, password);
-      if (found === undefined) throw voidLink();
-      return found;
-    });
-    await enter(req, res, account);
+    await enter(req, res, await byMailLink(req, token, (row) => accounts.reset(row, password)));
   });
 
   router.post('/demo', async (req, res) => {

@@ -4,6 +4,7 @@
  */
 import { STATUS_CODES } from 'node:http';
 import type { AnySchema } from 'yup';
+import { ERROR_CODES } from '@graft/core/api';
 import {
   jsonSchemaOf,
   tripJsonSchema,
@@ -74,17 +75,7 @@ const ERROR: JsonSchema = {
       properties: {
         code: {
           type: 'string',
-          enum: [
-            'invalid',
-            'notSignedIn',
-            'notFound',
-            'stale',
-            'tooLarge',
-            'tooMany',
-            'forbidden',
-            'unavailable',
-            'internal',
-          ],
+          enum: [...ERROR_CODES],
         },
         message: text,
         errors: {

@@ -8,10 +8,10 @@ import type { Request } from 'express';
 import ipaddr from 'ipaddr.js';
 import { LessThan, type DataSource } from 'typeorm';
 import { AttemptRow } from '../database/entities.js';
+import { MINUTE_MS } from '../time.js';
 import { ApiError } from './apiError.js';
 import { Line } from './line.js';
 
-const MINUTE_MS = 60_000;
 /** What was tried too often is tried once in so long. */
 const SPACING_MS = 1000;
 

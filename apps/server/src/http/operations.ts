@@ -1,5 +1,6 @@
 /** What the API does, route by route; a test holds it against the routes that there are. */
 import type { AnySchema } from 'yup';
+import { HISTORY_PAGE, TRIP_ROLES } from '@graft/core/api';
 import type { JsonSchema } from '@graft/core/formats';
 import { sheetMarksSchema } from '@graft/core/sheet';
 import {
@@ -57,7 +58,7 @@ const of = (fields: Readonly<Record<string, JsonSchema>>): JsonSchema => ({
 });
 const TRIP: JsonSchema = { $ref: '#/components/schemas/Trip' };
 const TRIP_FILE: JsonSchema = { $ref: '#/components/schemas/TripFile' };
-const ROLE: JsonSchema = { type: 'string', enum: ['owner', 'full', 'read'] };
+const ROLE: JsonSchema = { type: 'string', enum: [...TRIP_ROLES] };
 const STATE = of({
   account: {
     anyOf: [of({ id: text, email: text, name: text, demo: flag }), { type: 'null' }],
@@ -176,7 +177,7 @@ const TRIPS: readonly Operation[] = [
     body: editRequest,
     answer: of({ version: whole }),
   }),
-  session('get /api/trips/:id/history', 'Who changed what, newest first, 100 at a time', {
+  session('get /api/trips/:id/history', `Who changed what, newest first, ${HISTORY_PAGE} at a time`, {
     query: belowQuery,
     answer: of({
       changes: list(of({ version: whole, at: moment, by: text, what: text, canGoBack: flag })),

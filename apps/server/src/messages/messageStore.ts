@@ -128,20 +128,24 @@ export class MessageStore {
       kept: [] as string[],
       failed: [] as { memberId: string; reason: string }[],
     };
+    const links = new Map((await manager.findBy(SheetLinkRow, { tripId })).map((l) => [l.memberId, l]));
     let cut: ApiError | undefined;
     for (const memberId of memberIds) {
       const address = addresses.get(memberId);
-      const link = await manager.findOneBy(SheetLinkRow, { tripId, memberId });
-      const to = {
-        tripId,
-        memberId,
-        kind,
-        address: address ?? '',
-        sheet: memberSheet(stored.trip, memberId),
-      };
-      const what = address === undefined ? 'without' : whatFor(to, link, anew);
-      if (typeof what === 'string') {
-        answer[what].push(memberId);
+      const link = links.get(memberId);
+      const isLink = kind === 'link';
+      if (address === undefined || (!isLink && link === undefined)) {
+        answer.without.push(memberId);
+        continue;
+      }
+      if (isLink && link !== undefined && !anew) {
+        answer.kept.push(memberId);
+        continue;
+      }
+      const to = { tripId, memberId, kind, address, sheet: memberSheet(stored.trip, memberId) };
+      const told = isLink ? undefined : wordsFor(to, link!.toldSheet);
+      if (!isLink && told === undefined) {
+        answer.unchanged.push(memberId);
         continue;
       }
       // Once nobody carries messages the others need not wait for that to be found out again.
@@ -152,9 +156,9 @@ export class MessageStore {
       }
       try {
         const reason =
-          what.words === undefined
+          told === undefined
             ? await this.sendLink(userId, to, link, origin)
-            : await this.carry(userId, { ...to, words: what.words, sheet: what.told });
+            : await this.carry(userId, { ...to, ...told });
         if (reason === undefined) answer.sent.push(memberId);
         else answer.failed.push({ memberId, reason });
       } catch (error) {
@@ -171,7 +175,7 @@ export class MessageStore {
   private async sendLink(
     userId: string,
     to: Recipient,
-    before: SheetLinkRow | null,
+    before: SheetLinkRow | undefined,
     origin: string,
   ): Promise<string | undefined> {
     const { manager } = this.source;
@@ -182,7 +186,8 @@ export class MessageStore {
       reason = await this.carry(userId, { ...to, words: linkMessage(sheet, `${origin}/s/#${token}`) });
       return reason;
     } finally {
-      if (reason !== undefined && before === null) await manager.delete(SheetLinkRow, { tripId, memberId });
+      if (reason !== undefined && before === undefined)
+        await manager.delete(SheetLinkRow, { tripId, memberId });
       else if (reason !== undefined) await manager.save(before!);
     }
   }
@@ -255,18 +260,14 @@ function asMessage({ id, memberId, kind, channel, address, sentAt, state, reason
   };
 }
 
-/** What a member is told, without words a link of their own; or why nothing is. */
-function whatFor(
+/** What a member is told, and what they know of once they have it; undefined where there is nothing to tell. */
+function wordsFor(
   { kind, sheet }: Recipient,
-  link: SheetLinkRow | null,
-  anew: boolean,
-): 'kept' | 'without' | 'unchanged' | { readonly words?: MessageText; readonly told: MemberSheet } {
-  if (kind === 'link') return link === null || anew ? { told: sheet } : 'kept';
-  const told = link?.toldSheet ?? null;
-  if (link === null) return 'without';
-  if (told === null) return 'unchanged';
+  told: MemberSheet | null,
+): { readonly words: MessageText; readonly sheet: MemberSheet } | undefined {
+  if (told === null) return undefined;
   // A reminder tells nothing of what changed: that stays to be told.
-  if (kind === 'reminder') return { words: reminderMessage(sheet), told };
+  if (kind === 'reminder') return { words: reminderMessage(sheet), sheet: told };
   const words = changesMessage(told, sheet);
-  return words === undefined ? 'unchanged' : { words, told: sheet };
+  return words === undefined ? undefined : { words, sheet };
 }

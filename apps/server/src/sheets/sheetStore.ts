@@ -6,6 +6,7 @@ import { memberSheet, type KeptMark, type MemberSheet, type SheetMark } from '@g
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
+import { MINUTE_MS } from '../time.js';
 import { access, requireMember } from '../trips/access.js';
 import type { TripStore } from '../trips/tripStore.js';
 import { asMark, MARK_COLUMNS, type StoredMark } from './marks.js';
@@ -16,9 +17,8 @@ import { endOf, endAfter, DAYS_AFTER_TRIP } from './linkEnd.js';
 const MOST_MARKS_OF_MEMBER = 5000;
 /** A phone that was without a network for days tells as much at once; more is no person. */
 const MOST_MARKS_A_MINUTE = 1000;
-const MINUTE_MS = 60_000;
 /** Looking again so soon is not written down. */
-const SEEN_EVERY_MS = 60_000;
+const SEEN_EVERY_MS = MINUTE_MS;
 const MOST_SHEETS_KEPT = 400;
 
 interface Holder {

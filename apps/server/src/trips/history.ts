@@ -2,7 +2,7 @@
 import { promisify } from 'node:util';
 import { brotliCompress, brotliDecompress, constants } from 'node:zlib';
 import { IsNull, LessThan, Not, type EntityManager } from 'typeorm';
-import type { TripChange } from '@graft/core/api';
+import { HISTORY_PAGE, type TripChange } from '@graft/core/api';
 import { applyEdits, diffTrip, type Trip, type TripEdit } from '@graft/core/trip';
 import { TripChangeRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
@@ -13,7 +13,6 @@ const decompress = promisify(brotliDecompress);
 const QUICKLY = { params: { [constants.BROTLI_PARAM_QUALITY]: 3 } };
 /** Going back takes all changes since: so many bytes of them, compressed, are a second's work. */
 const MOST_BYTES_BACK = 4_000_000;
-const PAGE = 100;
 
 export async function noteChange(
   manager: EntityManager,
@@ -45,7 +44,7 @@ export async function listChanges(
   >(
     `SELECT version, made_at AS madeAt, made_by AS madeBy, what, LENGTH(back) AS bytes
      FROM trip_changes WHERE trip_id = ? AND version < ? ORDER BY version DESC LIMIT ?`,
-    [tripId, below, PAGE],
+    [tripId, below, HISTORY_PAGE],
   );
   let bytes = await bytesSince(manager, tripId, current, (rows[0]?.version ?? 0) + 1);
   return rows.map((row, i) => {

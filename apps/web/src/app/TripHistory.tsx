@@ -1,14 +1,11 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { TripChange } from '@graft/core/api';
+import { HISTORY_PAGE, type TripChange } from '@graft/core/api';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { LOCALE } from '../shared/locale';
 import { useTripCommands } from '../shared/TripProvider';
-
-/** As many as the server tells at a time. */
-const PAGE = 100;
 
 const dayOf = (at: string): string => new Date(at).toLocaleDateString(LOCALE, { dateStyle: 'full' });
 const timeOf = (at: string): string => new Date(at).toLocaleTimeString(LOCALE, { timeStyle: 'short' });
@@ -30,7 +27,7 @@ export function TripHistory({ onDone }: { onDone: () => void }) {
     queryKey: ['history', id],
     queryFn: ({ pageParam }) => api.history(id, pageParam),
     initialPageParam: undefined as number | undefined,
-    getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)?.version),
+    getNextPageParam: (last) => (last.length < HISTORY_PAGE ? undefined : last.at(-1)?.version),
     gcTime: 0,
     staleTime: 0,
   });

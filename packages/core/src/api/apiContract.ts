@@ -100,16 +100,18 @@ export interface ScaleInfo {
   readonly simulated: boolean;
 }
 
-export type ErrorCode =
-  | 'invalid'
-  | 'notSignedIn'
-  | 'notFound'
-  | 'stale'
-  | 'tooLarge'
-  | 'tooMany'
-  | 'forbidden'
-  | 'unavailable'
-  | 'internal';
+export const ERROR_CODES = [
+  'invalid',
+  'notSignedIn',
+  'notFound',
+  'stale',
+  'tooLarge',
+  'tooMany',
+  'forbidden',
+  'unavailable',
+  'internal',
+] as const;
+export type ErrorCode = (typeof ERROR_CODES)[number];
 
 /** The one shape of every error answer. */
 export interface ErrorBody {
@@ -150,6 +152,8 @@ export interface OpenedSheet {
   readonly marks: readonly KeptMark[];
 }
 
+/** So many changes are told at a time. */
+export const HISTORY_PAGE = 100;
 /** One change of a trip. */
 export interface TripChange {
   /** The version that it led to. */

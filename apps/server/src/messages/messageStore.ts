@@ -134,12 +134,9 @@ export class MessageStore {
       const address = addresses.get(memberId);
       const link = links.get(memberId);
       const isLink = kind === 'link';
-      if (address === undefined || (!isLink && link === undefined)) {
-        answer.without.push(memberId);
-        continue;
-      }
-      if (isLink && link !== undefined && !anew) {
-        answer.kept.push(memberId);
+      const spared = sparedAs(isLink, link, anew);
+      if (address === undefined || spared !== undefined) {
+        answer[address === undefined ? 'without' : spared!].push(memberId);
         continue;
       }
       const to = { tripId, memberId, kind, address, sheet: memberSheet(stored.trip, memberId) };
@@ -258,6 +255,16 @@ function asMessage({ id, memberId, kind, channel, address, sentAt, state, reason
     state,
     ...(reason === null ? {} : { reason }),
   };
+}
+
+/** Who is sent nothing, whatever their sheet says: who has their link, and who has none to tell changes for. */
+function sparedAs(
+  isLink: boolean,
+  link: SheetLinkRow | undefined,
+  anew: boolean,
+): 'kept' | 'without' | undefined {
+  if (!isLink) return link === undefined ? 'without' : undefined;
+  return link === undefined || anew ? undefined : 'kept';
 }
 
 /** What a member is told, and what they know of once they have it; undefined where there is nothing to tell. */

@@ -30,5 +30,7 @@ export default defineConfig({
     contextOptions: { reducedMotion: LOOK.reducedMotion },
     launchOptions: { executablePath: '/usr/bin/chromium-headless-shell', args: CHROMIUM_ARGS },
     screenshot: 'only-on-failure',
+    // Each test's browser would load all of the program to keep it; tests without a network say that they want it.
+    serviceWorkers: 'block',
   },
 });

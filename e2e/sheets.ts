@@ -4,7 +4,7 @@ import type { SheetProgress } from '@graft/core/api';
 import type { KeptMark } from '@graft/core/sheet';
 import { baseUrl, callApi } from './support';
 
-const PHONE = { viewport: { width: 390, height: 844 } };
+const PHONE = { viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' } as const;
 
 export async function newLink(trip: string, member: string): Promise<string> {
   const answer = await callApi(`/trips/${trip}/sheets/${member}/link`, { method: 'POST' });

@@ -1,27 +1,75 @@
 import { readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Manifest } from 'vite';
-import { VitePWA } from 'vite-plugin-pwa';
+import { VitePWA, type VitePWAOptions } from 'vite-plugin-pwa';
 
 const SHEET = 's/index.html';
 
-/** Built files that members' sheets are made of: what their page names, and what those name. */
-function sheetFiles(): ReadonlySet<string> {
+/** Built files that a page is made of: what it names, and what those name. */
+function filesOf(page: string): ReadonlySet<string> {
   const manifest = JSON.parse(readFileSync('dist/.vite/manifest.json', 'utf8')) as Manifest;
-  const files = new Set([SHEET, 'graft.svg']);
+  const files = new Set([page, 'graft.svg']);
   const add = (key: string): void => {
     const chunk = manifest[key];
     if (chunk === undefined || files.has(chunk.file)) return;
     for (const file of [chunk.file, ...(chunk.css ?? []), ...(chunk.assets ?? [])]) files.add(file);
     for (const name of [...(chunk.imports ?? []), ...(chunk.dynamicImports ?? [])]) add(name);
   };
-  add(SHEET);
+  add(page);
   return files;
 }
+
+type Workbox = VitePWAOptions['workbox'];
+/** What the service workers of both programs have in common. */
+const KEPT = {
+  inlineWorkboxRuntime: true,
+  sourcemap: false,
+  modifyURLPrefix: { '': '/' },
+  // Names of assets tell their contents.
+  dontCacheBustURLsMatching: /^\/?assets\//,
+} satisfies Partial<Workbox>;
+
+/** The solver of linear programs is the largest file, bytes. */
+const LARGEST_FILE = 4_000_000;
+/** What nobody needs without a network: the demo's data. */
+const NOT_KEPT = 'assets/*.graft-*.json';
 
 export default defineConfig({
   plugins: [
     react(),
+    // The leader's program opens without a network, with its engines. A new version waits until nobody uses the old one
+    // or somebody takes it: a page never finds files of another version than its own.
+    VitePWA({
+      filename: 'sw.js',
+      scope: '/',
+      injectRegister: false,
+      includeManifestIcons: false,
+      manifest: {
+        name: 'Graft',
+        short_name: 'Graft',
+        description: 'Shares a party’s kit by carry limits and plans what rides where in each pack.',
+        start_url: '/trips',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#ece9e1',
+        theme_color: '#1f3a31',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        ...KEPT,
+        cacheId: 'graft-leader',
+        maximumFileSizeToCacheInBytes: LARGEST_FILE,
+        globPatterns: ['index.html', '*.svg', '*.png', 'assets/*.{js,css,woff2,wasm}'],
+        globIgnores: [NOT_KEPT],
+        navigateFallback: '/index.html',
+        // Answers of the server and members' sheets are no pages of this program.
+        navigateFallbackDenylist: [/^\/(api|s|stand-ins)\//],
+      },
+    }),
     // A member's sheet opens without a network: its service worker keeps its page and what that is made of. What members
     // read and tell is kept by the page itself.
     VitePWA({
@@ -31,20 +79,16 @@ export default defineConfig({
       manifest: false,
       includeManifestIcons: false,
       workbox: {
+        ...KEPT,
         cacheId: 'graft-sheet',
-        inlineWorkboxRuntime: true,
-        sourcemap: false,
         skipWaiting: true,
         clientsClaim: true,
         globPatterns: [SHEET, 'graft.svg', 'assets/*.{js,css,woff2}'],
-        modifyURLPrefix: { '': '/' },
-        // Names of assets tell their contents.
-        dontCacheBustURLsMatching: /^\/?assets\//,
         navigateFallback: `/${SHEET}`,
         navigateFallbackAllowlist: [/^\/s\//],
         manifestTransforms: [
           (entries) => {
-            const files = sheetFiles();
+            const files = filesOf(SHEET);
             return { manifest: entries.filter(({ url }) => files.has(url.replace(/^\//, ''))), warnings: [] };
           },
         ],
@@ -58,6 +102,12 @@ export default defineConfig({
     // Component library, router and queries are the first load, about 180 kB compressed.
     chunkSizeWarningLimit: 700,
     // Members' sheets are a small program of their own.
-    rolldownOptions: { input: { main: 'index.html', sheet: SHEET } },
+    rolldownOptions: {
+      input: { main: 'index.html', sheet: SHEET },
+      // The component library's recipes are data: what is not used of them is left out.
+      treeshake: {
+        manualPureFunctions: ['defineConfig', 'defineRecipe', 'defineSlotRecipe', 'createAnatomy'],
+      },
+    },
   },
 });

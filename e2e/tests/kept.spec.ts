@@ -37,7 +37,7 @@ test('a change that could not be sent is there when the tab was closed, and goes
   await page.route('**/edits', (route) => route.abort());
   await page.getByRole('button', { name: 'Remove Eddy', exact: true }).click();
   await page.getByRole('button', { name: 'Remove from the trip' }).click();
-  await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
+  await expect(page.getByText(/kept on this device and sent as soon as/)).toBeVisible();
   await page.close();
   const again = await context.newPage();
   await openStation(again, id, 'people');

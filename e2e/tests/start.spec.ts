@@ -35,7 +35,7 @@ test('killed in mid-use, server and database: the next start loses nothing ackno
   await page.keyboard.press('Control+a');
   await page.keyboard.type('Josh');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Not saved yet: the server does not answer');
+  await expect(page.getByRole('status', { name: 'Network' })).toContainText('No answer from the server.');
   await expect(name).toHaveText('Josh');
 
   const second = await startGraft(stateDir, ['--port', port, '--empty']);

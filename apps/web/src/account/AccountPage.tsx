@@ -4,7 +4,9 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { LEAST_PASSWORD_LENGTH } from '@graft/core/api';
 import { useAccountSession } from '../shared/AccountProvider';
-import { forgetSessions } from '../shared/keptSession';
+import { leaveDevice, signOut as signOutHere } from '../device/keptAccount';
+import { listTrips } from '../device/keptTrips';
+import { DevicePart, UnsentWarning } from '../device/DevicePart';
 import { api, ApiProblem } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { AccountField } from './AccountField';
@@ -34,10 +36,13 @@ export function AccountPage() {
   const { account, enter } = useAccountSession();
   const navigate = useNavigate();
   const leave = { onSuccess: (state: Parameters<typeof enter>[0]) => (enter(state), void navigate('/')) };
-  const signOut = useMutation({ mutationFn: () => api.signOut().finally(forgetSessions), ...leave });
+  const signOut = useMutation({ mutationFn: signOutHere, ...leave });
   const everywhere = useMutation({
-    mutationFn: () => api.signOutEverywhere().finally(forgetSessions),
-    ...leave,
+    mutationFn: () => api.signOutEverywhere(),
+    onSuccess: async (state) => {
+      await leaveDevice();
+      leave.onSuccess(state);
+    },
   });
   if (account === null || account === undefined) return null;
   return (
@@ -53,6 +58,7 @@ export function AccountPage() {
       </Text>
       <Part title="Sessions">
         <Text mb="3">A session ends after 30 days without use, or when you end it.</Text>
+        <UnsentWarning />
         <Flex gap="3" wrap="wrap">
           <Button size="sm" onClick={() => signOut.mutate()}>
             Sign out
@@ -62,6 +68,9 @@ export function AccountPage() {
           </Button>
         </Flex>
         <Problem error={signOut.error ?? everywhere.error} />
+      </Part>
+      <Part title="On this device">
+        <DevicePart />
       </Part>
       {!account.demo && <ChangePassword />}
       <Part title="My data">
@@ -75,7 +84,11 @@ export function AccountPage() {
           </a>
         </Button>
       </Part>
-      <DeleteAccount email={account.email} demo={account.demo} onGone={leave.onSuccess} />
+      <DeleteAccount
+        email={account.email}
+        demo={account.demo}
+        onGone={(state) => void leaveDevice().then(() => leave.onSuccess(state))}
+      />
     </Box>
   );
 }
@@ -135,7 +148,7 @@ function DeleteAccount({
   onGone: (state: Parameters<ReturnType<typeof useAccountSession>['enter']>[0]) => void;
 }) {
   const [typed, setTyped] = useState({ email: '', password: '' });
-  const trips = useQuery({ queryKey: ['trips'], queryFn: api.trips });
+  const trips = useQuery({ queryKey: ['trips'], queryFn: listTrips });
   const owned = trips.data?.filter((t) => t.role === 'owner').length ?? 0;
   const remove = useMutation({ mutationFn: () => api.deleteAccount(typed), onSuccess: onGone });
   return (

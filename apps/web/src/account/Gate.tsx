@@ -1,8 +1,12 @@
+import { lazy, Suspense } from 'react';
 import { Box, Text } from '../theme/chakra';
 import { Outlet } from 'react-router';
+import { NewVersion } from '../device/NewVersion';
+import { useSending } from '../device/useSending';
 import { useAccountSession } from '../shared/AccountProvider';
 import { ErrorList } from '../shared/ErrorList';
-import { WelcomePage } from '../welcome/WelcomePage';
+
+const WelcomePage = lazy(() => import('../welcome/WelcomePage'));
 
 /**
  * Lets in who is signed in; the address stays, so that signing in leads on to where one wanted to go. What was open
@@ -11,8 +15,10 @@ import { WelcomePage } from '../welcome/WelcomePage';
 export function Gate() {
   const { account, ended } = useAccountSession();
   const inside = account !== undefined && account !== null;
+  useSending(inside);
   return (
     <>
+      <NewVersion />
       <Box hidden={!inside} display={inside ? 'contents' : undefined}>
         {(inside || ended) && <Outlet />}
       </Box>
@@ -31,7 +37,9 @@ function Door() {
             Your session has ended. Sign in again: what you changed is still here.
           </Box>
         )}
-        <WelcomePage />
+        <Suspense fallback={null}>
+          <WelcomePage />
+        </Suspense>
       </>
     );
   }

@@ -10,7 +10,7 @@ import { copyText } from '../shared/copyText';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { PlainDialog } from '../shared/PlainDialog';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import { ROLE_WORDS } from '../shared/words';
 
 /** Who leads this trip; its owner invites by link, changes parts and takes out. */

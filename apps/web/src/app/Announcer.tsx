@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useLimits } from '../shared/useLimits';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRecentFigures } from '../shared/usePlanFigures';
 import { Box } from '../theme/chakra';
 

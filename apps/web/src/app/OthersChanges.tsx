@@ -13,7 +13,7 @@ import {
 import type { SetAside } from '@graft/core/formats';
 import { Box, Button, Flex, Text, type ButtonProps } from '../theme/chakra';
 import { copyText } from '../shared/copyText';
-import { useSaving, useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 import { Strip } from './Strip';
 

@@ -4,7 +4,7 @@ import { removeMember } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { RemovedNotice } from './RemovedParts';
 
 const hut = demoTrip('hut-roof');

@@ -6,7 +6,7 @@ import { bringBack, isBack, takenAway, type TakenAway } from '@graft/core/schema
 import type { Trip } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
-import { useTrip, useTripCommands } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/tripContext';
 import { Strip } from './Strip';
 
 /** Says what a change has just taken out of the trip, and brings it back in one click. */

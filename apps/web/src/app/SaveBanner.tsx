@@ -1,6 +1,6 @@
 import { Box, Button } from '../theme/chakra';
 import { exportTrip } from '../shared/download';
-import { useReadOnly, useSaving, useTrip } from '../shared/TripProvider';
+import { useReadOnly, useSaving, useTrip } from '../shared/tripContext';
 import { ErrorList } from '../shared/ErrorList';
 import { Strip } from './Strip';
 
@@ -19,16 +19,10 @@ export function SaveBanner() {
       </Strip>
     );
   }
-  if (save.kind === 'idle' || save.kind === 'sending') return null;
+  if (save.kind !== 'stale' && save.kind !== 'refused') return null;
   return (
     <Strip>
       <Box flex="1">
-        {save.kind === 'unreachable' && (
-          <ErrorList
-            title="Not saved yet: the server does not answer. Your changes are kept in this browser and sent again every 2 seconds."
-            errors={[]}
-          />
-        )}
         {save.kind === 'stale' && (
           <ErrorList
             title={`${save.message} What you changed is still here: export it as a file if you want to keep it, then load the newer state.`}

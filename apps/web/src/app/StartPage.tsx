@@ -6,7 +6,7 @@ import { TEMPLATES } from '@graft/core/trip';
 import { TextEntry } from '../shared/FieldEntry';
 import { useLibrary } from '../shared/useLibrary';
 import { readNumber } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { Door } from '../trips/Doors';
 import { EmptyPreview, ListPreview, TemplatePreview } from './StartPreviews';

@@ -8,7 +8,7 @@ import { isOverloaded, type ShareFigures } from '@graft/core/share';
 import { allPieces, isNoPack, packOf, type FairnessSchoolId, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { useSuggestions } from '../shared/useSuggestions';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';

@@ -16,11 +16,12 @@ import {
 import { memo, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { LeadersDialog } from '../account/LeadersDialog';
+import { useReachable } from '../device/network';
 import { useAccountSession } from '../shared/AccountProvider';
 import { tripDates } from '../shared/dates';
 import { exportTrip } from '../shared/download';
 import { usePreferences } from '../shared/preferences';
-import { useSaving, useTrip, useTripCommands } from '../shared/TripProvider';
+import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
 import { PlainDialog } from '../shared/PlainDialog';
 import { KeysDialog } from './KeysDialog';
 import { RemovedList } from './RemovedParts';
@@ -85,9 +86,10 @@ const Title = memo(function Title({ name, dates }: { name: string; dates: string
 
 function Saved() {
   const { unsaved } = useSaving();
+  const reachable = useReachable();
   return (
     <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite" whiteSpace="nowrap">
-      {unsaved ? 'Saving …' : 'Saved'}
+      {unsaved ? (reachable ? 'Saving …' : 'Kept here') : 'Saved'}
     </Text>
   );
 }

@@ -5,7 +5,7 @@ import { HISTORY_PAGE, type TripChange } from '@graft/core/api';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { LOCALE } from '../shared/locale';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 
 const dayOf = (at: string): string => new Date(at).toLocaleDateString(LOCALE, { dateStyle: 'full' });
 const timeOf = (at: string): string => new Date(at).toLocaleTimeString(LOCALE, { timeStyle: 'short' });

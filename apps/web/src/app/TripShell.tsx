@@ -1,17 +1,22 @@
 import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { Suspense, useEffect, useRef } from 'react';
 import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
 import { isBlank } from '@graft/core/lists';
-import { api, ApiProblem } from '../shared/api';
+import { isUnreached } from '../device/answers';
+import { openTrip } from '../device/openTrip';
+import { useOpenHere } from '../device/openHere';
+import { ApiProblem } from '../shared/api';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
-import { TripProvider, useTrip } from '../shared/TripProvider';
+import { TripProvider } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { ErrorList } from '../shared/ErrorList';
 import { Announcer } from './Announcer';
 import { MissingStrip } from './MissingStrip';
 import { RemovedNotice } from './RemovedParts';
 import { RunStrip } from './RunStrip';
 import { OthersChanges } from './OthersChanges';
+import { NetworkStrip } from './NetworkStrip';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
@@ -23,18 +28,30 @@ export function TripShell() {
   // Always the server's newest state when a trip is opened: the session inside goes on from there.
   const query = useQuery({
     queryKey: ['trip', tripId],
-    queryFn: () => api.trip(tripId),
+    queryFn: () => openTrip(tripId),
     gcTime: 0,
     staleTime: Infinity,
   });
   if (query.isError) {
     const missing = query.error instanceof ApiProblem && query.error.status === 404;
+    const unreached = isUnreached(query.error);
     return (
       <Box maxW="34rem" mx="auto" p="10">
         <Heading fontFamily="heading" mb="3">
-          {missing ? 'This trip does not exist' : 'The trip could not be loaded'}
+          {missing
+            ? 'This trip does not exist'
+            : unreached
+              ? 'This trip is not on this device'
+              : 'The trip could not be loaded'}
         </Heading>
-        <ErrorList title={query.error.message} errors={[]} />
+        <ErrorList
+          title={
+            unreached
+              ? 'The server does not answer. Open the trip once with a network: from then on it opens without one.'
+              : query.error.message
+          }
+          errors={[]}
+        />
         <Link asChild mt="4" textDecoration="underline">
           <RouterLink to="/trips">All trips</RouterLink>
         </Link>
@@ -49,7 +66,7 @@ export function TripShell() {
     );
   }
   return (
-    <TripProvider key={`${tripId} ${query.dataUpdatedAt}`} stored={query.data}>
+    <TripProvider key={`${tripId} ${query.dataUpdatedAt}`} opened={query.data}>
       <PlanFiguresProvider>
         <TripFrame />
       </PlanFiguresProvider>
@@ -67,7 +84,8 @@ export function FirstStation() {
 const WORK = 'work';
 
 function TripFrame() {
-  const { trip } = useTrip();
+  const { id, trip } = useTrip();
+  useOpenHere(id);
   const work = useRef<HTMLDivElement>(null);
   useKeptFocus(work);
   useEffect(() => {
@@ -91,13 +109,16 @@ function TripFrame() {
       <TopBar />
       <StationLine />
       <MissingStrip />
+      <NetworkStrip />
       <SaveBanner />
       <OthersChanges />
       <RunStrip />
       <RemovedNotice />
       <Announcer />
       <Flex ref={work} as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
-        <Outlet />
+        <Suspense fallback={null}>
+          <Outlet />
+        </Suspense>
       </Flex>
     </Flex>
   );

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { planStow } from '@graft/core/stow';
 import { placeThing, type Stow, type Trip } from '@graft/core/trip';
 import { RunStrip } from './RunStrip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
 import { runStows } from '../workers/engine';

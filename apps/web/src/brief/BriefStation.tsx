@@ -5,7 +5,7 @@ import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWate
 import type { Trip } from '@graft/core/trip';
 import { FullStation } from '../shared/FullStation';
 import { EditableTable } from '../shared/table/EditableTable';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { DayProblems } from './DayProblems';
 import { Fold } from '../shared/Fold';
 import { Effort } from './Effort';

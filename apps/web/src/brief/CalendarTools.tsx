@@ -12,7 +12,7 @@ import { FileButton } from '../shared/FileButton';
 import { PlainDialog } from '../shared/PlainDialog';
 import { saveCalendar } from '../shared/saveCalendar';
 import { useFileReading } from '../shared/useFileReading';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 
 interface Found extends CalendarEvents {

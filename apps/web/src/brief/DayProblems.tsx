@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMemo } from 'react';
 import { dayCures, type DayLength } from '@graft/core/route';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 
 /** Days too long for the slowest member, each with what would cure it, cheapest first. */

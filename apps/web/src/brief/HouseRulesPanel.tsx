@@ -4,7 +4,7 @@ import { PACKING_SCHOOL_IDS } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { HouseRuleChoices } from '../shared/HouseRuleChoices';
 import { setField } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 /** The trip's house rules. */
 export function HouseRulesPanel() {

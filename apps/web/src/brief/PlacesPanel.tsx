@@ -15,7 +15,7 @@ import { checkItem, choiceColumn, quantityColumn, textColumn } from '../shared/f
 import { digitsShown, formatMass, parseQuantity, unitShown } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { optionsOf, RELIANCE_WORDS, WAYPOINT_WORDS } from '../shared/words';
 import { useInUnits } from '../shared/useInUnits';
 import { usePreferences } from '../shared/preferences';

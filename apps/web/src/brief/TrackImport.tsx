@@ -9,7 +9,7 @@ import { readTrack } from '../workers/track';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { RunProgress } from '../shared/RunProgress';
 import { Refused } from '../shared/runs';

@@ -18,7 +18,7 @@ import { checkItem, choiceColumn, textColumn } from '../shared/fields';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber, setField, takeQuantity } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { FOOD_STORAGE_WORDS, optionsOf, SUPPLY_WORDS } from '../shared/words';
 import { CalendarTools } from './CalendarTools';
 import { useInUnits, useQuantities } from '../shared/useInUnits';

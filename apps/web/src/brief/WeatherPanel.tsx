@@ -12,7 +12,7 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { ErrorList } from '../shared/ErrorList';
 import { checkItem, numberColumn, quantityColumn, yesNoColumn } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
-import { useSaving, useTrip } from '../shared/TripProvider';
+import { useSaving, useTrip } from '../shared/tripContext';
 import { Why } from '../shared/Why';
 import { useInUnits } from '../shared/useInUnits';
 

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { plannedActual, type PlannedActualMember } from '@graft/core/debrief';
 import { formatMass, massDigits } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { paint } from '../theme/system';
 

@@ -1,7 +1,7 @@
 import { Box, Text } from '../theme/chakra';
 import { chores, setChoreDone, type ChoreKind } from '@graft/core/debrief';
 import { dateWords, today } from '../shared/dates';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const KIND_WORDS: Readonly<Record<ChoreKind, string>> = {
   return: 'Give back',

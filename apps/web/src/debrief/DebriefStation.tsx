@@ -5,7 +5,7 @@ import { dateWords, today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { Tabs } from '../shared/Tabs';
 import { NobodyYet } from '../shared/NobodyYet';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useLibrary } from '../shared/useLibrary';
 import { ArchiveView } from './ArchiveView';
 import { ChoresView } from './ChoresView';

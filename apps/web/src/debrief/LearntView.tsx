@@ -10,7 +10,7 @@ import { ErrorList } from '../shared/ErrorList';
 import { Fold } from '../shared/Fold';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useSuggestions } from '../shared/useSuggestions';
 import { useInUnits } from '../shared/useInUnits';
 

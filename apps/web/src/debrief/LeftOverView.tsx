@@ -4,7 +4,7 @@ import type { Leftover } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { WaterTaken } from '../shared/WaterTaken';
 import { useQuantities } from '../shared/useInUnits';
 

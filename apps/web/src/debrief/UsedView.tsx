@@ -14,7 +14,7 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';
 import { SideBox } from '../shared/SideBox';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const FATE_WORDS: Readonly<Record<ThingFate, string>> = {
   used: 'used',

@@ -7,7 +7,7 @@ import { LibraryDialog } from './LibraryDialog';
 import type { Adding } from './kitScopes';
 import { CsvDialog } from './CsvDialog';
 import type { LeaderLibrary } from '../shared/useLibrary';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { PlainDialog } from '../shared/PlainDialog';
 
 interface Props {

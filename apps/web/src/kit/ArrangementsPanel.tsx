@@ -12,7 +12,7 @@ import {
 } from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { Select } from '../shared/Select';
 import { typeInstead } from '../shared/typeInstead';
 

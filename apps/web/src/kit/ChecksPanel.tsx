@@ -11,7 +11,7 @@ import type { Member } from '@graft/core/trip';
 import { formatMassChange } from '@graft/core/units';
 import { Fold } from '../shared/Fold';
 import { usePreferences } from '../shared/preferences';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { useInUnits } from '../shared/useInUnits';
 

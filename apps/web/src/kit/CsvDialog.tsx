@@ -14,7 +14,7 @@ import {
 import type { Trip } from '@graft/core/trip';
 import { download } from '../shared/download';
 import { FileButton } from '../shared/FileButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useSame } from '../shared/useSame';
 import { startCsv, type CsvWorker } from '../workers/csv';
 import type { CsvChoice, CsvHead } from '../workers/csvReader';

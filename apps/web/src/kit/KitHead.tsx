@@ -4,7 +4,7 @@ import { Select } from '../shared/Select';
 import type { Member } from '@graft/core/trip';
 import { Plus } from 'lucide-react';
 import { memo } from 'react';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import type { View } from './kitColumns';
 import { VIEWS } from './kitColumns';
 import { ADDING, SCOPES, type Adding } from './kitScopes';

@@ -20,7 +20,7 @@ import { checkItem } from '../shared/fields';
 import { InlineName } from '../shared/InlineName';
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
-import { useTrip, useTripCommands } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/tripContext';
 import { useSame } from '../shared/useSame';
 import { counted } from '../shared/words';
 import { Why } from '../shared/Why';

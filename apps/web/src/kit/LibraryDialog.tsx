@@ -6,7 +6,7 @@ import { giveEach, giveGroup, giveKit } from '@graft/core/lists';
 import type { Member, Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import type { useLibrary } from '../shared/useLibrary';
 import { PURPOSE_WORDS } from '../shared/words';
 

@@ -12,7 +12,7 @@ import {
   type Target,
 } from '@graft/core/lists';
 import type { Trip } from '@graft/core/trip';
-import { useReadOnly, useTrip, useTripCommands } from '../shared/TripProvider';
+import { useReadOnly, useTrip, useTripCommands } from '../shared/tripContext';
 import { useDraft } from '../shared/useDraft';
 import { counted } from '../shared/words';
 import { PastePreview, type RowEdit } from './PastePreview';

@@ -7,7 +7,7 @@ import { formatMassChange } from '@graft/core/units';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { setField } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { useInUnits } from '../shared/useInUnits';
 

@@ -1,6 +1,6 @@
 import { Flex, Text } from '../theme/chakra';
 import { allPieces, type Member } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 /** What a member need not bring: the group provides it. And what is lent to them. */
 export function Provided({ member }: { member: Member }) {

@@ -6,7 +6,7 @@ import { formatMass, parseQuantity } from '@graft/core/units';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { checkRow } from './kitRows';
 import { useScale } from './useScale';
 import { useQuantities } from '../shared/useInUnits';

@@ -10,7 +10,7 @@ import { useAdding } from '../shared/table/naming';
 import type { View } from './kitColumns';
 import { useAskedFor } from '../shared/useAskedFor';
 import { useLibrary } from '../shared/useLibrary';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 type Panel = 'checks' | 'stay' | 'loans' | 'scale';
 export type KitSession = ReturnType<typeof useKitSession>;

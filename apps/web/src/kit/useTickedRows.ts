@@ -5,7 +5,7 @@ import { useState, useMemo, useRef, useEffect, useCallback } from 'react';
 import type { KitRow } from './kitRows';
 import { counted } from '../shared/words';
 import type { LeaderLibrary } from '../shared/useLibrary';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 interface TickedRows {
   readonly ticked: ReadonlySet<string>;

@@ -2,7 +2,7 @@ import { Box } from '../theme/chakra';
 import { scaleBand, scaleLinear } from 'd3-scale';
 import { energyByDay } from '@graft/core/larder';
 import type { Member } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { paint } from '../theme/system';
 
 const [WIDTH, HEIGHT] = [392, 150];

@@ -28,7 +28,7 @@ import { TextEntry } from '../shared/FieldEntry';
 import { usePreferences } from '../shared/preferences';
 import { readNumber } from '../shared/tripFields';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { Select } from '../shared/Select';
 import { EnergyChart } from './EnergyChart';

@@ -15,7 +15,7 @@ import { canisterErrors, ITEM_SCHEMAS, schemaErrors } from '@graft/core/schema';
 import type { Canister, PartyGroup, StoveKind } from '@graft/core/trip';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip, useTripCommands } from '../shared/TripProvider';
+import { useTrip, useTripCommands } from '../shared/tripContext';
 import { Why } from '../shared/Why';
 import { LarderChoice, LarderNumber } from './larderFields';
 import { useInUnits, useQuantities } from '../shared/useInUnits';

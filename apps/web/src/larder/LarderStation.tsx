@@ -9,7 +9,7 @@ import { FullStation } from '../shared/FullStation';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { useLibrary } from '../shared/useLibrary';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { Why } from '../shared/Why';
 import { FoodPanel } from './FoodPanel';
 import { FuelPanel } from './FuelPanel';

@@ -17,7 +17,7 @@ import { MEAL_KINDS, type Meal, type MealKind, type PartyGroup } from '@graft/co
 import { formatMass } from '@graft/core/units';
 import { shortDay } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted, MEAL_WORDS } from '../shared/words';
 import { useQuantities } from '../shared/useInUnits';
 

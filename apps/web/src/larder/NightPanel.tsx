@@ -5,7 +5,7 @@ import { nameAlone } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 

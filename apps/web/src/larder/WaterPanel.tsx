@@ -8,7 +8,7 @@ import {
   waterByMember,
 } from '@graft/core/larder';
 import { daysShortOfWater, takeSuggestedWater, waterByDay } from '@graft/core/route';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { LarderChoice, LarderNumber } from './larderFields';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 

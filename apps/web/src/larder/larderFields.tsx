@@ -4,7 +4,7 @@ import type { Larder, Trip } from '@graft/core/trip';
 import { celsiusOf, temperatureShown, temperatureUnit, type Shown } from '@graft/core/units';
 import { ChoiceEntry, TextEntry } from '../shared/FieldEntry';
 import { readNumber } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useQuantities } from '../shared/useInUnits';
 import { usePreferences } from '../shared/preferences';
 

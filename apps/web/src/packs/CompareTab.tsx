@@ -19,7 +19,8 @@ import { apartLabels } from './apartLabels';
 import { SEED } from './seed';
 import { bodyLoadOf } from './StowFigures';
 import { useQuantities } from '../shared/useInUnits';
-import { HIDDEN, useLimits } from '../shared/useLimits';
+import { useLimits } from '../shared/useLimits';
+import { HIDDEN } from '../shared/hiddenLimits';
 
 interface Entry {
   readonly name: string;

@@ -1,5 +1,5 @@
 import { Flex, Text, Button, Box } from '../theme/chakra';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { Tabs } from '../shared/Tabs';
 import { canDrawInTheRound } from './PackPicture';
 import { VIEWS, type View } from './packSession';

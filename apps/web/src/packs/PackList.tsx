@@ -2,7 +2,7 @@ import { Flex, Box, Button, Text } from '../theme/chakra';
 import { stowState, type StowAssessment } from '@graft/core/stow';
 import { isNoPack, type Trip, type Member, packOf } from '@graft/core/trip';
 import { RunProgress } from '../shared/RunProgress';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { usePackFigures, useShareFigures } from '../shared/usePlanFigures';
 import { PackThumbnail } from './PackThumbnail';
 import type { PlanPacks } from './usePlanPacks';

@@ -4,7 +4,7 @@ import { isNoPack, packOf, type Member } from '@graft/core/trip';
 import { EmptyStation } from '../shared/EmptyStation';
 import { ErrorList } from '../shared/ErrorList';
 import { FullStation } from '../shared/FullStation';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { LoadingScrubber } from './LoadingScrubber';
 import { PackHead } from './PackHead';
 import { PackList } from './PackList';

@@ -4,7 +4,7 @@ import { PRACTICE_PARTS, practiceScore, type PracticePart, type StowAssessment }
 import { freshId, type Member, type Trip } from '@graft/core/trip';
 import { dayDate, today } from '../shared/dates';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 
 export interface PracticeProps {

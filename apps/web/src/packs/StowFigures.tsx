@@ -26,7 +26,8 @@ import { Why } from '../shared/Why';
 import { GradeMark } from './Verdict';
 import { Fold } from '../shared/Fold';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
-import { HIDDEN, useLimits } from '../shared/useLimits';
+import { useLimits } from '../shared/useLimits';
+import { HIDDEN } from '../shared/hiddenLimits';
 
 const FIGURES = {
   templateColumns: { base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' },

@@ -2,8 +2,9 @@ import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { habitsOf, keepHabit, HABIT_TRIPS, type Habit } from '@graft/core/stow';
+import { orKept } from '../device/answers';
 import { api } from '../shared/api';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import type { PackSession } from './usePackSession';
 
 /** Where the member always keeps their things, learnt from earlier trips: what drifts from it first. */
@@ -11,7 +12,7 @@ export function UsualPlaces({ session }: { session: PackSession }) {
   const { id } = useTripCommands();
   const { data: before, error } = useQuery({
     queryKey: ['places', id],
-    queryFn: () => api.places(id),
+    queryFn: () => orKept(`places ${id}`, () => api.places(id), { tripId: id }),
     staleTime: 60_000,
   });
   const { walked, problem, stored, member, practice } = session;

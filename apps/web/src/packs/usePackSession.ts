@@ -27,7 +27,7 @@ import {
   type Trip,
   type Zone,
 } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRun, type RunHandle } from '../shared/useRun';
 import { runStows } from '../workers/engine';
 import { loadedBy } from './loadedBy';

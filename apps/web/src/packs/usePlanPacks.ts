@@ -1,5 +1,5 @@
 import { adoptStow, type Stow, type Trip } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRun, type RunHandle } from '../shared/useRun';
 import { counted } from '../shared/words';
 import { runStows } from '../workers/engine';

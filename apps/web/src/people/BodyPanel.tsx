@@ -4,7 +4,7 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { checkItem, numberColumn, textColumn } from '../shared/fields';
 import { TextEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 interface Row extends Condition {
   readonly at: number;

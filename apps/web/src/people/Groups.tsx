@@ -16,7 +16,7 @@ import { checkItem } from '../shared/fields';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { RemoveButton } from '../shared/RemoveButton';
 import { readNumber } from '../shared/tripFields';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useInUnits, useQuantities, type Quantities } from '../shared/useInUnits';
 
 /** Tent or cook groups: who is in each, whether places and pots are enough, what is missing or over. */

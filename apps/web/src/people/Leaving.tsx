@@ -3,7 +3,7 @@ import { comeAfterAll, forgetNotComing, stayHome } from '@graft/core/schema';
 import { removeMember, type Member } from '@graft/core/trip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 
 /** Asked before a member goes: most who go are only not coming. */

@@ -7,7 +7,7 @@ import { checkItem } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
 import { useLimitChange } from '../shared/useLimitChange';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 
 /** What each school of limits would allow a member, which one holds and why, and how the limit came to be. */

@@ -3,7 +3,7 @@ import { PACKING_SCHOOLS } from '@graft/core/carriage';
 import { PACKING_SCHOOL_IDS, putMember, type HouseRules, type Member } from '@graft/core/trip';
 import { ChoiceEntry } from '../shared/FieldEntry';
 import { HouseRuleChoices } from '../shared/HouseRuleChoices';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 /** A member's own choices where they differ from the trip's house rules. */
 export function MemberRulesPanel({ member }: { member: Member }) {

@@ -3,7 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { cataloguePack, PACK_SIZES, packOf, type Pack, type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { PackPanel } from './PackPanel';
 import { PartyPacks } from './PartyPacks';
 

@@ -21,7 +21,7 @@ import { usePreferences } from '../shared/preferences';
 import { BuildPack } from './BuildPack';
 import { PackSharing } from './PackSharing';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useLimitChange } from '../shared/useLimitChange';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 

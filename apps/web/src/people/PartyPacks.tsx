@@ -18,7 +18,7 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import type { Column } from '../shared/table/column';
 import { EditableTable } from '../shared/table/EditableTable';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useLimitChange } from '../shared/useLimitChange';
 import { torsoText, withTorso } from './torso';
 import { useInUnits } from '../shared/useInUnits';

@@ -18,7 +18,7 @@ import { useLimitChange } from '../shared/useLimitChange';
 import { useAdding } from '../shared/table/naming';
 import { EditableTable } from '../shared/table/EditableTable';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
 import { LeavingDialog, NotComingList } from './Leaving';

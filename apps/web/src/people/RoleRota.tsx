@@ -1,7 +1,7 @@
 import { Box, NativeSelect, Table, Text } from '../theme/chakra';
 import { groupMembers, ROLES, setRole, type Role, type Trip } from '@graft/core/trip';
 import { dayDate } from '../shared/dates';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { DAY_ROLE_WORDS } from '../shared/words';
 
 /** A line of the rota: each cook group has a cook of its own. */

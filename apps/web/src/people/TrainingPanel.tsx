@@ -8,7 +8,7 @@ import { formatMass, massDigits } from '@graft/core/units';
 import { dateWords, today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { saveCalendar } from '../shared/saveCalendar';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { paint } from '../theme/system';
 
 /** The way up to the trip's load, week by week, and the trip's other dates, for the calendar. */

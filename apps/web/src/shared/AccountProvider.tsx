@@ -1,7 +1,8 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Account, AccountState } from '@graft/core/api';
-import { api, whenSignedOut } from './api';
+import { accountState, remember } from '../device/keptAccount';
+import { whenSignedOut } from './api';
 
 interface AccountSession {
   /** Null while nobody is signed in, undefined until that is known. */
@@ -30,7 +31,7 @@ export function useAccountSession(): AccountSession {
 /** Who is signed in. */
 export function AccountProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const { data, error } = useQuery({ queryKey: KEY, queryFn: api.account, staleTime: Infinity });
+  const { data, error } = useQuery({ queryKey: KEY, queryFn: accountState, staleTime: Infinity });
   const [endedOf, setEndedOf] = useState<string | undefined>();
   useEffect(() => {
     whenSignedOut(() => {
@@ -55,6 +56,7 @@ export function AccountProvider({ children }: { children: ReactNode }) {
         if (endedOf === undefined || state.account?.id !== endedOf)
           queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
         setEndedOf(undefined);
+        remember(state);
         queries.setQueryData(KEY, state);
       },
     }),

@@ -2,7 +2,7 @@
 import { Box, Input, NativeSelect, Textarea } from '../theme/chakra';
 import { useId, useState, type ReactNode } from 'react';
 import type { Entry } from './table/column';
-import { useReadOnly } from './TripProvider';
+import { useReadOnly } from './tripContext';
 import { useInUnits } from './useInUnits';
 import { typeInstead } from './typeInstead';
 

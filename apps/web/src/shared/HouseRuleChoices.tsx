@@ -7,7 +7,7 @@ import {
   type HouseRules,
   type HouseRuleText,
 } from '@graft/core/trip';
-import { useReadOnly } from './TripProvider';
+import { useReadOnly } from './tripContext';
 
 const RULE_IDS = Object.keys(HOUSE_RULE_CHOICES) as readonly HouseRuleId[];
 

@@ -1,6 +1,6 @@
 import { Box, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
-import { useReadOnly } from './TripProvider';
+import { useReadOnly } from './tripContext';
 import { typeInstead } from './typeInstead';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react';
-import { useReadOnly } from './TripProvider';
+import { useReadOnly } from './tripContext';
 
 /** Removes without asking: it can be brought back. A plain button: tables draw dozens at once. */
 export function RemoveButton({

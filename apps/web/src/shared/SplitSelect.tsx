@@ -1,5 +1,5 @@
 import { counted } from './words';
-import { useReadOnly } from './TripProvider';
+import { useReadOnly } from './tripContext';
 import { Select } from './Select';
 
 /** Over how many carriers a kit may be split. */

@@ -2,12 +2,13 @@
 import { act, screen, waitFor } from '@testing-library/react';
 import { assignPiece, emptyTrip, removeMember, type Trip } from '@graft/core/trip';
 import { OthersChanges } from '../app/OthersChanges';
+import { NetworkStrip } from '../app/NetworkStrip';
 import { SaveBanner } from '../app/SaveBanner';
 import { TopBar } from '../app/TopBar';
 import { demoTrip } from '../testing/demo';
 import type { FakeServer } from '../testing/fakeServer';
 import { openTrip } from '../testing/openTrip';
-import { useTrip } from './TripProvider';
+import { useTrip } from './tripContext';
 
 const trip = emptyTrip('t', 'Autumn camp', '2027-09-10', 2);
 
@@ -23,6 +24,7 @@ function Grower() {
 const page = (
   <>
     <TopBar />
+    <NetworkStrip />
     <SaveBanner />
     <OthersChanges />
     <Grower />
@@ -55,11 +57,11 @@ test('a server that does not answer is told, and asked again until it does', asy
   const { server, user } = openTrip(trip, page);
   server.down = true;
   await user.click(grower());
-  expect(await screen.findByText(/the server does not answer/)).toBeDefined();
-  expect(status()).toBe('Saving …');
+  expect(await screen.findByText(/No answer from the server/)).toBeDefined();
+  expect(status()).toBe('Kept here');
   server.down = false;
   await waitFor(() => expect(server.trip.name).toBe('Autumn camp!'), { timeout: 5000 });
-  await waitFor(() => expect(screen.queryByText(/the server does not answer/)).toBeNull());
+  await waitFor(() => expect(screen.queryByText(/No answer from the server/)).toBeNull());
 });
 
 test('what the server will not store is taken back with its reason', async () => {

@@ -1,5 +1,5 @@
 import { waterTaken } from '@graft/core/debrief';
-import { useTrip } from './TripProvider';
+import { useTrip } from './tripContext';
 import { useQuantities } from './useInUnits';
 
 /** Water taken on each day against what was planned, litres each. */

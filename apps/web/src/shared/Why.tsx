@@ -1,7 +1,8 @@
 /** A figure that answers "why?" on hover and on keyboard focus. One tooltip serves the whole page: tables hold thousands. */
-import { Portal, Tooltip } from '../theme/chakra';
 import {
   createContext,
+  lazy,
+  Suspense,
   useCallback,
   useContext,
   useId,
@@ -11,16 +12,16 @@ import {
   type ReactNode,
 } from 'react';
 import { useInUnits } from './useInUnits';
+import type { Shown } from './WhyTooltip';
 
-interface Shown {
-  readonly anchor: HTMLElement;
-  readonly reason: ReactNode;
-}
 interface WhyHost {
   readonly show: (shown: Shown) => void;
   readonly hide: () => void;
 }
 const WhyContext = createContext<WhyHost | undefined>(undefined);
+
+/** Loaded when the first reason is asked for. */
+const WhyTooltip = lazy(() => import('./WhyTooltip'));
 
 const OPEN_DELAY_MS = 150;
 /** Long enough to move the pointer onto the answer, which then stays. */
@@ -29,6 +30,7 @@ const CLOSE_DELAY_MS = 120;
 export function WhyProvider({ children }: { children: ReactNode }) {
   const id = useId();
   const [shown, setShown] = useState<Shown | undefined>();
+  const [asked, setAsked] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const after = useCallback(
     (ms: number, next: Shown | undefined): void => {
@@ -39,6 +41,7 @@ export function WhyProvider({ children }: { children: ReactNode }) {
           next?.anchor.setAttribute('aria-describedby', id);
           return next;
         });
+        if (next !== undefined) setAsked(true);
       }, ms);
     },
     [id],
@@ -53,36 +56,17 @@ export function WhyProvider({ children }: { children: ReactNode }) {
   return (
     <WhyContext value={host}>
       {children}
-      <Tooltip.Root
-        open={shown !== undefined}
-        onOpenChange={({ open }) => !open && after(0, undefined)}
-        ids={{ content: id }}
-        positioning={{
-          placement: 'bottom',
-          getAnchorRect: () => shown?.anchor.getBoundingClientRect() ?? null,
-        }}
-      >
-        <Portal>
-          <Tooltip.Positioner>
-            {shown !== undefined && (
-              <Tooltip.Content
-                maxW="22rem"
-                bg="fg"
-                color="bg"
-                fontSize="xs"
-                px="2.5"
-                py="1.5"
-                borderRadius="l2"
-                pointerEvents="auto"
-                onPointerEnter={() => clearTimeout(timer.current)}
-                onPointerLeave={host.hide}
-              >
-                {shown.reason}
-              </Tooltip.Content>
-            )}
-          </Tooltip.Positioner>
-        </Portal>
-      </Tooltip.Root>
+      {asked && (
+        <Suspense fallback={null}>
+          <WhyTooltip
+            id={id}
+            shown={shown}
+            onClose={() => after(0, undefined)}
+            onEnter={() => clearTimeout(timer.current)}
+            onLeave={host.hide}
+          />
+        </Suspense>
+      )}
     </WhyContext>
   );
 }

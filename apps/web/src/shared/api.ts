@@ -19,6 +19,7 @@ import type { PlacesBefore } from '@graft/core/stow';
 import type { MessageKind, SendingAnswer, SheetMark, TripGlance, TripMessages } from '@graft/core/sheet';
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import type { DayWeather, Trip, TripEdit, TripStyle } from '@graft/core/trip';
+import { wasNotReached, wasReached } from '../device/network';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {
@@ -41,11 +42,16 @@ export function whenSignedOut(listener: () => void): void {
 /** What only this application's own pages send. */
 const OWN_PAGE = { 'X-Graft-Request': '1' };
 
+/** A proxy whose server is away answers so. */
+const NOBODY_THERE: ReadonlySet<number> = new Set([502, 503, 504]);
+
 async function call<T>(path: string, init?: RequestInit): Promise<T> {
-  const response = await fetch(`/api${path}`, {
+  const asked = fetch(`/api${path}`, {
     ...init,
     headers: { ...OWN_PAGE, ...(init?.headers as Record<string, string> | undefined) },
   });
+  asked.then(({ status }) => (NOBODY_THERE.has(status) ? wasNotReached() : wasReached()), wasNotReached);
+  const response = await asked;
   if (response.status === 401) onSignedOut();
   if (response.status === 204) return undefined as T;
   const body: unknown = await response.json().catch(() => undefined);
@@ -86,7 +92,9 @@ export const api = {
   accountExportUrl: '/api/account/export',
 
   trips: () => call<{ trips: readonly TripSummary[] }>('/trips').then((r) => r.trips),
-  trip: (id: string) => call<StoredTrip>(trip(id)),
+  /** @param patienceMs how long to wait for an answer */
+  trip: (id: string, patienceMs?: number) =>
+    call<StoredTrip>(trip(id), patienceMs === undefined ? {} : { signal: AbortSignal.timeout(patienceMs) }),
   glance: (id: string) => call<TripGlance>(trip(id, '/glance')),
   create: (spec: { name: string; startDate: string; days: number; style: TripStyle; timeZone: string }) =>
     call<{ id: string }>('/trips', asJson('POST', spec)),

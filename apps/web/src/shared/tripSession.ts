@@ -25,6 +25,8 @@ export interface SessionState {
   readonly inDoubt: Trip | undefined;
   /** What is here was put on what others changed, and the server has not taken it yet. */
   readonly isRebased: boolean;
+  /** Opened from what this device keeps: what the server has now is read before anything is sent. */
+  readonly isUnread: boolean;
 }
 export type SaveState =
   | { readonly kind: 'idle' }
@@ -41,6 +43,8 @@ export type SessionAction =
   | { readonly type: 'acknowledged'; readonly version: number }
   | { readonly type: 'unreachable' }
   | { readonly type: 'retry' }
+  /** The trip is there no more, or not for whoever is here. */
+  | { readonly type: 'gone'; readonly message: string }
   | { readonly type: 'refused'; readonly message: string; readonly errors: readonly FieldError[] }
   | { readonly type: 'dismiss' }
   /** What the server has now: others changed it. */
@@ -69,6 +73,7 @@ export function openSession(trip: Trip, version: number): SessionState {
     setAside: [],
     inDoubt: undefined,
     isRebased: false,
+    isUnread: false,
   };
 }
 
@@ -78,14 +83,8 @@ export function isUnsaved(state: SessionState): boolean {
 
 export function sessionReducer(state: SessionState, action: SessionAction): SessionState {
   switch (action.type) {
-    case 'change': {
-      // The larder's parcels and what is not listed follow every change that touches them, in the same step of history.
-      const changed = settleOwnThings(state.trip, action.change(state.trip));
-      const trip = settleLarder(state.trip, changed);
-      if (trip === state.trip) return state;
-      const past = [...state.past, { label: action.label, trip: state.trip }].slice(-HISTORY_LENGTH);
-      return { ...state, trip, past, future: [] };
-    }
+    case 'change':
+      return withChange(state, action.label, action.change);
     case 'undo': {
       const step = state.past[state.past.length - 1];
       if (step === undefined) return state;
@@ -123,8 +122,10 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
       return {
         ...state,
         save: { kind: 'unreachable' },
-        inDoubt: sentBy(state) ?? state.inDoubt,
+        inDoubt: (state.isUnread ? undefined : sentBy(state)) ?? state.inDoubt,
       };
+    case 'gone':
+      return { ...state, save: { kind: 'stale', message: action.message } };
     case 'rebase':
       return rebased(state, action.trip, action.version);
     case 'setAside': {
@@ -138,15 +139,8 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
         isRebased: false,
       };
     }
-    case 'decide': {
-      const clashes = state.clashes.filter((c) => c !== action.clash);
-      if (action.side === 'theirs') return { ...state, clashes };
-      const change = (trip: Trip): Trip => decideClash(trip, action.clash, action.clash.mine);
-      return sessionReducer(
-        { ...state, clashes },
-        { type: 'change', label: 'theirs instead of mine', change },
-      );
-    }
+    case 'decide':
+      return decided(state, action.clash, action.side);
     case 'dropAside':
       return { ...state, setAside: state.setAside.filter((s) => s !== action.setAside) };
     case 'retry':
@@ -162,6 +156,20 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
         save: { kind: 'refused', message: action.message, errors: action.errors },
       };
   }
+}
+
+function withChange(state: SessionState, label: string, change: (trip: Trip) => Trip): SessionState {
+  // The larder's parcels and what is not listed follow every change that touches them, in the same step of history.
+  const trip = settleLarder(state.trip, settleOwnThings(state.trip, change(state.trip)));
+  if (trip === state.trip) return state;
+  const past = [...state.past, { label, trip: state.trip }].slice(-HISTORY_LENGTH);
+  return { ...state, trip, past, future: [] };
+}
+
+function decided(state: SessionState, clash: Clash, side: 'mine' | 'theirs'): SessionState {
+  const rest = { ...state, clashes: state.clashes.filter((c) => c !== clash) };
+  if (side === 'theirs') return rest;
+  return withChange(rest, 'theirs instead of mine', (trip) => decideClash(trip, clash, clash.mine));
 }
 
 /** What is on its way to the server. */
@@ -188,5 +196,6 @@ function rebased(state: SessionState, theirs: Trip, version: number): SessionSta
     clashes: [...state.clashes.filter(isNew), ...clashes],
     inDoubt: undefined,
     isRebased: true,
+    isUnread: false,
   };
 }

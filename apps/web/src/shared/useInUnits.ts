@@ -14,8 +14,8 @@ import {
   type Shown,
 } from '@graft/core/units';
 import { usePreferences } from './preferences';
-import { CommandsContext } from './TripProvider';
-import { withoutLimits } from './useLimits';
+import { CommandsContext } from './tripContext';
+import { withoutLimits } from './hiddenLimits';
 
 /** A sentence made in SI units, in the reader's: "12.3 km, 400 m up" is "7.6 mi, 1,312 ft up". */
 export function useInUnits(): (text: string) => string {

@@ -1,6 +1,7 @@
 import { useCallback, useEffect } from 'react';
 import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';
+import { orKept } from '../device/answers';
 import { api } from './api';
 
 const KEY = ['library'];
@@ -19,7 +20,7 @@ export interface LeaderLibrary {
 /** The leader's kit library: edits show at once, and are taken back when the server refuses them. */
 export function useLibrary(): LeaderLibrary {
   const queries = useQueryClient();
-  const query = useQuery({ queryKey: KEY, queryFn: api.library, staleTime: 60_000 });
+  const query = useQuery({ queryKey: KEY, queryFn: () => orKept('library', api.library), staleTime: 60_000 });
   const unsaved = useIsMutating({ mutationKey: KEY }) > 0;
   useEffect(() => {
     if (!unsaved) return;

@@ -3,7 +3,7 @@ import { recordLimitChanges } from '@graft/core/limits';
 import type { Trip } from '@graft/core/trip';
 import { useAccountSession } from './AccountProvider';
 import { today } from './dates';
-import { useTripCommands } from './TripProvider';
+import { useTripCommands } from './tripContext';
 
 /** Change the trip; every carry limit that moves by it is written down with date, who and why. */
 export function useLimitChange(): (label: string, change: (trip: Trip) => Trip) => void {

@@ -7,10 +7,8 @@ import { ratioLimitKg } from '@graft/core/load';
 import { formatMeasure } from '@graft/core/share';
 import type { FairnessSchoolId } from '@graft/core/trip';
 import { formatMass, formatPercent, unitShown } from '@graft/core/units';
+import { HIDDEN, withoutPercentages } from './hiddenLimits';
 import { usePreferences } from './preferences';
-
-/** Stands for a figure that is hidden. */
-export const HIDDEN = '···';
 
 export interface Limits {
   readonly hidden: boolean;
@@ -52,14 +50,3 @@ export function useLimits(): Limits {
     };
   }, [hidden, massUnit]);
 }
-
-const FIGURES = String.raw`\d[\d.,]*(?: ?(?:–|-|→|to) ?\d[\d.,]*)* ?`;
-const PERCENTAGES = new RegExp(`${FIGURES}%`, 'g');
-const MASSES = new RegExp(String.raw`${FIGURES}(?:kg|lb|oz|g)\b`, 'g');
-const ABOUT_LIMITS = /\blimits?\b|carries at most|body weight/i;
-
-const withoutPercentages = (text: string): string => text.replace(PERCENTAGES, HIDDEN);
-
-/** A sentence of the computation without the figures that would tell a limit, where it speaks of limits. */
-export const withoutLimits = (text: string): string =>
-  ABOUT_LIMITS.test(text) ? withoutPercentages(text).replace(MASSES, HIDDEN) : text;

@@ -2,7 +2,7 @@ import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } 
 import { shareFigures, type ShareFigures } from '@graft/core/share';
 import { packFigures, type PackFigures } from '@graft/core/stow';
 import type { Trip } from '@graft/core/trip';
-import { useTrip } from './TripProvider';
+import { useTrip } from './tripContext';
 import { useTripBound, type KnownBound } from './useTripBound';
 
 interface PlanFigures {

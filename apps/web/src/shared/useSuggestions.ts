@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { suggestions, type Suggestion, type TripRecord } from '@graft/core/debrief';
 import type { Trip } from '@graft/core/trip';
+import { orKept } from '../device/answers';
 import { api } from './api';
-import { useTripCommands } from './TripProvider';
+import { useTripCommands } from './tripContext';
 import { useLibrary } from './useLibrary';
 
 /** What earlier trips suggest for a trip: the open one, or that of a moment ago. */
@@ -17,7 +18,7 @@ export function useSuggestions(trip: Trip): {
   const { entries } = useLibrary();
   const { data: records, error } = useQuery({
     queryKey: ['records', id],
-    queryFn: () => api.records(id),
+    queryFn: () => orKept(`records ${id}`, () => api.records(id), { tripId: id }),
     staleTime: 60_000,
   });
   const list = useMemo(

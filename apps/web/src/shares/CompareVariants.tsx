@@ -12,7 +12,7 @@ import {
 import type { Trip, Variant } from '@graft/core/trip';
 import { formatMass, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 import { useTripBound } from '../shared/useTripBound';

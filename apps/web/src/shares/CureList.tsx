@@ -5,7 +5,7 @@ import { applyEdits, type Trip } from '@graft/core/trip';
 import { formatMass, formatVolume } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { RunProgress } from '../shared/RunProgress';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRun } from '../shared/useRun';
 import { useLimitChange } from '../shared/useLimitChange';
 import { runMisfit } from '../workers/engine';

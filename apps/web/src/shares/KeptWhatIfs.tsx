@@ -4,7 +4,7 @@ import { adoptVariant } from '@graft/core/share';
 import type { Trip, Variant, WhatIf } from '@graft/core/trip';
 import { PlainDialog } from '../shared/PlainDialog';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useLimitChange } from '../shared/useLimitChange';
 import { CompareVariants } from './CompareVariants';
 import { whatIfTitle } from './whatIfTitle';

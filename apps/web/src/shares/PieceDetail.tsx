@@ -5,7 +5,7 @@ import { carrierEffects, whatHolds, whyThisCarrier, type ShareFigures } from '@g
 import { lockPiece, nameAlone, type Carried, type Trip } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { SplitPiece } from './SplitPiece';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';

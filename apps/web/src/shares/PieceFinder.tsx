@@ -1,6 +1,6 @@
 import { Box, NativeSelect } from '../theme/chakra';
 import { carrierOf, movableThings, nameAlone } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 interface Props {
   readonly chosenId: string | undefined;

@@ -3,8 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { carriedWork, earlierWork } from '@graft/core/share';
 import { formatPercent } from '@graft/core/units';
+import { orKept } from '../device/answers';
 import { api } from '../shared/api';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useQuantities } from '../shared/useInUnits';
 import { usePreferences } from '../shared/preferences';
 import { workDigits, workUnit } from '../shared/work';
@@ -14,7 +15,10 @@ export function RecordTab() {
   const { massUnit } = usePreferences();
   const { show } = useQuantities();
   const { walked, id } = useTrip();
-  const earlier = useQuery({ queryKey: ['earlier', id], queryFn: () => api.earlier(id) });
+  const earlier = useQuery({
+    queryKey: ['earlier', id],
+    queryFn: () => orKept(`earlier ${id}`, () => api.earlier(id), { tripId: id }),
+  });
   const records = useMemo(() => carriedWork(walked), [walked]);
   const most = Math.max(1, ...records.map((r) => r.totalKgKm));
   const km = walked.legs.reduce((sum, leg) => sum + leg.distanceKm, 0);

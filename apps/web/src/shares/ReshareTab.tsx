@@ -8,7 +8,7 @@ import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';
 import { useReshare } from '../shared/reshare/useReshare';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const HAPPENINGS = {
   hurt: 'is hurt',

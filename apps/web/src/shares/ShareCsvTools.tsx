@@ -5,7 +5,7 @@ import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { useFileReading } from '../shared/useFileReading';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 
 /** The share out as a table, and in again: all of it, or nothing with every line that does not fit. */

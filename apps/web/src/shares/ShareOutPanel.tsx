@@ -4,7 +4,7 @@ import { allPieces, type FairnessSchoolId, type Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { RunProgress } from '../shared/RunProgress';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useProgress, type RunHandle } from '../shared/useRun';
 import { useSayRatio } from './useSayRatio';
 import { GIVES, type Give, type ShareOut } from './useShareOut';

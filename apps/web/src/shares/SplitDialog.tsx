@@ -11,7 +11,7 @@ import {
 import { assignPiece, groupMembers, nameAlone, type Member, type Piece, type Trip } from '@graft/core/trip';
 import { DaySelect } from '../shared/DaySelect';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const WAYS = { cook: 'by cook groups', tent: 'by tents', hand: 'in two, as ticked' } as const;
 type Way = keyof typeof WAYS;

@@ -12,7 +12,7 @@ import {
   type Piece,
 } from '@graft/core/trip';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const COUNTS = Array.from({ length: MOST_PARTS - 1 }, (_v, i) => String(i + 2));
 

@@ -3,7 +3,7 @@ import { useDroppable } from '@dnd-kit/core';
 import { nameAlone, type Carried } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { DraggablePiece } from './DraggablePiece';
 import { TRAY } from './tray';
 

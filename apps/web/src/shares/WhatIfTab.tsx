@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { LEVEL_GIVE, supposeAll, whatIfText } from '@graft/core/share';
 import { freshId, type Trip, type WhatIf } from '@graft/core/trip';
 import { RemoveButton } from '../shared/RemoveButton';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { runShare } from '../workers/engine';
 import { SEED } from './seed';
 import { RunProgress } from '../shared/RunProgress';

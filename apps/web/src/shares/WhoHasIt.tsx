@@ -10,7 +10,7 @@ import {
   type Thing,
   type Trip,
 } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 const MOST_SHOWN = 8;
 

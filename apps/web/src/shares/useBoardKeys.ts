@@ -1,6 +1,6 @@
 import { useEffect, useEffectEvent, type KeyboardEvent, type RefObject } from 'react';
 import { carrierOf, lockPiece } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { TRAY } from './tray';
 import type { ShareBoard } from './useShareBoard';
 

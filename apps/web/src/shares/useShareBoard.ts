@@ -2,7 +2,7 @@ import { useMemo, useReducer } from 'react';
 import type { MemberFigures, ShareFigures } from '@graft/core/share';
 import { assignPiece, carrierOf, nameAlone, sharedThings, type Carried, type Trip } from '@graft/core/trip';
 import { useRecentFigures, useShareFigures } from '../shared/usePlanFigures';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { boardRows, type BoardRow } from './boardRows';
 import { boardSession, OPENED, type BoardAction, type BoardState } from './boardSession';
 import { TRAY } from './tray';

@@ -9,7 +9,7 @@ import {
   type ShareResult,
 } from '@graft/core/share';
 import { lockPiece, replaceShare, type Trip } from '@graft/core/trip';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useRun, type RunHandle } from '../shared/useRun';
 import { runShare } from '../workers/engine';
 import { mapRun, type Run } from '../workers/run';

@@ -7,9 +7,9 @@ import { type Member, own } from '@graft/core/trip';
 import { api } from '../shared/api';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { ErrorList } from '../shared/ErrorList';
-import { useTripCommands } from '../shared/TripProvider';
+import { useTripCommands } from '../shared/tripContext';
 import { counted } from '../shared/words';
-import { shortTime } from './shortTime';
+import { shortTime } from '../shared/shortTime';
 
 interface Props {
   readonly members: readonly Member[];

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { memberSheet, partySheet } from '@graft/core/sheet';
 import { SheetBody } from '../shared/sheet/SheetBody';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { PartySheetBody } from './PartySheetBody';
 import { usePreferences } from '../shared/preferences';
 import { SheetViewContext } from '../shared/sheet/sheetView';

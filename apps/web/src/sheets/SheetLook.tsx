@@ -5,7 +5,7 @@ import type { Member } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { SheetBody } from '../shared/sheet/SheetBody';
 import { SheetViewContext } from '../shared/sheet/sheetView';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 
 /** Beside the table on a wide screen: what a member sees on their phone. */

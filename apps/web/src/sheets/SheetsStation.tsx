@@ -9,7 +9,7 @@ import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { NobodyYet } from '../shared/NobodyYet';
 import { useMedia } from '../shared/useMedia';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { AnswersPanel } from './AnswersPanel';

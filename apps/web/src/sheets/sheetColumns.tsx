@@ -1,6 +1,6 @@
 import { Link as RouterLink } from 'react-router';
 import { HStack, Button } from '../theme/chakra';
-import { shortTime } from './shortTime';
+import { shortTime } from '../shared/shortTime';
 import type { Column } from '../shared/table/column';
 import type { Member } from '@graft/core/trip';
 import type { MemberProgress } from '@graft/core/sheet';

@@ -4,6 +4,7 @@ import type { MarkKind, MarkValue } from '@graft/core/sheet';
 import { useState } from 'react';
 import type { NewLink } from './LinkDialog';
 import { randomId } from '../shared/randomId';
+import { post } from '../device/outbox';
 import { api } from '../shared/api';
 import { useAccountSession } from '../shared/AccountProvider';
 
@@ -38,16 +39,21 @@ export function useSheetActions(tripId: string) {
       thingId: string | undefined;
       replaces: readonly string[];
     }) =>
-      api.tellMember(tripId, to.memberId, [
-        {
-          id: randomId(),
-          kind: to.kind,
-          ...(to.thingId === undefined ? {} : { thingId: to.thingId }),
-          value: to.value,
-          at: new Date().toISOString(),
-          replaces: to.replaces,
-        },
-      ]),
+      post({
+        kind: 'marks',
+        tripId,
+        memberId: to.memberId,
+        marks: [
+          {
+            id: randomId(),
+            kind: to.kind,
+            ...(to.thingId === undefined ? {} : { thingId: to.thingId }),
+            value: to.value,
+            at: new Date().toISOString(),
+            replaces: to.replaces,
+          },
+        ],
+      }),
     onSettled: fresh,
   });
   return {

@@ -66,6 +66,9 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
 function around(server: FakeServer): readonly HttpHandler[] {
   const outbox = { service: { name: 'Simulated outbox', simulated: true }, addresses: {}, messages: [] };
   return [
+    http.post('*/api/account/sign-out', () =>
+      HttpResponse.json({ account: null, demoOffered: false, mail: false }),
+    ),
     http.get('*/api/account', () => HttpResponse.json({ account: OLGA, demoOffered: false, mail: false })),
     http.get('*/api/trips/:id/messages', () => HttpResponse.json(outbox)),
     http.get('*/api/trips/:id/sheets', () => HttpResponse.json(server.sheets)),

@@ -12,11 +12,11 @@ import type { LibraryEntry } from '@graft/core/library';
 import type { Trip } from '@graft/core/trip';
 import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
-import { forgetSessions } from '../shared/keptSession';
 import { PreferencesProvider } from '../shared/preferences';
 import { TripProvider } from '../shared/TripProvider';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { WhyProvider } from '../shared/Why';
+import { openSession } from '../shared/tripSession';
 import { system } from '../theme/system';
 import { fakeServer, type FakeServer } from './fakeServer';
 
@@ -69,15 +69,15 @@ export function openTrip(
     records?: readonly TripRecord[];
   } = {},
 ): OpenTrip {
-  // Nothing of the test before is kept by the browser.
-  forgetSessions();
   sessionStorage.clear();
   const server = fakeServer(trip, library);
   if (sheets !== undefined) server.sheets = sheets;
   if (records !== undefined) server.records = records;
   render(
     <Providers {...(at === undefined ? {} : { at })}>
-      <TripProvider stored={{ id: trip.id, trip, version: 1, role }}>
+      <TripProvider
+        opened={{ stored: { id: trip.id, trip, version: 1, role }, session: openSession(trip, 1) }}
+      >
         <PlanFiguresProvider>
           {line && <StationLine />}
           {part}

@@ -3,7 +3,7 @@ import { putComfort, removeComfort } from '@graft/core/debrief';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
 import { TextEntry } from '../shared/FieldEntry';
 import { Select } from '../shared/Select';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { BODY_WORDS } from '../shared/words';
 
 export const COMFORT_OPTIONS = [

@@ -8,7 +8,7 @@ import { type TripEvent } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { useReshare } from '../shared/reshare/useReshare';
 import { SidePanel } from '../shared/SidePanel';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { counted } from '../shared/words';
 import { ComfortPanel } from './ComfortPanel';

@@ -1,6 +1,6 @@
 import { Box, Text, Button, Flex } from '../theme/chakra';
 import { localNow } from './localNow';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
 import { formatMass } from '@graft/core/units';

@@ -1,6 +1,6 @@
 import { Box, Text } from '../theme/chakra';
 import { eveningList, type ComesOrGoes } from '@graft/core/trail';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 
 /** What is done in the evening for the next day: food that moves up, what is fetched or left, who comes. */
 export function EveningPanel({ day }: { day: number }) {

@@ -11,7 +11,7 @@ import { usePreferences } from '../shared/preferences';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';
 import type { Reshare } from '../shared/reshare/useReshare';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { counted, DAY_ROLE_WORDS } from '../shared/words';
 import { runRestow } from '../workers/engine';
 import { RunProgress } from '../shared/RunProgress';

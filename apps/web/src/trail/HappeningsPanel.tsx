@@ -19,7 +19,7 @@ import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';
 import { Tabs } from '../shared/Tabs';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { MEAL_WORDS } from '../shared/words';
 import { EVENT_BUTTONS, EVENT_GROUPS, eventText } from './words';
 import { useInUnits } from '../shared/useInUnits';

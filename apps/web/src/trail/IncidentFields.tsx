@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useId } from 'react';
 import { Flex, Input, Textarea, Box, SimpleGrid, NativeSelect } from '../theme/chakra';
 import { CONSCIOUSNESS } from '@graft/core/trail';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import type { Draft } from './incidentDraft';
 import { CONSCIOUSNESS_WORDS } from './IncidentText';
 import { usePreferences } from '../shared/preferences';

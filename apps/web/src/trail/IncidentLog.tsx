@@ -5,10 +5,15 @@ import { Link as RouterLink } from 'react-router';
 import { schemaErrors, type FieldError } from '@graft/core/schema';
 import { incidentSchema, type IncidentNote, type KeptIncident } from '@graft/core/trail';
 import { addDays } from '@graft/core/units';
+import { orKept } from '../device/answers';
+import { notesKey } from '../device/keptTrips';
+import { useReachable } from '../device/network';
+import { post, waitingLetters } from '../device/outbox';
+import { keepsNotes } from '../device/permission';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { localNow } from './localNow';
 import type { Draft } from './incidentDraft';
 import { EMPTY, noteOf } from './incidentDraft';
@@ -18,7 +23,22 @@ import { usePreferences } from '../shared/preferences';
 
 /** The log of a trip, for those who lead it in full. */
 export function useIncidents(tripId: string) {
-  return useQuery({ queryKey: ['incidents', tripId], queryFn: () => api.incidents(tripId) });
+  return useQuery({ queryKey: ['incidents', tripId], queryFn: () => readLog(tripId) });
+}
+
+/** What the server has, then what waits on this device to be sent. */
+async function readLog(tripId: string): Promise<readonly KeptIncident[]> {
+  const options = { tripId, private: !keepsNotes() };
+  const [waiting, log] = await Promise.all([
+    waitingLetters(tripId),
+    orKept(notesKey(tripId), () => api.incidents(tripId), options).catch((error: unknown) => error as Error),
+  ]);
+  const told = waiting.flatMap((letter): readonly KeptIncident[] =>
+    letter.kind === 'incident' ? [{ ...letter.note, id: letter.noteId, writtenAt: '', writtenBy: '' }] : [],
+  );
+  if (!(log instanceof Error)) return [...log, ...told];
+  if (told.length === 0) throw log;
+  return told;
 }
 
 /** The incident log: notes that stay as they are written; what was wrong in one is said in a later one. */
@@ -26,6 +46,7 @@ export function IncidentLog({ day }: { day: number }) {
   const { id, trip } = useTrip();
   const { massUnit } = usePreferences();
   const queries = useQueryClient();
+  const reachable = useReachable();
   const log = useIncidents(id);
   const now = (): string => {
     const clock = localNow(trip.timeZone);
@@ -41,7 +62,7 @@ export function IncidentLog({ day }: { day: number }) {
   /** Given once a note: sent twice it is kept once. */
   const [noteId, setNoteId] = useState(randomId);
   const add = useMutation({
-    mutationFn: (note: IncidentNote) => api.addIncident(id, noteId, note),
+    mutationFn: (note: IncidentNote) => post({ kind: 'incident', tripId: id, noteId, note }),
     onSuccess: async () => {
       setDraft({ ...EMPTY, at: now() });
       setCorrects(undefined);
@@ -81,8 +102,13 @@ export function IncidentLog({ day }: { day: number }) {
       {errors.length > 0 && <ErrorList title="The note was not written." errors={errors} />}
       {add.error !== null && <ErrorList title={add.error.message} errors={[]} />}
       <Button size="sm" mt="2" w="100%" loading={add.isPending} onClick={write}>
-        Write into the log
+        {reachable ? 'Write into the log' : 'Keep on this device and write it later'}
       </Button>
+      {!reachable && (
+        <Text fontSize="xs" color="fg.muted" mt="1">
+          The server does not answer. The note stays on this device until it is in the log.
+        </Text>
+      )}
       {log.error !== null && <ErrorList title={log.error.message} errors={[]} />}
       {log.data?.length === 0 && (
         <Text fontSize="xs" color="fg.muted" mt="3">

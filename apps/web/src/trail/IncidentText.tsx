@@ -47,7 +47,9 @@ export function IncidentText({ note, all }: { note: KeptIncident; all: readonly 
         </Text>
       )}
       <Text color="fg.muted">
-        Written by {note.writtenBy}, {note.writtenAt.slice(0, 16).replace('T', ' ')} UTC
+        {note.writtenAt === ''
+          ? 'On this device, not sent yet'
+          : `Written by ${note.writtenBy}, ${note.writtenAt.slice(0, 16).replace('T', ' ')} UTC`}
       </Text>
     </Box>
   );

@@ -5,7 +5,7 @@ import { scentedRound } from '@graft/core/trail';
 import type { Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { tripDates } from '../shared/dates';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useIncidents } from './IncidentLog';
 import { IncidentText } from './IncidentText';
 

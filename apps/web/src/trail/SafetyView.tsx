@@ -12,7 +12,7 @@ import { checkItem, textColumn } from '../shared/fields';
 import { usePreferences } from '../shared/preferences';
 import { RemoveButton } from '../shared/RemoveButton';
 import { SideBox } from '../shared/SideBox';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
 import { IncidentLog } from './IncidentLog';

@@ -5,7 +5,7 @@ import { isWithParty } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { QuantityInput } from '../shared/QuantityInput';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { NEED_WORDS } from './words';
 import { useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';

@@ -6,7 +6,7 @@ import { DaySelect } from '../shared/DaySelect';
 import { Tabs } from '../shared/Tabs';
 import { today } from '../shared/dates';
 import { NobodyYet } from '../shared/NobodyYet';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { DaysView } from './DaysView';
 import { SafetyView } from './SafetyView';
 import { SideTripView } from './SideTripView';

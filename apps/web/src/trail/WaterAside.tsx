@@ -3,7 +3,7 @@ import { waterWay } from '@graft/core/trail';
 import { addEvent } from '@graft/core/debrief';
 import { useState } from 'react';
 import { isShort, litres } from './waterText';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { QuantityInput } from '../shared/QuantityInput';
 import { WaterTaken } from '../shared/WaterTaken';
 import { useInUnits, useQuantities } from '../shared/useInUnits';

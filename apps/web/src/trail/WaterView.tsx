@@ -4,7 +4,7 @@ import { dayStretches } from '@graft/core/route';
 import { dayAtKm, waterAhead, type SourceAhead } from '@graft/core/trail';
 import { QuantityInput } from '../shared/QuantityInput';
 import { SideBox } from '../shared/SideBox';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { RELIANCE_WORDS } from '../shared/words';
 import { OwnWay, Taken } from './WaterAside';
 import { WaterLine } from './WaterLine';

@@ -8,7 +8,7 @@ import { useAccountSession } from '../shared/AccountProvider';
 import { usePreferences } from '../shared/preferences';
 import { SideBox } from '../shared/SideBox';
 import { EditableTable } from '../shared/table/EditableTable';
-import { useTrip } from '../shared/TripProvider';
+import { useTrip } from '../shared/tripContext';
 import { Departure } from './Departure';
 import { MemberWeighIn } from './MemberWeighIn';
 import { weighInColumns, type WeighInRow } from './weighInColumns';

@@ -9,7 +9,7 @@ import { Button, Flex, HStack, Text } from '../theme/chakra';
 import { errorAt, FirstDayField, TripNameField } from './tripFields';
 
 /** A trip once more: the same party, new dates. */
-export function CopyTrip({ trip, onClose }: { trip: TripSummary | undefined; onClose: () => void }) {
+export default function CopyTrip({ trip, onClose }: { trip: TripSummary | undefined; onClose: () => void }) {
   const navigate = useNavigate();
   const [name, setName] = useState(trip?.name ?? '');
   const [startDate, setStartDate] = useState(trip?.startDate ?? '');

@@ -9,7 +9,7 @@ import { Box, Button, Field, Flex, Input, NativeSelect } from '../theme/chakra';
 import { errorAt, FirstDayField, TripNameField } from './tripFields';
 
 /** A trip by its name, first day and style. */
-export function NewTrip() {
+export default function NewTrip() {
   const navigate = useNavigate();
   const [name, setName] = useState('');
   const [startDate, setStartDate] = useState(today);

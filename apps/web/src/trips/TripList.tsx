@@ -1,18 +1,26 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Ellipsis } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { TripSummary } from '@graft/core/api';
+import { pinTrip, takeOff } from '../device/keptTrips';
+import { useReachable } from '../device/network';
+import { useDevice, useDeviceChanged } from '../device/useDevice';
 import { api } from '../shared/api';
 import { today, tripDates } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { usePreferences } from '../shared/preferences';
+import { ago } from '../shared/shortTime';
 import { useSeen } from '../shared/useSeen';
 import { counted, ROLE_WORDS } from '../shared/words';
-import { Box, Button, Flex, IconButton, Link, Menu, Portal, Text } from '../theme/chakra';
-import { CopyTrip } from './CopyTrip';
+import { Box, Button, Flex, IconButton, Link, Text } from '../theme/chakra';
+import type { TripActions } from './TripMenu';
 import { TripPicture, useGlance } from './TripPicture';
 import { tripState } from './tripState';
+
+/** Loaded when they are asked for. */
+const TripMenu = lazy(() => import('./TripMenu'));
+const CopyTrip = lazy(() => import('./CopyTrip'));
 
 interface Props {
   readonly label: string;
@@ -31,7 +39,9 @@ export function TripList({ label, trips, onDeleted }: Props) {
     onSuccess: (_answer, t) => onDeleted(t),
     ...fresh,
   });
-  const error = archive.error ?? remove.error;
+  const changed = useDeviceChanged();
+  const keep = useMutation({ mutationFn: pinTrip, onSettled: changed });
+  const error = archive.error ?? remove.error ?? keep.error;
   return (
     <>
       {error !== null && <ErrorList title={error.message} errors={[]} />}
@@ -40,28 +50,42 @@ export function TripList({ label, trips, onDeleted }: Props) {
           <TripLine
             key={trip.id}
             trip={trip}
+            onKeep={() => keep.mutate(trip.id)}
+            onTakeOff={() => void takeOff(trip.id).then(changed)}
             onCopy={() => setCopying(trip)}
             onArchive={() => archive.mutate(trip)}
             onRemove={() => remove.mutate(trip)}
           />
         ))}
       </Box>
-      <CopyTrip key={copying?.id} trip={copying} onClose={() => setCopying(undefined)} />
+      {copying !== undefined && (
+        <Suspense fallback={null}>
+          <CopyTrip key={copying.id} trip={copying} onClose={() => setCopying(undefined)} />
+        </Suspense>
+      )}
     </>
   );
 }
 
-interface LineProps {
-  readonly trip: TripSummary;
-  readonly onCopy: () => void;
-  readonly onArchive: () => void;
-  readonly onRemove: () => void;
-}
-
-function TripLine({ trip, onCopy, onArchive, onRemove }: LineProps) {
+function TripLine({ trip, onKeep, onTakeOff, onCopy, onArchive, onRemove }: TripActions) {
   const [line, seen] = useSeen<HTMLDivElement>();
   const glance = useGlance(trip, seen);
   const { hideWeights } = usePreferences();
+  const device = useDevice();
+  const reachable = useReachable();
+  const kept = device?.trips.get(trip.id);
+  const [asked, setAsked] = useState(false);
+  const more = (
+    <IconButton
+      size="sm"
+      variant="ghost"
+      aria-haspopup="menu"
+      aria-label={`More for ${trip.name}`}
+      onClick={() => setAsked(true)}
+    >
+      <Ellipsis size={16} />
+    </IconButton>
+  );
   const state = glance === undefined ? undefined : tripState(trip, glance, today(), hideWeights);
   return (
     <Flex
@@ -88,6 +112,12 @@ function TripLine({ trip, onCopy, onArchive, onRemove }: LineProps) {
         <Text fontSize="xs" color="fg.muted" minH="1.4em">
           {[
             ...(state === undefined ? [] : [state.words]),
+            ...(kept === undefined
+              ? reachable
+                ? []
+                : ['not on this device']
+              : [`on this device, as of ${ago(kept.readAt)}`]),
+            ...(device?.waiting.has(trip.id) === true ? ['changes wait to be sent'] : []),
             ...(trip.owner === undefined ? [] : [`${trip.owner}’s trip; ${ROLE_WORDS[trip.role].label}`]),
           ].join(' · ')}
         </Text>
@@ -99,37 +129,22 @@ function TripLine({ trip, onCopy, onArchive, onRemove }: LineProps) {
           </RouterLink>
         </Button>
       )}
-      <Menu.Root>
-        <Menu.Trigger asChild>
-          <IconButton size="sm" variant="ghost" aria-label={`More for ${trip.name}`}>
-            <Ellipsis size={16} />
-          </IconButton>
-        </Menu.Trigger>
-        <Portal>
-          <Menu.Positioner>
-            <Menu.Content>
-              <Menu.Item value="copy" onClick={onCopy}>
-                Same party, new dates
-              </Menu.Item>
-              <Menu.Item value="export" asChild>
-                <a href={api.exportUrl(trip.id)} download>
-                  Export
-                </a>
-              </Menu.Item>
-              {trip.role === 'owner' && (
-                <>
-                  <Menu.Item value="archive" onClick={onArchive}>
-                    {trip.archived ? 'Take back' : 'Archive'}
-                  </Menu.Item>
-                  <Menu.Item value="delete" onClick={onRemove}>
-                    Delete
-                  </Menu.Item>
-                </>
-              )}
-            </Menu.Content>
-          </Menu.Positioner>
-        </Portal>
-      </Menu.Root>
+      {asked ? (
+        <Suspense fallback={more}>
+          <TripMenu
+            trip={trip}
+            isKept={kept !== undefined}
+            canKeep={reachable}
+            onCopy={onCopy}
+            onKeep={onKeep}
+            onTakeOff={onTakeOff}
+            onArchive={onArchive}
+            onRemove={onRemove}
+          />
+        </Suspense>
+      ) : (
+        more
+      )}
     </Flex>
   );
 }

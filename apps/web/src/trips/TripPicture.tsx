@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { TripSummary } from '@graft/core/api';
 import type { SheetView, TripGlance } from '@graft/core/sheet';
+import { orKept } from '../device/answers';
 import { api } from '../shared/api';
 import { outlinePath, viewBoxOf } from '../shared/sheet/SheetPicture';
 import { usePreferences } from '../shared/preferences';
@@ -11,7 +12,7 @@ import { paint } from '../theme/system';
 export function useGlance(trip: TripSummary, wanted: boolean): TripGlance | undefined {
   return useQuery({
     queryKey: ['glance', trip.id, trip.version],
-    queryFn: () => api.glance(trip.id),
+    queryFn: () => orKept(`glance ${trip.id}`, () => api.glance(trip.id), { tripId: trip.id }),
     staleTime: Infinity,
     enabled: wanted,
   }).data;

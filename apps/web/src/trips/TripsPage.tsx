@@ -1,7 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { TripSummary } from '@graft/core/api';
+import { listTrips, refreshPinned } from '../device/keptTrips';
+import { useReachable } from '../device/network';
+import { useDeviceChanged } from '../device/useDevice';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
@@ -9,13 +12,15 @@ import { counted } from '../shared/words';
 import { Box, Button, Flex, Heading, Link, Text } from '../theme/chakra';
 import { Doors } from './Doors';
 import { ImportButton } from './ImportButton';
-import { NewTrip } from './NewTrip';
 import { TripList } from './TripList';
+
+const NewTrip = lazy(() => import('./NewTrip'));
 
 /** All trips: open one, start one, import one, copy, put aside, delete and bring back. */
 export function TripsPage() {
   const { account } = useAccountSession();
-  const trips = useQuery({ queryKey: ['trips'], queryFn: api.trips });
+  const trips = useQuery({ queryKey: ['trips'], queryFn: listTrips });
+  usePinnedFresh(trips.data);
   const [starting, setStarting] = useState(false);
   const [showArchived, setShowArchived] = useState(false);
   const [justDeleted, setJustDeleted] = useState<TripSummary | undefined>();
@@ -49,7 +54,12 @@ export function TripsPage() {
           <ImportButton />
         </Flex>
       )}
-      {starting && <NewTrip />}
+      <NoAnswer />
+      {starting && (
+        <Suspense fallback={null}>
+          <NewTrip />
+        </Suspense>
+      )}
       {trips.isError && (
         <ErrorList title={`The trips could not be loaded. ${trips.error.message}`} errors={[]} />
       )}
@@ -89,6 +99,26 @@ export function TripsPage() {
         numb hands or tingling arms: stop and refit. Body weights are private: they can be hidden on screen.
       </Text>
     </Box>
+  );
+}
+
+/** Trips that are kept on demand are read anew by the way; what cannot be read now stays as it is. */
+function usePinnedFresh(trips: readonly TripSummary[] | undefined): void {
+  const reachable = useReachable();
+  const changed = useDeviceChanged();
+  useEffect(() => {
+    if (trips !== undefined && reachable) void refreshPinned(trips).then(changed, () => undefined);
+  }, [trips, reachable, changed]);
+}
+
+function NoAnswer() {
+  const reachable = useReachable();
+  if (reachable) return null;
+  return (
+    <Text role="status" mb="4" borderLeftWidth="4px" borderColor="border.emphasized" pl="3">
+      No answer from the server. Trips that are on this device open and take changes; they are sent as soon as
+      the server answers.
+    </Text>
   );
 }
 

@@ -9,7 +9,7 @@ import { DoorForm } from './DoorForm';
 const LivePicture = lazy(() => import('./LivePicture'));
 
 /** What an unknown visitor sees: what Graft does, the demo without an account, and the way in. */
-export function WelcomePage() {
+export default function WelcomePage() {
   const { enter, demoOffered } = useAccountSession();
   const demo = useMutation({ mutationFn: api.demo, onSuccess: enter });
   return (

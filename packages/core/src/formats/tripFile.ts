@@ -3,13 +3,8 @@ import type { Trip } from '../trip/model.js';
 import { examine, type Examined } from '../schema/checkSchema.js';
 import { InvalidInputError, type FieldError } from '../schema/fieldError.js';
 import { readJson } from './readJson.js';
-import {
-  LIST_SIZES,
-  TRIP_FILE_FORMAT,
-  TRIP_FILE_VERSION,
-  tripFileSchema,
-  tripSchema,
-} from '../schema/tripSchema.js';
+import { LIST_SIZES, tripFileSchema, tripSchema } from '../schema/tripSchema.js';
+import { TRIP_FILE_FORMAT, TRIP_FILE_VERSION } from '../schema/tripFileVersion.js';
 import { tripReferenceErrors } from '../schema/tripReferences.js';
 import { upgradeTripFile } from './upgradeTripFile.js';
 

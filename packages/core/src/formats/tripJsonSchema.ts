@@ -4,7 +4,8 @@
  */
 import type { AnySchema } from 'yup';
 import { SHAPE_SCHEMAS } from '../schema/schemaParts.js';
-import { ITEM_SCHEMAS, TRIP_FILE_VERSION, tripFileSchema } from '../schema/tripSchema.js';
+import { TRIP_FILE_VERSION } from '../schema/tripFileVersion.js';
+import { ITEM_SCHEMAS, tripFileSchema } from '../schema/tripSchema.js';
 import { jsonSchemaOf, withNamed, type JsonSchema } from './jsonSchema.js';
 
 /** Names the format; nothing is fetched from there. */

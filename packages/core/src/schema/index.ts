@@ -2,15 +2,8 @@
 export * from './checkSchema.js';
 export * from './fieldError.js';
 export { canisterErrors, thingErrors } from './fieldReferences.js';
-export {
-  FIELD_SCHEMAS,
-  ITEM_SCHEMAS,
-  LIST_SIZES,
-  TRIP_FILE_FORMAT,
-  TRIP_FILE_VERSION,
-  WEIGH_IN_RANGES,
-  isTimeZone,
-} from './tripSchema.js';
+export { FIELD_SCHEMAS, ITEM_SCHEMAS, LIST_SIZES, WEIGH_IN_RANGES, isTimeZone } from './tripSchema.js';
+export * from './tripFileVersion.js';
 export { isIsoDate, UUID_PATTERN } from './schemaParts.js';
 export * from './takenAway.js';
 export * from './notComing.js';

@@ -66,9 +66,8 @@ import {
   WHAT_IF_KINDS,
   ZONE_KINDS,
 } from '../trip/model.js';
+import { TRIP_FILE_FORMAT, TRIP_FILE_VERSION } from './tripFileVersion.js';
 
-export const TRIP_FILE_FORMAT = 'graft-trip';
-export const TRIP_FILE_VERSION = 8;
 const MAX_MEMBERS = 60;
 const SOME_MEMBERS = `a list of 1 to ${MAX_MEMBERS} member ids`;
 /** Walks on a member's record at most, days of trips among them. */

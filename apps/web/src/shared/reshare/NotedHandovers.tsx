@@ -4,7 +4,7 @@ import { allPieces, carrierOf, removeHandover } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../preferences';
 import { RemoveButton } from '../RemoveButton';
-import { useTrip } from '../TripProvider';
+import { useTrip } from '../tripContext';
 
 /** What is noted to change hands, by day, each to be taken back. */
 export function NotedHandovers() {

@@ -1,7 +1,7 @@
 /** A table to read and to work in: cells are reached by arrow keys and edited in place; a wrong entry stays and says why. */
 import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, type ReactNode, type RefObject } from 'react';
-import { useReadOnly } from '../TripProvider';
+import { useReadOnly } from '../tripContext';
 import { useMedia } from '../useMedia';
 import type { Column, Line, Section, Ticks } from './column';
 import { GridHead } from './GridHead';

@@ -1,4 +1,4 @@
-import { withoutLimits } from './useLimits';
+import { withoutLimits } from './hiddenLimits';
 
 test.each([
   ['Pip is 2.1 kg above the limit on day 2', 'Pip is ··· above the limit on day 2'],

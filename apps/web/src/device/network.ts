@@ -1,0 +1,65 @@
+/** Whether the server can be reached, as the last requests told; while it cannot, it is asked now and then. */
+import { useSyncExternalStore } from 'react';
+
+const FIRST_MS = 2000;
+const LAST_MS = 30_000;
+
+let reachable = true;
+/** Time since which it cannot be reached. */
+let wait = FIRST_MS;
+let timer: ReturnType<typeof setTimeout> | undefined;
+const listeners = new Set<() => void>();
+
+const tell = (): void => listeners.forEach((listener) => listener());
+
+/** A request was answered. */
+export function wasReached(): void {
+  wait = FIRST_MS;
+  clearTimeout(timer);
+  timer = undefined;
+  if (reachable) return;
+  reachable = true;
+  tell();
+}
+
+/** A request was not answered. */
+export function wasNotReached(): void {
+  timer ??= setTimeout(ask, wait);
+  if (!reachable) return;
+  reachable = false;
+  tell();
+}
+
+/** Ask now: the browser says that there is a network, or somebody looks. */
+function ask(): void {
+  clearTimeout(timer);
+  timer = undefined;
+  wait = Math.min(LAST_MS, wait * 2);
+  fetch('/api/health', { cache: 'no-store' }).then(
+    (answer) => (answer.status < 500 ? wasReached() : wasNotReached()),
+    wasNotReached,
+  );
+}
+
+export const isReachable = (): boolean => reachable;
+
+/** @param listener called each time that the server can be reached again or cannot any more */
+export function onNetwork(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Asks as soon as the browser says that there is a network, or the page is looked at again. */
+export function watchNetwork(): () => void {
+  const look = (): void => {
+    if (!reachable && document.visibilityState === 'visible') ask();
+  };
+  window.addEventListener('online', look);
+  document.addEventListener('visibilitychange', look);
+  return () => {
+    window.removeEventListener('online', look);
+    document.removeEventListener('visibilitychange', look);
+  };
+}
+
+export const useReachable = (): boolean => useSyncExternalStore(onNetwork, isReachable);

@@ -1,0 +1,124 @@
+/** The leader's phone without a network: the trip opens, takes changes, and both sides end with one trip. */
+import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { applyEdits, diffTrip, type Trip } from '@graft/core/trip';
+import {
+  baseUrl,
+  callApi,
+  cell,
+  demoText,
+  enter,
+  importTrip,
+  saved,
+  storedTrip,
+  typeInCell,
+} from '../support';
+
+test.use({ serviceWorkers: 'allow' });
+
+/** Opens a trip once with a network, and waits until the device has it and the program. */
+async function keepOnDevice(page: Page, id: string): Promise<void> {
+  await enter(page);
+  await page.goto(`${baseUrl()}/trips/${id}/people`);
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+  await expect.poll(() => keptTrips(page)).toContain(id);
+}
+/** Trips that the device keeps. */
+const keptTrips = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(async () => {
+    const found: string[] = [];
+    for (const { name } of await indexedDB.databases()) {
+      if (name?.startsWith('graft ') !== true) continue;
+      const db = await new Promise<IDBDatabase>((resolve, reject) => {
+        const opening = indexedDB.open(name);
+        opening.onsuccess = () => resolve(opening.result);
+        opening.onerror = () => reject(opening.error!);
+      });
+      const keys = db.transaction('trips').objectStore('trips').getAllKeys();
+      await new Promise((resolve) => (keys.onsuccess = resolve));
+      found.push(...(keys.result as string[]));
+      db.close();
+    }
+    return found;
+  });
+/** The phone is off and on again: another page of the same device. */
+async function restart(page: Page, context: BrowserContext, url: string): Promise<Page> {
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(url);
+  return again;
+}
+/** Somebody else changes the trip at the desk. */
+async function atTheDesk(id: string, change: (trip: Trip) => Trip): Promise<void> {
+  const { version, trip } = await storedTrip(id);
+  const edits = diffTrip(trip, change(trip));
+  const answer = await callApi(`/trips/${id}/edits`, {
+    method: 'POST',
+    body: JSON.stringify({ version, edits }),
+  });
+  expect(answer.status).toBe(200);
+  expect(applyEdits(trip, edits).name).toBeDefined();
+}
+const network = (page: Page) => page.getByRole('status', { name: 'Network' });
+
+test('without a network the trip opens and takes changes; restarted twice, nothing is lost, and others’ changes meet them', async ({
+  page: first,
+  context,
+}) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await keepOnDevice(first, id);
+  const url = `${baseUrl()}/trips/${id}/people`;
+  await context.setOffline(true);
+  let page = await restart(first, context, url);
+  await expect(network(page)).toContainText('No answer from the server.');
+  await expect(network(page)).toContainText('This is the trip as it was');
+  await typeInCell(page, 'joss/name', 'Josua');
+  await expect(page.getByRole('banner').getByRole('status')).toHaveText('Kept here');
+  page = await restart(page, context, url);
+  await expect(cell(page, 'joss/name')).toHaveText('Josua');
+  await typeInCell(page, 'eddy/bodyMassKg', '84');
+  await expect(network(page)).toContainText('2 changes are kept on this device');
+  page = await restart(page, context, url);
+  await expect(cell(page, 'eddy/bodyMassKg')).toHaveText(/84/);
+
+  await atTheDesk(id, (trip) => ({ ...trip, name: 'Roof, second go' }));
+  await context.setOffline(false);
+  await saved(page);
+  await expect(network(page)).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Roof, second go');
+  const { trip } = await storedTrip(id);
+  expect(trip.name).toBe('Roof, second go');
+  expect(trip.members.map((m) => [m.name, m.bodyMassKg])).toEqual([
+    ['Josua', expect.any(Number)],
+    ['Eddy', 84],
+  ]);
+});
+
+test('changes of a trip that is not open go on their way from any page', async ({ page: first, context }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await keepOnDevice(first, id);
+  await context.setOffline(true);
+  let page = await restart(first, context, `${baseUrl()}/trips/${id}/people`);
+  await typeInCell(page, 'joss/name', 'Josua');
+  page = await restart(page, context, `${baseUrl()}/trips`);
+  const line = page.getByRole('listitem').filter({ has: page.locator(`a[href="/trips/${id}"]`) });
+  await expect(line).toContainText('changes wait to be sent');
+  await context.setOffline(false);
+  await expect.poll(async () => (await storedTrip(id)).trip.members[0]!.name).toBe('Josua');
+  await expect(line).not.toContainText('wait to be sent');
+});
+
+test('signing out without a network takes everything off the device', async ({ page: first, context }) => {
+  const id = await importTrip(demoText('hut-roof'));
+  await keepOnDevice(first, id);
+  await context.setOffline(true);
+  const page = await restart(first, context, `${baseUrl()}/account`);
+  await expect(
+    page.getByRole('list', { name: 'Trips on this device' }).getByRole('listitem'),
+  ).not.toHaveCount(0);
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Graft' })).toBeVisible();
+  expect(await keptTrips(page)).toEqual([]);
+  await page.goto(`${baseUrl()}/trips/${id}/people`);
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toHaveCount(0);
+});

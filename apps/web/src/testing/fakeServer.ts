@@ -66,6 +66,7 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
 function around(server: FakeServer): readonly HttpHandler[] {
   const outbox = { service: { name: 'Simulated outbox', simulated: true }, addresses: {}, messages: [] };
   return [
+    http.get('*/api/health', () => HttpResponse.json({ ok: true })),
     http.post('*/api/account/sign-out', () =>
       HttpResponse.json({ account: null, demoOffered: false, mail: false }),
     ),

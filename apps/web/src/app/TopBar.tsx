@@ -1,31 +1,18 @@
 import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '../theme/chakra';
-import {
-  ArchiveRestore,
-  CircleUserRound,
-  Download,
-  Eye,
-  EyeOff,
-  Keyboard,
-  Moon,
-  Redo2,
-  ScrollText,
-  Sun,
-  Undo2,
-  Users,
-} from 'lucide-react';
+import { CircleUserRound, Menu as MenuIcon, Redo2, Undo2 } from 'lucide-react';
 import { memo, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { LeadersDialog } from '../account/LeadersDialog';
 import { useReachable } from '../device/network';
+import { LeadersDialog } from '../account/LeadersDialog';
 import { useAccountSession } from '../shared/AccountProvider';
 import { tripDates } from '../shared/dates';
-import { exportTrip } from '../shared/download';
-import { usePreferences } from '../shared/preferences';
-import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
 import { PlainDialog } from '../shared/PlainDialog';
+import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
+import { usePhone } from '../shared/usePhone';
 import { KeysDialog } from './KeysDialog';
 import { RemovedList } from './RemovedParts';
 import { TripHistory } from './TripHistory';
+import { useTools, type Opened, type Tool } from './useTools';
 
 /** Whether a key press is typing, not a command. */
 function isTyping(event: KeyboardEvent): boolean {
@@ -36,50 +23,78 @@ function isTyping(event: KeyboardEvent): boolean {
 
 /** The bar over an open trip; its parts are drawn apart, since a trip changes with every entry and most of them do not. */
 export function TopBar() {
+  const isPhone = usePhone();
+  const [opened, setOpened] = useState<Opened | undefined>();
+  useCommandKeys(setOpened);
   return (
     <Flex
       as="header"
       align="center"
       columnGap={{ base: '2', lg: '4' }}
-      wrap={{ base: 'wrap', lg: 'nowrap' }}
-      px="4"
+      wrap={{ base: 'nowrap', md: 'wrap', lg: 'nowrap' }}
+      px={{ base: '2', md: '4' }}
       minH="44px"
       bg="bg.panel"
       borderBottomWidth="1px"
       flexShrink={0}
     >
-      <Link asChild fontFamily="heading" fontWeight="700" fontSize="md" color="fg">
+      <Link
+        asChild
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize="md"
+        color="fg"
+        minH={{ base: '44px', md: '0' }}
+        alignItems="center"
+      >
         <RouterLink to="/trips" aria-label="Graft, all trips">
+          {isPhone ? '‹' : ''}
           Graft
         </RouterLink>
       </Link>
-      <OpenTrip />
+      <OpenTrip isPhone={isPhone} />
       <Box flex="1" />
       <Saved />
       <History />
-      <Tools />
+      {isPhone ? (
+        <IconButton size="xs" variant="ghost" aria-label="Menu" onClick={() => setOpened('menu')}>
+          <MenuIcon size={20} />
+        </IconButton>
+      ) : (
+        <ToolRow onOpen={setOpened} />
+      )}
+      <Dialogs opened={opened} onOpen={setOpened} />
     </Flex>
   );
 }
 
-function Tool({ label, ...button }: { label: string } & ButtonProps) {
+function Small({ label, ...button }: { label: string } & ButtonProps) {
   return <IconButton size="xs" variant="ghost" aria-label={label} {...button} />;
 }
 
-function OpenTrip() {
+function OpenTrip({ isPhone }: { isPhone: boolean }) {
   const { trip } = useTrip();
-  return <Title name={trip.name} dates={tripDates(trip.startDate, trip.legs.length)} />;
+  return <Title name={trip.name} dates={isPhone ? '' : tripDates(trip.startDate, trip.legs.length)} />;
 }
 
 const Title = memo(function Title({ name, dates }: { name: string; dates: string }) {
   return (
     <>
-      <Box as="h1" fontFamily="heading" fontWeight="600" fontSize="md" truncate title={name}>
+      <Box
+        as="h1"
+        fontFamily="heading"
+        fontWeight="600"
+        fontSize={{ base: 'sm', md: 'md' }}
+        truncate
+        title={name}
+      >
         {name}
       </Box>
-      <Text color="fg.muted" whiteSpace="nowrap">
-        {dates}
-      </Text>
+      {dates !== '' && (
+        <Text color="fg.muted" whiteSpace="nowrap">
+          {dates}
+        </Text>
+      )}
     </>
   );
 });
@@ -97,36 +112,122 @@ function Saved() {
 function History() {
   const { undo, redo, undoLabel, redoLabel } = useTrip();
   return (
-    <HStack gap="0.5">
-      <Tool
+    <HStack gap={{ base: '0', md: '0.5' }}>
+      <Small
         label={`Undo ${undoLabel ?? ''}`}
         title={undoLabel === undefined ? 'Nothing to undo' : `Undo: ${undoLabel} (Ctrl Z)`}
         onClick={undo}
         disabled={undoLabel === undefined}
       >
         <Undo2 size={16} />
-      </Tool>
-      <Tool
+      </Small>
+      <Small
         label={`Redo ${redoLabel ?? ''}`}
         title={redoLabel === undefined ? 'Nothing to redo' : `Redo: ${redoLabel} (Ctrl Shift Z)`}
         onClick={redo}
         disabled={redoLabel === undefined}
       >
         <Redo2 size={16} />
-      </Tool>
+      </Small>
     </HStack>
   );
 }
 
-function Tools() {
-  const { undo, redo, session } = useTripCommands();
-  const [removedOpen, setRemovedOpen] = useState(false);
-  const [historyOpen, setHistoryOpen] = useState(false);
+/** On a wide screen: each tool by its sign, the first ones with their word. */
+function ToolRow({ onOpen }: { onOpen: (what: Opened) => void }) {
   const { account } = useAccountSession();
-  const [leadersOpen, setLeadersOpen] = useState(false);
-  const { massUnit, hideWeights, dark, set } = usePreferences();
-  const [keysOpen, setKeysOpen] = useState(false);
+  return (
+    <>
+      {useTools(onOpen).map((tool) =>
+        tool.word === undefined ? (
+          <Small key={tool.label} label={tool.label} title={tool.title} onClick={tool.act}>
+            <tool.Sign size={16} />
+          </Small>
+        ) : (
+          <Button
+            key={tool.label}
+            size="xs"
+            variant="ghost"
+            title={tool.title}
+            aria-label={tool.said}
+            aria-pressed={tool.pressed}
+            onClick={tool.act}
+          >
+            {tool.hasSign && <tool.Sign size={15} />} {tool.word}
+          </Button>
+        ),
+      )}
+      <IconButton size="xs" variant="ghost" asChild>
+        <RouterLink to="/account" aria-label={`Account of ${account?.name ?? ''}`} title={account?.name}>
+          <CircleUserRound size={16} />
+        </RouterLink>
+      </IconButton>
+    </>
+  );
+}
 
+/** On a phone: each tool as a line, behind one button. */
+function ToolList({ onOpen }: { onOpen: (what: Opened | undefined) => void }) {
+  const { trip } = useTrip();
+  const { account } = useAccountSession();
+  const closing = (tool: Tool) => (): void => {
+    onOpen(undefined);
+    tool.act();
+  };
+  return (
+    <Flex direction="column" align="stretch">
+      <Text color="fg.muted" mb="2">
+        {trip.name}, {tripDates(trip.startDate, trip.legs.length)}
+      </Text>
+      {useTools(onOpen)
+        .filter((tool) => tool.forKeys !== true)
+        .map((tool) => (
+          <Button
+            key={tool.label}
+            variant="ghost"
+            justifyContent="start"
+            aria-pressed={tool.pressed}
+            onClick={closing(tool)}
+          >
+            <tool.Sign size={18} /> {tool.said ?? tool.label}
+          </Button>
+        ))}
+      <Button variant="ghost" justifyContent="start" asChild>
+        <RouterLink to="/account">
+          <CircleUserRound size={18} /> Account of {account?.name ?? ''}
+        </RouterLink>
+      </Button>
+    </Flex>
+  );
+}
+
+function Dialogs({
+  opened,
+  onOpen,
+}: {
+  opened: Opened | undefined;
+  onOpen: (what: Opened | undefined) => void;
+}) {
+  const close = (): void => onOpen(undefined);
+  return (
+    <>
+      <PlainDialog title="Menu" open={opened === 'menu'} onClose={close}>
+        <ToolList onOpen={onOpen} />
+      </PlainDialog>
+      <PlainDialog title="Removed from this trip" open={opened === 'removed'} onClose={close}>
+        <RemovedList onDone={close} />
+      </PlainDialog>
+      <PlainDialog title="History of this trip" open={opened === 'history'} onClose={close}>
+        <TripHistory onDone={close} />
+      </PlainDialog>
+      <LeadersDialog open={opened === 'leaders'} onClose={close} />
+      <KeysDialog open={opened === 'keys'} onClose={close} />
+    </>
+  );
+}
+
+function useCommandKeys(onOpen: (what: Opened) => void): void {
+  const { undo, redo } = useTripCommands();
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (isTyping(event)) return;
@@ -141,84 +242,9 @@ function Tools() {
       } else if (event.key === '/') {
         event.preventDefault();
         document.querySelector<HTMLElement>('[data-find]')?.focus();
-      } else if (event.key === '?') setKeysOpen(true);
+      } else if (event.key === '?') onOpen('keys');
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo]);
-
-  return (
-    <>
-      <Button
-        size="xs"
-        variant="ghost"
-        onClick={() => set({ massUnit: massUnit === 'kg' ? 'lb' : 'kg' })}
-        aria-label={
-          massUnit === 'kg'
-            ? 'Units: kg, km, °C; switch to lb, miles, °F'
-            : 'Units: lb, miles, °F; switch to kg, km, °C'
-        }
-      >
-        {massUnit === 'kg' ? 'kg, km' : 'lb, mi'}
-      </Button>
-      <Button
-        size="xs"
-        variant="ghost"
-        aria-pressed={hideWeights}
-        onClick={() => set({ hideWeights: !hideWeights })}
-        title="Hide body weights, limits and health notes, on screen and on paper"
-      >
-        {hideWeights ? <EyeOff size={15} /> : <Eye size={15} />}{' '}
-        {hideWeights ? 'Body weights hidden' : 'Hide body weights'}
-      </Button>
-      <Button
-        size="xs"
-        variant="ghost"
-        title="The whole trip as a file, as it is on this page"
-        onClick={() => exportTrip(session().trip)}
-      >
-        <Download size={15} /> Export
-      </Button>
-      <Tool
-        label={dark ? 'Light colours' : 'Dark colours'}
-        title={dark ? 'Light colours' : 'Dark colours'}
-        onClick={() => set({ dark: !dark })}
-      >
-        {dark ? <Sun size={16} /> : <Moon size={16} />}
-      </Tool>
-      <Tool label="Keys" title="Keys (?)" onClick={() => setKeysOpen(true)}>
-        <Keyboard size={16} />
-      </Tool>
-      <Tool
-        label="History"
-        title="History: who changed what in this trip, and back to before it"
-        onClick={() => setHistoryOpen(true)}
-      >
-        <ScrollText size={16} />
-      </Tool>
-      <Tool
-        label="Removed"
-        title="Removed: what was taken out of this trip, to bring back"
-        onClick={() => setRemovedOpen(true)}
-      >
-        <ArchiveRestore size={16} />
-      </Tool>
-      <Tool label="Who leads this trip" title="Who leads this trip" onClick={() => setLeadersOpen(true)}>
-        <Users size={16} />
-      </Tool>
-      <IconButton size="xs" variant="ghost" asChild>
-        <RouterLink to="/account" aria-label={`Account of ${account?.name ?? ''}`} title={account?.name}>
-          <CircleUserRound size={16} />
-        </RouterLink>
-      </IconButton>
-      <PlainDialog title="Removed from this trip" open={removedOpen} onClose={() => setRemovedOpen(false)}>
-        <RemovedList onDone={() => setRemovedOpen(false)} />
-      </PlainDialog>
-      <PlainDialog title="History of this trip" open={historyOpen} onClose={() => setHistoryOpen(false)}>
-        <TripHistory onDone={() => setHistoryOpen(false)} />
-      </PlainDialog>
-      <LeadersDialog open={leadersOpen} onClose={() => setLeadersOpen(false)} />
-      <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
-    </>
-  );
+  }, [undo, redo, onOpen]);
 }

@@ -30,7 +30,6 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
       aria-label="Packs"
       direction="column"
       w={{ base: '100%', lg: '160px' }}
-      maxH={{ base: '14rem', lg: 'none' }}
       flexShrink={0}
       borderRightWidth="1px"
       bg="bg.panel"
@@ -54,7 +53,8 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
           <RunProgress label="Planning packs" run={planning.run} />
         )}
       </Box>
-      <Box flex="1" overflowY="auto">
+      {/* On a narrow screen side by side: what matters is the one that is open. */}
+      <Flex flex="1" direction={{ base: 'row', lg: 'column' }} overflow="auto" minH="0">
         {walked.members.map((m, i) =>
           isWithout(m) ? null : (
             <PackEntry
@@ -73,7 +73,7 @@ export function PackList({ walked, member, planning, onOpen }: Props) {
             Without a pack: {without.join(', ')}
           </Text>
         )}
-      </Box>
+      </Flex>
     </Flex>
   );
 }
@@ -93,14 +93,16 @@ function PackEntry({ walked, member: m, stow, ratio, isOpen, onOpen }: EntryProp
   return (
     <Flex
       as="button"
-      w="100%"
+      w={{ base: 'auto', lg: '100%' }}
+      flexShrink={0}
       align="center"
       gap="2"
       px="3"
       py="1.5"
       textAlign="start"
       bg={isOpen ? 'bg.muted' : undefined}
-      borderLeftWidth="3px"
+      borderLeftWidth={{ base: '0', lg: '3px' }}
+      borderBottomWidth={{ base: '3px', lg: '0' }}
       borderColor={isOpen ? 'fg' : 'transparent'}
       aria-current={isOpen}
       onClick={onOpen}

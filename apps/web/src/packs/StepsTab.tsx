@@ -25,7 +25,7 @@ export function StepsTab({ steps, done, onDone, chosenId, onChoose, shift }: Pro
       </Text>
     );
   return (
-    <Box as="ol" listStyleType="none" fontSize="xs" aria-label="Loading steps" pb="4">
+    <Box as="ol" listStyleType="none" fontSize={{ base: 'md', lg: 'xs' }} aria-label="Loading steps" pb="4">
       {steps.map((step, i) => (
         <Flex
           as="li"

@@ -31,7 +31,7 @@ export function BodyPanel({ member }: { member: Member }) {
   };
   return (
     <Flex gap="8" wrap="wrap" align="start">
-      <Box flex="1" minW="28rem">
+      <Box flex="1" minW={{ base: '100%', md: '28rem' }}>
         <Text fontSize="xs" color="fg.muted" mb="2">
           Injured, tired, ill, just recovered: a condition multiplies the limit on its days.
         </Text>

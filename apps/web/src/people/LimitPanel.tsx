@@ -39,7 +39,12 @@ export function LimitPanel({ member }: { member: Member }) {
             {LIMIT_POLICY_IDS.map((id) => {
               const of = LIMIT_POLICIES[id].limitOf(member);
               return (
-                <Table.Row key={id} bg="transparent">
+                <Table.Row
+                  key={id}
+                  bg="transparent"
+                  display={{ base: 'grid', md: 'table-row' }}
+                  gridTemplateColumns="minmax(0, 1fr) auto"
+                >
                   <Table.Cell
                     px="1"
                     py="1.5"
@@ -53,7 +58,7 @@ export function LimitPanel({ member }: { member: Member }) {
                   <Table.Cell px="1" py="1.5" textAlign="end" w="5rem" verticalAlign="top">
                     {of === undefined ? '–' : formatMass(of.limitKg, massUnit)}
                   </Table.Cell>
-                  <Table.Cell px="2" py="1.5" fontSize="xs" color="fg.muted">
+                  <Table.Cell px="2" py="1.5" fontSize="xs" color="fg.muted" gridColumn="1 / -1">
                     {inUnits(LIMIT_POLICIES[id].about)}
                   </Table.Cell>
                 </Table.Row>
@@ -61,7 +66,7 @@ export function LimitPanel({ member }: { member: Member }) {
             })}
           </Table.Body>
         </Table.Root>
-        <Flex mt="2" gap="2" align="center">
+        <Flex mt="2" gap="2" align="center" wrap="wrap">
           <Text>Has trained with</Text>
           <Box w="6rem">
             <QuantityInput
@@ -91,7 +96,7 @@ export function LimitPanel({ member }: { member: Member }) {
           time. Comfort floor {member.comfortFloor ?? DEFAULT_COMFORT_FLOOR} of 10.
         </Text>
       </Box>
-      <Box flex="1" minW="22rem">
+      <Box flex="1" minW={{ base: '100%', md: '22rem' }}>
         <Text fontWeight="600" mb="1">
           How it changed
         </Text>

@@ -45,10 +45,14 @@ export function MemberTabs({ chosen, figures }: Props) {
               {chosen.name}
             </Box>
           )}
-          <Tabs.List borderBottomWidth="0" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
+          <Tabs.List
+            borderBottomWidth="0"
+            flexWrap={{ base: 'nowrap', md: 'wrap', lg: 'nowrap' }}
+            overflowX="auto"
+          >
             {chosen !== undefined &&
               MEMBER_TABS.map(([id, name]) => (
-                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap">
+                <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap" flexShrink={0}>
                   {name}
                 </Tabs.Trigger>
               ))}
@@ -64,7 +68,7 @@ export function MemberTabs({ chosen, figures }: Props) {
               ·
             </Box>
             {PARTY_TABS.map(([id, name]) => (
-              <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap">
+              <Tabs.Trigger key={id} value={id} px="2" fontSize="xs" whiteSpace="nowrap" flexShrink={0}>
                 {name}
               </Tabs.Trigger>
             ))}

@@ -85,7 +85,7 @@ export function PackPanel({ member }: { member: Member }) {
         <BuildPack key={pack.id} pack={pack} onBuild={(next) => put(next, 'built anew')} />
         <MainCompartmentForm pack={pack} put={put} />
       </Box>
-      <Box flex="1" minW="36rem">
+      <Box flex="1" minW={{ base: '100%', md: '36rem' }}>
         <EditableTable
           label="Zones"
           columns={[

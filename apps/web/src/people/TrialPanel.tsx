@@ -61,7 +61,7 @@ export function TrialPanel({ member }: { member: Member }) {
   };
   return (
     <Flex gap="8" wrap="wrap" align="start">
-      <Box flex="1" minW="30rem">
+      <Box flex="1" minW={{ base: '100%', md: '30rem' }}>
         <Text fontSize="xs" color="fg.muted" mb="2">
           The same comfortable route of about an hour, with slopes if there are some, on different days:
           without load, with about 10 %, and, if wanted, 20 % of body weight; newcomers and under-18s lighter.

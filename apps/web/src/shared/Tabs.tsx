@@ -18,8 +18,9 @@ export function Tabs<T extends string>({ label, tabs, value, onChoose }: Props<T
       borderRadius="l2"
       w="fit-content"
       maxW="100%"
-      wrap="wrap"
-      overflow="hidden"
+      wrap={{ base: 'nowrap', md: 'wrap' }}
+      overflow={{ base: 'auto', md: 'hidden' }}
+      position="relative"
     >
       {tabs.map(([key, text]) => (
         <label key={key} className="tab" data-on={key === value ? '' : undefined}>

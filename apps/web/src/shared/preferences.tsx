@@ -7,13 +7,18 @@ interface Preferences {
   readonly massUnit: MassUnit;
   readonly hideWeights: boolean;
   readonly dark: boolean;
-  readonly set: (change: Partial<{ massUnit: MassUnit; hideWeights: boolean; dark: boolean }>) => void;
+  /** Black on white, or white on black: for bright sun and weak eyes. */
+  readonly contrast: boolean;
+  readonly set: (
+    change: Partial<{ massUnit: MassUnit; hideWeights: boolean; dark: boolean; contrast: boolean }>,
+  ) => void;
 }
 interface Stored {
   readonly massUnit: MassUnit;
   readonly hideWeights: boolean;
   /** As chosen here; what the system prefers where nothing was. */
   readonly dark?: boolean;
+  readonly contrast: boolean;
 }
 
 const PreferencesContext = createContext<Preferences | undefined>(undefined);
@@ -25,10 +30,11 @@ export function usePreferences(): Preferences {
 }
 
 function read(): Stored {
-  const { hideWeights, dark } = keptPreferences();
+  const { hideWeights, dark, contrast } = keptPreferences();
   return {
     massUnit: keptUnits(),
     hideWeights: hideWeights === true,
+    contrast: contrast === true,
     ...(typeof dark === 'boolean' ? { dark } : {}),
   };
 }
@@ -45,6 +51,10 @@ export function PreferencesProvider({ children }: { children: ReactNode }) {
     document.documentElement.classList.toggle('dark', onDark);
     document.documentElement.style.colorScheme = onDark ? 'dark' : 'light';
   }, [dark, onPaper]);
+  const { contrast } = stored;
+  useEffect(() => {
+    document.documentElement.classList.toggle('contrast', contrast && !onPaper);
+  }, [contrast, onPaper]);
   const value = useMemo<Preferences>(
     () => ({ ...stored, dark, set: (change) => setStored((old) => ({ ...old, ...change })) }),
     [stored, dark],

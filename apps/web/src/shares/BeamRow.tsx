@@ -3,6 +3,8 @@ import { Box, Grid } from '../theme/chakra';
 import { useDroppable } from '@dnd-kit/core';
 import { useMemo } from 'react';
 import { legOfDay, massOnDayKg, type DayLoad } from '@graft/core/load';
+import { usePhone } from '../shared/usePhone';
+import { PieceList } from './PieceList';
 import { fairnessSchool, formatMeasure, type MemberFigures } from '@graft/core/share';
 import {
   carriedPieces,
@@ -29,7 +31,7 @@ export const GRID = {
     md: '132px minmax(0, 1fr) 50px 80px 86px',
   },
   templateAreas: {
-    base: '"who kg ratio litres" "beam beam beam beam"',
+    base: '"who kg ratio litres" "beam beam beam beam" "pieces pieces pieces pieces"',
     md: '"who beam kg ratio litres"',
   },
   columnGap: '3',
@@ -77,6 +79,7 @@ export function BeamRow(props: {
   const { digits } = useQuantities();
   const limits = useLimits();
   const { member } = figures;
+  const isPhone = usePhone();
   const { setNodeRef } = useDroppable({ id: member.id });
   const leg = legOfDay(trip, load.day);
   const pieces = useMemo(() => {
@@ -139,7 +142,7 @@ export function BeamRow(props: {
         part={part}
         size={size}
         highPx={highPx}
-        named={named}
+        named={named && !isPhone}
         chosenIds={chosenIds}
         heldIds={heldIds}
         onChoose={onChoose}
@@ -177,6 +180,13 @@ export function BeamRow(props: {
         {overfull && '▲ '}
         {digits(figures.fullestL, 'volume')} / {digits(figures.packVolumeL, 'volume', 0)}
       </Box>
+      {isPhone && named && (
+        <PieceList
+          carrier={member.name}
+          pieces={here.map(({ piece, name, massKg }) => ({ id: piece.id, name, massKg }))}
+          onChoose={onChoose}
+        />
+      )}
     </Grid>
   );
 }

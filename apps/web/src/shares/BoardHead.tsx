@@ -29,7 +29,7 @@ export function BoardHead({ board }: { board: ShareBoard }) {
       {view === 'table' ? (
         <ShareCsvTools />
       ) : (
-        <Box color="fg.muted">
+        <Box color="fg.muted" data-for-keys>
           {marked.size > 1
             ? `${marked.size} pieces marked: drag one, or press m, to move them all`
             : 'Ctrl-click, or x, marks several'}

@@ -28,7 +28,8 @@ export function DraggablePiece({ piece, chosen, held, tabStop, onPiece, ...style
       w="100%"
       textAlign="start"
       cursor="grab"
-      touchAction="none"
+      // A finger scrolls until it has pressed long enough to drag.
+      touchAction="manipulation"
       opacity={held ? 0.75 : 1}
       {...style}
       {...(chosen ? { bg: 'beam.chosen', color: 'beam.chosenInk' } : {})}

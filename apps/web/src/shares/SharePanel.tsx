@@ -11,6 +11,7 @@ import { ReshareTab } from './ReshareTab';
 import { ShareFigurePanel } from './ShareFigurePanel';
 import { SplitDialog } from './SplitDialog';
 import { UnsharedTray } from './UnsharedTray';
+import { usePhone } from '../shared/usePhone';
 import type { ShareBoard } from './useShareBoard';
 import { WhatIfTab } from './WhatIfTab';
 import { WhoHasIt } from './WhoHasIt';
@@ -48,6 +49,8 @@ export function SharePanel({ board }: { board: ShareBoard }) {
 function ShareTab({ board }: { board: ShareBoard }) {
   const { figures, shown, chosen, chosenId, chosenIds, heldIds, choose } = board;
   const [splitOpen, setSplitOpen] = useState(false);
+  const isPhone = usePhone();
+  const close = (): void => board.dispatch({ type: 'unchoose' });
   return (
     <>
       <ShareFigurePanel figures={figures} shown={shown} previewing={board.inHand?.target !== undefined} />
@@ -59,7 +62,7 @@ function ShareTab({ board }: { board: ShareBoard }) {
           If the party splits
         </Button>
       </Box>
-      {chosen === undefined ? (
+      {chosen === undefined || isPhone ? (
         <Text px="4" py="2" fontSize="xs" color="fg.muted">
           Choose a piece to see what holds it and what every other carrier would make of it.
         </Text>
@@ -72,6 +75,20 @@ function ShareTab({ board }: { board: ShareBoard }) {
           onGive={board.give}
         />
       )}
+      <PlainDialog title={chosen?.name ?? ''} open={isPhone && chosen !== undefined} onClose={close}>
+        {chosen !== undefined && (
+          <PieceDetail
+            piece={chosen}
+            figures={figures}
+            shown={shown}
+            day={board.dayOf(chosen.id)}
+            onGive={(piece, memberId) => {
+              board.give(piece, memberId);
+              close();
+            }}
+          />
+        )}
+      </PlainDialog>
       <PlainDialog title="Sets and splits" open={splitOpen} onClose={() => setSplitOpen(false)} size="lg">
         <SplitDialog />
       </PlainDialog>

@@ -35,6 +35,7 @@ export type BoardAction =
   | { readonly type: 'choose'; readonly pieceId: string; readonly add: boolean }
   | { readonly type: 'pickUp'; readonly pieceId: string; readonly target?: string; readonly byKey: boolean }
   | { readonly type: 'holdOver'; readonly target: string | undefined }
+  | { readonly type: 'unchoose' }
   | { readonly type: 'letGo' }
   | { readonly type: 'given' };
 
@@ -66,6 +67,8 @@ export function boardSession(state: BoardState, action: BoardAction): BoardState
       return state.inHand === undefined
         ? state
         : { ...state, inHand: { ...state.inHand, target: action.target } };
+    case 'unchoose':
+      return { ...state, chosenId: undefined, marked: new Set() };
     case 'letGo':
       return { ...state, inHand: undefined };
     case 'given':

@@ -1,5 +1,6 @@
 /** Styles that hold on the whole page, and the look of what is too many to be styled one by one. */
 import { defineGlobalStyles } from '@chakra-ui/react/styled-system';
+import { fieldStyles } from './fieldStyles';
 
 /** Grounds on paper. */
 const PAPER = {
@@ -281,5 +282,6 @@ export const globalStyles = defineGlobalStyles({
   },
   // What is folded away is printed all the same.
   'details::details-content': { _print: { display: 'block', contentVisibility: 'visible' } },
+  ...fieldStyles,
   '*:focus-visible': { outline: '2px solid {colors.focus}', outlineOffset: '1px' },
 });

@@ -8,6 +8,7 @@ import { type TripEvent } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';
 import { useReshare } from '../shared/reshare/useReshare';
 import { SidePanel } from '../shared/SidePanel';
+import { usePhone } from '../shared/usePhone';
 import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { counted } from '../shared/words';
@@ -15,10 +16,11 @@ import { ComfortPanel } from './ComfortPanel';
 import { EveningPanel } from './EveningPanel';
 import { HandoversPanel, type AskFor } from './HandoversPanel';
 import { HappeningsPanel } from './HappeningsPanel';
-import { RatioSteps, type MemberSteps } from './RatioSteps';
+import { Days, RatioSteps, type MemberSteps } from './RatioSteps';
 import { eventText } from './words';
 import { EditableTable } from '../shared/table/EditableTable';
-import { dayColumns } from './dayColumns';
+import { dayColumns, type DayContext } from './dayColumns';
+import { DayCards } from './DayCards';
 import { useLimits } from '../shared/useLimits';
 
 type Panel = 'happened' | 'handovers' | 'evening' | 'comfort';
@@ -34,6 +36,7 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
   const { drawn } = useLimits();
   const [chosenId, setChosenId] = useState<string | undefined>();
   const [panel, setPanel] = useState<Panel>('happened');
+  const isPhone = usePhone();
   const reshare = useReshare();
   const { data: sheets } = useSheets(id);
   const told = useMemo(() => toldComfort(trip, sheets?.marks ?? {}), [trip, sheets]);
@@ -69,44 +72,55 @@ export function DaysView({ day, onDay }: { day: number; onDay: (day: number) => 
       .map((e) => eventText(trip, e, massUnit))
       .join('; ');
 
+  const context: DayContext = {
+    walked,
+    day,
+    massUnit,
+    readOnly,
+    frontId,
+    onChoose: setChosenId,
+    workKgKm: (memberId) => work.get(memberId)![day - 1]!,
+    markOf: (memberId) => trip.comfort.find((c) => c.memberId === memberId && c.day === day),
+    change,
+    onMarked: (memberId, comfort) => {
+      setChosenId(memberId);
+      if (comfort !== undefined) setPanel('comfort');
+    },
+  };
+  const steps = (
+    <Box px="4" pt="2">
+      <RatioSteps
+        trip={walked}
+        members={members}
+        frontId={frontId}
+        day={day}
+        onDay={onDay}
+        unit={massUnit}
+        happened={happened}
+      />
+    </Box>
+  );
+
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} flex="1" minH="0">
       <Box flex="1" minW="0" overflow="auto">
-        <Box px="4" pt="2">
-          <RatioSteps
-            trip={walked}
-            members={members}
-            frontId={frontId}
-            day={day}
-            onDay={onDay}
-            unit={massUnit}
-            happened={happened}
-          />
-        </Box>
+        {isPhone && <Days trip={walked} day={day} onDay={onDay} />}
+        {!isPhone && steps}
         <Told told={told} />
-        <EditableTable
-          label={`Loads on day ${day}`}
-          wide
-          columns={dayColumns({
-            walked,
-            day,
-            massUnit,
-            readOnly,
-            frontId,
-            onChoose: setChosenId,
-            workKgKm: (memberId) => work.get(memberId)![day - 1]!,
-            markOf: (memberId) => trip.comfort.find((c) => c.memberId === memberId && c.day === day),
-            change,
-            onMarked: (memberId, comfort) => {
-              setChosenId(memberId);
-              if (comfort !== undefined) setPanel('comfort');
-            },
-          })}
-          sections={[{ key: 'members', rows: members }]}
-          rowKey={(row) => row.member.id}
-          rowName={(row) => row.member.name}
-          chosen={frontId}
-        />
+        {isPhone ? (
+          <DayCards rows={members} context={context} />
+        ) : (
+          <EditableTable
+            label={`Loads on day ${day}`}
+            wide
+            columns={dayColumns(context)}
+            sections={[{ key: 'members', rows: members }]}
+            rowKey={(row) => row.member.id}
+            rowName={(row) => row.member.name}
+            chosen={frontId}
+          />
+        )}
+        {isPhone && steps}
         <Text px="4" py="2" fontSize="xs" color="fg.muted" maxW="64rem">
           Sets off: before the water of a dry camp is taken, where there is a sure source on the way. After
           water: the day’s heaviest moment, of which the ratio is taken. Into camp: the way’s water drunk, own

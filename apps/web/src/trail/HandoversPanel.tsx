@@ -40,15 +40,11 @@ interface Props {
   readonly onAsked: () => void;
 }
 
-/** The fewest things that must change hands from a day on, the packs that it changes, and kit that goes with a role. */
-export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Props) {
-  const { walked, change, readOnly, session } = useTrip();
-  const [aim, setAim] = useState<ReshareAim>('withinLimits');
-  const [fromDay, setFromDay] = useState<number | undefined>();
+/** Looking for handovers, and taking them with the packs that they change. */
+export function useHandovers(reshare: Reshare, aim: ReshareAim) {
+  const { walked, change, session } = useTrip();
   const fitting = useRun('Fitting the handovers into the packs', { outlives: true });
   const [stowed, setStowed] = useState<readonly Restow[] | undefined>();
-  const day = Math.min(walked.legs.length, fromDay ?? askFor?.from ?? shownDay);
-
   const find = ({ from, memberId, reason }: AskFor): void => {
     setStowed(undefined);
     void reshare.find({
@@ -60,18 +56,6 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
       ...(memberId === undefined ? {} : { memberId }),
     });
   };
-  const findAtOnce = useEffectEvent(() => {
-    if (askFor === undefined) return;
-    setFromDay(askFor.from);
-    find(askFor);
-    onAsked();
-  });
-  // Once for each thing that happens, after the page has shown that it did.
-  useEffect(() => {
-    const timer = setTimeout(findAtOnce);
-    return () => clearTimeout(timer);
-  }, [askFor]);
-
   const accept = async (chosen: readonly ProposedHandover[], from: number, reason: string): Promise<void> => {
     const after = withHandovers(walked, from, chosen, reason);
     const began = session().trip;
@@ -94,7 +78,30 @@ export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Prop
     if (taken) setStowed(stows);
     reshare.forget();
   };
+  /** The answer, as long as the trip is what it was asked of. */
   const current = reshare.found?.of === walked ? reshare.found : undefined;
+  return { find, accept, fitting, stowed, current };
+}
+
+/** The fewest things that must change hands from a day on, the packs that it changes, and kit that goes with a role. */
+export function HandoversPanel({ day: shownDay, reshare, askFor, onAsked }: Props) {
+  const { walked, readOnly } = useTrip();
+  const [aim, setAim] = useState<ReshareAim>('withinLimits');
+  const [fromDay, setFromDay] = useState<number | undefined>();
+  const { find, accept, fitting, stowed, current } = useHandovers(reshare, aim);
+  const day = Math.min(walked.legs.length, fromDay ?? askFor?.from ?? shownDay);
+  const findAtOnce = useEffectEvent(() => {
+    if (askFor === undefined) return;
+    setFromDay(askFor.from);
+    find(askFor);
+    onAsked();
+  });
+  // Once for each thing that happens, after the page has shown that it did.
+  useEffect(() => {
+    const timer = setTimeout(findAtOnce);
+    return () => clearTimeout(timer);
+  }, [askFor]);
+
   return (
     <Box pt="3" fontSize="sm">
       <Flex gap="2" align="center" wrap="wrap">
@@ -196,7 +203,7 @@ function RoleKit({ day }: { day: number }) {
 }
 
 /** The packs that handovers have changed, and what became of each. */
-function StowedPacks({ trip, stows }: { trip: Trip; stows: readonly Restow[] }) {
+export function StowedPacks({ trip, stows }: { trip: Trip; stows: readonly Restow[] }) {
   const name = (id: string): string => allThings(trip).find((t) => t.id === id)?.name ?? id;
   return (
     <Box mt="3" role="status" fontSize="xs" borderWidth="1px" p="2" bg="bg">

@@ -7,6 +7,7 @@ import type { MassUnit } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
 import { DayButton } from '../shared/DayButton';
 import { dayDate } from '../shared/dates';
+import { usePhone } from '../shared/usePhone';
 import { useWidth } from '../shared/useWidth';
 import { wrapped } from '../shared/wrapped';
 import { paint } from '../theme/system';
@@ -51,6 +52,7 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
   const days = trip.legs.map((_leg, i) => i + 1);
   const front = members.find((m) => m.member.id === frontId) ?? members[0]!;
   const limits = useLimits();
+  const isPhone = usePhone();
   const letters = Math.max(
     12,
     Math.floor(((width - MARGIN.left - MARGIN.right) / days.length - 12) / LETTER_PX),
@@ -94,23 +96,15 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
   const dayPx = x(2) - x(1);
   return (
     <Box>
-      <Flex align="center" gap="1" wrap="wrap" role="radiogroup" aria-label="Day">
-        {days.map((d) => (
-          <DayButton
-            key={d}
-            label={`Day ${d}`}
-            title={`${dayDate(trip.startDate, d)}: ${trip.legs[d - 1]!.name}`}
-            on={day === d}
-            onClick={() => onDay(d)}
-          />
-        ))}
+      <Flex align="center" gap="1" wrap="wrap">
+        {!isPhone && <Days trip={trip} day={day} onDay={onDay} />}
         <Box flex="1" />
         <Box fontSize="xs" color="fg.muted">
           {limits.hidden ? 'Load' : 'Share of own limit'}; {front.member.name} dashed: setting off, into camp;
           below, what made each step
         </Box>
       </Flex>
-      <Box ref={holder} overflowX="auto">
+      <Box ref={holder} overflowX="auto" tabIndex={0} role="region" aria-label="Chart of the days">
         <svg
           viewBox={`0 0 ${width} ${height}`}
           width="100%"
@@ -173,6 +167,31 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
         </svg>
       </Box>
     </Box>
+  );
+}
+
+/** The days, of which one is looked at. */
+export function Days({ trip, day, onDay }: Pick<Props, 'trip' | 'day' | 'onDay'>) {
+  return (
+    <Flex
+      role="radiogroup"
+      aria-label="Day"
+      gap="1"
+      align="center"
+      overflowX="auto"
+      px={{ base: '2', md: '0' }}
+      py={{ base: '1', md: '0' }}
+    >
+      {trip.legs.map((leg, i) => (
+        <DayButton
+          key={leg.id}
+          label={`Day ${i + 1}`}
+          title={`${dayDate(trip.startDate, i + 1)}: ${leg.name}`}
+          on={day === i + 1}
+          onClick={() => onDay(i + 1)}
+        />
+      ))}
+    </Flex>
   );
 }
 

@@ -7,6 +7,7 @@ import { Tabs } from '../shared/Tabs';
 import { today } from '../shared/dates';
 import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/tripContext';
+import { HappenedWizard } from './HappenedWizard';
 import { DaysView } from './DaysView';
 import { SafetyView } from './SafetyView';
 import { SideTripView } from './SideTripView';
@@ -16,6 +17,7 @@ import { WeighInView } from './WeighInView';
 import { useInUnits } from '../shared/useInUnits';
 
 const VIEWS = {
+  happened: 'Happened',
   weighIn: 'Weigh-in',
   days: 'Days',
   water: 'Water',
@@ -55,7 +57,7 @@ export function TrailStation() {
           value={view}
           onChoose={(next) => set({ view: next })}
         />
-        {view !== 'weighIn' && view !== 'days' && (
+        {view !== 'weighIn' && view !== 'days' && view !== 'happened' && (
           <Flex align="center" gap="2" fontSize="sm">
             <DaySelect label="Day" prefix="Day " trip={trip} value={day} onChoose={(d) => set({ day: d })} />
             <Box color="fg.muted">{trip.legs[day - 1]!.name}</Box>
@@ -68,6 +70,7 @@ export function TrailStation() {
         )}
       </Flex>
       {view === 'weighIn' && <WeighInView />}
+      {view === 'happened' && <HappenedWizard day={day} onDay={(d) => set({ day: d })} />}
       {view === 'days' && <DaysView day={day} onDay={(d) => set({ day: d })} />}
       {view === 'water' && <WaterView day={day} />}
       {view === 'sideTrip' && <SideTripView day={day} />}

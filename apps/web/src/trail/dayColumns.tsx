@@ -1,6 +1,6 @@
 import { Flex, Text } from '../theme/chakra';
 import { putComfort, removeComfort } from '@graft/core/debrief';
-import { isWithParty, type ComfortMark, type RoleTurn, type Member, type Trip } from '@graft/core/trip';
+import { isWithParty, type ComfortMark, type Member, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { Select } from '../shared/Select';
 import type { Column } from '../shared/table/column';
@@ -13,7 +13,7 @@ import { partText, stepText } from './words';
 import { workDigits, workUnit } from '../shared/work';
 import { useLimits } from '../shared/useLimits';
 
-interface Context {
+export interface DayContext {
   /** The trip as it is walked: what loads come from. */
   readonly walked: Trip;
   readonly day: number;
@@ -29,15 +29,13 @@ interface Context {
 }
 
 /** The columns of a day's loads. */
-export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
+export function dayColumns(context: DayContext): readonly Column<MemberSteps>[] {
   const { walked, day, massUnit, frontId, onChoose, workKgKm } = context;
   const kgOf =
     (kg: (row: MemberSteps) => number) =>
     (row: MemberSteps): string =>
       isWithParty(row.member, day) ? massDigits(kg(row), massUnit) : '–';
   const momentsOf = (row: MemberSteps): MemberSteps['moments'][number] => row.moments[day - 1]!;
-  const rolesOf = (member: Member): readonly RoleTurn[] =>
-    walked.roles.filter((r) => r.day === day && r.memberId === member.id);
   return [
     {
       id: 'member',
@@ -46,11 +44,7 @@ export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
       show: ({ member }) => (
         <>
           <MemberButton member={member} isChosen={member.id === frontId} onChoose={onChoose} />{' '}
-          <span className="muted">
-            {rolesOf(member)
-              .map((r) => DAY_ROLE_WORDS[r.role].toLowerCase())
-              .join(', ')}
-          </span>
+          <span className="muted">{rolesOf(walked, member, day)}</span>
         </>
       ),
     },
@@ -106,12 +100,19 @@ export function dayColumns(context: Context): readonly Column<MemberSteps>[] {
   ];
 }
 
+/** What somebody does for the party on a day: "navigator, sweep". */
+export const rolesOf = (walked: Trip, member: Member, day: number): string =>
+  walked.roles
+    .filter((r) => r.day === day && r.memberId === member.id)
+    .map((r) => DAY_ROLE_WORDS[r.role].toLowerCase())
+    .join(', ');
+
 interface CellProps {
   readonly row: MemberSteps;
-  readonly context: Context;
+  readonly context: DayContext;
 }
 
-function Ratio({ row, context: { day, massUnit } }: CellProps) {
+export function Ratio({ row, context: { day, massUnit } }: CellProps) {
   const limits = useLimits();
   const { afterWaterKg, limitKg } = row.moments[day - 1]!;
   const ratio = row.ratios[day - 1]!;
@@ -128,7 +129,10 @@ function Ratio({ row, context: { day, massUnit } }: CellProps) {
 }
 
 /** What made a member's load another than the day before. */
-function stepWords({ member, moments, steps }: MemberSteps, { walked, day, massUnit }: Context): string {
+export function stepWords(
+  { member, moments, steps }: MemberSteps,
+  { walked, day, massUnit }: DayContext,
+): string {
   if (!isWithParty(member, day)) {
     const { afterWaterKg } = moments[day - 1]!;
     return afterWaterKg > 0
@@ -155,7 +159,7 @@ function Step({ row, context }: CellProps) {
   );
 }
 
-function Comfort({ member, context }: { member: Member; context: Context }) {
+export function Comfort({ member, context }: { member: Member; context: DayContext }) {
   const { day, readOnly, change, markOf, onMarked } = context;
   const mark = markOf(member.id);
   return (

@@ -86,7 +86,7 @@ export function Proposal({
           Leave something, or rest a day.
         </Text>
       )}
-      <Box as="ul" listStyleType="none" fontSize="xs" aria-label="Handovers">
+      <Box as="ul" listStyleType="none" fontSize={{ base: 'md', md: 'xs' }} aria-label="Handovers">
         {sets.map((set) => (
           <Box as="li" key={set.id} py="1" borderBottomWidth="1px" borderColor="border.muted">
             <label>

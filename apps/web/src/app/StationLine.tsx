@@ -4,6 +4,7 @@ import { NavLink, useLocation } from 'react-router';
 import type { SheetProgress } from '@graft/core/api';
 import { cookGroups, foodMass, isShortOfFuel } from '@graft/core/larder';
 import { dayLengths } from '@graft/core/route';
+import { waitingReports } from '@graft/core/sheet';
 import { isOverloaded, type ShareFigures } from '@graft/core/share';
 import { allPieces, isNoPack, packOf, type FairnessSchoolId, type Trip } from '@graft/core/trip';
 import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
@@ -32,6 +33,11 @@ export function StationLine() {
   const { data: sheets } = useSheets(id);
   const { list } = useSuggestions(trip);
   const suggested = list.length;
+  // What members will not carry, or have trouble with.
+  const waiting = useMemo(
+    () => waitingReports(trip, sheets?.marks ?? {}).filter((r) => r.kind !== 'weight').length,
+    [trip, sheets],
+  );
   const longDays = useMemo(() => dayLengths(trip).filter((d) => d.problems.length > 0), [trip]);
   const { hidden } = useLimits();
   const { show } = useQuantities();
@@ -101,11 +107,16 @@ export function StationLine() {
         figure: onBacks.length === 0 ? 'none yet' : `${done} of ${onBacks.length} stowed`,
         alarm: false,
       },
-      { path: 'sheets', name: 'Sheets', figure: sheetsFigure(sheets, trip.members.length), alarm: false },
+      {
+        path: 'sheets',
+        name: 'Sheets',
+        figure: waiting > 0 ? `${waiting} for you` : sheetsFigure(sheets, trip.members.length),
+        alarm: waiting > 0,
+      },
       { path: 'trail', name: 'Trail', figure: trailFigure(trip), alarm: false },
       { path: 'debrief', name: 'Debrief', figure: debriefFigure(trip, suggested), alarm: false },
     ];
-  }, [figures, packs, sheets, trip, massUnit, longDays, suggested, hidden, show]);
+  }, [figures, packs, sheets, waiting, trip, massUnit, longDays, suggested, hidden, show]);
 
   const line = useOpenInView(stations);
   return (

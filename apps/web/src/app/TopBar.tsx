@@ -9,6 +9,7 @@ import { tripDates } from '../shared/dates';
 import { PlainDialog } from '../shared/PlainDialog';
 import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
 import { usePhone } from '../shared/usePhone';
+import { HandOverDialog } from './HandOverDialog';
 import { KeysDialog } from './KeysDialog';
 import { RemovedList } from './RemovedParts';
 import { TripHistory } from './TripHistory';
@@ -221,6 +222,7 @@ function Dialogs({
         <TripHistory onDone={close} />
       </PlainDialog>
       <LeadersDialog open={opened === 'leaders'} onClose={close} />
+      <HandOverDialog open={opened === 'handOver'} onClose={close} />
       <KeysDialog open={opened === 'keys'} onClose={close} />
     </>
   );

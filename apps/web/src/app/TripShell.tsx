@@ -7,6 +7,8 @@ import { isUnreached } from '../device/answers';
 import { openTrip } from '../device/openTrip';
 import { useOpenHere } from '../device/openHere';
 import { ApiProblem } from '../shared/api';
+import { today } from '../shared/dates';
+import { tripDay } from '../shared/tripDay';
 import { PlanFiguresProvider } from '../shared/usePlanFigures';
 import { TripProvider } from '../shared/TripProvider';
 import { useTrip } from '../shared/tripContext';
@@ -74,10 +76,21 @@ export function TripShell() {
   );
 }
 
-/** Where a trip opens: at the ways to begin while there is nothing in it, at People while nobody is, else at the shares. */
+/**
+ * Where a trip opens: at the ways to begin while there is nothing in it, at People while nobody is, on the trail while
+ * it is walked, else at the shares.
+ */
 export function FirstStation() {
   const { trip } = useTrip();
-  return <Navigate to={isBlank(trip) ? 'start' : trip.members.length === 0 ? 'people' : 'shares'} replace />;
+  const isWalked = tripDay(trip, today()) !== undefined;
+  const station = isBlank(trip)
+    ? 'start'
+    : trip.members.length === 0
+      ? 'people'
+      : isWalked
+        ? 'trail'
+        : 'shares';
+  return <Navigate to={station} replace />;
 }
 
 /** Where the station begins. */

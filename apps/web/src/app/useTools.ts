@@ -8,6 +8,7 @@ import {
   Moon,
   Ruler,
   ScrollText,
+  Share2,
   Sun,
   Users,
   type LucideIcon,
@@ -17,7 +18,7 @@ import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/tripContext';
 
 /** What the bar over a trip opens. */
-export type Opened = 'menu' | 'removed' | 'history' | 'leaders' | 'keys';
+export type Opened = 'menu' | 'handOver' | 'removed' | 'history' | 'leaders' | 'keys';
 
 /** What can be done from any station. */
 export interface Tool {
@@ -84,6 +85,9 @@ export function useTools(onOpen: (what: Opened) => void): readonly Tool[] {
     }),
     both('Removed', 'Removed: what was taken out of this trip, to bring back', ArchiveRestore, {
       act: () => onOpen('removed'),
+    }),
+    both('Hand over the lead', 'Hand over the lead: the whole trip as a file for another phone', Share2, {
+      act: () => onOpen('handOver'),
     }),
     both('Who leads this trip', 'Who leads this trip', Users, { act: () => onOpen('leaders') }),
   ];

@@ -41,8 +41,8 @@ export function DevicePart() {
             </Button>
           </Flex>
         ))}
-        {device.trips.size === 0 && <Text color="fg.muted">No trip is on this device yet.</Text>}
       </Box>
+      {device.trips.size === 0 && <Text color="fg.muted">No trip is on this device yet.</Text>}
       <Checkbox.Root
         mt="3"
         checked={notes}

@@ -47,6 +47,8 @@ export interface KeptSession {
   readonly base?: Trip;
   /** What was sent and never answered. */
   readonly inDoubt?: Trip;
+  /** What was handed over to another leader. */
+  readonly handed?: Trip;
   /** What waits to be decided: cells that others changed too, and what the trip could not take. */
   readonly clashes: readonly Clash[];
   readonly setAside: readonly SetAside[];
@@ -75,3 +77,8 @@ export type Letter = Told & {
   /** Why the server did not take it; it is not sent again by itself. */
   readonly refused?: string;
 };
+
+/** What a file says of itself by which the lead passes from phone to phone. */
+export const HANDOVER_FORMAT = 'graft-handover';
+/** Whether a text says that it is such a file; what is in it is looked at when it is taken. */
+export const isHandover = (text: string): boolean => text.slice(0, 200).includes(`"${HANDOVER_FORMAT}"`);

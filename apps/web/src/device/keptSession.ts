@@ -43,6 +43,7 @@ export function keptOf(id: string, state: SessionState, notes: boolean): KeptSes
     version,
     ...(trip === saved ? {} : { unsaved: hide(trip), base: hide(saved) }),
     ...(inDoubt === undefined || trip === saved ? {} : { inDoubt: hide(inDoubt) }),
+    ...(state.handed === undefined ? {} : { handed: hide(state.handed) }),
     clashes,
     setAside,
     // The way back is whole as far as it goes.
@@ -92,6 +93,7 @@ export async function openKeptSession(
     ...waits,
     trip: unsaved,
     inDoubt: isOld ? undefined : kept.inDoubt,
+    handed: isOld ? undefined : kept.handed,
     ...(isOld ? {} : wayBack(unsaved, kept)),
   };
   const now = sessionReducer(from, { type: 'rebase', trip: stored.trip, version: stored.version });

@@ -65,6 +65,7 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
       clashes,
       decide: (clash, side) => dispatch({ type: 'decide', clash, side }),
       setAside,
+      handOver: () => dispatch({ type: 'handOver' }),
       dropAside: (aside) => dispatch({ type: 'dropAside', setAside: aside }),
     }),
     [save, unsaved, isUnread, opened.keptAt, refusals, reload, told, clashes, setAside],

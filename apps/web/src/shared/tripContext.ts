@@ -21,7 +21,7 @@ export interface TripCommands {
   readonly undo: () => void;
   readonly redo: () => void;
   /** The session as it is now: for what looks back at what was done. */
-  readonly session: () => Pick<SessionState, 'trip' | 'past' | 'saved'>;
+  readonly session: () => Pick<SessionState, 'trip' | 'past' | 'saved' | 'version'>;
 }
 
 export interface TripSession extends TripCommands {
@@ -50,6 +50,8 @@ export interface Saving {
   readonly decide: (clash: Clash, side: 'mine' | 'theirs') => void;
   /** Changes that the trip, as others left it, cannot take. */
   readonly setAside: readonly SetAside[];
+  /** Another leader goes on from what is here: in the same cells theirs counts. */
+  readonly handOver: () => void;
   readonly dropAside: (setAside: SetAside) => void;
 }
 export const SavingContext = createContext<Saving | undefined>(undefined);

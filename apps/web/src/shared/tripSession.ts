@@ -2,7 +2,7 @@
 import { settleLarder } from '@graft/core/larder';
 import { settleOwnThings } from '@graft/core/lists';
 import type { FieldError } from '@graft/core/schema';
-import { decideClash, mergeTrips, sameContent, type Clash, type Trip } from '@graft/core/trip';
+import { cellAt, decideClash, mergeTrips, sameContent, type Clash, type Trip } from '@graft/core/trip';
 import type { SetAside } from '@graft/core/formats';
 
 interface Step {
@@ -23,6 +23,8 @@ export interface SessionState {
   readonly setAside: readonly SetAside[];
   /** What was sent and never answered: the server may have it or not. */
   readonly inDoubt: Trip | undefined;
+  /** What was handed over to another leader, who goes on from there: in the same cells theirs counts. */
+  readonly handed: Trip | undefined;
   /** What is here was put on what others changed, and the server has not taken it yet. */
   readonly isRebased: boolean;
   /** Opened from what this device keeps: what the server has now is read before anything is sent. */
@@ -43,6 +45,7 @@ export type SessionAction =
   | { readonly type: 'acknowledged'; readonly version: number }
   | { readonly type: 'unreachable' }
   | { readonly type: 'retry' }
+  | { readonly type: 'handOver' }
   /** The trip is there no more, or not for whoever is here. */
   | { readonly type: 'gone'; readonly message: string }
   | { readonly type: 'refused'; readonly message: string; readonly errors: readonly FieldError[] }
@@ -72,6 +75,7 @@ export function openSession(trip: Trip, version: number): SessionState {
     clashes: [],
     setAside: [],
     inDoubt: undefined,
+    handed: undefined,
     isRebased: false,
     isUnread: false,
   };
@@ -85,26 +89,10 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
   switch (action.type) {
     case 'change':
       return withChange(state, action.label, action.change);
-    case 'undo': {
-      const step = state.past[state.past.length - 1];
-      if (step === undefined) return state;
-      return {
-        ...state,
-        trip: step.trip,
-        past: state.past.slice(0, -1),
-        future: [{ label: step.label, trip: state.trip }, ...state.future],
-      };
-    }
-    case 'redo': {
-      const [step, ...future] = state.future;
-      if (step === undefined) return state;
-      return {
-        ...state,
-        trip: step.trip,
-        past: [...state.past, { label: step.label, trip: state.trip }],
-        future,
-      };
-    }
+    case 'undo':
+      return undone(state);
+    case 'redo':
+      return redone(state);
     case 'sending':
       return { ...state, save: { kind: 'sending', sent: action.sent } };
     case 'acknowledged': {
@@ -124,6 +112,8 @@ export function sessionReducer(state: SessionState, action: SessionAction): Sess
         save: { kind: 'unreachable' },
         inDoubt: (state.isUnread ? undefined : sentBy(state)) ?? state.inDoubt,
       };
+    case 'handOver':
+      return { ...state, handed: state.trip };
     case 'gone':
       return { ...state, save: { kind: 'stale', message: action.message } };
     case 'rebase':
@@ -166,6 +156,28 @@ function withChange(state: SessionState, label: string, change: (trip: Trip) => 
   return { ...state, trip, past, future: [] };
 }
 
+function undone(state: SessionState): SessionState {
+  const step = state.past[state.past.length - 1];
+  if (step === undefined) return state;
+  return {
+    ...state,
+    trip: step.trip,
+    past: state.past.slice(0, -1),
+    future: [{ label: step.label, trip: state.trip }, ...state.future],
+  };
+}
+
+function redone(state: SessionState): SessionState {
+  const [step, ...future] = state.future;
+  if (step === undefined) return state;
+  return {
+    ...state,
+    trip: step.trip,
+    past: [...state.past, { label: step.label, trip: state.trip }],
+    future,
+  };
+}
+
 function decided(state: SessionState, clash: Clash, side: 'mine' | 'theirs'): SessionState {
   const rest = { ...state, clashes: state.clashes.filter((c) => c !== clash) };
   if (side === 'theirs') return rest;
@@ -179,11 +191,18 @@ function sentBy({ save }: SessionState): Trip | undefined {
 
 /** What is here, put on what the server has now; the way back too, so that undo takes back only what was done here. */
 function rebased(state: SessionState, theirs: Trip, version: number): SessionState {
+  const { inDoubt, handed, saved } = state;
   // What was sent and arrived, though its answer did not, is no change of somebody else's.
-  const isMine = state.inDoubt !== undefined && sameContent(state.inDoubt, theirs);
-  const base = isMine ? state.inDoubt : state.saved;
+  const isMine = inDoubt !== undefined && sameContent(inDoubt, theirs);
+  const base = isMine ? inDoubt : saved;
   const onTheirs = (step: Step): Step => ({ ...step, trip: mergeTrips(base, step.trip, theirs).trip });
-  const { trip: merged, clashes } = mergeTrips(base, state.trip, theirs);
+  const merge = mergeTrips(base, state.trip, theirs);
+  const holds = (of: Trip | undefined, { path }: Clash, value: unknown): boolean =>
+    of !== undefined && sameContent(cellAt(of, path), value);
+  // Nor is it where others changed other cells meanwhile.
+  const own = merge.clashes.filter((c) => holds(inDoubt, c, c.theirs));
+  const merged = own.reduce((trip, clash) => decideClash(trip, clash, clash.mine), merge.trip);
+  const clashes = merge.clashes.filter((c) => !own.includes(c) && !holds(handed, c, c.mine));
   const isNew = (c: Clash): boolean => !clashes.some((other) => other.path.join('/') === c.path.join('/'));
   return {
     ...state,
@@ -194,7 +213,8 @@ function rebased(state: SessionState, theirs: Trip, version: number): SessionSta
     future: state.future.map(onTheirs),
     save: { kind: 'idle' },
     clashes: [...state.clashes.filter(isNew), ...clashes],
-    inDoubt: undefined,
+    // It may still arrive, from here or from the phone that took over, until what is here is acknowledged.
+    inDoubt,
     isRebased: true,
     isUnread: false,
   };

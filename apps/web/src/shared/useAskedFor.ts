@@ -5,3 +5,9 @@ export function useAskedFor(): unknown {
   const { state } = useLocation() as { readonly state: { readonly adding?: unknown } | null };
   return state?.adding;
 }
+
+/** The piece that another page has sent here for. */
+export function usePieceAskedFor(): string | undefined {
+  const { state } = useLocation() as { readonly state: { readonly piece?: string } | null };
+  return state?.piece;
+}

@@ -2,6 +2,7 @@ import { useMemo, useReducer } from 'react';
 import type { MemberFigures, ShareFigures } from '@graft/core/share';
 import { assignPiece, carrierOf, nameAlone, sharedThings, type Carried, type Trip } from '@graft/core/trip';
 import { useRecentFigures, useShareFigures } from '../shared/usePlanFigures';
+import { usePieceAskedFor } from '../shared/useAskedFor';
 import { useTrip } from '../shared/tripContext';
 import { boardRows, type BoardRow } from './boardRows';
 import { boardSession, OPENED, type BoardAction, type BoardState } from './boardSession';
@@ -30,7 +31,8 @@ export interface ShareBoard extends BoardState {
 
 export function useShareBoard(): ShareBoard {
   const { walked, change } = useTrip();
-  const [state, dispatch] = useReducer(boardSession, OPENED);
+  const asked = usePieceAskedFor();
+  const [state, dispatch] = useReducer(boardSession, { ...OPENED, chosenId: asked });
   const { day, marked, inHand, chosenId } = state;
   const recent = useRecentFigures();
   const pieces = useMemo(() => new Map(sharedThings(walked).map((p) => [p.id, p])), [walked]);

@@ -1,9 +1,11 @@
 import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
 import type { MarkKind, MarkValue, MemberProgress, SheetReport } from '@graft/core/sheet';
-import type { Member } from '@graft/core/trip';
+import { sharedThings, type Member } from '@graft/core/trip';
 import { formatMass, formatMassChange } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
+import { useTrip } from '../shared/tripContext';
 
 interface Props {
   readonly members: readonly (readonly [Member, MemberProgress])[];
@@ -71,6 +73,8 @@ function Report(props: {
 }) {
   const { member, report, readOnly, onWeight, onTell } = props;
   const { massUnit } = usePreferences();
+  const { trip } = useTrip();
+  const isShared = (id: string): boolean => sharedThings(trip).some((t) => t.id === id);
   const [text, setText] = useState('');
   const { kind, thing, thingId, value } = report;
   const about = thing?.name ?? (thingId === undefined ? undefined : 'something no longer theirs');
@@ -104,6 +108,13 @@ function Report(props: {
         <Text fontSize="xs" color="fg.muted">
           You: {report.answer}
         </Text>
+      )}
+      {!readOnly && kind !== 'weight' && thingId !== undefined && isShared(thingId) && (
+        <Button size="xs" mt="1" variant="outline" asChild>
+          <RouterLink to="../shares" state={{ piece: thingId }}>
+            Who else could carry it?
+          </RouterLink>
+        </Button>
       )}
       {!readOnly &&
         (kind === 'weight' ? (

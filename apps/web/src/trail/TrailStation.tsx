@@ -11,12 +11,14 @@ import { HappenedWizard } from './HappenedWizard';
 import { DaysView } from './DaysView';
 import { SafetyView } from './SafetyView';
 import { SideTripView } from './SideTripView';
-import { tripDay } from './tripDay';
+import { TodayView } from './TodayView';
+import { tripDay } from '../shared/tripDay';
 import { WaterView } from './WaterView';
 import { WeighInView } from './WeighInView';
 import { useInUnits } from '../shared/useInUnits';
 
 const VIEWS = {
+  today: 'Today',
   happened: 'Happened',
   weighIn: 'Weigh-in',
   days: 'Days',
@@ -25,6 +27,8 @@ const VIEWS = {
   safety: 'Safety',
 } as const;
 type View = keyof typeof VIEWS;
+/** What shows its day itself, or has none. */
+const ON_ONE_DAY: ReadonlySet<View> = new Set(['today', 'happened', 'days', 'weighIn']);
 
 /** The trip as it is walked: weighed at the trailhead, then day by day. */
 export function TrailStation() {
@@ -32,12 +36,11 @@ export function TrailStation() {
   const { trip } = useTrip();
   const [params, setParams] = useSearchParams();
   const asked = params.get('view') ?? '';
-  const view: View = asked in VIEWS ? (asked as View) : 'days';
+  // While it is walked the trip opens on the day; before and after it on all of them.
+  const now = tripDay(trip, today());
+  const view: View = asked in VIEWS ? (asked as View) : now === undefined ? 'days' : 'today';
   const wanted = Number(params.get('day') ?? NaN);
-  const day =
-    Number.isInteger(wanted) && wanted >= 1 && wanted <= trip.legs.length
-      ? wanted
-      : (tripDay(trip, today()) ?? 1);
+  const day = Number.isInteger(wanted) && wanted >= 1 && wanted <= trip.legs.length ? wanted : (now ?? 1);
   const set = (next: { readonly view?: View; readonly day?: number }): void =>
     setParams({ view: next.view ?? view, day: String(next.day ?? day) }, { replace: true });
 
@@ -57,7 +60,7 @@ export function TrailStation() {
           value={view}
           onChoose={(next) => set({ view: next })}
         />
-        {view !== 'weighIn' && view !== 'days' && view !== 'happened' && (
+        {!ON_ONE_DAY.has(view) && (
           <Flex align="center" gap="2" fontSize="sm">
             <DaySelect label="Day" prefix="Day " trip={trip} value={day} onChoose={(d) => set({ day: d })} />
             <Box color="fg.muted">{trip.legs[day - 1]!.name}</Box>
@@ -70,6 +73,7 @@ export function TrailStation() {
         )}
       </Flex>
       {view === 'weighIn' && <WeighInView />}
+      {view === 'today' && <TodayView day={day} onDay={(d) => set({ day: d })} />}
       {view === 'happened' && <HappenedWizard day={day} onDay={(d) => set({ day: d })} />}
       {view === 'days' && <DaysView day={day} onDay={(d) => set({ day: d })} />}
       {view === 'water' && <WaterView day={day} />}

@@ -1,5 +1,6 @@
 /** The public face: on the way. */
 export * from './asWalked.js';
+export * from './dayBrief.js';
 export * from './eveningList.js';
 export * from './incident.js';
 export * from './loadSteps.js';

@@ -61,6 +61,23 @@ export function decideClash(trip: Trip, { path }: Clash, value: unknown): Trip {
   return placed(trip as unknown as Fields, path, value) as unknown as Trip;
 }
 
+/** What a trip holds where a path leads; undefined where there is nothing. */
+export function cellAt(trip: Trip, path: readonly string[]): unknown {
+  return valueAt(trip, path);
+}
+
+function valueAt(inside: unknown, [name, ...rest]: readonly string[]): unknown {
+  if (name === undefined || typeof inside !== 'object' || inside === null) return inside;
+  const next = (inside as Fields)[name];
+  if (!Array.isArray(next) || rest.length === 0) return valueAt(next, rest);
+  const [key, ...within] = rest;
+  const keyName = keyNameOf(name);
+  return valueAt(
+    (next as readonly Fields[]).find((item) => String(item[keyName]) === key),
+    within,
+  );
+}
+
 /** A value put where a path leads; undefined takes away what is there. What the path leads through must be there. */
 function placed(into: Fields, path: readonly string[], value: unknown): Fields {
   const [name, ...rest] = path;

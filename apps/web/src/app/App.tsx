@@ -17,16 +17,15 @@ const queries = new QueryClient({
   },
 });
 
-/** A part of the program that is loaded when it is opened. */
-function part<K extends string>(
-  load: () => Promise<Record<K, ComponentType>>,
-  name: K,
-): LazyExoticComponent<ComponentType> {
-  return lazy(() => load().then((module) => ({ default: module[name] })));
+type Load = () => Promise<Readonly<Record<string, unknown>>>;
+
+/** A part of the program that is loaded when it is opened. @param name the component's, among what the file exports */
+function part(load: Load, name: string): LazyExoticComponent<ComponentType> {
+  return lazy(() => load().then((module) => ({ default: module[name] as ComponentType })));
 }
 
-const shell = () => import('./TripShell');
-const mailLinks = () => import('../account/MailLinkPage');
+const shell: Load = () => import('./TripShell');
+const mailLinks: Load = () => import('../account/MailLinkPage');
 const TripsPage = part(() => import('../trips/TripsPage'), 'TripsPage');
 const AccountPage = part(() => import('../account/AccountPage'), 'AccountPage');
 const LibraryPage = part(() => import('../library/LibraryPage'), 'LibraryPage');
@@ -36,20 +35,33 @@ const ResetPage = part(mailLinks, 'ResetPage');
 const TripShell = part(shell, 'TripShell');
 const FirstStation = part(shell, 'FirstStation');
 /** The stations of a trip, and what is printed of them, by their addresses. */
-const STATIONS: Readonly<Record<string, ComponentType>> = {
-  start: part(() => import('./StartPage'), 'StartPage'),
-  brief: part(() => import('../brief/BriefStation'), 'BriefStation'),
-  people: part(() => import('../people/PeopleStation'), 'PeopleStation'),
-  kit: part(() => import('../kit/KitStation'), 'KitStation'),
-  larder: part(() => import('../larder/LarderStation'), 'LarderStation'),
-  shares: part(() => import('../shares/SharesStation'), 'SharesStation'),
-  packs: part(() => import('../packs/PacksStation'), 'PacksStation'),
-  sheets: part(() => import('../sheets/SheetsStation'), 'SheetsStation'),
-  'sheets/print': part(() => import('../sheets/PrintSheets'), 'PrintSheets'),
-  trail: part(() => import('../trail/TrailStation'), 'TrailStation'),
-  'trail/print': part(() => import('../trail/PrintTrail'), 'PrintTrail'),
-  debrief: part(() => import('../debrief/DebriefStation'), 'DebriefStation'),
+const STATIONS: Readonly<Record<string, readonly [load: Load, name: string]>> = {
+  start: [() => import('./StartPage'), 'StartPage'],
+  brief: [() => import('../brief/BriefStation'), 'BriefStation'],
+  people: [() => import('../people/PeopleStation'), 'PeopleStation'],
+  kit: [() => import('../kit/KitStation'), 'KitStation'],
+  larder: [() => import('../larder/LarderStation'), 'LarderStation'],
+  shares: [() => import('../shares/SharesStation'), 'SharesStation'],
+  packs: [() => import('../packs/PacksStation'), 'PacksStation'],
+  sheets: [() => import('../sheets/SheetsStation'), 'SheetsStation'],
+  'sheets/print': [() => import('../sheets/PrintSheets'), 'PrintSheets'],
+  trail: [() => import('../trail/TrailStation'), 'TrailStation'],
+  'trail/print': [() => import('../trail/PrintTrail'), 'PrintTrail'],
+  debrief: [() => import('../debrief/DebriefStation'), 'DebriefStation'],
 };
+const STATION_PARTS = Object.entries(STATIONS).map(
+  ([path, [load, name]]) => [path, part(load, name)] as const,
+);
+
+/** A trip that is opened by its address comes in one go, not one part after another. */
+function loadAhead(): void {
+  const [, trips, id, ...station] = window.location.pathname.split('/');
+  if (trips !== 'trips' || id === undefined) return;
+  const ahead = [shell, STATIONS[station.join('/')]?.[0]];
+  // What cannot be loaded is asked for again when it is drawn, and told then.
+  for (const load of ahead) load?.().catch(() => undefined);
+}
+loadAhead();
 
 export function App() {
   return (
@@ -85,7 +97,7 @@ function Pages() {
         <Route path="/invitations/:token" element={<InvitationPage />} />
         <Route path="/trips/:tripId" element={<TripShell />}>
           <Route index element={<FirstStation />} />
-          {Object.entries(STATIONS).map(([path, Station]) => (
+          {STATION_PARTS.map(([path, Station]) => (
             <Route key={path} path={path} element={<Station />} />
           ))}
         </Route>

@@ -1,5 +1,5 @@
 /**
- * npm run bench -- [share|stow|eye|track|edit|kit|api|sheets|trail|attack|serve] [--seed N] [--trips N] [--mip SECONDS] [--soak MINUTES]: how good and how quick Graft is, as ratios against a bound
+ * npm run bench -- [share|stow|eye|track|edit|kit|api|sheets|trail|attack|serve|field] [--seed N] [--trips N] [--mip SECONDS] [--soak MINUTES]: how good and how quick Graft is, as ratios against a bound
  * or a reference that runs beside it, with the times of this machine where a number was promised. Never asserted.
  */
 import { readdirSync, readFileSync } from 'node:fs';
@@ -9,6 +9,7 @@ import { parseArgs } from 'node:util';
 import { ask, quantile, withDemoApp } from './lib/benchApp.mjs';
 import { benchAttack } from './lib/benchAttack.mjs';
 import { benchEye } from './lib/benchEye.mjs';
+import { benchField } from './lib/benchField.mjs';
 import { benchServe } from './lib/benchServe.mjs';
 import { benchSheets } from './lib/benchSheets.mjs';
 import { benchShare } from './lib/benchShare.mjs';
@@ -20,7 +21,20 @@ import { ensureNodePackages } from './lib/install.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { main, Refusal } from './lib/run.mjs';
 
-const BENCHES = ['share', 'stow', 'eye', 'track', 'edit', 'kit', 'api', 'sheets', 'trail', 'attack', 'serve'];
+const BENCHES = [
+  'share',
+  'stow',
+  'eye',
+  'track',
+  'edit',
+  'kit',
+  'api',
+  'sheets',
+  'trail',
+  'attack',
+  'serve',
+  'field',
+];
 const timed = (work) => {
   const started = performance.now();
   return { result: work(), ms: performance.now() - started };
@@ -149,6 +163,7 @@ await main(async () => {
     await benchServe({ seconds: 20, minutes: Number(values.soak) });
   }
   if (wants('attack')) await benchAttack();
+  if (wants('field')) await benchField();
   if (wants('trail')) await benchTrail(core, seed);
 });
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Manifest } from 'vite';
+import { defineConfig, type Manifest, type Plugin } from 'vite';
 import { VitePWA, type VitePWAOptions } from 'vite-plugin-pwa';
 
 const SHEET = 's/index.html';
@@ -29,6 +29,26 @@ const KEPT = {
   dontCacheBustURLsMatching: /^\/?assets\//,
 } satisfies Partial<Workbox>;
 
+/** Pages, and what stands in an open trip: each is loaded when it is asked for. */
+const PAGES =
+  /\/src\/(?:\w+\/(?:Trips|Account|Library|Invitation|MailLink|Welcome)Page|app\/TripShell)\.tsx$/;
+const IN_A_TRIP =
+  /\/src\/(?:\w+\/\w+Station|app\/(?:StartPage|OverTheStation|StationFigures|BarDialogs)|\w+\/Print\w+|trail\/(?:\w+View|HappenedWizard))\.tsx$/;
+
+/**
+ * Says to the bundler what it cannot know: a page is never loaded without the program, a station never without the shell
+ * of its trip. What they share then comes in one file each, not in a hundred small ones.
+ */
+const standsOn: Plugin = {
+  name: 'stands-on',
+  apply: 'build',
+  transform(code, id) {
+    if (IN_A_TRIP.test(id)) return { code: `import '/src/app/TripShell.tsx';\n${code}`, map: null };
+    if (PAGES.test(id)) return { code: `import '/src/main.tsx';\n${code}`, map: null };
+    return null;
+  },
+};
+
 /** The solver of linear programs is the largest file, bytes. */
 const LARGEST_FILE = 4_000_000;
 /** What nobody needs without a network: the demo's data. */
@@ -37,6 +57,7 @@ const NOT_KEPT = 'assets/*.graft-*.json';
 export default defineConfig({
   plugins: [
     react(),
+    standsOn,
     // The leader's program opens without a network, with its engines. A new version waits until nobody uses the old one
     // or somebody takes it: a page never finds files of another version than its own.
     VitePWA({

@@ -90,7 +90,7 @@ test('somebody is hurt: who, what, take this; the handovers are noted and the pa
   const id = await importTrip(demoText('hut-roof'));
   await open(page, id, 'trail?view=happened&day=1');
   await page.getByRole('button', { name: 'Eddy', exact: true }).tap();
-  await page.getByRole('button', { name: 'is hurt' }).tap();
+  await page.getByRole('button', { name: 'is hurt', exact: true }).tap();
   await expect(page.getByRole('heading', { name: 'Eddy is hurt' })).toBeVisible();
   await page.getByRole('button', { name: 'Who takes what?' }).tap();
   const list = page.getByRole('list', { name: 'Handovers', exact: true });

@@ -15,7 +15,7 @@ const TICKS = 12;
 const BURSTS = 4;
 const PAUSE_MS = 1000;
 /** Chrome's own profile of a slow phone: a quarter of this processor, 1.6 Mbit/s down, 562 ms there and back. */
-const SLOW = { cpu: 4, downBytes: (1.6e6 / 8) * 0.9, upBytes: (750e3 / 8) * 0.9, latencyMs: 562 };
+export const SLOW = { cpu: 4, downBytes: (1.6e6 / 8) * 0.9, upBytes: (750e3 / 8) * 0.9, latencyMs: 562 };
 
 export async function benchSheets(core, seed) {
   scriptSize();

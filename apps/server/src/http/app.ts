@@ -2,6 +2,7 @@
 import { existsSync } from 'node:fs';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { join } from 'node:path';
+import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -68,6 +69,7 @@ export function makeApp(parts: AppParts): Express {
     logRequest(logger, req, res);
     next();
   });
+  app.use(compression({ filter: (req, res) => !isStream(res) && compression.filter(req, res) }));
   app.use('/api', (req, res, next) => {
     guardData(req, res);
     guardSlow(watch, res, (error) => sendError(res, error, logger));
@@ -143,6 +145,10 @@ export function makeApp(parts: AppParts): Express {
   app.use(errorHandler(logger));
   return app;
 }
+
+/** News go out word by word: nothing waits until there is enough to compress. */
+const isStream = (res: ServerResponse): boolean =>
+  String(res.getHeader('Content-Type')).startsWith('text/event-stream');
 
 /** Answers of the API are data: never kept, never shown as a page, in no page of another site. */
 const DATA_HEADERS = new Map([

@@ -68,7 +68,7 @@ function NoRoom() {
         </Text>{' '}
         The last change is only on this page: leave it open until it is saved, or export the trip as a file.
       </Box>
-      <Button size="xs" variant="outline" onClick={() => exportTrip(trip)}>
+      <Button size="xs" variant="outline" onClick={() => void exportTrip(trip)}>
         Export what is here
       </Button>
     </Strip>

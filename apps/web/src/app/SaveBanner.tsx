@@ -38,7 +38,7 @@ export function SaveBanner() {
       </Box>
       {save.kind === 'stale' && (
         <>
-          <Button size="sm" variant="outline" onClick={() => exportTrip(trip)}>
+          <Button size="sm" variant="outline" onClick={() => void exportTrip(trip)}>
             Export what is here
           </Button>
           <Button size="sm" onClick={reload}>

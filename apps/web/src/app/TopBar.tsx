@@ -1,19 +1,15 @@
 import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '../theme/chakra';
 import { CircleUserRound, Menu as MenuIcon, Redo2, Undo2 } from 'lucide-react';
-import { memo, useEffect, useState } from 'react';
+import { lazy, memo, Suspense, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useReachable } from '../device/network';
-import { LeadersDialog } from '../account/LeadersDialog';
 import { useAccountSession } from '../shared/AccountProvider';
 import { tripDates } from '../shared/dates';
-import { PlainDialog } from '../shared/PlainDialog';
 import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
 import { usePhone } from '../shared/usePhone';
-import { HandOverDialog } from './HandOverDialog';
-import { KeysDialog } from './KeysDialog';
-import { RemovedList } from './RemovedParts';
-import { TripHistory } from './TripHistory';
-import { useTools, type Opened, type Tool } from './useTools';
+import { useTools, type Opened } from './useTools';
+
+const BarDialogs = lazy(() => import('./BarDialogs'));
 
 /** Whether a key press is typing, not a command. */
 function isTyping(event: KeyboardEvent): boolean {
@@ -26,6 +22,9 @@ function isTyping(event: KeyboardEvent): boolean {
 export function TopBar() {
   const isPhone = usePhone();
   const [opened, setOpened] = useState<Opened | undefined>();
+  // Once opened they stay, to hand the focus back.
+  const [wasOpened, setWasOpened] = useState(false);
+  if (opened !== undefined && !wasOpened) setWasOpened(true);
   useCommandKeys(setOpened);
   return (
     <Flex
@@ -64,7 +63,11 @@ export function TopBar() {
       ) : (
         <ToolRow onOpen={setOpened} />
       )}
-      <Dialogs opened={opened} onOpen={setOpened} />
+      {wasOpened && (
+        <Suspense fallback={null}>
+          <BarDialogs opened={opened} onOpen={setOpened} />
+        </Suspense>
+      )}
     </Flex>
   );
 }
@@ -163,67 +166,6 @@ function ToolRow({ onOpen }: { onOpen: (what: Opened) => void }) {
           <CircleUserRound size={16} />
         </RouterLink>
       </IconButton>
-    </>
-  );
-}
-
-/** On a phone: each tool as a line, behind one button. */
-function ToolList({ onOpen }: { onOpen: (what: Opened | undefined) => void }) {
-  const { trip } = useTrip();
-  const { account } = useAccountSession();
-  const closing = (tool: Tool) => (): void => {
-    onOpen(undefined);
-    tool.act();
-  };
-  return (
-    <Flex direction="column" align="stretch">
-      <Text color="fg.muted" mb="2">
-        {trip.name}, {tripDates(trip.startDate, trip.legs.length)}
-      </Text>
-      {useTools(onOpen)
-        .filter((tool) => tool.forKeys !== true)
-        .map((tool) => (
-          <Button
-            key={tool.label}
-            variant="ghost"
-            justifyContent="start"
-            aria-pressed={tool.pressed}
-            onClick={closing(tool)}
-          >
-            <tool.Sign size={18} /> {tool.said ?? tool.label}
-          </Button>
-        ))}
-      <Button variant="ghost" justifyContent="start" asChild>
-        <RouterLink to="/account">
-          <CircleUserRound size={18} /> Account of {account?.name ?? ''}
-        </RouterLink>
-      </Button>
-    </Flex>
-  );
-}
-
-function Dialogs({
-  opened,
-  onOpen,
-}: {
-  opened: Opened | undefined;
-  onOpen: (what: Opened | undefined) => void;
-}) {
-  const close = (): void => onOpen(undefined);
-  return (
-    <>
-      <PlainDialog title="Menu" open={opened === 'menu'} onClose={close}>
-        <ToolList onOpen={onOpen} />
-      </PlainDialog>
-      <PlainDialog title="Removed from this trip" open={opened === 'removed'} onClose={close}>
-        <RemovedList onDone={close} />
-      </PlainDialog>
-      <PlainDialog title="History of this trip" open={opened === 'history'} onClose={close}>
-        <TripHistory onDone={close} />
-      </PlainDialog>
-      <LeadersDialog open={opened === 'leaders'} onClose={close} />
-      <HandOverDialog open={opened === 'handOver'} onClose={close} />
-      <KeysDialog open={opened === 'keys'} onClose={close} />
     </>
   );
 }

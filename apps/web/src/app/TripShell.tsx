@@ -1,6 +1,6 @@
 import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
-import { Suspense, useEffect, useRef } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
 import { isBlank } from '@graft/core/lists';
 import { isUnreached } from '../device/answers';
@@ -9,20 +9,18 @@ import { useOpenHere } from '../device/openHere';
 import { ApiProblem } from '../shared/api';
 import { today } from '../shared/dates';
 import { tripDay } from '../shared/tripDay';
-import { PlanFiguresProvider } from '../shared/usePlanFigures';
+import { PlanFiguresProvider } from '../shared/planContext';
 import { TripProvider } from '../shared/TripProvider';
 import { useTrip } from '../shared/tripContext';
+import { useLate } from '../shared/useLate';
 import { ErrorList } from '../shared/ErrorList';
-import { Announcer } from './Announcer';
-import { MissingStrip } from './MissingStrip';
-import { RemovedNotice } from './RemovedParts';
-import { RunStrip } from './RunStrip';
-import { OthersChanges } from './OthersChanges';
 import { NetworkStrip } from './NetworkStrip';
 import { SaveBanner } from './SaveBanner';
 import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
 import { useKeptFocus } from './useKeptFocus';
+
+const OverTheStation = lazy(() => import('./OverTheStation'));
 
 /** An open trip: top bar, the line of stations, and the station that is open. */
 export function TripShell() {
@@ -93,12 +91,22 @@ export function FirstStation() {
   return <Navigate to={station} replace />;
 }
 
+/** Tells that the station it stands beside can be read, and the browser has time for more. */
+function Arrived({ onArrived }: { onArrived: (isThere: boolean) => void }) {
+  const isLate = useLate();
+  useEffect(() => {
+    if (isLate) onArrived(true);
+  }, [isLate, onArrived]);
+  return null;
+}
+
 /** Where the station begins. */
 const WORK = 'work';
 
 function TripFrame() {
   const { id, trip } = useTrip();
   useOpenHere(id);
+  const [isThere, setThere] = useState(false);
   const work = useRef<HTMLDivElement>(null);
   useKeptFocus(work);
   useEffect(() => {
@@ -120,17 +128,18 @@ function TripFrame() {
         Skip to the work
       </a>
       <TopBar />
-      <StationLine />
-      <MissingStrip />
+      <StationLine isLate={isThere} />
       <NetworkStrip />
       <SaveBanner />
-      <OthersChanges />
-      <RunStrip />
-      <RemovedNotice />
-      <Announcer />
+      {isThere && (
+        <Suspense fallback={null}>
+          <OverTheStation />
+        </Suspense>
+      )}
       <Flex ref={work} as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
         <Suspense fallback={null}>
           <Outlet />
+          <Arrived onArrived={setThere} />
         </Suspense>
       </Flex>
     </Flex>

@@ -65,7 +65,7 @@ export function useTools(onOpen: (what: Opened) => void): readonly Tool[] {
       word: 'Export',
       hasSign: true,
       title: 'The whole trip as a file, as it is on this page',
-      act: () => exportTrip(session().trip),
+      act: () => void exportTrip(session().trip),
     },
     both('High contrast', 'High contrast: black on white, for bright sun', Contrast, {
       pressed: contrast,

@@ -15,7 +15,7 @@ const briefStop = (): string => screen.getByRole('link', { name: /^Trip/ }).text
 
 test('a day is as long as it is typed, in miles too; the line adds up the way', async () => {
   const { server, user } = open();
-  expect(briefStop()).toMatch(new RegExp(`${hut.legs.length} days?, |too long`));
+  await waitFor(() => expect(briefStop()).toMatch(new RegExp(`${hut.legs.length} days?, |too long`)));
   const id = `${leg.id}/distanceKm`;
   await user.click(cell(id));
   await user.keyboard('{Control>}a{/Control}5 mi{Enter}');

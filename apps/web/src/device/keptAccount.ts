@@ -20,6 +20,15 @@ export function remember(state: AccountState): void {
   }
 }
 
+/** Who was signed in on this device, and uses what it keeps for them; undefined for nobody. */
+export function keptAccount(): AccountState | undefined {
+  const kept = localStorage.getItem(KEY);
+  if (kept === null || localStorage.getItem(OWED) !== null) return undefined;
+  const state = JSON.parse(kept) as AccountState;
+  remember(state);
+  return state;
+}
+
 /** @throws what keeps the server from answering, when nobody was signed in on this device before */
 export async function accountState(): Promise<AccountState> {
   try {
@@ -31,11 +40,9 @@ export async function accountState(): Promise<AccountState> {
   } catch (error) {
     if (!isUnreached(error)) throw error;
     if (localStorage.getItem(OWED) !== null) return NOBODY;
-    const kept = localStorage.getItem(KEY);
-    if (kept === null) throw error;
-    const state = JSON.parse(kept) as AccountState;
-    remember(state);
-    return state;
+    const kept = keptAccount();
+    if (kept === undefined) throw error;
+    return kept;
   }
 }
 

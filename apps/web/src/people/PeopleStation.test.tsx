@@ -14,7 +14,7 @@ afterEach(() => localStorage.clear());
 
 test('members are added to an empty trip, each with a pack of their own', async () => {
   const { server, user } = open(emptyTrip('t', 'T', '2027-01-01', 2));
-  expect(peopleStop()).toContain('nobody yet');
+  await waitFor(() => expect(peopleStop()).toContain('nobody yet'));
   await user.click(screen.getAllByRole('button', { name: 'Add a member' })[0]!);
   await user.click(screen.getAllByRole('button', { name: 'Add a member' })[0]!);
   await waitFor(() => expect(server.trip.members).toHaveLength(2));

@@ -1,7 +1,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Account, AccountState } from '@graft/core/api';
-import { accountState, remember } from '../device/keptAccount';
+import { accountState, keptAccount, remember } from '../device/keptAccount';
 import { whenSignedOut } from './api';
 
 interface AccountSession {
@@ -31,7 +31,14 @@ export function useAccountSession(): AccountSession {
 /** Who is signed in. */
 export function AccountProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const { data, error } = useQuery({ queryKey: KEY, queryFn: accountState, staleTime: Infinity });
+  const { data, error } = useQuery({
+    queryKey: KEY,
+    queryFn: accountState,
+    staleTime: Infinity,
+    // Whoever was here last is shown what is theirs while the server is asked whether they still are.
+    initialData: keptAccount,
+    refetchOnMount: 'always',
+  });
   const [endedOf, setEndedOf] = useState<string | undefined>();
   useEffect(() => {
     whenSignedOut(() => {

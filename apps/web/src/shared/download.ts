@@ -1,4 +1,3 @@
-import { serialiseTripFile } from '@graft/core/formats';
 import type { Trip } from '@graft/core/trip';
 
 /** Hand a text over as a file. */
@@ -12,6 +11,7 @@ export function download(name: string, type: string, text: string): void {
 }
 
 /** The trip as this page has it, as a file. */
-export function exportTrip(trip: Trip): void {
+export async function exportTrip(trip: Trip): Promise<void> {
+  const { serialiseTripFile } = await import('@graft/core/formats');
   download(`${trip.id}.graft.json`, 'application/json', serialiseTripFile(trip));
 }

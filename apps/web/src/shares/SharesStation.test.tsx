@@ -16,10 +16,12 @@ const open = (trip: Trip): OpenTrip => openTrip(trip, <SharesStation />, { line:
 const block = (id: string): HTMLElement => document.querySelector<HTMLElement>(`[data-piece="${id}"]`)!;
 const gap = (): string => screen.getByTestId('gap').textContent;
 
-test('an empty trip says what comes first', () => {
+test('an empty trip says what comes first', async () => {
   open(emptyTrip('t', 'T', '2027-01-01', 2));
   expect(screen.getByText(/Add the members at People first/)).toBeDefined();
-  expect(screen.getByRole('link', { name: /^Shares/ }).textContent).toContain('nothing to share');
+  await waitFor(() =>
+    expect(screen.getByRole('link', { name: /^Shares/ }).textContent).toContain('nothing to share'),
+  );
 });
 
 test('a piece is split, each part can be given, and the parts are joined again', async () => {

@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { configure } from '@testing-library/dom';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { SheetProgress, TripRole } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
@@ -14,7 +14,7 @@ import { StationLine } from '../app/StationLine';
 import { AccountProvider } from '../shared/AccountProvider';
 import { PreferencesProvider } from '../shared/preferences';
 import { TripProvider } from '../shared/TripProvider';
-import { PlanFiguresProvider } from '../shared/usePlanFigures';
+import { PlanFiguresProvider } from '../shared/planContext';
 import { WhyProvider } from '../shared/Why';
 import { openSession } from '../shared/tripSession';
 import { system } from '../theme/system';
@@ -80,7 +80,7 @@ export function openTrip(
       >
         <PlanFiguresProvider>
           {line && <StationLine />}
-          {part}
+          <Suspense fallback={null}>{part}</Suspense>
         </PlanFiguresProvider>
       </TripProvider>
     </Providers>,

@@ -1,16 +1,12 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { schemaErrors, type FieldError } from '@graft/core/schema';
 import { incidentSchema, type IncidentNote, type KeptIncident } from '@graft/core/trail';
 import { addDays } from '@graft/core/units';
-import { orKept } from '../device/answers';
-import { notesKey } from '../device/keptTrips';
 import { useReachable } from '../device/network';
-import { post, waitingLetters } from '../device/outbox';
-import { keepsNotes } from '../device/permission';
-import { api } from '../shared/api';
+import { post } from '../device/outbox';
 import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';
 import { useTrip } from '../shared/tripContext';
@@ -19,27 +15,8 @@ import type { Draft } from './incidentDraft';
 import { EMPTY, noteOf } from './incidentDraft';
 import { IncidentFields } from './IncidentFields';
 import { IncidentText } from './IncidentText';
+import { useIncidents } from './useIncidents';
 import { usePreferences } from '../shared/preferences';
-
-/** The log of a trip, for those who lead it in full. */
-export function useIncidents(tripId: string) {
-  return useQuery({ queryKey: ['incidents', tripId], queryFn: () => readLog(tripId) });
-}
-
-/** What the server has, then what waits on this device to be sent. */
-async function readLog(tripId: string): Promise<readonly KeptIncident[]> {
-  const options = { tripId, private: !keepsNotes() };
-  const [waiting, log] = await Promise.all([
-    waitingLetters(tripId),
-    orKept(notesKey(tripId), () => api.incidents(tripId), options).catch((error: unknown) => error as Error),
-  ]);
-  const told = waiting.flatMap((letter): readonly KeptIncident[] =>
-    letter.kind === 'incident' ? [{ ...letter.note, id: letter.noteId, writtenAt: '', writtenBy: '' }] : [],
-  );
-  if (!(log instanceof Error)) return [...log, ...told];
-  if (told.length === 0) throw log;
-  return told;
-}
 
 /** The incident log: notes that stay as they are written; what was wrong in one is said in a later one. */
 export function IncidentLog({ day }: { day: number }) {

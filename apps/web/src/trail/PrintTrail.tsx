@@ -6,7 +6,7 @@ import type { Trip } from '@graft/core/trip';
 import { ErrorList } from '../shared/ErrorList';
 import { tripDates } from '../shared/dates';
 import { useTrip } from '../shared/tripContext';
-import { useIncidents } from './IncidentLog';
+import { useIncidents } from './useIncidents';
 import { IncidentText } from './IncidentText';
 
 /** The safety sheet of a day, or the incident log, as they go on paper: leaders' papers. */

@@ -5,12 +5,11 @@ import type { DayMoments, LoadStep } from '@graft/core/trail';
 import type { Member, Trip } from '@graft/core/trip';
 import type { MassUnit } from '@graft/core/units';
 import { LimitLine, TickLines } from '../shared/chartParts';
-import { DayButton } from '../shared/DayButton';
-import { dayDate } from '../shared/dates';
 import { usePhone } from '../shared/usePhone';
 import { useWidth } from '../shared/useWidth';
 import { wrapped } from '../shared/wrapped';
 import { paint } from '../theme/system';
+import { Days } from './Days';
 import { partText } from './words';
 import { useLimits, type Limits } from '../shared/useLimits';
 
@@ -167,31 +166,6 @@ export function RatioSteps({ trip, members, frontId, day, onDay, unit, happened 
         </svg>
       </Box>
     </Box>
-  );
-}
-
-/** The days, of which one is looked at. */
-export function Days({ trip, day, onDay }: Pick<Props, 'trip' | 'day' | 'onDay'>) {
-  return (
-    <Flex
-      role="radiogroup"
-      aria-label="Day"
-      gap="1"
-      align="center"
-      overflowX="auto"
-      px={{ base: '2', md: '0' }}
-      py={{ base: '1', md: '0' }}
-    >
-      {trip.legs.map((leg, i) => (
-        <DayButton
-          key={leg.id}
-          label={`Day ${i + 1}`}
-          title={`${dayDate(trip.startDate, i + 1)}: ${leg.name}`}
-          on={day === i + 1}
-          onClick={() => onDay(i + 1)}
-        />
-      ))}
-    </Flex>
   );
 }
 

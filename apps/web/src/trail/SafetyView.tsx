@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Link, Text } from '../theme/chakra';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { putContact, removeContact } from '@graft/core/debrief';
 import { isMarked, safetyThings, standing } from '@graft/core/sheet';
@@ -15,8 +15,9 @@ import { SideBox } from '../shared/SideBox';
 import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { FOOD_STORAGE_WORDS } from '../shared/words';
-import { IncidentLog } from './IncidentLog';
 import { useInUnits } from '../shared/useInUnits';
+
+const IncidentLog = lazy(() => import('./IncidentLog').then((m) => ({ default: m.IncidentLog })));
 
 /** Where everything for an emergency is, who has read it, whom to call, the evening's round, and the incident log. */
 export function SafetyView({ day }: { day: number }) {
@@ -115,7 +116,9 @@ export function SafetyView({ day }: { day: number }) {
       </Box>
       {role !== 'read' && (
         <SideBox w="452px">
-          <IncidentLog day={day} />
+          <Suspense fallback={null}>
+            <IncidentLog day={day} />
+          </Suspense>
         </SideBox>
       )}
     </Flex>

@@ -12,7 +12,7 @@ import { useSheets } from '../shared/useSheets';
 import { counted, DAY_ROLE_WORDS, MEAL_WORDS, RELIANCE_WORDS } from '../shared/words';
 import { Box, Button, Flex, Grid, Heading, Link, Text } from '../theme/chakra';
 import { EveningPanel } from './EveningPanel';
-import { Days } from './RatioSteps';
+import { Days } from './Days';
 import { stepText } from './words';
 
 /** The day that is walked, on one page: what comes, who carries what, what it does to tomorrow, what waits. */

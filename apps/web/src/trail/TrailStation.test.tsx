@@ -17,14 +17,22 @@ const STOWED = HUT.members.reduce<Trip>(
   (t, m) => adoptStow(t, planStow(t, m.id, { seed: 1, iterations: 4000 }).stow),
   HUT,
 );
-const open = (view: string, trip = HUT, role: 'owner' | 'read' = 'owner') =>
-  openTrip(trip, <TrailStation />, { line: true, role, at: `/?${view}` });
+const open = async (view: string, trip = HUT, role: 'owner' | 'read' = 'owner') => {
+  const opened = openTrip(trip, <TrailStation />, { line: true, role, at: `/?${view}` });
+  // A view is loaded when it is opened.
+  await waitFor(() =>
+    expect(
+      screen.queryByRole('radiogroup', { name: 'Trail' }) ?? screen.queryByText(/weighed before leaving/),
+    ).not.toBeNull(),
+  );
+  return opened;
+};
 const rowOf = (table: string, name: string) =>
   within(screen.getByRole('grid', { name: table })).getByRole('row', { name: new RegExp(`^${name}`) });
 
 describe('weigh-in', () => {
   test('a pack on the scale: its difference, what is likely behind it, the buddy’s check, and who says it is ready', async () => {
-    const { server, user } = open('view=weighIn');
+    const { server, user } = await open('view=weighIn');
     const [joss] = HUT.members;
     const load = dayLoad(HUT, joss!, 1);
     const field = screen.getByLabelText(`Pack of ${joss!.name} on the scale`);
@@ -45,7 +53,7 @@ describe('weigh-in', () => {
     await waitFor(() => expect(server.trip.departure).toBeUndefined());
   });
   test('a mass that no pack has is refused with what was expected, and stays in the field', async () => {
-    const { server, user } = open('view=weighIn');
+    const { server, user } = await open('view=weighIn');
     const field = screen.getByLabelText<HTMLInputElement>(`Pack of ${HUT.members[0]!.name} on the scale`);
     await user.type(field, '900{Enter}');
     expect(screen.getByRole('alert').textContent).toBe('Type 0.10 to 80.0 kg');
@@ -61,7 +69,7 @@ describe('days', () => {
       over = () => resolve(undefined);
     });
     const fitting = jest.spyOn(engineHere, 'runRestow').mockReturnValue({ result, stop: () => over() });
-    const { server, user } = open('view=days&day=2', STOWED);
+    const { server, user } = await open('view=days&day=2', STOWED);
     await user.click(screen.getByRole('button', { name: 'Hurt' }));
     await user.click(
       within(screen.getByRole('group', { name: 'Hurt' })).getByRole('button', { name: 'Eddy' }),
@@ -80,7 +88,7 @@ describe('days', () => {
     fitting.mockRestore();
   });
   test('a meal, water, a thing, something bought; each can be taken back', async () => {
-    const { server, user } = open('view=days&day=1');
+    const { server, user } = await open('view=days&day=1');
     const tap = async (what: string, which: RegExp): Promise<void> => {
       await user.click(screen.getByRole('button', { name: what }));
       await user.click(
@@ -110,7 +118,7 @@ describe('days', () => {
     await waitFor(() => expect(server.trip.events).toHaveLength(3));
   });
   test('how the day felt: a mark in the table, where it hurts beside it', async () => {
-    const { server, user } = open('view=days&day=2');
+    const { server, user } = await open('view=days&day=2');
     await user.selectOptions(screen.getByLabelText('Comfort of Joss'), '5');
     await user.click(await screen.findByRole('checkbox', { name: 'shoulders' }));
     await waitFor(() =>
@@ -126,7 +134,7 @@ describe('days', () => {
       ...HUT,
       events: [{ id: 'e', day: 1, moment: 'morning', kind: 'tired', memberId: 'joss', factor: 0.8 }],
     };
-    open('view=days&day=1', noted, 'read');
+    await open('view=days&day=1', noted, 'read');
     const list = await screen.findByRole('list', { name: 'What was noted' });
     expect(list.textContent).toContain('Joss is tired');
     expect(screen.queryByRole('button', { name: 'Hurt' })).toBeNull();
@@ -135,7 +143,7 @@ describe('days', () => {
 
 describe('water, side trip, safety', () => {
   test('litres left against the next source, and a note of what was taken', async () => {
-    const { server, user } = open('view=water&day=1');
+    const { server, user } = await open('view=water&day=1');
     const left = screen.getByLabelText('Water left, L each');
     await user.clear(left);
     await user.type(left, '0.1{Enter}');
@@ -144,14 +152,14 @@ describe('water, side trip, safety', () => {
     await waitFor(() => expect(server.trip.events[0]).toMatchObject({ kind: 'water', litres: 0.1, day: 1 }));
   });
   test('who goes, with what, and what the others lack', async () => {
-    const { user } = open('view=sideTrip&day=2');
+    const { user } = await open('view=sideTrip&day=2');
     await user.click(screen.getByLabelText('Eddy'));
     const table = screen.getByRole('table', { name: 'Side trip' });
     expect(within(table).getAllByRole('row')).toHaveLength(2);
     expect(table.textContent).toContain('Eddy');
   });
   test('where the kit is, whom to call, and who has not read it', async () => {
-    const { server, user } = open('view=safety&day=1');
+    const { server, user } = await open('view=safety&day=1');
     expect(screen.getByRole('table', { name: 'Safety kit' }).textContent).toMatch(/first aid/i);
     expect(
       screen.getAllByRole('status').some((s) => s.textContent.startsWith('No member has said yet')),
@@ -160,7 +168,7 @@ describe('water, side trip, safety', () => {
     await waitFor(() => expect(server.trip.contacts.map((c) => c.memberId)).toEqual([undefined, 'joss']));
   });
   test('the incident log: what is missing is named; what is written stays, and can be corrected by another note', async () => {
-    const { server, user } = open('view=safety&day=2');
+    const { server, user } = await open('view=safety&day=2');
     await user.click(screen.getByRole('button', { name: 'Write into the log' }));
     const alert = await screen.findByRole('alert');
     expect(alert.textContent).toContain('seen');
@@ -178,14 +186,22 @@ describe('water, side trip, safety', () => {
     await waitFor(() => expect(server.incidents[1]).toMatchObject({ corrects: server.incidents[0]!.id }));
   });
   test('whoever may only look is not even asked about incidents', async () => {
-    const { server } = open('view=safety&day=1', HUT, 'read');
+    const { server } = await open('view=safety&day=1', HUT, 'read');
     await screen.findByRole('table', { name: 'Safety kit' });
     expect(screen.queryByText('Incident log')).toBeNull();
     expect(server.calls.some((c) => c.includes('incidents'))).toBe(false);
   });
 });
 
-test('without members it says what comes first', () => {
-  open('view=days', { ...HUT, members: [], share: [], stows: [], personalThings: [], packs: [], roles: [] });
+test('without members it says what comes first', async () => {
+  await open('view=days', {
+    ...HUT,
+    members: [],
+    share: [],
+    stows: [],
+    personalThings: [],
+    packs: [],
+    roles: [],
+  });
   expect(screen.getByText(/Nobody is on this trip yet/)).toBeTruthy();
 });

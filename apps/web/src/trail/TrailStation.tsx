@@ -1,3 +1,4 @@
+import { lazy } from 'react';
 import { Box, Flex } from '../theme/chakra';
 import type { Leg } from '@graft/core/trip';
 import { formatWay } from '@graft/core/units';
@@ -7,15 +8,17 @@ import { Tabs } from '../shared/Tabs';
 import { today } from '../shared/dates';
 import { NobodyYet } from '../shared/NobodyYet';
 import { useTrip } from '../shared/tripContext';
-import { HappenedWizard } from './HappenedWizard';
-import { DaysView } from './DaysView';
-import { SafetyView } from './SafetyView';
-import { SideTripView } from './SideTripView';
-import { TodayView } from './TodayView';
 import { tripDay } from '../shared/tripDay';
-import { WaterView } from './WaterView';
-import { WeighInView } from './WeighInView';
 import { useInUnits } from '../shared/useInUnits';
+
+/** Each view is loaded when it is opened. */
+const HappenedWizard = lazy(() => import('./HappenedWizard').then((m) => ({ default: m.HappenedWizard })));
+const DaysView = lazy(() => import('./DaysView').then((m) => ({ default: m.DaysView })));
+const SafetyView = lazy(() => import('./SafetyView').then((m) => ({ default: m.SafetyView })));
+const SideTripView = lazy(() => import('./SideTripView').then((m) => ({ default: m.SideTripView })));
+const TodayView = lazy(() => import('./TodayView').then((m) => ({ default: m.TodayView })));
+const WaterView = lazy(() => import('./WaterView').then((m) => ({ default: m.WaterView })));
+const WeighInView = lazy(() => import('./WeighInView').then((m) => ({ default: m.WeighInView })));
 
 const VIEWS = {
   today: 'Today',

@@ -17,6 +17,7 @@ export * from './guessedRows.js';
 export * from './pasteList.js';
 export * from './pastePeople.js';
 export * from './startParty.js';
+export * from './blank.js';
 export * from './stillMissing.js';
 export * from './takeFromLibrary.js';
 export * from './takeLists.js';

@@ -10,7 +10,8 @@ import { kitChecks } from './kitChecks.js';
 import { proposeKit, takeProposals } from './kitTemplates.js';
 import { landOwnThings } from './ownFigure.js';
 import { planFood, startParty } from './startParty.js';
-import { isBlank, stillMissing } from './stillMissing.js';
+import { isBlank } from './blank.js';
+import { stillMissing } from './stillMissing.js';
 
 const start = (people: number, stoves: number, style: TripStyle, days: number): Trip =>
   landLarder(

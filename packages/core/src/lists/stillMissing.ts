@@ -39,8 +39,3 @@ function hasFood(trip: Trip): boolean {
     allThings(trip).some((t) => t.purpose === 'food')
   );
 }
-
-/** A trip in which nobody has done anything yet. */
-export function isBlank({ members, kits, personalThings }: Trip): boolean {
-  return members.length + kits.length + personalThings.length === 0;
-}

@@ -9,6 +9,7 @@ export * from './sheetChanges.js';
 export * from './sheetDrawing.js';
 export * from './sheetMarkSchema.js';
 export * from './sheetProgress.js';
+export * from './sheetThings.js';
 export * from './waitingReports.js';
 export * from './takeAnswers.js';
 export * from './toldComfort.js';

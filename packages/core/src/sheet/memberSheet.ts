@@ -8,7 +8,6 @@ import { HARD_LIFT, packLift } from '../carriage/liftingIndex.js';
 import { heaviestDay, loadsOverTrip, type DayLoad } from '../load/memberLoad.js';
 import { isCarriedOn, massOnDayKg } from '../load/thingOnDay.js';
 import { assess } from '../stow/assessStow.js';
-import type { StowAssessment } from '../stow/assessment.js';
 import { loadingSteps, type LoadingStep } from '../stow/loadingSteps.js';
 import { placeOf } from '../stow/placeOf.js';
 import { stowProblem } from '../stow/stowProblem.js';
@@ -23,10 +22,8 @@ import {
   carriedPieces,
   carrierOf,
   groupMembers,
-  isPersonal,
   isWithParty,
   memberById,
-  ownThings,
   packOf,
 } from '../trip/queries.js';
 import { addDays } from '../units/isoDate.js';
@@ -35,27 +32,8 @@ import { eveningList } from '../trail/eveningList.js';
 import { eveningWords } from './eveningWords.js';
 import { oncePer } from '../trip/oncePer.js';
 import { sheetDrawing, type SheetDrawing } from './sheetDrawing.js';
+import { sheetThings, thingsOf, type SheetThing } from './sheetThings.js';
 
-/** Who hands out what nobody in particular owns. */
-export const FROM_LEADER = 'the leader';
-
-export interface SheetThing {
-  readonly id: string;
-  readonly name: string;
-  /** On the first day it is carried, kg; water not counted. */
-  readonly massKg: number;
-  readonly estimated: boolean;
-  /** The kit that it is a part of; absent for personal things. */
-  readonly kit?: string;
-  /** From whom the member gets it; absent for their own. */
-  readonly from?: string;
-  /** Worn or in hand: not in the pack. */
-  readonly worn: boolean;
-  /** Where in the pack it rides; absent while it has no place. */
-  readonly place?: string;
-  /** Named when it is not there on the first day. */
-  readonly fromDay?: number;
-}
 /** Without its reason: that tells of somebody's body. */
 export interface SheetHandover {
   readonly day: number;
@@ -209,60 +187,6 @@ function groupWith(
   if (group === undefined) return undefined;
   const others = groupMembers(trip, group).filter((m) => m.id !== member.id);
   return { name: group.name, with: others.map((m) => m.name) };
-}
-
-/** All that a member has on a day, or gets later without a handover: pieces first, in kit order. */
-function thingsOf(trip: Trip, member: Member, day = 1): readonly Thing[] {
-  return [...carriedPieces(trip, member.id, day), ...ownThings(trip, member.id)];
-}
-
-/** Who brings a thing to its carrier; undefined where they have it already. */
-function fromWhom(trip: Trip, member: Member, thing: Thing): string | undefined {
-  if (isPersonal(thing) && thing.memberId !== member.id) return memberById(trip, thing.memberId).name;
-  if (thing.owner !== undefined) return thing.owner === member.name ? undefined : thing.owner;
-  return isPersonal(thing) ? undefined : FROM_LEADER;
-}
-
-/** What a sheet says of each thing; without a stow, nothing of its place. */
-export function sheetThings(
-  trip: Trip,
-  member: Member,
-  stow: StowAssessment | undefined,
-): readonly SheetThing[] {
-  const kitOf = new Map(trip.kits.flatMap((kit) => kit.pieces.map((p) => [p.id, kit.name] as const)));
-  const places = new Map(
-    stow?.placed.map((p) => {
-      const holder = stow.placed.find((q) => q.thing.id === p.insideId);
-      return [p.thing.id, holder === undefined ? p.zone.name : `in ${withMark(holder.thing)}`] as const;
-    }),
-  );
-  return thingsOf(trip, member).map((thing): SheetThing => {
-    const personal = isPersonal(thing);
-    const kit = kitOf.get(thing.id);
-    const carrier = carrierOf(trip, thing.id, 1);
-    const elsewhere = personal && !thing.worn && carrier !== member.id;
-    const from = fromWhom(trip, member, thing);
-    const place = elsewhere
-      ? `with ${carrier === undefined ? 'nobody' : memberById(trip, carrier).name}`
-      : places.get(thing.id);
-    const day = thing.fromDay ?? 1;
-    return {
-      id: thing.id,
-      name: personal && thing.memberId !== member.id ? nameAlone(trip, thing) : thing.name,
-      massKg: massOnDayKg(thing, day, trip.legs[day - 1]!),
-      estimated: thing.massEstimated,
-      ...(kit === undefined ? {} : { kit }),
-      ...(from === undefined ? {} : { from }),
-      worn: personal && thing.worn,
-      ...(place === undefined ? {} : { place }),
-      ...(day > 1 ? { fromDay: day } : {}),
-    };
-  });
-}
-
-/** A holder with the mark by which others find it. */
-function withMark({ name, holds }: Thing): string {
-  return holds?.mark === undefined ? name : `${name} (${holds.mark})`;
 }
 
 function sheetHandovers(trip: Trip, memberId: string): readonly SheetHandover[] {

@@ -1,6 +1,7 @@
 /** What is different for one member between two states of their sheet, in words: what they would otherwise have to find. */
 import { formatMass } from '../units/format.js';
-import type { MemberSheet, SheetDay, SheetHandover, SheetThing } from './memberSheet.js';
+import type { MemberSheet, SheetDay, SheetHandover } from './memberSheet.js';
+import type { SheetThing } from './sheetThings.js';
 
 /** Masses that differ by less read the same, kg. */
 const SAME_KG = 0.005;

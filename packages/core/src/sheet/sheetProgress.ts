@@ -3,7 +3,7 @@ import type { Trip } from '../trip/model.js';
 import { memberById } from '../trip/queries.js';
 import { answersOf, type Answers } from './answers.js';
 import { isMarked, markKey, standing, type KeptMark, type MarkValue, type Standing } from './marks.js';
-import { sheetThings, type SheetThing } from './memberSheet.js';
+import { sheetThings, type SheetThing } from './sheetThings.js';
 
 export const REPORT_KINDS = ['weight', 'problem', 'veto'] as const;
 export type ReportKind = (typeof REPORT_KINDS)[number];

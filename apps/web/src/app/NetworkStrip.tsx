@@ -1,6 +1,8 @@
 import { useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { changesText, diffTrip } from '@graft/core/trip';
 import { useReachable } from '../device/network';
+import { dropLetter, refusedLetters } from '../device/outbox';
 import { dropUnread, unreadChanges } from '../device/openTrip';
 import { keepsNotes } from '../device/permission';
 import { useStorageState } from '../device/useDevice';
@@ -20,6 +22,7 @@ export function NetworkStrip() {
       <Waiting />
       <NoRoom />
       <Unread />
+      <Refused />
     </>
   );
 }
@@ -101,4 +104,29 @@ function Unread() {
       </Button>
     </Strip>
   );
+}
+
+/** What was told to a member, or written into the log, without a network and then not taken. */
+function Refused() {
+  const { id } = useTrip();
+  const queries = useQueryClient();
+  // What is sent later looks at the device anew.
+  const key = ['device', 'refused', id];
+  const { data: letters = [] } = useQuery({ queryKey: key, queryFn: () => refusedLetters(id) });
+  return letters.map((letter) => (
+    <Strip key={letter.seq} role="alert">
+      <Box flex="1" minW="16rem">
+        {letter.kind === 'incident'
+          ? `A note for the incident log was not taken: ${letter.refused} It said: “${letter.note.seen}”`
+          : `What you told a member was not taken: ${letter.refused}`}
+      </Box>
+      <Button
+        size="xs"
+        variant="outline"
+        onClick={() => void dropLetter(letter).then(() => queries.invalidateQueries({ queryKey: key }))}
+      >
+        Understood
+      </Button>
+    </Strip>
+  ));
 }

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { diffTrip, type Trip } from '@graft/core/trip';
 import { addDays } from '@graft/core/units';
-import { api } from '../shared/api';
+import { api, ApiProblem } from '../shared/api';
 import { today } from '../shared/dates';
 import { isUnsaved, openSession, sessionReducer, type SessionState } from '../shared/tripSession';
 import { sendOnce } from '../shared/tripSending';
@@ -14,7 +14,7 @@ import { accountState, remember, signOut } from './keptAccount';
 import { keepSession, keptOf } from './keptSession';
 import { keepTrip, keptInfos, letKeepNotes, pinTrip, refreshPinned, waitingTrips } from './keptTrips';
 import { openTrip, unreadChanges } from './openTrip';
-import { post, sendLetters, waitingLetters } from './outbox';
+import { dropLetter, post, refusedLetters, sendLetters, waitingLetters } from './outbox';
 
 /** A trip that is not over: of those that are nothing is kept. */
 const trip: Trip = { ...demoTrip('hut-roof'), startDate: addDays(today(), 30) };
@@ -195,6 +195,27 @@ test('what is told waits in order, is sent once, and what is refused does not ho
   expect(await sendLetters()).toEqual([]);
   expect(server.incidents).toHaveLength(2);
   expect(await post(note('third'))).toBe(true);
+});
+
+test('what the server will not take stays with its reason until it was read, and is not sent again', async () => {
+  const note = {
+    kind: 'incident',
+    tripId: id,
+    noteId: 'bad',
+    note: { at: 'x', who: 'Eddy', seen: 'x' },
+  } as const;
+  server.down = true;
+  await post(note);
+  server.down = false;
+  const add = jest.spyOn(api, 'addIncident').mockRejectedValue(new ApiProblem(400, 'no such day', []));
+  await sendLetters();
+  const [refused] = await refusedLetters(id);
+  expect(refused).toMatchObject({ refused: 'no such day' });
+  await sendLetters();
+  expect(add).toHaveBeenCalledTimes(1);
+  await dropLetter(refused!);
+  expect(await refusedLetters(id)).toEqual([]);
+  add.mockRestore();
 });
 
 test('answers are kept for when nobody answers; a refusal is none', async () => {

@@ -44,6 +44,16 @@ export async function waitingLetters(tripId?: string): Promise<readonly Letter[]
   return all.filter((letter) => letter.refused === undefined && (tripId ?? letter.tripId) === letter.tripId);
 }
 
+/** What of a trip the server did not take, each with its reason. */
+export async function refusedLetters(tripId: string): Promise<readonly Letter[]> {
+  const all = (await (await device())?.getAll('letters')) ?? [];
+  return all.filter((letter) => letter.refused !== undefined && letter.tripId === tripId);
+}
+
+export async function dropLetter({ seq }: Letter): Promise<void> {
+  if (seq !== undefined) await (await device())?.delete('letters', seq);
+}
+
 let sending: Promise<readonly string[]> | undefined;
 /**
  * Sends what waits, in order, until one cannot be delivered. What the server will not take stays with its reason.

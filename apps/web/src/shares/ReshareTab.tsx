@@ -1,20 +1,25 @@
-import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { loadsOverTrip } from '@graft/core/load';
 import { afterEvent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core/share';
 import { STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';
-import { formatPercent } from '@graft/core/units';
+import { formatMass, formatPercent } from '@graft/core/units';
 import { DaySelect } from '../shared/DaySelect';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';
 import { useReshare } from '../shared/reshare/useReshare';
 import { Select } from '../shared/Select';
+import { usePreferences } from '../shared/preferences';
 import { useTrip } from '../shared/tripContext';
+import { useLimits } from '../shared/useLimits';
+import { Box, Button, Flex, Link, Text } from '../theme/chakra';
 
 const HAPPENINGS = {
   hurt: 'is hurt',
   tired: 'is tired',
   ill: 'is ill',
   leaves: 'leaves the party',
+  limited: 'cannot carry more than',
   none: 'nothing: only share anew',
 } as const;
 type Happening = keyof typeof HAPPENINGS;
@@ -27,6 +32,8 @@ const AIMS: Readonly<Record<ReshareAim, string>> = {
 /** Something happened on the way: the fewest pieces that must change hands, who meets whom, and what it does. */
 export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const { walked, change, readOnly } = useTrip();
+  const { massUnit } = usePreferences();
+  const limits = useLimits();
   const [happening, setHappening] = useState<Happening>('hurt');
   const [memberId, setMemberId] = useState(walked.members[0]?.id ?? '');
   const [day, setDay] = useState(Math.min(walked.legs.length, Math.max(1, shownDay ?? 2)));
@@ -43,8 +50,25 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
       ? { kind: 'none', day }
       : happening === 'leaves'
         ? { kind: 'leaves', memberId: member.id, day: Math.max(2, day) }
-        : { kind: 'weaker', memberId: member.id, day, label: HAPPENINGS[happening].slice(3), factor };
-  const reason = happening === 'none' ? 'shared anew' : `${member.name} ${HAPPENINGS[happening]}`;
+        : {
+            kind: 'weaker',
+            memberId: member.id,
+            day,
+            label: happening === 'limited' ? 'carries less' : HAPPENINGS[happening].slice(3),
+            factor,
+          };
+  const limitKg = loadsOverTrip(walked, member)[day - 1]?.limitKg ?? 0;
+  // In the reader's own words: a weight, unless weights of limits are hidden.
+  const part = (f: number): string =>
+    happening === 'limited' && !limits.hidden
+      ? `${formatMass(f * limitKg, massUnit)} (${formatPercent(f, 0)})`
+      : formatPercent(f, 0);
+  const reason =
+    happening === 'none'
+      ? 'shared anew'
+      : happening === 'limited'
+        ? `${member.name} cannot carry more than ${part(factor)}`
+        : `${member.name} ${HAPPENINGS[happening]}`;
 
   const find = (): Promise<void> => {
     setAsked(event);
@@ -85,15 +109,15 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
         />
         {event.kind === 'weaker' && (
           <>
-            <Text>and carries</Text>
+            {happening !== 'limited' && <Text>and carries</Text>}
             <Select
               label="Part of the own limit that is left"
-              w="5.5rem"
+              w={happening === 'limited' ? '9rem' : '5.5rem'}
               value={String(factor)}
-              options={FACTORS.map((f) => [String(f), formatPercent(f, 0)] as const)}
+              options={FACTORS.map((f) => [String(f), part(f)] as const)}
               onChoose={(f) => setFactor(Number(f))}
             />
-            <Text>of their limit</Text>
+            {happening !== 'limited' && <Text>of their limit</Text>}
           </>
         )}
       </Flex>
@@ -133,6 +157,13 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
           readOnly={readOnly}
         />
       )}
+      <Text fontSize="xs" mt="3">
+        A thing broke, was bought or was left:{' '}
+        <Link asChild textDecoration="underline">
+          <RouterLink to={`../trail?view=days&day=${day}`}>note it on the Trail</RouterLink>
+        </Link>
+        .
+      </Text>
       <Text fontSize="2xs" color="fg.muted" mt="3">
         A planning aid, not medical advice. Pain or numb hands: stop, rest, refit; the member&apos;s own word
         decides what they carry.

@@ -40,6 +40,22 @@ describe('Re-share', () => {
   });
 });
 
+test('Re-share: who cannot carry more than so many kilograms keeps that as their limit from the day on', async () => {
+  const { server, user } = await openAt(hut, 'Re-share');
+  await user.selectOptions(choose('Day from which it holds'), '2');
+  await user.selectOptions(choose('Whom it happened to'), first!.id);
+  await user.selectOptions(choose('What happened'), 'limited');
+  const part = choose('Part of the own limit that is left');
+  expect(within(part).getByRole('option', { name: /^\d+\.\d kg \(40 %\)$/ })).toBeDefined();
+  await user.selectOptions(part, '0.4');
+  await user.click(screen.getByRole('button', { name: 'Find the handovers' }));
+  await screen.findByRole('region', { name: 'Proposed handovers' });
+  await user.click(screen.getByRole('button', { name: /^Accept|^Note it/ }));
+  await waitFor(() =>
+    expect(server.trip.members[0]!.conditions).toMatchObject([{ factor: 0.4, label: 'carries less' }]),
+  );
+});
+
 describe('What if', () => {
   test('a limit that is adopted is written into the member’s record', async () => {
     const { server, user } = await openAt(hut, 'What if');

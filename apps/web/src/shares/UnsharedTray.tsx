@@ -29,7 +29,7 @@ export function UnsharedTray({ pieces, chosenIds, heldIds, onChoose }: Props) {
       </Flex>
       {pieces.length === 0 ? (
         <Text fontSize="xs" color="fg.muted">
-          Drag a piece here, or press Delete on it, to take it from its carrier.
+          Drag a piece here<span data-for-keys>, or press Delete on it,</span> to take it from its carrier.
         </Text>
       ) : (
         <Box maxH="250px" overflowY="auto" role="list" aria-label="Carried by nobody">

@@ -166,8 +166,8 @@ export default function RoundView({ pack, torsoCm, stow, loaded, chosenId, onCho
           onChange={(e) => setPulled(Number(e.target.value) / MOST_PULLED)}
         />
         <Text color="fg.muted" fontSize="2xs">
-          Drag, or use the arrow keys, to turn it. The bow is the wearer’s back; the ball with its line is the
-          centre of gravity.
+          Drag<span data-for-keys>, or use the arrow keys,</span> to turn it. The bow is the wearer’s back;
+          the ball with its line is the centre of gravity.
         </Text>
       </Flex>
     </Box>

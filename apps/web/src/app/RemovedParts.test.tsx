@@ -13,7 +13,7 @@ function Page() {
   const { change, undo } = useTrip();
   return (
     <>
-      <RemovedNotice />
+      <RemovedNotice since={hut} />
       <button onClick={() => change('remove Eddy', (t) => removeMember(t, 'eddy'))}>take out</button>
       <button onClick={undo}>undo</button>
     </>

@@ -9,10 +9,14 @@ import { ErrorList } from '../shared/ErrorList';
 import { useTrip, useTripCommands } from '../shared/tripContext';
 import { Strip } from './Strip';
 
-/** Says what a change has just taken out of the trip, and brings it back in one click. */
-export function RemovedNotice() {
+/**
+ * Says what a change has just taken out of the trip, and brings it back in one click.
+ *
+ * @param since the trip when it was opened: what is taken away before this is drawn is said too
+ */
+export function RemovedNotice({ since }: { since: Trip }) {
   const { trip, change, readOnly } = useTrip();
-  const [before, setBefore] = useState<Trip>(trip);
+  const [before, setBefore] = useState<Trip>(since);
   const [taken, setTaken] = useState<TakenAway | undefined>();
   if (trip !== before) {
     // Said until something else is taken away, it is back, or it is put aside.

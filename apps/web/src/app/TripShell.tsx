@@ -107,6 +107,7 @@ function TripFrame() {
   const { id, trip } = useTrip();
   useOpenHere(id);
   const [isThere, setThere] = useState(false);
+  const [opened] = useState(trip);
   const work = useRef<HTMLDivElement>(null);
   useKeptFocus(work);
   useEffect(() => {
@@ -133,7 +134,7 @@ function TripFrame() {
       <SaveBanner />
       {isThere && (
         <Suspense fallback={null}>
-          <OverTheStation />
+          <OverTheStation opened={opened} />
         </Suspense>
       )}
       <Flex ref={work} as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">

@@ -29,6 +29,27 @@ const AIMS: Readonly<Record<ReshareAim, string>> = {
   best: 'fewest to be as fair as can be, within 2 %',
 };
 
+function eventOf(happening: Happening, memberId: string, day: number, factor: number): TrailEvent {
+  switch (happening) {
+    case 'none':
+      return { kind: 'none', day };
+    case 'leaves':
+      return { kind: 'leaves', memberId, day: Math.max(2, day) };
+    case 'limited':
+      return { kind: 'weaker', memberId, day, label: 'carries less', factor };
+    case 'hurt':
+    case 'tired':
+    case 'ill':
+      return { kind: 'weaker', memberId, day, label: happening, factor };
+  }
+}
+
+/** For the handovers' record. @param left what is left of the limit, in words */
+function reasonOf(happening: Happening, name: string, left: string): string {
+  if (happening === 'none') return 'shared anew';
+  return `${name} ${HAPPENINGS[happening]}${happening === 'limited' ? ` ${left}` : ''}`;
+}
+
 /** Something happened on the way: the fewest pieces that must change hands, who meets whom, and what it does. */
 export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const { walked, change, readOnly } = useTrip();
@@ -45,30 +66,14 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
   const { busy, failed } = reshare;
 
   const member = walked.members.find((m) => m.id === memberId) ?? walked.members[0]!;
-  const event: TrailEvent =
-    happening === 'none'
-      ? { kind: 'none', day }
-      : happening === 'leaves'
-        ? { kind: 'leaves', memberId: member.id, day: Math.max(2, day) }
-        : {
-            kind: 'weaker',
-            memberId: member.id,
-            day,
-            label: happening === 'limited' ? 'carries less' : HAPPENINGS[happening].slice(3),
-            factor,
-          };
+  const event = eventOf(happening, member.id, day, factor);
   const limitKg = loadsOverTrip(walked, member)[day - 1]?.limitKg ?? 0;
   // In the reader's own words: a weight, unless weights of limits are hidden.
   const part = (f: number): string =>
     happening === 'limited' && !limits.hidden
       ? `${formatMass(f * limitKg, massUnit)} (${formatPercent(f, 0)})`
       : formatPercent(f, 0);
-  const reason =
-    happening === 'none'
-      ? 'shared anew'
-      : happening === 'limited'
-        ? `${member.name} cannot carry more than ${part(factor)}`
-        : `${member.name} ${HAPPENINGS[happening]}`;
+  const reason = reasonOf(happening, member.name, part(factor));
 
   const find = (): Promise<void> => {
     setAsked(event);

@@ -125,9 +125,9 @@ async function withoutNetwork(browser, url, headers, id) {
   await page.getByRole('button', { name: 'Plan all packs', exact: true }).waitFor({ timeout: 300_000 });
   await page.waitForTimeout(3000);
   await context.setOffline(true);
-  const throttle = async () => {
+  const throttle = async (rate = SLOW.cpu) => {
     const devTools = await context.newCDPSession(page);
-    await devTools.send('Emulation.setCPUThrottlingRate', { rate: SLOW.cpu });
+    await devTools.send('Emulation.setCPUThrottlingRate', { rate });
   };
 
   const opened = [];
@@ -160,12 +160,13 @@ async function withoutNetwork(browser, url, headers, id) {
     fitted.push(performance.now() - began);
   }
   say(`  re-share of the census: ${ms(reshared)}; changed packs stowed anew: ${ms(fitted)}`);
-  await queued(context, page, url, headers, id);
+  await queued(context, page, url, headers, id, throttle);
   await context.close();
 }
 
 /** Many changes made without a network, and the time until the server has all of them. */
-async function queued(context, page, url, headers, id) {
+async function queued(context, page, url, headers, id, throttle) {
+  await throttle(1);
   await page.goto(`${url}/trips/${id}/people`);
   const cell = page.locator('[data-cell$="/bodyMassKg"]').first();
   await cell.waitFor();
@@ -176,6 +177,7 @@ async function queued(context, page, url, headers, id) {
     await page.keyboard.type(String(50 + (n % 40) + (n % 8) / 10));
     await page.keyboard.press('Enter');
   }
+  await throttle();
   const before = JSON.parse((await ask(`${url}/api/trips/${id}`, { headers })).text).version;
   const began = performance.now();
   await context.setOffline(false);

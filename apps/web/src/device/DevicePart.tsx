@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
 import { ago } from '../shared/shortTime';
 import { counted } from '../shared/words';
 import { Box, Button, Checkbox, Flex, Text } from '../theme/chakra';
-import { letKeepNotes, listTrips, takeOff } from './keptTrips';
+import { letKeepNotes, takeOff } from './keptTrips';
 import { keepsNotes } from './permission';
 import { useDevice, useDeviceChanged } from './useDevice';
 
@@ -11,10 +10,8 @@ import { useDevice, useDeviceChanged } from './useDevice';
 export function DevicePart() {
   const device = useDevice();
   const changed = useDeviceChanged();
-  const trips = useQuery({ queryKey: ['trips'], queryFn: listTrips });
   const [notes, setNotes] = useState(keepsNotes);
   if (device === undefined) return null;
-  const names = new Map(trips.data?.map((t) => [t.id, t.name]));
   return (
     <>
       <Text mb="3">
@@ -22,10 +19,10 @@ export function DevicePart() {
         their last day. Signing out takes them off.
       </Text>
       <Box as="ul" aria-label="Trips on this device" listStyleType="none">
-        {[...device.trips.values()].map(({ id, readAt }) => (
+        {[...device.trips.values()].map(({ id, name, readAt }) => (
           <Flex as="li" key={id} align="center" gap="3" py="1" wrap="wrap">
             <Text flex="1" minW="12rem">
-              {names.get(id) ?? 'A trip'}{' '}
+              {name}{' '}
               <Text as="span" color="fg.muted" fontSize="xs">
                 as of {ago(readAt)}
                 {device.waiting.has(id) && ' · changes wait to be sent'}
@@ -34,7 +31,7 @@ export function DevicePart() {
             <Button
               size="xs"
               variant="outline"
-              aria-label={`Take ${names.get(id) ?? 'the trip'} off this device`}
+              aria-label={`Take ${name} off this device`}
               onClick={() => void takeOff(id).then(changed)}
             >
               Take off

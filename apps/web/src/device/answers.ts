@@ -5,6 +5,10 @@ import { device, keep } from './deviceStore';
 /** Whether a request failed because nobody answered, not because of what was asked. */
 export const isUnreached = (error: unknown): boolean => !(error instanceof ApiProblem) || error.status >= 502;
 
+/** Keeps an answer. @param tripId the trip that it is about: it goes with it @returns whether it is kept */
+export const keepAnswer = (key: string, value: unknown, tripId?: string): Promise<boolean> =>
+  keep({ store: 'answers', value: { key, value, ...(tripId === undefined ? {} : { tripId }) } });
+
 interface Options<T> {
   /** The trip that it is about: it goes with it. */
   readonly tripId?: string;
@@ -25,16 +29,7 @@ export async function orKept<T>(
 ): Promise<T> {
   try {
     const value = await ask();
-    if (!isPrivate)
-      void keep({
-        store: 'answers',
-        value: {
-          key,
-          ...(tripId === undefined ? {} : { tripId }),
-          readAt: new Date().toISOString(),
-          value,
-        },
-      });
+    if (!isPrivate) void keepAnswer(key, value, tripId);
     return value;
   } catch (error) {
     if (!isUnreached(error)) throw error;

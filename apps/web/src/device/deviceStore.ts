@@ -3,6 +3,7 @@
  * database an account. Other accounts on the same device do not see it; signing out deletes it.
  */
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { watched } from './watched';
 import type { KeptAnswer, KeptSession, KeptTrip, KeptTripInfo, Letter } from './kept';
 
 interface Schema extends DBSchema {
@@ -22,18 +23,7 @@ const nameOf = (accountId: string): string => PREFIX + accountId;
 
 /** Whether what is here can be kept: `full` when there was no room for the last of it, `none` where browsers allow nothing. */
 export type StorageState = 'ok' | 'full' | 'none';
-let storage: StorageState = 'ok';
-const listeners = new Set<() => void>();
-export const storageState = (): StorageState => storage;
-export function onStorageState(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-function say(state: StorageState): void {
-  if (state === storage) return;
-  storage = state;
-  for (const listener of listeners) listener();
-}
+export const storageState = watched<StorageState>('ok');
 
 interface Entered {
   readonly accountId: string;
@@ -72,7 +62,7 @@ export function enterDevice(accountId: string): Promise<Device | undefined> {
     entered = now;
     void opening.then((db) => {
       now.open = db;
-      if (db === undefined) say('none');
+      if (db === undefined) storageState.set('none');
     });
   }
   return entered.opening;
@@ -109,10 +99,10 @@ export async function keep(...writings: readonly Writing[]): Promise<boolean> {
     const puts = writings.map(({ store, value }) => writing.objectStore(store).put(value));
     writing.commit();
     await Promise.all([...puts, writing.done]);
-    say('ok');
+    storageState.set('ok');
     return true;
   } catch (error) {
-    say(error instanceof DOMException && error.name === 'QuotaExceededError' ? 'full' : 'none');
+    storageState.set(error instanceof DOMException && error.name === 'QuotaExceededError' ? 'full' : 'none');
     return false;
   }
 }

@@ -26,7 +26,6 @@ export interface KeptAnswer {
   readonly key: string;
   /** The trip that it is about. */
   readonly tripId?: string;
-  readonly readAt: string;
   readonly value: unknown;
 }
 

@@ -2,7 +2,7 @@
 import type { StoredTrip, TripSummary } from '@graft/core/api';
 import { addDays } from '@graft/core/units';
 import { api } from '../shared/api';
-import { orKept } from './answers';
+import { keepAnswer, orKept } from './answers';
 import { isReachable } from './network';
 import { today } from '../shared/dates';
 import { device, dropTrip, keep } from './deviceStore';
@@ -66,10 +66,9 @@ export async function pinTrip(id: string): Promise<void> {
   // Asked once: the browser then does not make room with what is kept here.
   void navigator.storage?.persist?.();
   const [stored, sheets] = await Promise.all([api.trip(id), api.sheets(id)]);
-  const answer = { key: `sheets ${id}`, tripId: id, readAt: new Date().toISOString(), value: sheets };
   if (isOver(stored))
     throw new Error(`This trip is over: trips stay on a device for ${DAYS_AFTER} days after it.`);
-  if (!(await keepTrip(stored, true)) || !(await keep({ store: 'answers', value: answer })))
+  if (!(await keepTrip(stored, true)) || !(await keepAnswer(`sheets ${id}`, sheets, id)))
     throw new Error('There is no room for this trip on this device.');
 }
 

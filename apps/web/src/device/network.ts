@@ -1,33 +1,27 @@
 /** Whether the server can be reached, as the last requests told; while it cannot, it is asked now and then. */
 import { useSyncExternalStore } from 'react';
+import { watched } from './watched';
 
 const FIRST_MS = 2000;
 const LAST_MS = 30_000;
 
-let reachable = true;
-/** Time since which it cannot be reached. */
+const reachable = watched(true);
+/** How long until it is asked the next time. */
 let wait = FIRST_MS;
 let timer: ReturnType<typeof setTimeout> | undefined;
-const listeners = new Set<() => void>();
-
-const tell = (): void => listeners.forEach((listener) => listener());
 
 /** A request was answered. */
 export function wasReached(): void {
   wait = FIRST_MS;
   clearTimeout(timer);
   timer = undefined;
-  if (reachable) return;
-  reachable = true;
-  tell();
+  reachable.set(true);
 }
 
 /** A request was not answered. */
 export function wasNotReached(): void {
   timer ??= setTimeout(ask, wait);
-  if (!reachable) return;
-  reachable = false;
-  tell();
+  reachable.set(false);
 }
 
 /** Ask now: the browser says that there is a network, or somebody looks. */
@@ -41,18 +35,14 @@ function ask(): void {
   );
 }
 
-export const isReachable = (): boolean => reachable;
-
-/** @param listener called each time that the server can be reached again or cannot any more */
-export function onNetwork(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+export const isReachable = reachable.get;
+/** Calls a listener each time that the server can be reached again or cannot any more. */
+export const onNetwork = reachable.watch;
 
 /** Asks as soon as the browser says that there is a network, or the page is looked at again. */
 export function watchNetwork(): () => void {
   const look = (): void => {
-    if (!reachable && document.visibilityState === 'visible') ask();
+    if (!isReachable() && document.visibilityState === 'visible') ask();
   };
   window.addEventListener('online', look);
   document.addEventListener('visibilitychange', look);

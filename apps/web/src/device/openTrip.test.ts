@@ -230,8 +230,8 @@ test('a device without room says so, and says when there is some again', async (
   const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
     throw new DOMException('full', 'QuotaExceededError');
   });
-  expect([await keepSession(id, state, false), storageState()]).toEqual([false, 'full']);
+  expect([await keepSession(id, state, false), storageState.get()]).toEqual([false, 'full']);
   put.mockRestore();
-  expect([await keepSession(id, state, false), storageState()]).toEqual([true, 'ok']);
+  expect([await keepSession(id, state, false), storageState.get()]).toEqual([true, 'ok']);
   expect(diffTrip(trip, state.trip)).toHaveLength(1);
 });

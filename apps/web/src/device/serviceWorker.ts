@@ -1,14 +1,12 @@
 /** The service worker that lets this program open without a network; a new version waits until it is taken. */
 import { useSyncExternalStore } from 'react';
+import { watched } from './watched';
 
-let waiting: ServiceWorker | undefined;
-const listeners = new Set<() => void>();
+const waiting = watched<ServiceWorker | undefined>(undefined);
 
 function found(worker: ServiceWorker | null): void {
   // The first one of all replaces nothing.
-  if (worker === null || navigator.serviceWorker.controller === null) return;
-  waiting = worker;
-  for (const listener of listeners) listener();
+  if (worker !== null && navigator.serviceWorker.controller !== null) waiting.set(worker);
 }
 
 /** Registers it once the page has loaded: what is shown first comes first. */
@@ -39,15 +37,8 @@ export function takeNewVersion(): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
     once: true,
   });
-  waiting?.postMessage({ type: 'SKIP_WAITING' });
+  waiting.get()?.postMessage({ type: 'SKIP_WAITING' });
 }
 
 /** Whether a new version of the program is there. */
-export const useNewVersion = (): boolean =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => waiting !== undefined,
-  );
+export const useNewVersion = (): boolean => useSyncExternalStore(waiting.watch, waiting.get) !== undefined;

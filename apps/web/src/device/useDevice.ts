@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
-import { onStorageState, storageState, type StorageState } from './deviceStore';
+import { storageState, type StorageState } from './deviceStore';
 import type { KeptTripInfo } from './kept';
 import { keptInfos, waitingTrips } from './keptTrips';
 import { waitingLetters } from './outbox';
@@ -9,8 +9,6 @@ export interface OnDevice {
   readonly trips: ReadonlyMap<string, KeptTripInfo>;
   /** Trips with changes that wait to be sent. */
   readonly waiting: ReadonlySet<string>;
-  /** How much else waits. */
-  readonly letters: number;
 }
 
 /** What is on this device; undefined until that is known. */
@@ -20,11 +18,7 @@ export function useDevice(): OnDevice | undefined {
     queryFn: async (): Promise<OnDevice> => {
       const [infos, waiting, letters] = await Promise.all([keptInfos(), waitingTrips(), waitingLetters()]);
       const trips = new Map(infos.map((info) => [info.id, info]));
-      return {
-        trips,
-        waiting: new Set([...waiting, ...letters.map((l) => l.tripId)]),
-        letters: letters.length,
-      };
+      return { trips, waiting: new Set([...waiting, ...letters.map((l) => l.tripId)]) };
     },
   }).data;
 }
@@ -36,4 +30,4 @@ export function useDeviceChanged(): () => Promise<void> {
 }
 
 /** Whether this device can keep what is typed. */
-export const useStorageState = (): StorageState => useSyncExternalStore(onStorageState, storageState);
+export const useStorageState = (): StorageState => useSyncExternalStore(storageState.watch, storageState.get);

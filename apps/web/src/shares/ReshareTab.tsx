@@ -5,6 +5,7 @@ import { afterEvent, withHandovers, type ReshareAim, type TrailEvent } from '@gr
 import { STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';
 import { formatMass, formatPercent } from '@graft/core/units';
 import { DaySelect } from '../shared/DaySelect';
+import { LIMIT_PARTS } from '../shared/reshare/limitParts';
 import { NotedHandovers } from '../shared/reshare/NotedHandovers';
 import { Proposal } from '../shared/reshare/Proposal';
 import { useReshare } from '../shared/reshare/useReshare';
@@ -23,7 +24,6 @@ const HAPPENINGS = {
   none: 'nothing: only share anew',
 } as const;
 type Happening = keyof typeof HAPPENINGS;
-const FACTORS = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
 const AIMS: Readonly<Record<ReshareAim, string>> = {
   withinLimits: 'fewest to bring all within limits',
   best: 'fewest to be as fair as can be, within 2 %',
@@ -119,7 +119,7 @@ export function ReshareTab({ day: shownDay }: { day: number | undefined }) {
               label="Part of the own limit that is left"
               w={happening === 'limited' ? '9rem' : '5.5rem'}
               value={String(factor)}
-              options={FACTORS.map((f) => [String(f), part(f)] as const)}
+              options={LIMIT_PARTS.map((f) => [String(f), part(f)] as const)}
               onChoose={(f) => setFactor(Number(f))}
             />
             {happening !== 'limited' && <Text>of their limit</Text>}

@@ -7,6 +7,7 @@ import { isWithParty, type Member, type TripEvent } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { DaySelect } from '../shared/DaySelect';
 import { usePreferences } from '../shared/preferences';
+import { LIMIT_PARTS } from '../shared/reshare/limitParts';
 import { Proposal } from '../shared/reshare/Proposal';
 import { useReshare } from '../shared/reshare/useReshare';
 import { RunProgress } from '../shared/RunProgress';
@@ -15,7 +16,7 @@ import { useLimits } from '../shared/useLimits';
 import { Box, Button, Flex, Heading, SimpleGrid, Text } from '../theme/chakra';
 import { StowedPacks, useHandovers } from './HandoversPanel';
 import { HappeningsPanel } from './HappeningsPanel';
-import { eventText } from './words';
+import { EVENT_WORDS, eventText } from './words';
 
 type NewEvent = Omit<TripEvent, 'id'>;
 type Step =
@@ -25,13 +26,8 @@ type Step =
   | { readonly at: 'thing' }
   | { readonly at: 'take'; readonly event: NewEvent };
 
-const HAPPENED: readonly (readonly [WeakeningKind, string])[] = [
-  ['hurt', 'is hurt'],
-  ['tired', 'is tired'],
-  ['ill', 'is ill'],
-];
-/** Parts of the own limit to choose from. */
-const PARTS = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
+/** The ones that are noted most come first. */
+const HAPPENED: readonly WeakeningKind[] = ['hurt', 'tired', 'ill'];
 
 /** In three touches: who, what happened, and the fewest handovers that follow. */
 export function HappenedWizard({ day, onDay }: { day: number; onDay: (day: number) => void }) {
@@ -44,9 +40,7 @@ export function HappenedWizard({ day, onDay }: { day: number; onDay: (day: numbe
     reshare.stop();
     setStep({ at: 'who' });
   };
-  const lookFor = (event: NewEvent): void => {
-    setStep({ at: 'take', event });
-  };
+  const lookFor = (event: NewEvent): void => setStep({ at: 'take', event });
   const note = (event: NewEvent): void => {
     const reason = eventText(trip, { ...event, id: '' }, massUnit);
     change(`day ${day}: ${reason}`, (t) => addEvent(t, event));
@@ -75,9 +69,9 @@ export function HappenedWizard({ day, onDay }: { day: number; onDay: (day: numbe
       )}
       {step.at === 'what' && (
         <Ask title={`${step.member.name} …`} onBack={back}>
-          {HAPPENED.map(([kind, words]) => (
+          {HAPPENED.map((kind) => (
             <Choice key={kind} onClick={() => about(step.member, { kind, factor: STARTING_FACTORS[kind] })}>
-              {words}
+              {EVENT_WORDS[kind]}
             </Choice>
           ))}
           <Choice onClick={() => setStep({ at: 'howMuch', member: step.member })}>
@@ -172,7 +166,7 @@ function HowMuch({
   const limitKg = loadsOverTrip(walked, member)[day - 1]?.limitKg ?? 0;
   return (
     <Ask title={`${member.name} cannot carry more than …`} onBack={onBack}>
-      {PARTS.map((part) => (
+      {LIMIT_PARTS.map((part) => (
         <Choice key={part} onClick={() => onChoose(part)}>
           {hidden
             ? `${Math.round(part * 10)} tenths of before`

@@ -16,6 +16,7 @@ import {
 } from '@graft/core/trip';
 import { formatMass, parseQuantity, formatPercent } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
+import { LIMIT_PARTS } from '../shared/reshare/limitParts';
 import { RemoveButton } from '../shared/RemoveButton';
 import { Select } from '../shared/Select';
 import { Tabs } from '../shared/Tabs';
@@ -27,7 +28,7 @@ import { typeInstead } from '../shared/typeInstead';
 
 /** Litres that each takes, to choose from. */
 const LITRES = [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
-const FACTORS = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1];
+const FACTORS = [1, ...LIMIT_PARTS];
 
 type NewEvent = Omit<TripEvent, 'id'>;
 

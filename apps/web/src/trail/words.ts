@@ -6,7 +6,7 @@ import { allThings } from '@graft/core/trip';
 import { formatMass, formatMassChange, inUnits } from '@graft/core/units';
 
 /** Said of what it happened to: "Wren is hurt", "Tarp was left behind". */
-const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
+export const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
   tired: 'is tired',
   hurt: 'is hurt',
   ill: 'is ill',

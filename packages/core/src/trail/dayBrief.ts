@@ -3,9 +3,9 @@ import { waterByDay, type DayWater } from '../route/waterStretches.js';
 import { dayStretches } from '../route/legSlopes.js';
 import type { MealKind } from '../trip/larderModel.js';
 import type { Leg, Member, Reliance, Role, Trip } from '../trip/model.js';
-import { allThings, carrierOf, isWithParty, nameAlone } from '../trip/queries.js';
-import { removeHandover } from '../trip/changes.js';
-import { dayMoments, loadSteps, type LoadStep } from './loadSteps.js';
+import { allThings, isWithParty, nameAlone } from '../trip/queries.js';
+import { giverOf } from '../trip/changes.js';
+import { dayMoments, loadStep, type LoadStep } from './loadSteps.js';
 import { dayLoad } from '../load/memberLoad.js';
 
 export interface DayBrief {
@@ -58,7 +58,7 @@ export function dayBrief(trip: Trip, day: number): DayBrief {
         return {
           id: h.id,
           name: thing === undefined ? h.pieceId : nameAlone(trip, thing),
-          from: name(carrierOf(removeHandover(trip, h.id), h.pieceId, day)),
+          from: name(giverOf(trip, h)),
           to: name(h.toMemberId) ?? 'nobody',
         };
       }),
@@ -77,6 +77,6 @@ export function dayBrief(trip: Trip, day: number): DayBrief {
         ? []
         : here
             .filter((m) => isWithParty(m, day + 1))
-            .map((member) => ({ member, step: loadSteps(trip, member)[day - 1]! })),
+            .map((member) => ({ member, step: loadStep(trip, member, day + 1) })),
   };
 }

@@ -58,7 +58,8 @@ export function loadSteps(trip: Trip, member: Member): readonly LoadStep[] {
   return trip.legs.slice(1).map((_leg, i) => loadStep(trip, member, i + 2));
 }
 
-function loadStep(trip: Trip, member: Member, day: number): LoadStep {
+/** The step from the day before to this one. @param day from 2 on */
+export function loadStep(trip: Trip, member: Member, day: number): LoadStep {
   const before = dayLoad(trip, member, day - 1);
   const after = dayLoad(trip, member, day);
   return { day, before, after, deltaKg: after.totalKg - before.totalKg, parts: partsOf(trip, member, day) };

@@ -139,6 +139,11 @@ export function removeHandover(trip: Trip, id: string): Trip {
   return withoutStrays(withoutIdleHandovers({ ...trip, handovers }), new Set([gone.pieceId]));
 }
 
+/** Who gives a piece away in a handover: its carrier on that day without it; undefined where nobody carries it. */
+export function giverOf(trip: Trip, { id, pieceId, day }: Handover): string | undefined {
+  return carrierOf(removeHandover(trip, id), pieceId, day);
+}
+
 export function lockPiece(trip: Trip, pieceId: string, locked: boolean): Trip {
   return { ...trip, share: trip.share.map((a) => (a.pieceId === pieceId ? { ...a, locked } : a)) };
 }

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '../../theme/chakra';
 import { legOfDay, massOnDayKg } from '@graft/core/load';
-import { allPieces, carrierOf, removeHandover } from '@graft/core/trip';
+import { allPieces, giverOf, removeHandover } from '@graft/core/trip';
 import { formatMass } from '@graft/core/units';
 import { usePreferences } from '../preferences';
 import { RemoveButton } from '../RemoveButton';
@@ -21,7 +21,7 @@ export function NotedHandovers() {
             const piece = allPieces(walked).find((p) => p.id === h.pieceId);
             const name = (id: string | undefined): string =>
               walked.members.find((m) => m.id === id)?.name ?? 'nobody';
-            const before = carrierOf(removeHandover(walked, h.id), h.pieceId, h.day);
+            const before = giverOf(walked, h);
             const kg = piece === undefined ? 0 : massOnDayKg(piece, h.day, legOfDay(walked, h.day));
             return (
               <Flex as="li" key={h.id} gap="2" py="0.5" justify="space-between" align="center">

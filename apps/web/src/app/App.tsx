@@ -33,7 +33,6 @@ const InvitationPage = part(() => import('../account/InvitationPage'), 'Invitati
 const ConfirmPage = part(mailLinks, 'ConfirmPage');
 const ResetPage = part(mailLinks, 'ResetPage');
 const TripShell = part(shell, 'TripShell');
-const FirstStation = part(shell, 'FirstStation');
 /** The stations of a trip, and what is printed of them, by their addresses. */
 const STATIONS: Readonly<Record<string, readonly [load: Load, name: string]>> = {
   start: [() => import('./StartPage'), 'StartPage'],
@@ -96,7 +95,6 @@ function Pages() {
         <Route path="/library" element={<LibraryPage />} />
         <Route path="/invitations/:token" element={<InvitationPage />} />
         <Route path="/trips/:tripId" element={<TripShell />}>
-          <Route index element={<FirstStation />} />
           {STATION_PARTS.map(([path, Station]) => (
             <Route key={path} path={path} element={<Station />} />
           ))}

@@ -6,18 +6,20 @@ import type { Station } from './station';
 /** Loaded, and worked out, once the station is there to be read. */
 const StationFigures = lazy(() => import('./StationFigures'));
 
-const NAMES: readonly (readonly [path: string, name: string])[] = [
-  ['brief', 'Trip'],
-  ['people', 'People'],
-  ['kit', 'Kit'],
-  ['larder', 'Food'],
-  ['shares', 'Shares'],
-  ['packs', 'Packs'],
-  ['sheets', 'Sheets'],
-  ['trail', 'Trail'],
-  ['debrief', 'Debrief'],
+/** The room of a stop, px, holds its usual figure: who aims at one does not meet another when the figures come. */
+const STOPS: readonly (readonly [path: string, name: string, room: number])[] = [
+  ['brief', 'Trip', 122],
+  ['people', 'People', 160],
+  ['kit', 'Kit', 145],
+  ['larder', 'Food', 142],
+  ['shares', 'Shares', 128],
+  ['packs', 'Packs', 118],
+  ['sheets', 'Sheets', 106],
+  ['trail', 'Trail', 100],
+  ['debrief', 'Debrief', 118],
 ];
-const UNTOLD: readonly Station[] = NAMES.map(([path, name]) => ({ path, name, figure: '…', alarm: false }));
+const ROOM: Readonly<Record<string, number>> = Object.fromEntries(STOPS.map(([path, , room]) => [path, room]));
+const UNTOLD: readonly Station[] = STOPS.map(([path, name]) => ({ path, name, figure: '…', alarm: false }));
 
 /** The stations as stops on one line, each with the figure that tells the state of the plan there. */
 export function StationLine({ isLate = true }: { isLate?: boolean }) {
@@ -67,7 +69,7 @@ function useOpenInView(stations: readonly Station[]): RefObject<HTMLDivElement |
 /** A stop of the line; drawn anew only when what it tells has changed. */
 const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
   return (
-    <NavLink to={path} style={{ display: 'block' }}>
+    <NavLink to={path} style={{ display: 'block', minWidth: ROOM[path] }}>
       {({ isActive }) => (
         <Box
           position="relative"

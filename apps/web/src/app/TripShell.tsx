@@ -1,7 +1,7 @@
 import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { Link as RouterLink, Navigate, Outlet, useParams } from 'react-router';
+import { Link as RouterLink, Navigate, useOutlet, useParams } from 'react-router';
 import { isBlank } from '@graft/core/lists';
 import { isUnreached } from '../device/answers';
 import { openTrip } from '../device/openTrip';
@@ -78,7 +78,7 @@ export function TripShell() {
  * Where a trip opens: at the ways to begin while there is nothing in it, at People while nobody is, on the trail while
  * it is walked, else at the shares.
  */
-export function FirstStation() {
+function FirstStation() {
   const { trip } = useTrip();
   const isWalked = tripDay(trip, today()) !== undefined;
   const station = isBlank(trip)
@@ -106,6 +106,7 @@ const WORK = 'work';
 function TripFrame() {
   const { id, trip } = useTrip();
   useOpenHere(id);
+  const station = useOutlet();
   const [isThere, setThere] = useState(false);
   const [opened] = useState(trip);
   const work = useRef<HTMLDivElement>(null);
@@ -138,9 +139,11 @@ function TripFrame() {
         </Suspense>
       )}
       <Flex ref={work} as="main" id={WORK} tabIndex={-1} outline="none" direction="column" flex="1" minH="0">
+        {/* Not within what waits: it would go to the first station after who has already gone to another. */}
+        {station === null && <FirstStation />}
         <Suspense fallback={null}>
-          <Outlet />
-          <Arrived onArrived={setThere} />
+          {station}
+          {station !== null && <Arrived onArrived={setThere} />}
         </Suspense>
       </Flex>
     </Flex>

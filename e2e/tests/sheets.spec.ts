@@ -140,6 +140,21 @@ test('what the leader changes is told to whom it concerns, until they have seen 
     .first()
     .click();
   await saved(page);
+  // While the leader tries things, the sheets stay as they were sent.
+  await eddy.reload();
+  await expect(eddy.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(eddy.locator('.sheet-news')).toHaveCount(0);
+  await expect(eddy.locator('.sheet')).toContainText('Sealant tubes');
+  await expect(station(page, 'Sheets')).toContainText('2 not sent');
+  await station(page, 'Sheets').click();
+  const sending = page.getByRole('region', { name: 'Sending the sheets' });
+  await expect(sending).toContainText('Changed for 2 members since it was sent');
+  await sending.getByText('What changes for whom').click();
+  await expect(sending.getByRole('listitem').filter({ hasText: 'Joss' })).toContainText(
+    'New for you: Sealant tubes',
+  );
+  await sending.getByRole('button', { name: 'Send' }).click();
+  await expect(sending).toContainText('the sheets show the plan as it stands');
   await eddy.reload();
   await joss.reload();
   const news = (member: Page) => member.locator('.sheet-news');

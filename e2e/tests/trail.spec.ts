@@ -51,6 +51,11 @@ test('the whole story: sheets, two members tick, weigh-in, an injury on day 3, h
   }
   await box(wren, 'I know where these are').check();
 
+  // What happens on the way is to reach the sheets by itself.
+  await openStation(page, id, 'sheets');
+  await page.getByText('From the departure on, what happens goes to the sheets by itself').click();
+  await saved(page);
+
   // At the trailhead a pack is heavier than planned.
   await openStation(page, id, 'trail?view=weighIn');
   await expect(station(page, 'Trail')).toContainText('not left yet');
@@ -96,6 +101,11 @@ test('the whole story: sheets, two members tick, weigh-in, an injury on day 3, h
   await page.getByRole('checkbox', { name: 'ankles' }).check();
   await saved(page);
   // Noor tells of her day from her own sheet, and the leader takes it in.
+  const felt = noor.getByLabel(/^How your pack felt on day/);
+  await expect(felt).toHaveCount(0);
+  await noor.clock.setFixedTime('2027-05-12T19:00:00Z');
+  await noor.reload();
+  await expect(felt).toHaveCount(3);
   await noor.getByLabel(/^How your pack felt on day 3/).selectOption('6');
   await noor.locator('.sheet-felt').nth(2).getByRole('checkbox', { name: 'hips' }).check();
   await expect(status(noor)).toContainText('Leader is up to date');

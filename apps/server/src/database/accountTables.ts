@@ -86,6 +86,7 @@ export class TripRow {
   @Column({ ...BIG_DATA, nullable: true }) departure: Departure | null;
   @Column({ ...OPTIONAL_DATE, name: 'debriefed_on' }) debriefedOn: string | null;
   @Column({ ...BIG_DATA, name: 'not_coming', nullable: true }) notComing: readonly NotComing[] | null;
+  @Column({ type: 'boolean', nullable: true, name: 'sends_on_the_way' }) sendsOnTheWay: boolean | null;
   @Column({ ...OPTIONAL_DATA, name: 'day_marks_km' }) dayMarksKm: readonly number[] | null;
   /** Counts writes; a write based on an older one is refused. */
   @Column({ type: 'int' }) version: number;

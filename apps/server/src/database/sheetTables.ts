@@ -38,6 +38,11 @@ export class SheetLinkRow {
   @Column({ ...MOMENT, name: 'seen_at', nullable: true }) seenAt: Date | null;
   /** The sheet as the last message told of it. */
   @Column({ ...BIG_DATA, name: 'told_sheet', nullable: true }) toldSheet: MemberSheet | null;
+  /** The sheet as a leader sent it last; null shows the plan as it stands, as links do that nobody has sent to. */
+  @Column({ ...BIG_DATA, name: 'sent_sheet', nullable: true }) sentSheet: MemberSheet | null;
+  /** The trip's version that it was made from. */
+  @Column({ type: 'int', name: 'sent_version', nullable: true }) sentVersion: number | null;
+  @Column({ ...MOMENT, name: 'sent_at', nullable: true }) sentAt: Date | null;
 }
 
 /** What was taken out of a trip, for a while; `sheets` are rows of members who went, as the database had them. */

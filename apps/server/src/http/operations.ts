@@ -23,6 +23,7 @@ import {
   duplicateRequest,
   editRequest,
   newTripRequest,
+  sendSheetsRequest,
   versionQuery,
 } from '../trips/tripRequests.js';
 
@@ -219,6 +220,13 @@ const SHEETS: readonly Operation[] = [
   session('get /api/trips/:id/sheets/events', 'News of the trip as it happens', {
     answer: text,
     type: EVENTS,
+  }),
+  session('get /api/trips/:id/sheets/unsent', 'What sheets would show if they were sent now', {
+    answer: of({ version: whole, members: list(of({ memberId: text, changes: list(text) })) }),
+  }),
+  session('post /api/trips/:id/sheets/send', 'Send the plan as it stands to everybody who has a link', {
+    body: sendSheetsRequest,
+    answer: of({ memberIds: list(text) }),
   }),
   session('post /api/trips/:id/sheets/:memberId/link', 'Make a member’s link anew', {
     status: 201,

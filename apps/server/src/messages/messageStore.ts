@@ -128,6 +128,8 @@ export class MessageStore {
       kept: [] as string[],
       failed: [] as { memberId: string; reason: string }[],
     };
+    // What a message tells of stands on the sheet.
+    if (kind === 'changes') await this.sheets.sent.send(tripId, userId);
     const links = new Map((await manager.findBy(SheetLinkRow, { tripId })).map((l) => [l.memberId, l]));
     let cut: ApiError | undefined;
     for (const memberId of memberIds) {
@@ -176,11 +178,11 @@ export class MessageStore {
     origin: string,
   ): Promise<string | undefined> {
     const { manager } = this.source;
-    const { tripId, memberId, sheet } = to;
-    const token = await this.sheets.makeLink(tripId, userId, memberId);
+    const { tripId, memberId } = to;
+    const { token, sheet } = await this.sheets.makeLink(tripId, userId, memberId);
     let reason: string | undefined = '';
     try {
-      reason = await this.carry(userId, { ...to, words: linkMessage(sheet, `${origin}/s/#${token}`) });
+      reason = await this.carry(userId, { ...to, sheet, words: linkMessage(sheet, `${origin}/s/#${token}`) });
       return reason;
     } finally {
       if (reason !== undefined && before === undefined)

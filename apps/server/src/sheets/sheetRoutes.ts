@@ -5,8 +5,9 @@ import { accountOf } from '../accounts/signedIn.js';
 import { ApiError } from '../http/apiError.js';
 import { json, jsonBody, LARGEST } from '../http/body.js';
 import { machineOf, type Brakes } from '../http/brakes.js';
-import { refuse } from '../http/checked.js';
+import { checked, refuse } from '../http/checked.js';
 import type { Gate } from '../trips/gate.js';
+import { sendSheetsRequest } from '../trips/tripRequests.js';
 import type { NewsFollower } from './newsFollower.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import type { SheetStore } from './sheetStore.js';
@@ -36,9 +37,18 @@ export function sheetRoutes(
       return true;
     });
   });
+  router.get('/:id/sheets/unsent', async (req, res) => {
+    res.json(await store.sent.unsent(req.params.id, me(res).id));
+  });
+  router.post('/:id/sheets/send', may<{ id: string }>('full'), json(LARGEST.form), async (req, res) => {
+    const { id } = req.params;
+    const { version } = checked<{ version: number }>(sendSheetsRequest, req.body);
+    res.json({ memberIds: await store.sent.send(id, me(res).id, version) });
+  });
   router.post('/:id/sheets/:memberId/link', async (req, res) => {
     const { id, memberId } = req.params;
-    res.status(201).json({ token: await store.makeLink(id, me(res).id, memberId) });
+    const { token } = await store.makeLink(id, me(res).id, memberId);
+    res.status(201).json({ token });
   });
   router.delete('/:id/sheets/:memberId/link', async (req, res) => {
     await store.withdrawLink(req.params.id, me(res).id, req.params.memberId);

@@ -1,8 +1,7 @@
 /** Members' sheets: private links to them, and what members tell from them. */
-import { LRUCache } from 'lru-cache';
 import { type DataSource } from 'typeorm';
 import type { OpenedSheet, SheetProgress } from '@graft/core/api';
-import { memberSheet, type KeptMark, type MemberSheet, type SheetMark } from '@graft/core/sheet';
+import type { KeptMark, MemberSheet, SheetMark } from '@graft/core/sheet';
 import { newToken, tokenHash } from '../accounts/tokens.js';
 import { SheetLinkRow, SheetMarkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
@@ -10,6 +9,7 @@ import { MINUTE_MS } from '../time.js';
 import { access, requireMember } from '../trips/access.js';
 import type { TripStore } from '../trips/tripStore.js';
 import { asMark, MARK_COLUMNS, type StoredMark } from './marks.js';
+import { SentSheets } from './sentSheets.js';
 import type { SheetNewsroom } from './sheetNewsroom.js';
 import { endOf, endAfter, DAYS_AFTER_TRIP } from './linkEnd.js';
 
@@ -19,7 +19,6 @@ const MOST_MARKS_OF_MEMBER = 5000;
 const MOST_MARKS_A_MINUTE = 1000;
 /** Looking again so soon is not written down. */
 const SEEN_EVERY_MS = MINUTE_MS;
-const MOST_SHEETS_KEPT = 400;
 
 interface Holder {
   readonly tripId: string;
@@ -33,24 +32,28 @@ export interface OpenLink extends Holder {
   readonly lately: number;
   readonly openedAt: Date | null;
   readonly seenAt: Date | null;
+  /** The trip's version that was sent last; null before that. */
+  readonly sentVersion: number | null;
 }
 
 export class SheetStore {
-  /** Sheets by trip, version and member: a version never changes. */
-  private readonly made = new LRUCache<string, MemberSheet>({ max: MOST_SHEETS_KEPT });
+  /** What was sent of the sheets, and sending it. */
+  readonly sent: SentSheets;
 
   constructor(
     private readonly source: DataSource,
     private readonly trips: TripStore,
     private readonly news: SheetNewsroom,
-  ) {}
+  ) {
+    this.sent = new SentSheets(source, trips, news);
+  }
 
   async progress(tripId: string, userId: string): Promise<SheetProgress> {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'read');
     const expiresAt = (await endOf(manager, tripId)).toISOString();
     const links = await manager.find(SheetLinkRow, {
-      select: { memberId: true, createdAt: true, openedAt: true, seenAt: true },
+      select: { memberId: true, createdAt: true, openedAt: true, seenAt: true, sentAt: true },
       where: { tripId },
       order: { createdAt: 'ASC' },
     });
@@ -65,23 +68,29 @@ export class SheetStore {
       else own.push(asMark(row));
     }
     return {
-      links: links.map(({ memberId, createdAt, openedAt, seenAt }) => ({
+      links: links.map(({ memberId, createdAt, openedAt, seenAt, sentAt }) => ({
         memberId,
         createdAt: createdAt.toISOString(),
         expiresAt,
         ...(openedAt === null ? {} : { openedAt: openedAt.toISOString() }),
         ...(seenAt === null ? {} : { seenAt: seenAt.toISOString() }),
+        ...(sentAt === null ? {} : { sentAt: sentAt.toISOString() }),
       })),
       marks: Object.fromEntries(marks),
     };
   }
 
   /**
-   * Make a member's link; an earlier one of theirs ends with that.
+   * Make a member's link; an earlier one of theirs ends with that. It shows what was sent to them, or else the plan as
+   * it stands.
    *
-   * @returns the token of the link, which is not kept and cannot be shown again
+   * @returns the token of the link, which is not kept and cannot be shown again; and the sheet that it opens
    */
-  async makeLink(tripId: string, userId: string, memberId: string): Promise<string> {
+  async makeLink(
+    tripId: string,
+    userId: string,
+    memberId: string,
+  ): Promise<{ readonly token: string; readonly sheet: MemberSheet }> {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'full');
     await requireMember(manager, tripId, memberId);
@@ -95,6 +104,14 @@ export class SheetStore {
         `Links of this trip ended on ${end.toISOString().slice(0, 10)}, ${DAYS_AFTER_TRIP} days after it: its dates are in the past.`,
       );
     const token = newToken();
+    const before = await manager.findOne(SheetLinkRow, {
+      select: { tripId: true, memberId: true, sentVersion: true, sentAt: true },
+      where: { tripId, memberId },
+    });
+    const { version, sheet } = await this.sent.shown(
+      { tripId, memberId, sentVersion: before?.sentVersion ?? null },
+      stored,
+    );
     await manager.upsert(
       SheetLinkRow,
       {
@@ -105,12 +122,15 @@ export class SheetStore {
         openedAt: null,
         seenAt: null,
         // Whoever gets it by hand reads this now: later messages tell what is new since.
-        toldSheet: memberSheet(stored.trip, memberId),
+        toldSheet: sheet,
+        sentSheet: sheet,
+        sentVersion: version,
+        sentAt: before?.sentAt ?? new Date(),
       },
       ['tripId', 'memberId'],
     );
     this.news.publish(tripId, { kind: 'links' });
-    return token;
+    return { token, sheet };
   }
 
   async withdrawLink(tripId: string, userId: string, memberId: string): Promise<void> {
@@ -138,20 +158,13 @@ export class SheetStore {
   /** What a member's link opens. */
   async open(token: string): Promise<OpenedSheet> {
     const link = await this.link(token);
-    const { tripId, memberId } = link;
-    const stored = await this.trips.whole(tripId);
+    const stored = await this.trips.whole(link.tripId);
     if (stored === undefined) throw goneLink();
-    const key = `${tripId} ${stored.version} ${memberId}`;
-    let sheet = this.made.get(key);
-    if (sheet === undefined) {
-      sheet = memberSheet(stored.trip, memberId);
-      this.made.set(key, sheet);
-    }
+    const shown = await this.sent.shown(link, stored);
     await this.noteSeen(link);
     return {
-      version: stored.version,
+      ...shown,
       expiresAt: link.expiresAt.toISOString(),
-      sheet,
       marks: await this.marksOf(link),
     };
   }
@@ -234,12 +247,13 @@ export class SheetStore {
         memberId: string;
         openedAt: Date | null;
         seenAt: Date | null;
+        sentVersion: number | null;
         startDate: string;
         days: string;
         counts: string;
       }[]
     >(
-      `SELECT l.trip_id AS tripId, l.member_id AS memberId, l.opened_at AS openedAt, l.seen_at AS seenAt,
+      `SELECT l.trip_id AS tripId, l.member_id AS memberId, l.opened_at AS openedAt, l.seen_at AS seenAt, l.sent_version AS sentVersion,
               t.start_date AS startDate, (SELECT COUNT(*) FROM legs WHERE trip_id = t.id) AS days,
               (SELECT CONCAT(COUNT(*), ' ', COALESCE(SUM(k.received_at > ?), 0)) FROM sheet_marks k
                WHERE k.trip_id = l.trip_id AND k.member_id = l.member_id) AS counts

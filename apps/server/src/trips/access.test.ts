@@ -120,6 +120,12 @@ const TRIP_ROUTES: Readonly<Record<string, readonly [Expected, Call]>> = {
     (b, { trip, reader }) => b.delete(`/api/trips/${trip}/leaders/${reader}`),
   ],
   'GET /api/trips/:id/sheets': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/sheets`)],
+  'GET /api/trips/:id/sheets/unsent': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/sheets/unsent`)],
+  // Of a version that is long gone: who may, gets as far as being told so.
+  'POST /api/trips/:id/sheets/send': [
+    FULL(409),
+    (b, { trip }) => b.post(`/api/trips/${trip}/sheets/send`).send({ version: 900 }),
+  ],
   'GET /api/trips/:id/messages': [READ(), (b, { trip }) => b.get(`/api/trips/${trip}/messages`)],
   'POST /api/trips/:id/messages': [
     FULL(),

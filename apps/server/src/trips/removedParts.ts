@@ -12,7 +12,7 @@ import { ApiError } from '../http/apiError.js';
 
 /** Tables that hold what is of a member beside the trip itself. */
 const OF_MEMBERS = ['sheet_links', 'sheet_marks', 'member_addresses'] as const;
-const MOMENTS = new Set(['created_at', 'opened_at', 'seen_at', 'received_at']);
+const MOMENTS = new Set(['created_at', 'opened_at', 'seen_at', 'sent_at', 'received_at']);
 const MOST_LISTED = 200;
 
 /** @param by whose account it is */

@@ -126,6 +126,9 @@ export const editRequest = object({
 
 const VERSION = /^[1-9]\d{0,8}$/;
 /** What a trip's version can be at most, as far as requests go. */
+/** The version that a leader has seen of what they send. */
+export const sendSheetsRequest = object({ version }).strict().noUnknown(noUnknown);
+
 export const MOST_VERSIONS = 999_999_999;
 export const versionQuery = object({
   version: string()

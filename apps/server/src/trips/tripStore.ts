@@ -278,7 +278,7 @@ async function lockedVersion(manager: EntityManager, id: string): Promise<number
 }
 
 /** @throws ApiError 409 when a change was made on another version than there is */
-function requireVersion(there: number, got: number): void {
+export function requireVersion(there: number, got: number): void {
   if (there === got) return;
   throw new ApiError(
     409,

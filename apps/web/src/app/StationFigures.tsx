@@ -9,6 +9,8 @@ import { formatMass, massDigits, type MassUnit } from '@graft/core/units';
 import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
+import { useUnsent } from '../shared/useUnsent';
+import { concerned } from '../shared/unsentWords';
 import { useSuggestions } from '../shared/useSuggestions';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
@@ -23,6 +25,8 @@ export default function StationFigures({ onTold }: { onTold: (stations: readonly
   const packs = usePackFigures(trip);
   const { id } = useTripCommands();
   const { data: sheets } = useSheets(id);
+  const unsent = useUnsent();
+  const toSend = unsent.kind === 'sent' ? concerned(unsent) : 0;
   const { list } = useSuggestions(trip);
   const suggested = list.length;
   // What members will not carry, or have trouble with.
@@ -102,13 +106,18 @@ export default function StationFigures({ onTold }: { onTold: (stations: readonly
       {
         path: 'sheets',
         name: 'Sheets',
-        figure: waiting > 0 ? `${waiting} for you` : sheetsFigure(sheets, trip.members.length),
+        figure:
+          waiting > 0
+            ? `${waiting} for you`
+            : toSend > 0
+              ? `${toSend} not sent`
+              : sheetsFigure(sheets, trip.members.length),
         alarm: waiting > 0,
       },
       { path: 'trail', name: 'Trail', figure: trailFigure(trip), alarm: false },
       { path: 'debrief', name: 'Debrief', figure: debriefFigure(trip, suggested), alarm: false },
     ];
-  }, [figures, packs, sheets, waiting, trip, massUnit, longDays, suggested, hidden, show]);
+  }, [figures, packs, sheets, waiting, toSend, trip, massUnit, longDays, suggested, hidden, show]);
   useEffect(() => onTold(stations), [onTold, stations]);
   return null;
 }

@@ -18,7 +18,9 @@ const STOPS: readonly (readonly [path: string, name: string, room: number])[] = 
   ['trail', 'Trail', 100],
   ['debrief', 'Debrief', 118],
 ];
-const ROOM: Readonly<Record<string, number>> = Object.fromEntries(STOPS.map(([path, , room]) => [path, room]));
+const ROOM: Readonly<Record<string, number>> = Object.fromEntries(
+  STOPS.map(([path, , room]) => [path, room]),
+);
 const UNTOLD: readonly Station[] = STOPS.map(([path, name]) => ({ path, name, figure: '…', alarm: false }));
 
 /** The stations as stops on one line, each with the figure that tells the state of the plan there. */

@@ -10,6 +10,7 @@ import type {
   TripChange,
   TripLeaders,
   TripSummary,
+  UnsentSheets,
 } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
 import type { Library, LibraryEdit } from '@graft/core/library';
@@ -133,6 +134,9 @@ export const api = {
 
   sheets: (id: string) => call<SheetProgress>(trip(id, '/sheets')),
   sheetEventsUrl: (id: string) => `/api${trip(id, '/sheets/events')}`,
+  unsentSheets: (id: string) => call<UnsentSheets>(trip(id, '/sheets/unsent')),
+  sendSheets: (id: string, version: number) =>
+    call<{ memberIds: readonly string[] }>(trip(id, '/sheets/send'), asJson('POST', { version })),
   makeSheetLink: (id: string, memberId: string) =>
     call<{ token: string }>(trip(id, `/sheets/${encodeURIComponent(memberId)}/link`), { method: 'POST' }),
   withdrawSheetLink: (id: string, memberId: string) =>

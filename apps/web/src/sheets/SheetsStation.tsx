@@ -16,6 +16,7 @@ import { AnswersPanel } from './AnswersPanel';
 import { LinkDialog } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
+import { Sending } from './Sending';
 import { EditableTable } from '../shared/table/EditableTable';
 import type { SheetRow } from './sheetColumns';
 import { sheetColumns } from './sheetColumns';
@@ -89,6 +90,7 @@ export function SheetsStation() {
     <Flex direction={{ base: 'column', lg: 'row' }} flex="1">
       <Box flex="1" minW="0" overflow="auto">
         <Links without={without} ready={sheets.data !== undefined} actions={actions} />
+        <Sending />
         {!readOnly && (
           <Box px="4">
             <UnreachableLinks />
@@ -125,8 +127,8 @@ export function SheetsStation() {
         />
         <Text px="4" py="3" fontSize="xs" color="fg.muted" maxW="60rem">
           A sheet shows its member what they carry and from whom they get it, where it goes, who has the rest,
-          and no body weight but their own. Links work until 14 days after the trip, on a phone without a
-          network once they were opened there.
+          and no body weight but their own. It changes when you send. Links work until 14 days after the trip,
+          on a phone without a network once they were opened there.
         </Text>
       </Box>
       {lookedAt !== undefined && (

@@ -17,6 +17,9 @@ export interface FakeServer {
   library: Library;
   /** From and to members from their sheets. */
   sheets: SheetProgress;
+  /** What sheets do not show yet, and the versions that were sent. */
+  unsent: UnsentSheets;
+  readonly sent: number[];
   /** What the members carried before. */
   earlier: readonly EarlierTrip[];
   /** Where they kept their things before. */
@@ -45,6 +48,8 @@ export function fakeServer(trip: Trip, library: readonly LibraryEntry[] = []): F
     version: 1,
     library: { version: 1, entries: library },
     sheets: { links: [], marks: {} },
+    unsent: { version: 1, members: [] },
+    sent: [],
     earlier: [],
     places: [],
     records: [],
@@ -72,6 +77,12 @@ function around(server: FakeServer): readonly HttpHandler[] {
     ),
     http.get('*/api/account', () => HttpResponse.json({ account: OLGA, demoOffered: false, mail: false })),
     http.get('*/api/trips/:id/messages', () => HttpResponse.json(outbox)),
+    http.get('*/api/trips/:id/sheets/unsent', () => HttpResponse.json(server.unsent)),
+    http.post('*/api/trips/:id/sheets/send', async ({ request }) => {
+      server.sent.push(((await request.json()) as { version: number }).version);
+      server.unsent = { ...server.unsent, members: [] };
+      return HttpResponse.json({ memberIds: [] });
+    }),
     http.get('*/api/trips/:id/sheets', () => HttpResponse.json(server.sheets)),
     http.get('*/api/trips/:id/earlier', () => HttpResponse.json({ trips: server.earlier })),
     http.get('*/api/trips/:id/places', () => HttpResponse.json({ trips: server.places })),

@@ -9,6 +9,8 @@ import { useSaving, useTrip } from '../shared/tripContext';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 import { useSheets } from '../shared/useSheets';
+import { concerned } from '../shared/unsentWords';
+import { useUnsent } from '../shared/useUnsent';
 import { counted, DAY_ROLE_WORDS, MEAL_WORDS, RELIANCE_WORDS } from '../shared/words';
 import { Box, Button, Flex, Grid, Heading, Link, Text } from '../theme/chakra';
 import { EveningPanel } from './EveningPanel';
@@ -85,12 +87,14 @@ function Waits() {
   const { clashes, setAside, unsaved } = useSaving();
   const { data: sheets } = useSheets(id);
   const reports = useMemo(() => waitingReports(walked, sheets?.marks ?? {}), [walked, sheets]);
+  const unsent = useUnsent();
+  const toSend = unsent.kind === 'sent' ? concerned(unsent) : 0;
   const about = (kind: string): number => reports.filter((r) => r.kind === kind).length;
   const lines = (['veto', 'problem', 'weight'] as const).flatMap((kind) =>
     about(kind) === 0 ? [] : [counted(about(kind), REPORT_WORDS[kind])],
   );
   const met = clashes.length + setAside.length;
-  if (lines.length === 0 && met === 0 && !unsaved) return null;
+  if (lines.length === 0 && met === 0 && toSend === 0 && !unsaved) return null;
   return (
     <Part title="Waits for you">
       <ul>
@@ -102,6 +106,13 @@ function Waits() {
           </Line>
         ))}
         {met > 0 && <Line>{counted(met, 'change')} that met somebody else’s: see above</Line>}
+        {toSend > 0 && (
+          <Line>
+            <Link asChild textDecoration="underline">
+              <RouterLink to="../sheets">Sheets changed for {counted(toSend, 'member')}, not sent</RouterLink>
+            </Link>
+          </Line>
+        )}
         {unsaved && <Line>Changes on this device that are not sent yet</Line>}
       </ul>
     </Part>

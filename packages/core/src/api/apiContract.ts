@@ -130,6 +130,15 @@ export interface SheetLink {
   /** First and last time that somebody looked; absent while nobody has. */
   readonly openedAt?: string;
   readonly seenAt?: string;
+  /** When a leader last sent the sheet; absent where it shows the plan as it stands, since nobody has sent it yet. */
+  readonly sentAt?: string;
+}
+/** What sheets would show if they were sent now, and do not show yet. */
+export interface UnsentSheets {
+  /** The trip's version that this is about. */
+  readonly version: number;
+  /** Members whose sheet would change; what changes for them in words, and nothing where it is what others do. */
+  readonly members: readonly { readonly memberId: string; readonly changes: readonly string[] }[];
 }
 /** What a leader sees of the sheets. */
 export interface SheetProgress {

@@ -567,6 +567,7 @@ export const FIELD_SCHEMAS = {
     0,
     MAX_MEMBERS,
   ).notRequired(),
+  sendsOnTheWay: flag(),
 };
 
 /** How many entries each list of a trip may have. */

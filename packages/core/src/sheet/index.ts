@@ -1,6 +1,7 @@
 /** The public face: members’ sheets. */
 export * from './answers.js';
 export * from './ask.js';
+export * from './daysOver.js';
 export * from './marks.js';
 export * from './memberSheet.js';
 export * from './messages.js';
@@ -10,6 +11,8 @@ export * from './sheetDrawing.js';
 export * from './sheetMarkSchema.js';
 export * from './sheetProgress.js';
 export * from './sheetThings.js';
+export * from './sheetsFollow.js';
+export * from './unsentChange.js';
 export * from './waitingReports.js';
 export * from './takeAnswers.js';
 export * from './toldComfort.js';

@@ -9,6 +9,7 @@ const SAME_LOAD_KG = 0.05;
 
 export function sheetChanges(before: MemberSheet, after: MemberSheet): readonly string[] {
   return [
+    ...(before.tripName === after.tripName ? [] : [`The trip is called ${after.tripName} now`]),
     ...(before.startDate === after.startDate
       ? []
       : [`The trip starts on ${after.startDate}, was ${before.startDate}`]),
@@ -17,6 +18,8 @@ export function sheetChanges(before: MemberSheet, after: MemberSheet): readonly 
     ...only(after.handovers, before.handovers, handoverText),
     ...only(before.handovers, after.handovers, (h) => `No longer: ${handoverText(h)}`),
     ...(before.buddy === after.buddy ? [] : [`Your buddy: ${after.buddy ?? 'nobody yet'}`]),
+    ...groupChange('tent', before.tent, after.tent),
+    ...groupChange('cook group', before.cook, after.cook),
     ...dayChanges(before.days, after.days),
     ...only(
       after.safety,
@@ -75,6 +78,16 @@ function thingChange(old: SheetThing, now: SheetThing): readonly string[] {
           `${now.name} goes elsewhere: ${now.place ?? 'no place yet'}, was ${old.place ?? 'without a place'}`,
         ]),
   ];
+}
+
+function groupChange(
+  what: string,
+  before: MemberSheet['tent'],
+  after: MemberSheet['tent'],
+): readonly string[] {
+  const words = (group: MemberSheet['tent']): string =>
+    group === undefined ? 'none' : [group.name, ...group.with].join(', ');
+  return words(before) === words(after) ? [] : [`Your ${what}: ${words(after)}`];
 }
 
 function handoverText({ day, name, gives, other }: SheetHandover): string {

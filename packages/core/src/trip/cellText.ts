@@ -21,6 +21,7 @@ const WORDS: Readonly<Record<string, string>> = {
   dayMarksKm: 'ends of days on the track',
   notComing: 'who does not come',
   medicinesForAll: 'medicines for all to know',
+  sendsOnTheWay: 'whether sheets follow on the way',
 };
 /** Lists, as one of their items is called. */
 const ITEMS: Readonly<Partial<Record<Collection, string>>> = {

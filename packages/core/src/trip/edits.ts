@@ -28,6 +28,7 @@ export const TRIP_FIELDS = [
   'track',
   'dayMarksKm',
   'notComing',
+  'sendsOnTheWay',
 ] as const;
 export type TripField = (typeof TRIP_FIELDS)[number];
 /** Fields that a trip can do without; setting them to null takes them away. */
@@ -42,6 +43,7 @@ export const OPTIONAL_TRIP_FIELDS = [
   'track',
   'dayMarksKm',
   'notComing',
+  'sendsOnTheWay',
 ] as const satisfies readonly TripField[];
 
 /** Each collection of a trip, with the key that names an item in it. */

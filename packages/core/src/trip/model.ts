@@ -744,6 +744,8 @@ export interface Trip {
   readonly dayMarksKm?: readonly number[];
   /** Who is in the list and does not come, with what is theirs: nothing else of the trip knows them. */
   readonly notComing?: readonly NotComing[];
+  /** From the departure on members' sheets show each change as it is made; otherwise they change when a leader sends. */
+  readonly sendsOnTheWay?: boolean;
   readonly legs: readonly Leg[];
   readonly waypoints: readonly Waypoint[];
   readonly supplies: readonly Supply[];

@@ -1,5 +1,5 @@
 import { useState, type CSSProperties } from 'react';
-import { isMarked, toldDay, type MemberSheet, type SheetThing } from '@graft/core/sheet';
+import { daysOver, isMarked, toldDay, type MemberSheet, type SheetThing } from '@graft/core/sheet';
 import { BODY_PLACES, COMFORT_CHOICES, type BodyPlace } from '@graft/core/trip';
 import { formatPercent, formatWay } from '@graft/core/units';
 import { dayDate, tripDates } from '../dates';
@@ -177,6 +177,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
 }
 
 function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
+  const over = daysOver(sheet, new Date());
   const { mass, say, limitsHidden } = useSheetView();
   return (
     <section id="days" aria-labelledby="days-head">
@@ -218,7 +219,9 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
             {d.evening !== undefined && d.evening.length > 0 && (
               <p className="muted">In the evening: {d.evening.join('; ')}</p>
             )}
-            {d.isThere && ticking !== undefined && <Felt day={d.day} ticking={ticking} />}
+            {d.isThere && ticking !== undefined && d.day <= over && (
+              <Felt day={d.day} ticking={ticking} />
+            )}
           </div>
         );
       })}

@@ -1,0 +1,27 @@
+import { dayNumber } from '../units/isoDate.js';
+import type { MemberSheet } from './memberSheet.js';
+
+/** By then most parties are in camp; local hour of the trip (common practice, no source). */
+const IN_CAMP_H = 16;
+
+/**
+ * How many days of the trip have been walked, by the clock of where it is: how a day felt is asked then, and not before.
+ *
+ * @returns 0 before the first day is over; more than the trip has days when it is long over
+ */
+export function daysOver(
+  { startDate, timeZone }: Pick<MemberSheet, 'startDate' | 'timeZone'>,
+  now: Date,
+): number {
+  const parts = new Intl.DateTimeFormat('en-CA', {
+    timeZone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    hourCycle: 'h23',
+  }).formatToParts(now);
+  const part = (type: Intl.DateTimeFormatPartTypes): string => parts.find((p) => p.type === type)!.value;
+  const begun = dayNumber(`${part('year')}-${part('month')}-${part('day')}`) - dayNumber(startDate);
+  return Math.max(0, Number(part('hour')) >= IN_CAMP_H ? begun + 1 : begun);
+}

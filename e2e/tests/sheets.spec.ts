@@ -148,7 +148,7 @@ test('what the leader changes is told to whom it concerns, until they have seen 
   await expect(station(page, 'Sheets')).toContainText('2 not sent');
   await station(page, 'Sheets').click();
   const sending = page.getByRole('region', { name: 'Sending the sheets' });
-  await expect(sending).toContainText('Changed for 2 members since it was sent');
+  await expect(sending).toContainText('Changed for 2 members since they were sent');
   await sending.getByText('What changes for whom').click();
   await expect(sending.getByRole('listitem').filter({ hasText: 'Joss' })).toContainText(
     'New for you: Sealant tubes',

@@ -86,7 +86,7 @@ export class NewsFollower {
   private async heads(ids: readonly string[]): Promise<readonly (Known & { readonly id: string })[]> {
     const heads = await this.source.query<(Omit<Known, 'since'> & { readonly id: string })[]>(
       `SELECT t.id, t.version,
-              (SELECT CONCAT_WS(' ', COUNT(*), MAX(created_at), MAX(seen_at)) FROM sheet_links WHERE trip_id = t.id) AS links,
+              (SELECT CONCAT_WS(' ', COUNT(*), MAX(created_at), MAX(seen_at), MAX(sent_at)) FROM sheet_links WHERE trip_id = t.id) AS links,
               (SELECT GROUP_CONCAT(user_id, role ORDER BY user_id) FROM trip_leaders WHERE trip_id = t.id) AS leaders
        FROM trips t WHERE t.deleted_at IS NULL AND t.id IN (${ids.map(() => '?').join(', ')})`,
       [...ids],

@@ -80,7 +80,7 @@ function Changes({ trip, members }: { trip: Trip; members: UnsentSheets['members
       <Box as="ul" aria-label="What changes for whom" listStyleType="none" maxW="60rem">
         {told.map(({ memberId, changes }) => (
           <Box as="li" key={memberId} py="1">
-            <b>{memberById(trip, memberId).name}</b> {changes.map((c) => inUnits(c)).join(' · ')}
+            <b>{memberById(trip, memberId).name}:</b> {changes.map((c) => inUnits(c)).join(' · ')}
           </Box>
         ))}
       </Box>

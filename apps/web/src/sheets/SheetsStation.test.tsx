@@ -84,3 +84,65 @@ test('news that came in while an older answer was under way stays', () => {
   const before: SheetProgress = { links: [], marks: { eddy: [known, news], joss: [news] } };
   expect(withMarks(answer, before.marks).marks).toEqual({ eddy: [known, news], joss: [news] });
 });
+
+describe('sending the sheets', () => {
+  const link = (memberId: string, sentAt?: string) => ({
+    memberId,
+    createdAt: '2027-08-01T10:00:00Z',
+    expiresAt: '2027-09-05T00:00:00Z',
+    ...(sentAt === undefined ? {} : { sentAt }),
+  });
+  const region = () => screen.findByRole('region', { name: 'Sending the sheets' });
+
+  test('says for whom they changed, and sends just what is seen', async () => {
+    const { server, user } = open({ links: [link('eddy', '2027-08-02T10:00:00Z')], marks: {} });
+    server.unsent = {
+      version: 1,
+      members: [
+        { memberId: 'eddy', changes: ['New for you: Rope, 1.0 kg'] },
+        { memberId: 'joss', changes: [] },
+      ],
+    };
+    const part = await region();
+    await waitFor(() => expect(part.textContent).toContain('Changed for 1 member since they were sent'));
+    within(screen.getByRole('navigation', { name: 'Stations' })).getByText('1 not sent');
+    expect(
+      within(part)
+        .getAllByRole('listitem')
+        .map((li) => li.textContent),
+    ).toEqual(['Eddy: New for you: Rope, 1.0 kg']);
+    server.sheets = { links: [link('eddy', '2027-08-03T10:00:00Z')], marks: {} };
+    await user.click(within(part).getByRole('button', { name: 'Send' }));
+    await waitFor(() => expect(part.textContent).toContain('the sheets show the plan as it stands'));
+    expect(server.sent).toEqual([1]);
+    expect(within(part).queryByRole('button', { name: 'Send' })).toBeNull();
+  });
+
+  test('what is older than the page is not sent', async () => {
+    const { server } = open({ links: [link('eddy', '2027-08-02T10:00:00Z')], marks: {} });
+    // Somebody else has changed the trip, and this page does not have it yet.
+    server.unsent = { version: 2, members: [{ memberId: 'eddy', changes: ['x'] }] };
+    const button = await within(await region()).findByRole('button', { name: 'Send' });
+    await waitFor(() => expect(button).toHaveProperty('disabled', true));
+  });
+
+  test('links that nobody sent to yet show the plan, and say so; nothing stands there without links', async () => {
+    open({ links: [link('eddy')], marks: {} });
+    expect((await region()).textContent).toContain('until they are first sent');
+  });
+
+  test('that sheets follow on the way is a choice of the trip', async () => {
+    const { server, user } = open({ links: [link('eddy', '2027-08-02T10:00:00Z')], marks: {} });
+    const label = 'From the departure on, what happens goes to the sheets by itself';
+    await user.click(await screen.findByLabelText(label));
+    await waitFor(() => expect(server.trip.sendsOnTheWay).toBe(true));
+    await user.click(screen.getByLabelText(label));
+    await waitFor(() => expect(server.trip.sendsOnTheWay).toBeUndefined());
+  });
+
+  test('who may only look sees what is not sent, and cannot send', async () => {
+    open({ links: [link('eddy', '2027-08-02T10:00:00Z')], marks: {} }, 'read');
+    expect(within(await region()).queryByRole('button')).toBeNull();
+    expect(screen.queryByLabelText(/From the departure on/)).toBeNull();
+  });
+});

@@ -39,9 +39,9 @@ export const fieldStyles = defineGlobalStyles({
       display: 'flex',
       alignItems: 'center',
       _before: { content: '"▸"', width: '1.2em' },
-      '[open] > &': { _before: { content: '"▾"' } },
     },
   },
+  '[data-shell] [open] > .fold': { mdDown: { _before: { content: '"▾"' } } },
   '.slider, input[type=range]': { mdDown: { minHeight: '44px !important' } },
   'label:has(> input[type=checkbox]), label:has(> input[type=radio]:not(.tab-input))': {
     mdDown: { display: 'inline-block', minHeight: '44px', paddingBlock: '3' },

@@ -219,9 +219,7 @@ function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undef
             {d.evening !== undefined && d.evening.length > 0 && (
               <p className="muted">In the evening: {d.evening.join('; ')}</p>
             )}
-            {d.isThere && ticking !== undefined && d.day <= over && (
-              <Felt day={d.day} ticking={ticking} />
-            )}
+            {d.isThere && ticking !== undefined && d.day <= over && <Felt day={d.day} ticking={ticking} />}
           </div>
         );
       })}

@@ -1,24 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '../quick';
-import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
-import { shareProblem, solveShare } from '@graft/core/share';
-import { planStow } from '@graft/core/stow';
-import { adoptStow, carrierOf, emptyTrip, replaceShare, type Trip } from '@graft/core/trip';
+import { serialiseTripFile } from '@graft/core/formats';
+import { carrierOf, emptyTrip } from '@graft/core/trip';
 import { callApi, demoText, importTrip, openStation, saved, station, storedTrip } from '../support';
 import { pdfPages, squeezed } from '../pdf';
+import { plannedCensus } from '../planned';
 import { box, newLink, phone, status } from '../sheets';
 
-/** The census with its pieces shared and every pack stowed, as after Shares and Packs. */
-function plannedCensus(): Trip {
-  const trip = parseTripFile(demoText('corvane-census'));
-  const shared = solveShare(shareProblem(trip), { seed: 1, levelGive: 0.01, iterations: 60_000 });
-  if (shared.kind !== 'solved') throw new Error('the demo cannot be shared');
-  const start = replaceShare(trip, shared.share);
-  return start.members.reduce<Trip>(
-    (t, m) => adoptStow(t, planStow(t, m.id, { seed: 1, iterations: 2500 }).stow),
-    start,
-  );
-}
 let census: string;
 test.beforeAll(() => {
   census = serialiseTripFile(plannedCensus());

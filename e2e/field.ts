@@ -4,9 +4,9 @@ import { diffTrip, type Trip } from '@graft/core/trip';
 import { baseUrl, callApi, enter, storedTrip } from './support';
 
 /** Opens a trip once with a network, and waits until the device has it and the program. */
-export async function keepOnDevice(page: Page, id: string): Promise<void> {
-  await enter(page);
-  await page.goto(`${baseUrl()}/trips/${id}/people`);
+export async function keepOnDevice(page: Page, id: string, base = baseUrl()): Promise<void> {
+  await enter(page, base);
+  await page.goto(`${base}/trips/${id}/people`);
   await page.evaluate(async () => void (await navigator.serviceWorker.ready));
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
   await expect.poll(() => keptTrips(page)).toContain(id);

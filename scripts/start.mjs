@@ -161,12 +161,12 @@ await main(async () => {
     const env = {
       // Where phones reach it, unless somebody has said so.
       ...(others.length === 0 ? {} : { GRAFT_PUBLIC_URL: others[0] }),
+      GRAFT_WEB_DIR: join(ROOT, 'apps/web/dist'),
       ...process.env,
       GRAFT_HOST: host,
       NODE_ENV: 'production',
       GRAFT_DATABASE_URL: databaseUrl,
       GRAFT_PORT: String(port),
-      GRAFT_WEB_DIR: join(ROOT, 'apps/web/dist'),
       GRAFT_DEMO_DIR: options.empty ? '' : join(ROOT, 'data/demo'),
     };
     const server = await keepUp('The server', async () => startServer(serverMain, serverPidFile, log, env));

@@ -9,16 +9,7 @@ import { keepOnDevice, network, restart } from '../field';
 import { measure } from '../phone';
 import { plannedCensus } from '../planned';
 import { phone as memberPhone, newLink } from '../sheets';
-import {
-  baseUrl,
-  cell,
-  importTrip,
-  openStation,
-  saved,
-  station,
-  storedTrip,
-  typeInCell,
-} from '../support';
+import { baseUrl, cell, importTrip, openStation, saved, station, storedTrip, typeInCell } from '../support';
 
 let census: string;
 test.beforeAll(() => {

@@ -55,33 +55,37 @@ for (const [trip, least] of [
     expect(found).toEqual([]);
   });
 
-test('what is made for a phone is clean to axe, light, dark and in high contrast', async ({ page }) => {
-  await enter(page);
-  const id = await importTrip(demoText('hut-roof'));
-  const found: string[] = [];
-  for (const path of FIRST) {
-    await open(page, id, path);
-    await page.evaluate(axe.source);
-    for (const look of ['light', 'dark', 'contrast']) {
-      await page.evaluate((classes) => {
-        document.documentElement.classList.toggle('dark', classes === 'dark');
-        document.documentElement.classList.toggle('contrast', classes === 'contrast');
-      }, look);
-      await atRest(page);
-      const violations = await page.evaluate<{ id: string; nodes: { target: string[] }[] }[]>(
-        `axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], resultTypes: ['violations'] }).then((r) => r.violations)`,
-      );
-      found.push(
-        ...violations.flatMap((v) =>
-          v.nodes
-            .filter((n) => !(v.id === 'target-size' && n.target.some((t) => t.includes('data-piece'))))
-            .map((n) => `${path} ${look}: ${v.id} ${n.target.join(' ')}`),
-        ),
-      );
+for (const size of SIZES)
+  test(`every station is clean to axe, light, dark and in high contrast, at ${size.width} px`, async ({
+    page,
+  }) => {
+    await enter(page);
+    await page.setViewportSize(size);
+    const id = await importTrip(demoText('hut-roof'));
+    const found: string[] = [];
+    for (const path of [...FIRST, ...DENSE]) {
+      await open(page, id, path);
+      await page.evaluate(axe.source);
+      for (const look of ['light', 'dark', 'contrast']) {
+        await page.evaluate((classes) => {
+          document.documentElement.classList.toggle('dark', classes === 'dark');
+          document.documentElement.classList.toggle('contrast', classes === 'contrast');
+        }, look);
+        await atRest(page);
+        const violations = await page.evaluate<{ id: string; nodes: { target: string[] }[] }[]>(
+          `axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], resultTypes: ['violations'] }).then((r) => r.violations)`,
+        );
+        found.push(
+          ...violations.flatMap((v) =>
+            v.nodes
+              .filter((n) => !(v.id === 'target-size' && n.target.some((t) => t.includes('data-piece'))))
+              .map((n) => `${path} ${look}: ${v.id} ${n.target.join(' ')}`),
+          ),
+        );
+      }
     }
-  }
-  expect(found).toEqual([]);
-});
+    expect(found).toEqual([]);
+  });
 
 test('somebody is hurt: who, what, take this; the handovers are noted and the packs follow', async ({
   page,

@@ -31,6 +31,7 @@ function Waiting() {
   const reachable = useReachable();
   const { save, unsaved, keptAt } = useSaving();
   const { trip, session } = useTrip();
+  const isKept = useStorageState() === 'ok';
   const [open, setOpen] = useState(false);
   const isAway = !reachable || save.kind === 'unreachable';
   if (!isAway && keptAt === undefined) return null;
@@ -41,9 +42,9 @@ function Waiting() {
       <Box flex="1" minW="16rem">
         <Text as="strong">{isAway ? 'No answer from the server.' : 'Reading what the server has …'}</Text>{' '}
         {keptAt !== undefined && `This is the trip as it was ${ago(keptAt)}. `}
-        {edits.length > 0
-          ? `${counted(edits.length, 'change')} ${edits.length === 1 ? 'is' : 'are'} kept on this device and sent as soon as the server answers.`
-          : 'What you change is kept on this device and sent as soon as the server answers.'}
+        {edits.length === 0
+          ? `What you change is ${isKept ? 'kept on this device and ' : ''}sent as soon as the server answers.`
+          : `${counted(edits.length, 'change')} ${edits.length === 1 ? 'is' : 'are'} ${isKept ? 'kept on this device and ' : ''}sent as soon as the server answers.`}
         {keptAt !== undefined && !keepsNotes() && ' Health notes are not on this device.'}
         {open &&
           edits.slice(0, MOST_TOLD).map((edit, i) => <Text key={i}>{changesText(saved, trip, [edit])}</Text>)}

@@ -3,6 +3,7 @@ import { CircleUserRound, Menu as MenuIcon, Redo2, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useReachable } from '../device/network';
+import { useStorageState } from '../device/useDevice';
 import { useAccountSession } from '../shared/AccountProvider';
 import { tripDates } from '../shared/dates';
 import { useSaving, useTrip, useTripCommands } from '../shared/tripContext';
@@ -106,9 +107,10 @@ const Title = memo(function Title({ name, dates }: { name: string; dates: string
 function Saved() {
   const { unsaved } = useSaving();
   const reachable = useReachable();
+  const away = useStorageState() === 'ok' ? 'Kept here' : 'Not saved';
   return (
     <Text fontSize="xs" color="fg.muted" role="status" aria-live="polite" whiteSpace="nowrap">
-      {unsaved ? (reachable ? 'Saving …' : 'Kept here') : 'Saved'}
+      {unsaved ? (reachable ? 'Saving …' : away) : 'Saved'}
     </Text>
   );
 }

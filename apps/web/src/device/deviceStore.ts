@@ -27,7 +27,7 @@ export const storageState = watched<StorageState>('ok');
 
 interface Entered {
   readonly accountId: string;
-  readonly opening: Promise<Device | undefined>;
+  opening: Promise<Device | undefined>;
   open: Device | undefined;
 }
 let entered: Entered | undefined;
@@ -58,14 +58,19 @@ async function open(accountId: string): Promise<Device | undefined> {
 export function enterDevice(accountId: string): Promise<Device | undefined> {
   if (entered?.accountId !== accountId) {
     const opening = open(accountId);
-    const now: Entered = { accountId, opening, open: undefined };
-    entered = now;
-    void opening.then((db) => {
-      now.open = db;
-      if (db === undefined) storageState.set('none');
-    });
+    entered = { accountId, opening, open: undefined };
+    use(entered, opening);
   }
   return entered.opening;
+}
+
+function use(now: Entered, opening: Promise<Device | undefined>): void {
+  now.opening = opening;
+  now.open = undefined;
+  void opening.then((db) => {
+    now.open = db;
+    if (db === undefined) storageState.set('none');
+  });
 }
 
 /** @returns undefined where nothing can be kept, or nobody is signed in */
@@ -91,20 +96,41 @@ type Writing = { [S in Store]: { readonly store: S; readonly value: Schema[S]['v
  * @returns whether it is kept, once that is known
  */
 export async function keep(...writings: readonly Writing[]): Promise<boolean> {
-  const db = entered?.open ?? (await device());
-  if (db === undefined) return false;
   try {
-    const stores = writings.map((w) => w.store);
-    const writing = db.transaction(stores, 'readwrite', { durability: 'strict' });
-    const puts = writings.map(({ store, value }) => writing.objectStore(store).put(value));
-    writing.commit();
-    await Promise.all([...puts, writing.done]);
-    storageState.set('ok');
-    return true;
+    await write(entered?.open ?? (await device()), writings);
   } catch (error) {
-    storageState.set(error instanceof DOMException && error.name === 'QuotaExceededError' ? 'full' : 'none');
-    return false;
+    if (isFull(error)) {
+      storageState.set('full');
+      return false;
+    }
+    try {
+      await write(await openAgain(), writings);
+    } catch (again) {
+      storageState.set(isFull(again) ? 'full' : 'none');
+      return false;
+    }
   }
+  storageState.set('ok');
+  return true;
+}
+
+const isFull = (error: unknown): boolean =>
+  error instanceof DOMException && error.name === 'QuotaExceededError';
+
+async function write(db: Device | undefined, writings: readonly Writing[]): Promise<void> {
+  if (db === undefined) throw new Error('nothing can be kept');
+  const stores = writings.map((w) => w.store);
+  const writing = db.transaction(stores, 'readwrite', { durability: 'strict' });
+  const puts = writings.map(({ store, value }) => writing.objectStore(store).put(value));
+  writing.commit();
+  await Promise.all([...puts, writing.done]);
+}
+
+/** Where the browser has taken back what it let us keep, it may let us keep it anew. */
+async function openAgain(): Promise<Device | undefined> {
+  if (entered === undefined) return undefined;
+  use(entered, open(entered.accountId));
+  return entered.opening;
 }
 
 /** Takes away what is kept of trips that are long over; what was not sent yet stays. @param today ISO date */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Manifest, type Plugin } from 'vite';
+import { build, defineConfig, runnerImport, type BuildOptions, type Manifest, type Plugin } from 'vite';
 import { VitePWA, type VitePWAOptions } from 'vite-plugin-pwa';
 
 const SHEET = 's/index.html';
@@ -29,6 +29,9 @@ const KEPT = {
   dontCacheBustURLsMatching: /^\/?assets\//,
 } satisfies Partial<Workbox>;
 
+/** The program, which a small file at the top of the page loads. */
+const START = '/src/start.tsx';
+
 /** Pages, and what stands in an open trip: each is loaded when it is asked for. */
 const PAGES =
   /\/src\/(?:\w+\/(?:Trips|Account|Library|Invitation|MailLink|Welcome)Page|app\/TripShell)\.tsx$/;
@@ -44,8 +47,120 @@ const standsOn: Plugin = {
   apply: 'build',
   transform(code, id) {
     if (IN_A_TRIP.test(id)) return { code: `import '/src/app/TripShell.tsx';\n${code}`, map: null };
-    if (PAGES.test(id)) return { code: `import '/src/main.tsx';\n${code}`, map: null };
+    if (PAGES.test(id)) return { code: `import '${START}';\n${code}`, map: null };
     return null;
+  },
+};
+
+/** The page names the files of the program, so that they are on their way before the first of them has run. */
+const startAhead: Plugin = {
+  name: 'start-ahead',
+  apply: 'build',
+  transformIndexHtml: {
+    order: 'post',
+    handler(html, { bundle = {}, filename }) {
+      if (!filename.endsWith('/index.html') || filename.endsWith(SHEET)) return undefined;
+      const chunks = Object.values(bundle).flatMap((file) => (file.type === 'chunk' ? [file] : []));
+      const start = chunks.find((chunk) => chunk.moduleIds.some((id) => id.endsWith(START)));
+      if (start === undefined) throw new Error(`No file of the build is ${START}.`);
+      const files = new Set<string>();
+      const add = (name: string): void => {
+        if (files.has(name)) return;
+        files.add(name);
+        for (const other of chunks.find((chunk) => chunk.fileName === name)?.imports ?? []) add(other);
+      };
+      add(start.fileName);
+      return [...files]
+        .filter((file) => !html.includes(file))
+        .map((file) => ({
+          tag: 'link',
+          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
+          injectTo: 'head' as const,
+        }));
+    },
+  },
+};
+
+/** What the component library works out of its look at every start, and nobody reads: `themeCss` has made it already. */
+const GLOBAL_STYLES = 'const _global = [getPreflightCss(), getGlobalCss(), getTokenCss()];';
+const noGlobalStyles: Plugin = {
+  name: 'no-global-styles',
+  apply: 'build',
+  transform(code, id) {
+    if (!id.endsWith('/@chakra-ui/react/dist/esm/styled-system/system.js')) return null;
+    if (!code.includes(GLOBAL_STYLES)) throw new Error(`${id} has no longer the line ${GLOBAL_STYLES}`);
+    return { code: code.replace(GLOBAL_STYLES, 'const _global = [];'), map: null };
+  },
+};
+
+/** The style sheet of the page as a whole, worked out from the theme when Graft is built. */
+const themeCss: Plugin = {
+  name: 'theme-css',
+  async load(id) {
+    if (!id.endsWith('/src/theme/theme.css')) return undefined;
+    const { module } = await runnerImport<{ themeCss: () => string }>('/src/theme/themeCss.tsx');
+    return module.themeCss();
+  },
+};
+
+/** What both passes of the build have in common. */
+const PLUGINS = [react(), standsOn, themeCss];
+const BUILD = {
+  target: 'es2022',
+  // Members' sheets are a small program of their own.
+  rolldownOptions: {
+    input: { main: 'index.html', sheet: SHEET },
+    // The component library's recipes are data: what is not used of them is left out.
+    treeshake: {
+      manualPureFunctions: ['defineConfig', 'defineRecipe', 'defineSlotRecipe', 'createAnatomy'],
+    },
+  },
+} satisfies BuildOptions;
+
+/**
+ * The program and the shell of a trip come in one file each: a phone takes as long to ask for a small file as to read it.
+ * What members' sheets share with them stays apart, so that a sheet loads nothing else. What they are made of is known
+ * once all that nobody uses has been left out, so that is done first.
+ *
+ * @returns the file that a module goes into; null leaves it to the bundler
+ */
+async function filesByModule(): Promise<FileOf> {
+  const first = await build({
+    root: import.meta.dirname,
+    configFile: false,
+    logLevel: 'error',
+    plugins: PLUGINS,
+    build: { ...BUILD, write: false, minify: false },
+  });
+  const chunks = [first].flat().flatMap((result) => ('output' in result ? result.output : []));
+  const named = new Map(chunks.flatMap((c) => (c.type === 'chunk' ? [[c.fileName, c] as const] : [])));
+  const modulesOf = (path: string): ReadonlySet<string> => {
+    const top = [...named.values()].find((chunk) => chunk.moduleIds.some((id) => id.endsWith(path)));
+    if (top === undefined) throw new Error(`No file of the build has ${path} in it.`);
+    const files = new Set([top.fileName]);
+    for (const file of files) for (const other of named.get(file)?.imports ?? []) files.add(other);
+    return new Set([...files].flatMap((file) => named.get(file)?.moduleIds ?? []));
+  };
+  const before = [modulesOf('/src/main.ts'), modulesOf('/src/sheet/main.tsx')];
+  const program = modulesOf(START);
+  const shell = modulesOf('/src/app/TripShell.tsx');
+  return (id) =>
+    before.some((modules) => modules.has(id))
+      ? null
+      : program.has(id)
+        ? 'program'
+        : shell.has(id)
+          ? 'shell'
+          : null;
+}
+
+type FileOf = (id: string) => string | null;
+let fileOf: FileOf = () => null;
+const inFewFiles: Plugin = {
+  name: 'in-few-files',
+  apply: 'build',
+  async buildStart() {
+    fileOf = await filesByModule();
   },
 };
 
@@ -56,8 +171,10 @@ const NOT_KEPT = 'assets/*.graft-*.json';
 
 export default defineConfig({
   plugins: [
-    react(),
-    standsOn,
+    ...PLUGINS,
+    inFewFiles,
+    noGlobalStyles,
+    startAhead,
     // The leader's program opens without a network, with its engines. A new version waits until nobody uses the old one
     // or somebody takes it: a page never finds files of another version than its own.
     VitePWA({
@@ -118,16 +235,14 @@ export default defineConfig({
   ],
   worker: { format: 'es' },
   build: {
-    target: 'es2022',
+    ...BUILD,
     manifest: true,
     // Component library, router and queries are the first load, about 180 kB compressed.
     chunkSizeWarningLimit: 700,
-    // Members' sheets are a small program of their own.
     rolldownOptions: {
-      input: { main: 'index.html', sheet: SHEET },
-      // The component library's recipes are data: what is not used of them is left out.
-      treeshake: {
-        manualPureFunctions: ['defineConfig', 'defineRecipe', 'defineSlotRecipe', 'createAnatomy'],
+      ...BUILD.rolldownOptions,
+      output: {
+        codeSplitting: { groups: [{ name: (id) => fileOf(id) }], includeDependenciesRecursively: false },
       },
     },
   },

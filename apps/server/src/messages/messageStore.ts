@@ -128,9 +128,7 @@ export class MessageStore {
       kept: [] as string[],
       failed: [] as { memberId: string; reason: string }[],
     };
-    // What a message tells of stands on the sheet.
-    if (kind === 'changes') await this.sheets.sent.send(tripId, userId);
-    const links = new Map((await manager.findBy(SheetLinkRow, { tripId })).map((l) => [l.memberId, l]));
+    const links = await this.linksFor(tripId, userId, kind);
     let cut: ApiError | undefined;
     for (const memberId of memberIds) {
       const address = addresses.get(memberId);
@@ -168,6 +166,17 @@ export class MessageStore {
     }
     if (cut !== undefined && answer.sent.length === 0) throw cut;
     return answer;
+  }
+
+  /** The links that there are, by member. What a message of changes tells of stands on the sheet: it is sent first. */
+  private async linksFor(
+    tripId: string,
+    userId: string,
+    kind: MessageKind,
+  ): Promise<ReadonlyMap<string, SheetLinkRow>> {
+    if (kind === 'changes') await this.sheets.sent.send(tripId, userId);
+    const links = await this.source.manager.findBy(SheetLinkRow, { tripId });
+    return new Map(links.map((l) => [l.memberId, l]));
   }
 
   /** A link that does not get on its way takes the place of no other. @returns why it did not */

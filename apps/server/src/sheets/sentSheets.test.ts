@@ -68,12 +68,12 @@ test('what would change is told member by member, and nothing where it was taken
     kind: 'put',
     collection: 'personalThings',
     item: { ...thing!, massKg: thing!.massKg + 1 },
-  } as TripEdit);
+  });
   const told = new Map((await unsent(trip)).members.map((m) => [m.memberId, m.changes]));
   expect(told.get('eddy')!.join(' · ')).toContain(thing!.name);
   // Joss carries nothing else than before, if Joss's sheet is touched at all.
   expect(told.get('joss') ?? []).toEqual([]);
-  await edit(trip, { kind: 'put', collection: 'personalThings', item: thing! } as TripEdit);
+  await edit(trip, { kind: 'put', collection: 'personalThings', item: thing! });
   expect((await unsent(trip)).members).toEqual([]);
 });
 

@@ -59,12 +59,12 @@ export function enterDevice(accountId: string): Promise<Device | undefined> {
   if (entered?.accountId !== accountId) {
     const opening = open(accountId);
     entered = { accountId, opening, open: undefined };
-    use(entered, opening);
+    goOnWith(entered, opening);
   }
   return entered.opening;
 }
 
-function use(now: Entered, opening: Promise<Device | undefined>): void {
+function goOnWith(now: Entered, opening: Promise<Device | undefined>): void {
   now.opening = opening;
   now.open = undefined;
   void opening.then((db) => {
@@ -129,7 +129,7 @@ async function write(db: Device | undefined, writings: readonly Writing[]): Prom
 /** Where the browser has taken back what it let us keep, it may let us keep it anew. */
 async function openAgain(): Promise<Device | undefined> {
   if (entered === undefined) return undefined;
-  use(entered, open(entered.accountId));
+  goOnWith(entered, open(entered.accountId));
   return entered.opening;
 }
 

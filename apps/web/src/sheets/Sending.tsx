@@ -64,7 +64,8 @@ function stateWords(unsent: Unsent): string {
       return 'On the way: the sheets show each change as it is made.';
     case 'plan':
       return 'The sheets show each change as it is made, until they are first sent: from then on they change when you send.';
-    default:
+    case 'noLinks':
+    case 'sent':
       return unsentWords(unsent, (at) => shortTime(at));
   }
 }

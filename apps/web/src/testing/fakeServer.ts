@@ -1,7 +1,7 @@
 /** The part of the server that an open trip speaks to, in memory: stores edits by version, keeps a library. */
 import { http, HttpResponse, type HttpHandler } from 'msw';
 import { setupServer } from 'msw/node';
-import type { Account, SheetProgress } from '@graft/core/api';
+import type { Account, SheetProgress, UnsentSheets } from '@graft/core/api';
 import type { TripRecord } from '@graft/core/debrief';
 import { editedTripErrors } from '@graft/core/formats';
 import { applyLibraryEdits, type Library, type LibraryEdit, type LibraryEntry } from '@graft/core/library';

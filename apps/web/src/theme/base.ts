@@ -14,7 +14,6 @@ import {
   cssVarsRoot,
   dialogSlotRecipe,
   fieldSlotRecipe,
-  globalCss,
   headingRecipe,
   iconRecipe,
   inputRecipe,
@@ -47,10 +46,8 @@ const plain = <T extends { success: unknown; warning: unknown; info: unknown }>(
 export const base = mergeConfigs(
   defaultBaseConfig,
   defineConfig({
-    preflight: true,
     cssVarsPrefix,
     cssVarsRoot,
-    globalCss,
     theme: {
       animationStyles,
       breakpoints,

@@ -1,10 +1,8 @@
 /** The look: stone ground, dark pine ink, one signal colour kept for overload. Everything visible takes its tokens here. */
 import { createSystem, defineConfig } from '@chakra-ui/react/styled-system';
 import { base } from './base';
-import { globalStyles } from './globalStyles';
 
-const config = defineConfig({
-  globalCss: globalStyles,
+export const look = defineConfig({
   theme: {
     tokens: {
       fonts: {
@@ -116,7 +114,16 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(base, config);
+const made = createSystem(base, look);
+/**
+ * What elements are styled by. The styles of the page as a whole, and the tokens, are in a style sheet that is made when
+ * Graft is built (`themeCss.tsx`): a phone need not work them out at every start.
+ */
+export const system: typeof made = {
+  ...made,
+  _global: [],
+  _config: { ...made._config, disableLayers: true },
+};
 
 /** A colour token for SVG paint. */
 export function paint(token: string): string {

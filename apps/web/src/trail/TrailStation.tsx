@@ -1,4 +1,3 @@
-import { lazy } from 'react';
 import { Box, Flex } from '../theme/chakra';
 import type { Leg } from '@graft/core/trip';
 import { formatWay } from '@graft/core/units';
@@ -7,18 +6,19 @@ import { DaySelect } from '../shared/DaySelect';
 import { Tabs } from '../shared/Tabs';
 import { today } from '../shared/dates';
 import { NobodyYet } from '../shared/NobodyYet';
+import { part } from '../shared/part';
 import { useTrip } from '../shared/tripContext';
 import { tripDay } from '../shared/tripDay';
 import { useInUnits } from '../shared/useInUnits';
 
 /** Each view is loaded when it is opened. */
-const HappenedWizard = lazy(() => import('./HappenedWizard').then((m) => ({ default: m.HappenedWizard })));
-const DaysView = lazy(() => import('./DaysView').then((m) => ({ default: m.DaysView })));
-const SafetyView = lazy(() => import('./SafetyView').then((m) => ({ default: m.SafetyView })));
-const SideTripView = lazy(() => import('./SideTripView').then((m) => ({ default: m.SideTripView })));
-const TodayView = lazy(() => import('./TodayView').then((m) => ({ default: m.TodayView })));
-const WaterView = lazy(() => import('./WaterView').then((m) => ({ default: m.WaterView })));
-const WeighInView = lazy(() => import('./WeighInView').then((m) => ({ default: m.WeighInView })));
+const HappenedWizard = part(() => import('./HappenedWizard'), 'HappenedWizard');
+const DaysView = part(() => import('./DaysView'), 'DaysView');
+const SafetyView = part(() => import('./SafetyView'), 'SafetyView');
+const SideTripView = part(() => import('./SideTripView'), 'SideTripView');
+const TodayView = part(() => import('./TodayView'), 'TodayView');
+const WaterView = part(() => import('./WaterView'), 'WaterView');
+const WeighInView = part(() => import('./WeighInView'), 'WeighInView');
 
 const VIEWS = {
   today: 'Today',

@@ -1,4 +1,4 @@
-import { daysOver } from './daysOver';
+import { daysOver } from './daysOver.js';
 
 const trip = (timeZone: string) => ({ startDate: '2027-05-10', timeZone });
 

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseTripFile } from '../formats/tripFile';
-import { memberSheet } from './memberSheet';
-import { sheetsFollow } from './sheetsFollow';
-import { unsentChange } from './unsentChange';
+import { parseTripFile } from '../formats/tripFile.js';
+import { memberSheet } from './memberSheet.js';
+import { sheetsFollow } from './sheetsFollow.js';
+import { unsentChange } from './unsentChange.js';
 
 const trip = parseTripFile(
   readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8'),

@@ -12,6 +12,7 @@ import { Mass, Tick } from './SheetTick';
 import './sheet.css';
 import { useSheetView } from './sheetView';
 import type { Marks, Ticking } from './ticking';
+import { useNow } from './useNow';
 
 interface Props {
   readonly sheet: MemberSheet;
@@ -177,7 +178,7 @@ function Safety({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | und
 }
 
 function Days({ sheet, ticking }: { sheet: MemberSheet; ticking: Ticking | undefined }) {
-  const over = daysOver(sheet, new Date());
+  const over = daysOver(sheet, useNow());
   const { mass, say, limitsHidden } = useSheetView();
   return (
     <section id="days" aria-labelledby="days-head">

@@ -1,5 +1,4 @@
-import '@fontsource-variable/archivo';
-import '@fontsource-variable/bricolage-grotesque';
+/** The program itself; what is seen of the page before it is there comes with `main.ts`. */
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';

@@ -32,9 +32,16 @@ const KEPT = {
 /** The program, which a small file at the top of the page loads. */
 const START = '/src/start.tsx';
 
-/** Pages, and what stands in an open trip: each is loaded when it is asked for. */
-const PAGES =
-  /\/src\/(?:\w+\/(?:Trips|Account|Library|Invitation|MailLink|Welcome)Page|app\/TripShell)\.tsx$/;
+/** Pages beside an open trip; and what stands in one: each is loaded when it is asked for. */
+const PAGES_BESIDE = [
+  '/src/trips/TripsPage.tsx',
+  '/src/account/AccountPage.tsx',
+  '/src/account/InvitationPage.tsx',
+  '/src/account/MailLinkPage.tsx',
+  '/src/welcome/WelcomePage.tsx',
+  '/src/library/LibraryPage.tsx',
+];
+const SHELL = '/src/app/TripShell.tsx';
 const IN_A_TRIP =
   /\/src\/(?:\w+\/\w+Station|app\/(?:StartPage|OverTheStation|StationFigures|BarDialogs)|\w+\/Print\w+|trail\/(?:\w+View|HappenedWizard))\.tsx$/;
 
@@ -46,8 +53,9 @@ const standsOn: Plugin = {
   name: 'stands-on',
   apply: 'build',
   transform(code, id) {
-    if (IN_A_TRIP.test(id)) return { code: `import '/src/app/TripShell.tsx';\n${code}`, map: null };
-    if (PAGES.test(id)) return { code: `import '${START}';\n${code}`, map: null };
+    if (IN_A_TRIP.test(id)) return { code: `import '${SHELL}';\n${code}`, map: null };
+    if ([SHELL, ...PAGES_BESIDE].some((page) => id.endsWith(page)))
+      return { code: `import '${START}';\n${code}`, map: null };
     return null;
   },
 };
@@ -143,13 +151,15 @@ async function filesByModule(): Promise<FileOf> {
   };
   const before = [modulesOf('/src/main.ts'), modulesOf('/src/sheet/main.tsx')];
   const program = modulesOf(START);
-  const shell = modulesOf('/src/app/TripShell.tsx');
+  const shell = modulesOf(SHELL);
+  // What other pages stand on is not behind a trip's shell.
+  const pages = PAGES_BESIDE.map((path) => modulesOf(path));
   return (id) =>
     before.some((modules) => modules.has(id))
       ? null
       : program.has(id)
         ? 'program'
-        : shell.has(id)
+        : shell.has(id) && !pages.some((modules) => modules.has(id))
           ? 'shell'
           : null;
 }

@@ -54,9 +54,11 @@ function weights() {
     1000;
   const without = (keys, known) => new Set([...keys].filter((key) => !known.has(key)));
   const find = (name) => Object.keys(manifest).find((key) => key.endsWith(`/${name}.tsx`));
-  const first = closure('index.html');
+  const file = (name) =>
+    Object.keys(manifest).find((key) => manifest[key].file.startsWith(`assets/${name}-`));
+  const first = new Set([...closure('index.html'), ...closure(file('program'))]);
   const trips = closure(find('TripsPage'));
-  const shell = closure(find('TripShell'));
+  const shell = closure(file('shell'));
   const known = new Set([...first, ...shell]);
   say(
     `\nfield: script gzipped, kB: common ${kB(first).toFixed(0)}, to the list of trips ${kB(new Set([...first, ...trips])).toFixed(0)}, an open trip ${kB(without(shell, first)).toFixed(0)} more`,

@@ -6,7 +6,7 @@ import { assess } from './assessStow.js';
 import type { StowAssessment } from './assessment.js';
 import { keptFrom, stowOnDay, type MoveUp } from './movesUp.js';
 import { costOfStow } from './solveStow.js';
-import { compareCost, isFaulty, isWanting, overAll, type StowCost } from './stowCost.js';
+import { compareCost, isAmiss, isFaulty, isWanting, overAll, type StowCost } from './stowCost.js';
 import { bestMoves, byTheWhole, type StowMove } from './stowMoves.js';
 import { stowProblem, type StowProblem } from './stowProblem.js';
 import { ASIDE_FREE_CM } from './search/partFigures.js';
@@ -86,6 +86,8 @@ interface Judged {
  * mended, as long as the days together are better for it.
  *
  * @param mainDay the day it was planned for
+ * @param onTheWay only days from one on, and only what is worse for what has come: what does not go in, is unsafe or had
+ *   too late. What is merely uneven, or was so before, is not worth finding things elsewhere than yesterday.
  * @returns that, and what it costs on those days together
  */
 export function goodOnAllDays(
@@ -93,10 +95,10 @@ export function goodOnAllDays(
   memberId: string,
   placements: readonly Placement[],
   mainDay: number,
-  fromDay = 1,
+  onTheWay?: { readonly day: number; readonly came: readonly string[] },
 ): { readonly placements: readonly Placement[]; readonly cost: StowCost } {
   const problems = daysOf(trip, memberId)
-    .filter((day) => day >= fromDay)
+    .filter((day) => day >= (onTheWay?.day ?? 1))
     .map((day) => stowProblem(trip, memberId, day));
   const main = problems.find((p) => p.day === mainDay) ?? problems[0];
   if (main === undefined) return { placements, cost: overAll([]) };
@@ -106,15 +108,31 @@ export function goodOnAllDays(
       cost: costOfStow(problem, stowOnDay(problem, list).placements),
     }));
   const together = (days: readonly Judged[]): StowCost => overAll(days.map((d) => d.cost));
+  // As it was before something came: that is left out here.
+  const came = new Set(onTheWay?.came);
+  const before = new Map(
+    onTheWay === undefined
+      ? []
+      : judge(placements.filter((p) => !came.has(p.thingId))).map((d) => [d.problem, d.cost] as const),
+  );
+  const isBad = ({ problem, cost }: Judged, round: number): boolean => {
+    const was = before.get(problem);
+    if (was === undefined) return isFaulty(cost);
+    if (isAmiss({ ...cost, safety: cost.safety - was.safety })) return true;
+    // For what is only had late one short round is enough.
+    return round === 1 && cost.tooDeep > was.tooDeep;
+  };
   let best = placements;
   let days = judge(best);
   for (let round = 1; round <= OVER_DAYS.roundsIfAmiss; round += 1) {
     const worst = days
-      .filter((d) => d.problem !== main && isWorthMending(d.cost))
+      .filter(
+        (d) => d.problem !== main && (isBad(d, round) || (onTheWay === undefined && isWorthMending(d.cost))),
+      )
       .sort((a, b) => compareCost(b.cost, a.cost))
       .slice(0, OVER_DAYS.days);
-    const isBad = days.some((d) => isFaulty(d.cost));
-    if ((worst.length === 0 && !isBad) || (round > OVER_DAYS.rounds && !isBad)) break;
+    const isAnyBad = days.some((d) => isBad(d, round));
+    if (!isAnyBad && (worst.length === 0 || round > OVER_DAYS.rounds)) break;
     // What is carried on the worst day alone is moved when that day leads.
     const lead = round % 2 === 0 ? (worst[0]?.problem ?? main) : main;
     const others = [main, ...worst.map((d) => d.problem)].filter((p) => p !== lead).slice(0, OVER_DAYS.days);

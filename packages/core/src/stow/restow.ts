@@ -60,7 +60,10 @@ export function restow(trip: Trip, memberId: string, day: number): Restow | unde
   let placements = wanted;
   if (isAmiss(state.cost))
     placements = broughtBack(problem, wanted, mendStow(problem, wanted, SEED).placements);
-  placements = goodOnAllDays(trip, memberId, [...placements, ...gone], problem.day, day).placements;
+  placements = goodOnAllDays(trip, memberId, [...placements, ...gone], problem.day, {
+    day,
+    came: added,
+  }).placements;
   const cost = costOfStow(problem, placements);
   const zoneBefore = new Map([...wanted, ...gone].map((p) => [p.thingId, p.zoneId]));
   return {

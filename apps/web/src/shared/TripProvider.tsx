@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useReducer, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type ReactNode } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { withEvents } from '@graft/core/trail';
 import { useReachable } from '../device/network';
@@ -42,9 +42,13 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
     dispatch({ type: 'rebase', trip: now.trip, version: now.version }),
   );
   const reachable = useReachable();
+  const wasAway = useRef(false);
   useEffect(() => {
-    if (save.kind !== 'unreachable' || !reachable) return;
-    const timer = setTimeout(() => dispatch({ type: 'retry' }), RETRY_AFTER_MS);
+    if (!reachable) wasAway.current = true;
+    if (save.kind !== 'unreachable' || !reachable) return undefined;
+    // The network is back: at once. A server that answers something else is given time.
+    const timer = setTimeout(() => dispatch({ type: 'retry' }), wasAway.current ? 0 : RETRY_AFTER_MS);
+    wasAway.current = false;
     return () => clearTimeout(timer);
   }, [save.kind, reachable]);
 

@@ -27,7 +27,7 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
   const queries = useQueryClient();
   const [runs] = useState(() => new RunStore());
   useEffect(() => () => runs.dropAll(), [runs]);
-  const { trip, save, clashes, setAside, isUnread } = state;
+  const { trip, save, version, clashes, setAside, isUnread } = state;
   const readOnly = stored.role === 'read';
   const [refusals, setRefusals] = useState(0);
   const unsaved = isUnsaved(state);
@@ -61,6 +61,7 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
     () => ({
       save,
       unsaved,
+      version,
       keptAt: isUnread ? opened.keptAt : undefined,
       refusals,
       dismiss: () => dispatch({ type: 'dismiss' }),
@@ -72,7 +73,7 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
       handOver: () => dispatch({ type: 'handOver' }),
       dropAside: (aside) => dispatch({ type: 'dropAside', setAside: aside }),
     }),
-    [save, unsaved, isUnread, opened.keptAt, refusals, reload, told, clashes, setAside],
+    [save, unsaved, version, isUnread, opened.keptAt, refusals, reload, told, clashes, setAside],
   );
   const commands = useMemo<TripCommands>(
     () => ({

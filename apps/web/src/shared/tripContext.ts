@@ -37,6 +37,8 @@ export interface TripSession extends TripCommands {
 export interface Saving {
   readonly save: SaveState;
   readonly unsaved: boolean;
+  /** The server's version that this page goes on from. */
+  readonly version: number;
   /** ISO time at which the server had the trip so; absent once what it has now was read. */
   readonly keptAt: string | undefined;
   readonly refusals: number;

@@ -23,8 +23,8 @@ export interface Unsent {
 }
 
 export function useUnsent(): Unsent {
-  const { id, walked, session } = useTrip();
-  const { unsaved } = useSaving();
+  const { id, walked } = useTrip();
+  const { unsaved, version } = useSaving();
   const isReachable = useReachable();
   const { data: sheets } = useSheets(id);
   const links = sheets?.links ?? [];
@@ -37,24 +37,25 @@ export function useUnsent(): Unsent {
         : links.every((l) => l.sentAt === undefined)
           ? 'plan'
           : 'sent';
-  const version = useSettled(session().version);
+  const settled = useSettled(version);
   const { data, isPlaceholderData } = useQuery({
-    queryKey: ['unsent', id, version, at],
+    queryKey: ['unsent', id, settled, at],
     queryFn: () => api.unsentSheets(id),
     enabled: kind === 'sent' && !unsaved && isReachable,
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
-  const isNow = !unsaved && !isPlaceholderData && data?.version === session().version;
+  const isNow = !unsaved && !isPlaceholderData && data?.version === version;
   return { kind, at, members: data?.members, version: isNow ? data.version : undefined };
 }
 
 /** Sends the plan as it stands to everybody who has a link. */
 export function useSendSheets() {
-  const { id, session } = useTrip();
+  const { id } = useTrip();
+  const { version } = useSaving();
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: () => api.sendSheets(id, session().version),
+    mutationFn: () => api.sendSheets(id, version),
     onSettled: () => queries.invalidateQueries({ queryKey: ['sheets', id] }),
   });
 }

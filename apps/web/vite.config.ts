@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
-import { build, defineConfig, runnerImport, type BuildOptions, type Manifest, type Plugin } from 'vite';
+import {
+  build,
+  defineConfig,
+  runnerImport,
+  type BuildOptions,
+  type Manifest,
+  type Plugin,
+  type Rolldown,
+} from 'vite';
 import { VitePWA, type VitePWAOptions } from 'vite-plugin-pwa';
 
 const SHEET = 's/index.html';
@@ -60,6 +68,18 @@ const standsOn: Plugin = {
   },
 };
 
+const asChunk = (file: Rolldown.OutputAsset | Rolldown.OutputChunk): readonly Rolldown.OutputChunk[] =>
+  file.type === 'chunk' ? [file] : [];
+/** The built file that a module is in, and all that it cannot do without. */
+function filesBehind(chunks: readonly Rolldown.OutputChunk[], path: string): ReadonlySet<string> {
+  const imports = new Map(chunks.map((chunk) => [chunk.fileName, chunk.imports]));
+  const first = chunks.find((chunk) => chunk.moduleIds.some((id) => id.endsWith(path)));
+  if (first === undefined) throw new Error(`No file of the build has ${path} in it.`);
+  const files = new Set([first.fileName]);
+  for (const file of files) for (const other of imports.get(file) ?? []) files.add(other);
+  return files;
+}
+
 /** The page names the files of the program, so that they are on their way before the first of them has run. */
 const startAhead: Plugin = {
   name: 'start-ahead',
@@ -68,16 +88,8 @@ const startAhead: Plugin = {
     order: 'post',
     handler(html, { bundle = {}, filename }) {
       if (!filename.endsWith('/index.html') || filename.endsWith(SHEET)) return undefined;
-      const chunks = Object.values(bundle).flatMap((file) => (file.type === 'chunk' ? [file] : []));
-      const start = chunks.find((chunk) => chunk.moduleIds.some((id) => id.endsWith(START)));
-      if (start === undefined) throw new Error(`No file of the build is ${START}.`);
-      const files = new Set<string>();
-      const add = (name: string): void => {
-        if (files.has(name)) return;
-        files.add(name);
-        for (const other of chunks.find((chunk) => chunk.fileName === name)?.imports ?? []) add(other);
-      };
-      add(start.fileName);
+      const chunks = Object.values(bundle).flatMap(asChunk);
+      const files = filesBehind(chunks, START);
       return [...files]
         .filter((file) => !html.includes(file))
         .map((file) => ({
@@ -140,14 +152,13 @@ async function filesByModule(): Promise<FileOf> {
     plugins: PLUGINS,
     build: { ...BUILD, write: false, minify: false },
   });
-  const chunks = [first].flat().flatMap((result) => ('output' in result ? result.output : []));
-  const named = new Map(chunks.flatMap((c) => (c.type === 'chunk' ? [[c.fileName, c] as const] : [])));
+  const chunks = [first]
+    .flat()
+    .flatMap((result) => ('output' in result ? result.output : []))
+    .flatMap(asChunk);
   const modulesOf = (path: string): ReadonlySet<string> => {
-    const top = [...named.values()].find((chunk) => chunk.moduleIds.some((id) => id.endsWith(path)));
-    if (top === undefined) throw new Error(`No file of the build has ${path} in it.`);
-    const files = new Set([top.fileName]);
-    for (const file of files) for (const other of named.get(file)?.imports ?? []) files.add(other);
-    return new Set([...files].flatMap((file) => named.get(file)?.moduleIds ?? []));
+    const files = filesBehind(chunks, path);
+    return new Set(chunks.filter((c) => files.has(c.fileName)).flatMap((c) => c.moduleIds));
   };
   const before = [modulesOf('/src/main.ts'), modulesOf('/src/sheet/main.tsx')];
   const program = modulesOf(START);

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { KeptIncident } from '@graft/core/trail';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
-import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { serverWithLeader, type Visitor } from '../testing/testServer.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
 const NOTE = {
@@ -16,27 +16,21 @@ const NOTE = {
   vitals: { pulsePerMin: 84, consciousness: 'alert' },
 };
 
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
+const here = serverWithLeader();
 let trip: string;
-beforeAll(async () => {
-  server = await startTestServer();
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
 beforeEach(async () => {
-  trip = ((await leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
+  trip = ((await here.leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
 });
 
-const write = (note: object, id: string = randomUUID(), by: Visitor = leader) =>
+const write = (note: object, id: string = randomUUID(), by: Visitor = here.leader) =>
   by.post(`/api/trips/${trip}/incidents`).send({ id, note });
 const log = async () =>
-  ((await leader.get(`/api/trips/${trip}/incidents`).expect(200)).body as { incidents: KeptIncident[] })
+  ((await here.leader.get(`/api/trips/${trip}/incidents`).expect(200)).body as { incidents: KeptIncident[] })
     .incidents;
 
 async function invite(role: 'read' | 'full', name: string): Promise<Visitor> {
-  const friend = await server.signUp(name);
-  const answer = await leader.post(`/api/trips/${trip}/invitations`).send({ role }).expect(201);
+  const friend = await here.server.signUp(name);
+  const answer = await here.leader.post(`/api/trips/${trip}/invitations`).send({ role }).expect(201);
   await friend.post(`/api/invitations/${(answer.body as { token: string }).token}/accept`).expect(200);
   return friend;
 }
@@ -86,33 +80,33 @@ describe('access', () => {
     const looker = await invite('read', 'Looker');
     await looker.get(`/api/trips/${trip}/incidents`).expect(403);
     await write(NOTE, randomUUID(), looker).expect(403);
-    const stranger = await server.signUp('Stranger');
+    const stranger = await here.server.signUp('Stranger');
     await stranger.get(`/api/trips/${trip}/incidents`).expect(404);
-    await server.visitor().get(`/api/trips/${trip}/incidents`).expect(401);
+    await here.server.visitor().get(`/api/trips/${trip}/incidents`).expect(401);
   });
   test('a member’s link opens no log, and neither the trip nor its file holds a word of it', async () => {
     await write(NOTE).expect(201);
-    const link = await leader.post(`/api/trips/${trip}/sheets/eddy/link`).expect(201);
+    const link = await here.leader.post(`/api/trips/${trip}/sheets/eddy/link`).expect(201);
     const { token } = link.body as { token: string };
-    await server.visitor().set(SHEET_HEADER, token).get(`/api/trips/${trip}/incidents`).expect(401);
-    const sheet = await server.visitor().set(SHEET_HEADER, token).get('/api/sheet').expect(200);
+    await here.server.visitor().set(SHEET_HEADER, token).get(`/api/trips/${trip}/incidents`).expect(401);
+    const sheet = await here.server.visitor().set(SHEET_HEADER, token).get('/api/sheet').expect(200);
     for (const answer of [
       sheet,
-      await leader.get(`/api/trips/${trip}`).expect(200),
-      await leader.get(`/api/trips/${trip}/export`).expect(200),
+      await here.leader.get(`/api/trips/${trip}`).expect(200),
+      await here.leader.get(`/api/trips/${trip}/export`).expect(200),
     ])
       expect(JSON.stringify(answer.body)).not.toContain('ankle');
-    expect(server.log.join('')).not.toContain('ankle');
+    expect(here.server.log.join('')).not.toContain('ankle');
   });
   test('the owner’s account export has it; a copy of the trip starts without', async () => {
     await write(NOTE).expect(201);
-    const account = await leader.get('/api/account/export').expect(200);
+    const account = await here.leader.get('/api/account/export').expect(200);
     expect(JSON.stringify(account.body)).toContain('left ankle swollen');
-    const copy = await leader
+    const copy = await here.leader
       .post(`/api/trips/${trip}/duplicate`)
       .send({ name: 'Again', startDate: '2028-08-20' })
       .expect(201);
     const { id } = copy.body as { id: string };
-    expect((await leader.get(`/api/trips/${id}/incidents`).expect(200)).body).toEqual({ incidents: [] });
+    expect((await here.leader.get(`/api/trips/${id}/incidents`).expect(200)).body).toEqual({ incidents: [] });
   });
 });

@@ -6,7 +6,6 @@ import {
   channelOf,
   linkMessage,
   reminderMessage,
-  memberSheet,
   type MemberSheet,
   type MessageKind,
   type MessageText,
@@ -16,6 +15,7 @@ import {
 } from '@graft/core/sheet';
 import { MemberAddressRow, MessageRow, SheetLinkRow } from '../database/entities.js';
 import { ApiError } from '../http/apiError.js';
+import type { StoredState } from '../sheets/sentSheets.js';
 import type { SheetStore } from '../sheets/sheetStore.js';
 import { DAY_MS } from '../time.js';
 import { access, requireMember } from '../trips/access.js';
@@ -128,7 +128,7 @@ export class MessageStore {
       kept: [] as string[],
       failed: [] as { memberId: string; reason: string }[],
     };
-    const links = await this.linksFor(tripId, userId, kind);
+    const links = await this.linksFor(kind, tripId, stored);
     let cut: ApiError | undefined;
     for (const memberId of memberIds) {
       const address = addresses.get(memberId);
@@ -139,7 +139,7 @@ export class MessageStore {
         answer[address === undefined ? 'without' : spared!].push(memberId);
         continue;
       }
-      const to = { tripId, memberId, kind, address, sheet: memberSheet(stored.trip, memberId) };
+      const to = { tripId, memberId, kind, address, sheet: this.sheets.sent.now(tripId, stored, memberId) };
       const told = isLink ? undefined : wordsFor(to, link!.toldSheet);
       if (!isLink && told === undefined) {
         answer.unchanged.push(memberId);
@@ -170,11 +170,11 @@ export class MessageStore {
 
   /** The links that there are, by member. What a message of changes tells of stands on the sheet: it is sent first. */
   private async linksFor(
-    tripId: string,
-    userId: string,
     kind: MessageKind,
+    tripId: string,
+    stored: StoredState,
   ): Promise<ReadonlyMap<string, SheetLinkRow>> {
-    if (kind === 'changes') await this.sheets.sent.send(tripId, userId);
+    if (kind === 'changes') await this.sheets.sent.sendAsStored(tripId, stored);
     const links = await this.source.manager.findBy(SheetLinkRow, { tripId });
     return new Map(links.map((l) => [l.memberId, l]));
   }

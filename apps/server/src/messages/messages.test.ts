@@ -6,7 +6,7 @@ import type { OpenedSheet, SheetProgress } from '@graft/core/api';
 import type { SendingAnswer, TripMessages } from '@graft/core/sheet';
 import { ApiError } from '../http/apiError.js';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
-import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { serverWithLeader, startTestServer, type TestServer } from '../testing/testServer.js';
 import { messengerOf, type Messenger, type Outgoing } from './messenger.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
@@ -31,29 +31,23 @@ class NotingService implements Messenger {
 }
 
 const service = new NotingService();
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
-beforeAll(async () => {
-  server = await startTestServer({ messenger: service });
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
+const here = serverWithLeader({ messenger: service });
 beforeEach(() => {
   service.carried.length = 0;
   service.state = 'sent';
   service.next = 'sent';
 });
 
-async function newTrip(by = leader): Promise<string> {
+async function newTrip(by = here.leader): Promise<string> {
   return ((await by.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
 }
 const address = (trip: string, member: string, to: string, status = 204) =>
-  leader.put(`/api/trips/${trip}/messages/addresses/${member}`).send({ address: to }).expect(status);
+  here.leader.put(`/api/trips/${trip}/messages/addresses/${member}`).send({ address: to }).expect(status);
 const send = async (trip: string, kind: string, ...memberIds: string[]) =>
-  (await leader.post(`/api/trips/${trip}/messages`).send({ kind, memberIds }).expect(200))
+  (await here.leader.post(`/api/trips/${trip}/messages`).send({ kind, memberIds }).expect(200))
     .body as SendingAnswer;
 const list = async (trip: string) =>
-  (await leader.get(`/api/trips/${trip}/messages`).expect(200)).body as TripMessages;
+  (await here.leader.get(`/api/trips/${trip}/messages`).expect(200)).body as TripMessages;
 
 test('links go to who has an address, each its own, and open that member’s sheet', async () => {
   const trip = await newTrip();
@@ -69,13 +63,13 @@ test('links go to who has an address, each its own, and open that member’s she
   const [{ channel, to, text }] = service.carried as [Outgoing];
   expect([channel, to]).toEqual(['mail', 'eddy@example.org']);
   const token = /\/s\/#(\S{43})/.exec(text)![1]!;
-  const opened = await server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
+  const opened = await here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
   expect((opened.body as OpenedSheet).sheet.memberId).toBe('eddy');
   // Neither the words nor the key are kept.
-  const rows = await server.source.query<object[]>('SELECT * FROM messages');
+  const rows = await here.server.source.query<object[]>('SELECT * FROM messages');
   expect(JSON.stringify(rows)).not.toContain(token);
   expect(JSON.stringify(await list(trip))).not.toContain(token);
-  expect(server.log.join('\n')).not.toContain(token);
+  expect(here.server.log.join('\n')).not.toContain(token);
 });
 
 test('changes go only to whom they concern, and once', async () => {
@@ -90,7 +84,7 @@ test('changes go only to whom they concern, and once', async () => {
     unchanged: ['eddy', 'joss'],
   });
   const role = { id: 'r', day: 2, role: 'cook', memberId: 'joss' };
-  await leader
+  await here.leader
     .post(`/api/trips/${trip}/edits`)
     .send({ version: 1, edits: [{ kind: 'put', collection: 'roles', item: role }] })
     .expect(200);
@@ -99,7 +93,7 @@ test('changes go only to whom they concern, and once', async () => {
   expect(await send(trip, 'changes', 'joss')).toMatchObject({ unchanged: ['joss'] });
 
   // A reminder goes to whoever has a link, and leaves what changed to be told.
-  await leader
+  await here.leader
     .post(`/api/trips/${trip}/edits`)
     .send({ version: 2, edits: [{ kind: 'put', collection: 'roles', item: { ...role, day: 1 } }] })
     .expect(200);
@@ -114,9 +108,9 @@ test('a link that does not get on its way ends no other', async () => {
   await address(trip, 'joss', 'joss@example.org');
   await send(trip, 'link', 'eddy');
   const token = /#(\S{43})/.exec(service.carried[0]!.text)![1]!;
-  const opens = () => server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
+  const opens = () => here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200);
   const post = (status: number) =>
-    leader
+    here.leader
       .post(`/api/trips/${trip}/messages`)
       .send({ kind: 'link', memberIds: ['eddy', 'joss'] })
       .expect(status);
@@ -127,7 +121,7 @@ test('a link that does not get on its way ends no other', async () => {
   await post(200);
   await opens();
   // Joss never had one.
-  const { links } = (await leader.get(`/api/trips/${trip}/sheets`)).body as SheetProgress;
+  const { links } = (await here.leader.get(`/api/trips/${trip}/sheets`)).body as SheetProgress;
   expect(links.map((l) => l.memberId)).toEqual(['eddy']);
   expect((await list(trip)).messages.filter((m) => m.state === 'failed')).toHaveLength(2);
 });
@@ -139,12 +133,12 @@ test('who has a link keeps it when links are sent again, and gets another only w
   const tokenIn = (text: string): string => /#(\S{43})/.exec(text)![1]!;
   const first = tokenIn(service.carried[0]!.text);
   const opens = (token: string, status: number) =>
-    server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
+    here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
   await address(trip, 'joss', 'joss@example.org');
   expect(await send(trip, 'link', 'eddy', 'joss')).toMatchObject({ kept: ['eddy'], sent: ['joss'] });
   expect(service.carried.map((m) => m.to)).toEqual(['eddy@example.org', 'joss@example.org']);
   await opens(first, 200);
-  const again = await leader
+  const again = await here.leader
     .post(`/api/trips/${trip}/messages`)
     .send({ kind: 'link', memberIds: ['eddy'], anew: true })
     .expect(200);
@@ -174,16 +168,17 @@ test('leaders who may only look see no addresses', async () => {
   const trip = await newTrip();
   await address(trip, 'eddy', 'eddy@example.org');
   await send(trip, 'link', 'eddy');
-  const reader = await server.signUp('Onlooker');
-  const { token } = (await leader.post(`/api/trips/${trip}/invitations`).send({ role: 'read' }).expect(201))
-    .body as { token: string };
+  const reader = await here.server.signUp('Onlooker');
+  const { token } = (
+    await here.leader.post(`/api/trips/${trip}/invitations`).send({ role: 'read' }).expect(201)
+  ).body as { token: string };
   await reader.post(`/api/invitations/${token}/accept`).expect(200);
   for (const path of ['messages', 'leaders', 'sheets', 'history']) {
     const answer = await reader.get(`/api/trips/${trip}/${path}`).expect(200);
     expect(answer.text).not.toMatch(/eddy@example|leader@example/);
   }
   expect((await reader.get(`/api/trips/${trip}/leaders`)).text).toContain('onlooker@example.org');
-  expect((await leader.get(`/api/trips/${trip}/messages`)).text).toContain('eddy@example.org');
+  expect((await here.leader.get(`/api/trips/${trip}/messages`)).text).toContain('eddy@example.org');
 });
 
 test('what became of a message is asked until it is known', async () => {
@@ -212,7 +207,9 @@ test('addresses are kept with the trip and in no file, and forgotten when emptie
   const trip = await newTrip();
   await address(trip, 'eddy', ' eddy@example.org ');
   expect((await list(trip)).addresses).toEqual({ eddy: 'eddy@example.org' });
-  expect((await leader.get(`/api/trips/${trip}/export`).expect(200)).text).not.toContain('eddy@example.org');
+  expect((await here.leader.get(`/api/trips/${trip}/export`).expect(200)).text).not.toContain(
+    'eddy@example.org',
+  );
   await address(trip, 'eddy', '');
   expect((await list(trip)).addresses).toEqual({});
   await address(trip, 'nobody', 'a@example.org', 404);
@@ -221,11 +218,11 @@ test('addresses are kept with the trip and in no file, and forgotten when emptie
 test('somebody who is not there gets nothing, nor does anybody else', async () => {
   const trip = await newTrip();
   await address(trip, 'eddy', 'eddy@example.org');
-  await leader
+  await here.leader
     .post(`/api/trips/${trip}/messages`)
     .send({ kind: 'link', memberIds: ['eddy', 'nobody'] })
     .expect(404);
-  await leader
+  await here.leader
     .post(`/api/trips/${trip}/messages`)
     .send({ kind: 'gossip', memberIds: ['eddy'] })
     .expect(400);

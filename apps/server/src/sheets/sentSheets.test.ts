@@ -2,48 +2,48 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ErrorBody, OpenedSheet, SheetProgress, UnsentSheets } from '@graft/core/api';
 import type { Trip, TripEdit } from '@graft/core/trip';
-import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { serverWithLeader } from '../testing/testServer.js';
 import { SHEET_HEADER } from './sheetRoutes.js';
+import { SheetStore } from './sheetStore.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
 const PARTY = JSON.parse(HUT) as Trip & { readonly trip?: Trip };
 const PLAN: Trip = PARTY.trip ?? PARTY;
 const DEPARTURE = { at: `${PLAN.startDate}T08:00`, by: 'Leader', share: [], loads: [] };
 
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
-beforeAll(async () => {
-  server = await startTestServer();
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
+const here = serverWithLeader();
 
 interface Party {
   readonly id: string;
   version: number;
 }
 async function newTrip(): Promise<Party> {
-  const { id } = (await leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string };
+  const { id } = (await here.leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string };
   return { id, version: 1 };
 }
 async function newLink({ id }: Party, member: string): Promise<string> {
-  const answer = await leader.post(`/api/trips/${id}/sheets/${member}/link`).expect(201);
+  const answer = await here.leader.post(`/api/trips/${id}/sheets/${member}/link`).expect(201);
   return (answer.body as { token: string }).token;
 }
 async function edit(trip: Party, ...edits: readonly TripEdit[]): Promise<void> {
-  await leader.post(`/api/trips/${trip.id}/edits`).send({ version: trip.version, edits }).expect(200);
+  await here.leader.post(`/api/trips/${trip.id}/edits`).send({ version: trip.version, edits }).expect(200);
   trip.version += 1;
 }
 const rename = (trip: Party, name: string) => edit(trip, { kind: 'set', field: 'name', value: name });
 const sheet = async (token: string) =>
-  (await server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200)).body as OpenedSheet;
+  (await here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(200)).body as OpenedSheet;
 const named = async (token: string) => (await sheet(token)).sheet.tripName;
 const unsent = async ({ id }: Party) =>
-  (await leader.get(`/api/trips/${id}/sheets/unsent`).expect(200)).body as UnsentSheets;
+  (await here.leader.get(`/api/trips/${id}/sheets/unsent`).expect(200)).body as UnsentSheets;
 const send = ({ id, version }: Party, status = 200) =>
-  leader.post(`/api/trips/${id}/sheets/send`).send({ version }).expect(status);
+  here.leader.post(`/api/trips/${id}/sheets/send`).send({ version }).expect(status);
+/** Another server of the same database, which knows nothing yet. */
+const elsewhere = () => {
+  const store = new SheetStore(here.server.source, here.server.trips, here.server.news);
+  return { sent: store.sent, open: (token: string) => store.open(token) };
+};
 const sentAt = async ({ id }: Party, member: string) =>
-  ((await leader.get(`/api/trips/${id}/sheets`)).body as SheetProgress).links.find(
+  ((await here.leader.get(`/api/trips/${id}/sheets`)).body as SheetProgress).links.find(
     (l) => l.memberId === member,
   )?.sentAt;
 
@@ -87,7 +87,7 @@ test('only what the leader has seen is sent: a plan that changed since is refuse
   expect(error.code).toBe('stale');
   expect(await named(token)).toBe(PLAN.name);
   for (const version of [undefined, 0, '2', 1.5])
-    await leader.post(`/api/trips/${trip.id}/sheets/send`).send({ version }).expect(400);
+    await here.leader.post(`/api/trips/${trip.id}/sheets/send`).send({ version }).expect(400);
 });
 
 test('a new link for who has one shows what was sent; who had none gets the plan as it stands', async () => {
@@ -101,7 +101,7 @@ test('a new link for who has one shows what was sent; who had none gets the plan
 test('links of before anybody sent show the plan as it stands, until somebody sends', async () => {
   const trip = await newTrip();
   const token = await newLink(trip, 'eddy');
-  await server.source.query(
+  await here.server.source.query(
     'UPDATE sheet_links SET sent_sheet = NULL, sent_version = NULL, sent_at = NULL WHERE trip_id = ?',
     [trip.id],
   );
@@ -135,24 +135,37 @@ test('of two who send at once the newer plan stays, and both are answered', asyn
   const trip = await newTrip();
   const token = await newLink(trip, 'eddy');
   await rename(trip, 'Second');
-  const old = await server.trips.whole(trip.id);
+  const old = await here.server.trips.whole(trip.id);
   await rename(trip, 'Third');
   await send(trip);
   // A server that read the trip before: what it writes late changes nothing.
-  jest.spyOn(server.trips, 'whole').mockResolvedValueOnce(old);
-  expect(await server.sheets.sent.send(trip.id, leader.userId)).toEqual(['eddy']);
+  jest.spyOn(here.server.trips, 'whole').mockResolvedValueOnce(old);
+  expect(await here.server.sheets.sent.send(trip.id, here.leader.userId, old!.version)).toEqual(['eddy']);
   expect(await named(token)).toBe('Third');
+});
+
+test('a server that made none of the sheets reads what was sent', async () => {
+  const trip = await newTrip();
+  const [eddy] = [await newLink(trip, 'eddy'), await newLink(trip, 'joss')];
+  await rename(trip, 'Tried out');
+  const { sent, open } = elsewhere();
+  expect((await open(eddy)).sheet.tripName).toBe(PLAN.name);
+  const { members } = await sent.unsent(trip.id, here.leader.userId);
+  expect(members.map((m) => [m.memberId, m.changes])).toEqual([
+    ['eddy', ['The trip is called Tried out now']],
+    ['joss', ['The trip is called Tried out now']],
+  ]);
 });
 
 test('a message of changes sends them: what it tells stands on the sheet', async () => {
   const trip = await newTrip();
   const token = await newLink(trip, 'eddy');
-  await leader
+  await here.leader
     .put(`/api/trips/${trip.id}/messages/addresses/eddy`)
     .send({ address: 'eddy@example.org' })
     .expect(204);
   await rename(trip, 'Another name');
-  await leader
+  await here.leader
     .post(`/api/trips/${trip.id}/messages`)
     .send({ kind: 'changes', memberIds: ['eddy'] })
     .expect(200);

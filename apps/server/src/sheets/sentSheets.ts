@@ -1,7 +1,7 @@
 /** Members' sheets as a leader sent them: what a phone shows while the leaders try things out. */
 import { setImmediate as pause } from 'node:timers/promises';
 import { LRUCache } from 'lru-cache';
-import { IsNull, Not, type DataSource } from 'typeorm';
+import { In, IsNull, Not, type DataSource } from 'typeorm';
 import type { UnsentSheets } from '@graft/core/api';
 import { memberSheet, sheetsFollow, unsentChange, type MemberSheet } from '@graft/core/sheet';
 import type { Trip } from '@graft/core/trip';
@@ -12,16 +12,13 @@ import type { SheetNewsroom } from './sheetNewsroom.js';
 
 const MOST_SHEETS_KEPT = 400;
 
-interface Stored {
+/** A trip as the database has it. */
+export interface StoredState {
   readonly version: number;
   readonly trip: Trip;
 }
 /** Whose sheet, and which state of it was sent. */
-interface Sent {
-  readonly tripId: string;
-  readonly memberId: string;
-  readonly sentVersion: number | null;
-}
+type Sent = Pick<SheetLinkRow, 'memberId' | 'sentVersion'>;
 
 export class SentSheets {
   /** By trip, version and member: a version never changes. */
@@ -34,7 +31,7 @@ export class SentSheets {
   ) {}
 
   /** A member's sheet as the plan stands. */
-  now(tripId: string, { version, trip }: Stored, memberId: string): MemberSheet {
+  now(tripId: string, { version, trip }: StoredState, memberId: string): MemberSheet {
     const key = keyOf(tripId, version, memberId);
     const known = this.made.get(key);
     if (known !== undefined) return known;
@@ -45,13 +42,14 @@ export class SentSheets {
 
   /** What a member's link shows, and the version of the trip that it was made from. */
   async shown(
+    tripId: string,
     link: Sent,
-    stored: Stored,
+    stored: StoredState,
   ): Promise<{ readonly version: number; readonly sheet: MemberSheet }> {
-    const { tripId, memberId, sentVersion } = link;
+    const { memberId, sentVersion } = link;
     if (sentVersion !== null && sentVersion !== stored.version) {
       if (!sheetsFollow(stored.trip)) {
-        const sheet = await this.sent(tripId, memberId, sentVersion);
+        const sheet = (await this.sent(tripId, [link])).get(memberId);
         if (sheet !== undefined) return { version: sentVersion, sheet };
       } else {
         // What a phone has shown stays, should the leaders choose to send by hand again.
@@ -65,24 +63,21 @@ export class SentSheets {
   async unsent(tripId: string, userId: string): Promise<UnsentSheets> {
     const { manager } = this.source;
     await access(manager, tripId, userId, 'read');
-    const stored = await this.trips.whole(tripId);
-    if (stored === undefined) throw noTrip(tripId);
+    const stored = await this.stored(tripId);
+    const members: UnsentSheets['members'][number][] = [];
+    if (sheetsFollow(stored.trip)) return { version: stored.version, members };
     const links = await manager.find(SheetLinkRow, {
       select: { memberId: true, sentVersion: true },
       where: { tripId, sentVersion: Not(IsNull()) },
       order: { memberId: 'ASC' },
     });
-    const members: UnsentSheets['members'][number][] = [];
-    if (!sheetsFollow(stored.trip))
-      for (const { memberId, sentVersion } of links) {
-        if (sentVersion === stored.version) continue;
-        const sent = await this.sent(tripId, memberId, sentVersion!);
-        const changes =
-          sent === undefined ? undefined : unsentChange(sent, this.now(tripId, stored, memberId));
-        if (changes !== undefined) members.push({ memberId, changes });
-        // A large party takes a while: others are not to wait for it.
-        await pause();
-      }
+    const older = links.filter((l) => l.sentVersion !== stored.version);
+    for (const [memberId, sent] of await this.sent(tripId, older)) {
+      const changes = unsentChange(sent, this.now(tripId, stored, memberId));
+      if (changes !== undefined) members.push({ memberId, changes });
+      // A large party takes a while: others are not to wait for it.
+      await pause();
+    }
     return { version: stored.version, members };
   }
 
@@ -92,12 +87,16 @@ export class SentSheets {
    * @param version the trip's version that the leader has seen; another one in the database is refused as stale
    * @returns to whom
    */
-  async send(tripId: string, userId: string, version?: number): Promise<readonly string[]> {
+  async send(tripId: string, userId: string, version: number): Promise<readonly string[]> {
+    await access(this.source.manager, tripId, userId, 'full');
+    const stored = await this.stored(tripId);
+    requireVersion(stored.version, version);
+    return this.sendAsStored(tripId, stored);
+  }
+
+  /** The same for the program itself, which has made sure who asks. */
+  async sendAsStored(tripId: string, stored: StoredState): Promise<readonly string[]> {
     const { manager } = this.source;
-    await access(manager, tripId, userId, 'full');
-    const stored = await this.trips.whole(tripId);
-    if (stored === undefined) throw noTrip(tripId);
-    if (version !== undefined) requireVersion(stored.version, version);
     const there = new Set(stored.trip.members.map((m) => m.id));
     const links = await manager.find(SheetLinkRow, { select: { memberId: true }, where: { tripId } });
     const memberIds = links.map((l) => l.memberId).filter((id) => there.has(id));
@@ -107,7 +106,7 @@ export class SentSheets {
   }
 
   /** Never over what was made from a newer plan: another leader may be sending it at the same moment. */
-  private async keep(tripId: string, stored: Stored, memberIds: readonly string[]): Promise<void> {
+  private async keep(tripId: string, stored: StoredState, memberIds: readonly string[]): Promise<void> {
     for (const memberId of memberIds) {
       await this.source.manager.query(
         `UPDATE sheet_links SET sent_sheet = ?, sent_version = ?, sent_at = ?
@@ -125,16 +124,31 @@ export class SentSheets {
     }
   }
 
-  private async sent(tripId: string, memberId: string, version: number): Promise<MemberSheet | undefined> {
-    const known = this.made.get(keyOf(tripId, version, memberId));
-    if (known !== undefined) return known;
-    const row = await this.source.manager.findOne(SheetLinkRow, {
-      select: { tripId: true, memberId: true, sentSheet: true, sentVersion: true },
-      where: { tripId, memberId },
-    });
-    if (row?.sentSheet === null || row === null) return undefined;
-    this.made.set(keyOf(tripId, row.sentVersion!, memberId), row.sentSheet);
-    return row.sentSheet;
+  /** Sheets as they were sent, by member, in the order of the links; what is not known is read at once. */
+  private async sent(tripId: string, links: readonly Sent[]): Promise<ReadonlyMap<string, MemberSheet>> {
+    const known = (link: Sent): MemberSheet | undefined =>
+      this.made.get(keyOf(tripId, link.sentVersion!, link.memberId));
+    const found = new Map(links.map((link) => [link.memberId, known(link)]));
+    const unknown = links.filter((l) => found.get(l.memberId) === undefined).map((l) => l.memberId);
+    const rows =
+      unknown.length === 0
+        ? []
+        : await this.source.manager.find(SheetLinkRow, {
+            select: { memberId: true, sentSheet: true, sentVersion: true },
+            where: { tripId, memberId: In(unknown) },
+          });
+    for (const { memberId, sentSheet, sentVersion } of rows) {
+      if (sentSheet === null) continue;
+      this.made.set(keyOf(tripId, sentVersion!, memberId), sentSheet);
+      found.set(memberId, sentSheet);
+    }
+    return new Map([...found].flatMap(([id, sheet]) => (sheet === undefined ? [] : [[id, sheet] as const])));
+  }
+
+  private async stored(tripId: string): Promise<StoredState> {
+    const stored = await this.trips.whole(tripId);
+    if (stored === undefined) throw noTrip(tripId);
+    return stored;
   }
 }
 

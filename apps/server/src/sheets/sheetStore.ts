@@ -108,10 +108,8 @@ export class SheetStore {
       select: { tripId: true, memberId: true, sentVersion: true, sentAt: true },
       where: { tripId, memberId },
     });
-    const { version, sheet } = await this.sent.shown(
-      { tripId, memberId, sentVersion: before?.sentVersion ?? null },
-      stored,
-    );
+    const sentVersion = before?.sentVersion ?? null;
+    const { version, sheet } = await this.sent.shown(tripId, { memberId, sentVersion }, stored);
     await manager.upsert(
       SheetLinkRow,
       {
@@ -160,7 +158,7 @@ export class SheetStore {
     const link = await this.link(token);
     const stored = await this.trips.whole(link.tripId);
     if (stored === undefined) throw goneLink();
-    const shown = await this.sent.shown(link, stored);
+    const shown = await this.sent.shown(link.tripId, link, stored);
     await this.noteSeen(link);
     return {
       ...shown,

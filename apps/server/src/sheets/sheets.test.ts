@@ -6,40 +6,34 @@ import type { ErrorBody, OpenedSheet, TripNews, SheetProgress } from '@graft/cor
 import { answersOf, type KeptMark, type SheetMark } from '@graft/core/sheet';
 import { OWN_PAGE_HEADER } from '../http/ownPage.js';
 import { aMark } from '../testing/marks.js';
-import { address, startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { address, serverWithLeader } from '../testing/testServer.js';
 import { SHEET_HEADER } from './sheetRoutes.js';
 import { SheetStore } from './sheetStore.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
 
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
-beforeAll(async () => {
-  server = await startTestServer();
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
+const here = serverWithLeader();
 
 async function newTrip(): Promise<string> {
-  return ((await leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
+  return ((await here.leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
 }
 async function newLink(trip: string, member: string): Promise<string> {
-  const answer = await leader.post(`/api/trips/${trip}/sheets/${member}/link`).expect(201);
+  const answer = await here.leader.post(`/api/trips/${trip}/sheets/${member}/link`).expect(201);
   return (answer.body as { token: string }).token;
 }
 const open = (token: string, status = 200) =>
-  server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
+  here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
 const sheet = async (token: string) => (await open(token)).body as OpenedSheet;
 const tell = (token: string, marks: readonly SheetMark[], status = 200) =>
-  server.visitor().post('/api/sheet/marks').set(SHEET_HEADER, token).send({ marks }).expect(status);
+  here.server.visitor().post('/api/sheet/marks').set(SHEET_HEADER, token).send({ marks }).expect(status);
 const progress = async (trip: string) =>
-  (await leader.get(`/api/trips/${trip}/sheets`).expect(200)).body as SheetProgress;
+  (await here.leader.get(`/api/trips/${trip}/sheets`).expect(200)).body as SheetProgress;
 
 describe('a member’s link', () => {
   test('opens that member’s sheet and no other’s, without an account', async () => {
     const trip = await newTrip();
     const [eddy, joss] = [await newLink(trip, 'eddy'), await newLink(trip, 'joss')];
-    const { trip: whole } = (await leader.get(`/api/trips/${trip}`)).body as {
+    const { trip: whole } = (await here.leader.get(`/api/trips/${trip}`)).body as {
       trip: { members: { id: string; bodyMassKg: number }[] };
     };
     const mass = (id: string) => whole.members.find((m) => m.id === id)!.bodyMassKg;
@@ -55,7 +49,7 @@ describe('a member’s link', () => {
       '/api/trips',
       '/api/account/export',
     ])
-      await server.visitor().get(path).set(SHEET_HEADER, eddy).expect(401);
+      await here.server.visitor().get(path).set(SHEET_HEADER, eddy).expect(401);
   });
 
   test('is kept as a hash, in no answer and in no log', async () => {
@@ -63,8 +57,8 @@ describe('a member’s link', () => {
     const token = await newLink(trip, 'eddy');
     await open(token);
     expect(JSON.stringify(await progress(trip))).not.toContain(token);
-    expect(server.log.join('\n')).not.toContain(token);
-    const rows = await server.source.query<object[]>('SELECT * FROM sheet_links');
+    expect(here.server.log.join('\n')).not.toContain(token);
+    const rows = await here.server.source.query<object[]>('SELECT * FROM sheet_links');
     expect(JSON.stringify(rows)).not.toContain(token);
   });
 
@@ -76,7 +70,7 @@ describe('a member’s link', () => {
     await open(first, 404);
     await tell(first, [aMark()], 404);
     await open(second);
-    await leader.delete(`/api/trips/${trip}/sheets/eddy/link`).expect(204);
+    await here.leader.delete(`/api/trips/${trip}/sheets/eddy/link`).expect(204);
     await open(second, 404);
     await tell(second, [aMark()], 404);
     await open(joss);
@@ -89,7 +83,7 @@ describe('a member’s link', () => {
     const days = (await sheet(token)).sheet.days.length;
     const start = (daysAgo: number) => new Date(Date.now() - daysAgo * 86_400_000).toISOString().slice(0, 10);
     const setStart = (date: string) =>
-      server.source.query('UPDATE trips SET start_date = ?, version = version + 1 WHERE id = ?', [
+      here.server.source.query('UPDATE trips SET start_date = ?, version = version + 1 WHERE id = ?', [
         date,
         trip,
       ]);
@@ -98,23 +92,23 @@ describe('a member’s link', () => {
     await setStart(start(days + 16));
     await open(token, 404);
     await tell(token, [aMark()], 404);
-    const refused = await leader.post(`/api/trips/${trip}/sheets/eddy/link`).expect(400);
+    const refused = await here.leader.post(`/api/trips/${trip}/sheets/eddy/link`).expect(400);
     expect((refused.body as { error: { message: string } }).error.message).toContain('14 days after it');
   });
 
   test('ends with its trip and with its member', async () => {
     const trip = await newTrip();
     const [eddy, joss] = [await newLink(trip, 'eddy'), await newLink(trip, 'joss')];
-    await server.source.query('DELETE FROM members WHERE trip_id = ? AND id = ?', [trip, 'eddy']);
+    await here.server.source.query('DELETE FROM members WHERE trip_id = ? AND id = ?', [trip, 'eddy']);
     await open(eddy, 404);
-    await leader.delete(`/api/trips/${trip}?version=1`).expect(204);
+    await here.leader.delete(`/api/trips/${trip}?version=1`).expect(204);
     await open(joss, 404);
   });
 
   test('nobody makes one for a member that is not there', async () => {
     const trip = await newTrip();
-    await leader.post(`/api/trips/${trip}/sheets/nobody/link`).expect(404);
-    await leader.delete(`/api/trips/${trip}/sheets/eddy/link`).expect(404);
+    await here.leader.post(`/api/trips/${trip}/sheets/nobody/link`).expect(404);
+    await here.leader.delete(`/api/trips/${trip}/sheets/eddy/link`).expect(404);
   });
 
   test('shows when it was first opened', async () => {
@@ -171,7 +165,9 @@ describe('what members tell', () => {
     expect(answersOf(kept).offers.get('a1')).toEqual({ what: 'tent', name: 'dome', sleeps: 2 });
     expect(JSON.stringify(await sheet(joss))).not.toMatch(/61.937|an inhaler/);
     // Nothing of it is in the trip before the leader has taken it.
-    expect(JSON.stringify((await leader.get(`/api/trips/${trip}`)).body)).not.toMatch(/61.937|an inhaler/);
+    expect(JSON.stringify((await here.leader.get(`/api/trips/${trip}`)).body)).not.toMatch(
+      /61.937|an inhaler/,
+    );
     await tell(eddy, [aMark({ kind: 'said', thingId: 'body', value: 999 })], 400);
     await tell(eddy, [aMark({ kind: 'said', thingId: 'shoes', value: 'big' })], 400);
   });
@@ -191,7 +187,7 @@ describe('what members tell', () => {
     const token = await newLink(trip, 'eddy');
     const answer = aMark({ kind: 'answer', value: 'Joss takes it.' });
     await tell(token, [answer], 400);
-    await leader
+    await here.leader
       .post(`/api/trips/${trip}/sheets/eddy/marks`)
       .send({ marks: [answer] })
       .expect(204);
@@ -212,13 +208,13 @@ describe('what members tell', () => {
     expect(await answered(aMark(), aMark())).toEqual(all());
     // Past the server's memory of this member: by the leader, and by another server with the same database.
     const answer = aMark({ kind: 'answer', value: 'Joss takes it.' });
-    await leader
+    await here.leader
       .post(`/api/trips/${trip}/sheets/eddy/marks`)
       .send({ marks: [answer] })
       .expect(204);
     told.push(answer);
     expect(await answered(aMark())).toEqual(all());
-    const elsewhere = new SheetStore(server.source, server.trips, server.news);
+    const elsewhere = new SheetStore(here.server.source, here.server.trips, here.server.news);
     const other = aMark();
     await elsewhere.tell(await elsewhere.link(token), [other]);
     told.push(other);
@@ -243,7 +239,7 @@ describe('what members tell', () => {
     ],
   ])('a body that is %.9s is refused in words', async (body, status, message) => {
     const token = await newLink(await newTrip(), 'eddy');
-    const answer = await server
+    const answer = await here.server
       .visitor()
       .post('/api/sheet/marks')
       .set(SHEET_HEADER, token)
@@ -259,7 +255,7 @@ describe('what members tell', () => {
     const [short, long] = [aMark(), aMark()];
     const answer = await tell(token, [short]);
     const { default: request } = await import('supertest');
-    const other = await request(server.app)
+    const other = await request(here.server.app)
       .post('/api/sheet/marks')
       .set(OWN_PAGE_HEADER, '1')
       .set(SHEET_HEADER, token)
@@ -268,13 +264,13 @@ describe('what members tell', () => {
     expect((other.body as { marks: KeptMark[] }).marks.map((m) => m.id)).toEqual([short.id, long.id]);
     const { date: _date, 'content-length': _length, ...headers } = answer.headers as Record<string, string>;
     expect(other.headers).toMatchObject(headers);
-    expect(server.log.filter((line) => line.includes('/api/sheet/marks')).at(-2)).toContain('answered');
+    expect(here.server.log.filter((line) => line.includes('/api/sheet/marks')).at(-2)).toContain('answered');
   });
 
   test('goes nowhere without the header of our own pages', async () => {
     const token = await newLink(await newTrip(), 'eddy');
     const { default: request } = await import('supertest');
-    await request(server.app)
+    await request(here.server.app)
       .post('/api/sheet/marks')
       .set(SHEET_HEADER, token)
       .send({ marks: [aMark()] })
@@ -285,10 +281,10 @@ describe('what members tell', () => {
     const trip = await newTrip();
     const token = await newLink(trip, 'eddy');
     const elsewhere = await newLink(await newTrip(), 'eddy');
-    const http = createServer(server.app).listen(0, '127.0.0.1');
+    const http = createServer(here.server.app).listen(0, '127.0.0.1');
     await once(http, 'listening');
     try {
-      const signedIn = await leader.get('/api/account').expect(200);
+      const signedIn = await here.leader.get('/api/account').expect(200);
       const cookie = (signedIn as unknown as { request: { cookies: string } }).request.cookies;
       const path = `${address(http)}/api/trips/${trip}/sheets/events`;
       const answer = await new Promise<IncomingMessage>((resolve) =>

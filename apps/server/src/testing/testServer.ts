@@ -157,6 +157,20 @@ export async function startTestServer({
   };
 }
 
+/** A server for the tests of a file, and somebody who leads trips there; both are there once the tests run. */
+export function serverWithLeader(options?: TestOptions): {
+  readonly server: TestServer;
+  readonly leader: Awaited<ReturnType<TestServer['signUp']>>;
+} {
+  const here = {} as { server: TestServer; leader: Awaited<ReturnType<TestServer['signUp']>> };
+  beforeAll(async () => {
+    here.server = await startTestServer(options);
+    here.leader = await here.server.signUp('Leader');
+  });
+  afterAll(() => here.server.close());
+  return here;
+}
+
 /** The password of every test account. */
 export const PASSWORD = 'stone ground, dark pine';
 

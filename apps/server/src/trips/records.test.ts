@@ -3,22 +3,16 @@ import { join } from 'node:path';
 import { setFates, type TripRecord } from '@graft/core/debrief';
 import { parseTripFile, serialiseTripFile } from '@graft/core/formats';
 import type { Trip } from '@graft/core/trip';
-import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { serverWithLeader, type Visitor } from '../testing/testServer.js';
 
 const hut = parseTripFile(readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8'));
 
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
-beforeAll(async () => {
-  server = await startTestServer();
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
+const here = serverWithLeader();
 
-const add = async (trip: Trip, by: Visitor = leader): Promise<string> =>
+const add = async (trip: Trip, by: Visitor = here.leader): Promise<string> =>
   ((await by.post('/api/trips/import').send(serialiseTripFile(trip)).expect(201)).body as { id: string }).id;
 const records = async (id: string) =>
-  ((await leader.get(`/api/trips/${id}/records`).expect(200)).body as { records: TripRecord[] }).records;
+  ((await here.leader.get(`/api/trips/${id}/records`).expect(200)).body as { records: TripRecord[] }).records;
 const over = (name: string, startDate: string, more: Partial<Trip> = {}): Trip => ({
   ...setFates(hut, [hut.personalThings[0]!.id], 'unused'),
   name,
@@ -32,7 +26,7 @@ test('a trip learns from debriefed trips before it, of this account alone, and o
   await add(over('Last year', '2026-08-20'));
   await add(over('Not debriefed', '2026-07-20', { debriefedOn: undefined }));
   await add(over('Next year', '2028-08-20'));
-  const other = await server.signUp('Other');
+  const other = await here.server.signUp('Other');
   await add(over('Somebody else’s', '2026-06-20'), other);
   const id = await add(hut);
   const found = await records(id);
@@ -87,6 +81,6 @@ test('a record is stored and comes back whole: events, comfort, contacts, fates,
     chores: [{ id: 'return/x', doneOn: '2026-09-01' }],
   });
   const id = await add(full);
-  const { trip } = (await leader.get(`/api/trips/${id}`).expect(200)).body as { trip: Trip };
+  const { trip } = (await here.leader.get(`/api/trips/${id}`).expect(200)).body as { trip: Trip };
   expect(trip).toEqual(full);
 });

@@ -15,51 +15,50 @@ import {
 } from '@graft/core/trip';
 import { SHEET_HEADER } from '../sheets/sheetRoutes.js';
 import { aMark } from '../testing/marks.js';
-import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
+import { serverWithLeader } from '../testing/testServer.js';
 
 const HUT = readFileSync(join(__dirname, '../../../../data/demo/hut-roof.graft.json'), 'utf8');
 
-let server: TestServer;
-let leader: Visitor & { readonly userId: string };
-beforeAll(async () => {
-  server = await startTestServer();
-  leader = await server.signUp('Leader');
-});
-afterAll(() => server.close());
+const here = serverWithLeader();
 
 const newTrip = async (): Promise<string> =>
-  ((await leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
+  ((await here.leader.post('/api/trips/import').send(HUT).expect(201)).body as { id: string }).id;
 const read = async (id: string): Promise<StoredTrip> =>
-  (await leader.get(`/api/trips/${id}`).expect(200)).body as StoredTrip;
+  (await here.leader.get(`/api/trips/${id}`).expect(200)).body as StoredTrip;
 async function change(id: string, of: (trip: Trip) => Trip): Promise<void> {
   const { trip, version } = await read(id);
-  await leader
+  await here.leader
     .post(`/api/trips/${id}/edits`)
     .send({ version, edits: diffTrip(trip, of(trip)) })
     .expect(200);
 }
 const removed = async (id: string): Promise<readonly RemovedSummary[]> =>
-  ((await leader.get(`/api/trips/${id}/removed`).expect(200)).body as { removed: RemovedSummary[] }).removed;
+  ((await here.leader.get(`/api/trips/${id}/removed`).expect(200)).body as { removed: RemovedSummary[] })
+    .removed;
 const taken = async (id: string, part: string): Promise<TakenAway> =>
-  ((await leader.get(`/api/trips/${id}/removed/${part}`).expect(200)).body as { taken: TakenAway }).taken;
+  ((await here.leader.get(`/api/trips/${id}/removed/${part}`).expect(200)).body as { taken: TakenAway })
+    .taken;
 const newLink = async (trip: string, member: string): Promise<string> =>
-  ((await leader.post(`/api/trips/${trip}/sheets/${member}/link`).expect(201)).body as { token: string })
+  ((await here.leader.post(`/api/trips/${trip}/sheets/${member}/link`).expect(201)).body as { token: string })
     .token;
 const open = (token: string, status: number) =>
-  server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
+  here.server.visitor().get('/api/sheet').set(SHEET_HEADER, token).expect(status);
 
 test('a removed member comes back with things, places, link and what they told', async () => {
   const id = await newTrip();
   const before = (await read(id)).trip;
   const token = await newLink(id, 'eddy');
   const mark = aMark();
-  await server
+  await here.server
     .visitor()
     .post('/api/sheet/marks')
     .set(SHEET_HEADER, token)
     .send({ marks: [mark] })
     .expect(200);
-  await leader.put(`/api/trips/${id}/messages/addresses/eddy`).send({ address: 'e@example.org' }).expect(204);
+  await here.leader
+    .put(`/api/trips/${id}/messages/addresses/eddy`)
+    .send({ address: 'e@example.org' })
+    .expect(204);
   await change(id, (t) => removeMember(t, 'eddy'));
   await open(token, 404);
   const [entry] = await removed(id);
@@ -82,7 +81,7 @@ test('a removed member comes back with things, places, link and what they told',
   expect(places(trip)).toEqual(places(before));
   const sheet = (await open(token, 200)).body as OpenedSheet;
   expect(sheet.marks.map((m) => m.id)).toEqual([mark.id]);
-  const { addresses } = (await leader.get(`/api/trips/${id}/messages`)).body as { addresses: object };
+  const { addresses } = (await here.leader.get(`/api/trips/${id}/messages`)).body as { addresses: object };
   expect(addresses).toEqual({ eddy: 'e@example.org' });
   // What is back is listed no more; the kit still is.
   expect((await removed(id)).map((r) => r.what)).not.toContain(entry!.what);
@@ -92,7 +91,7 @@ test('a removed member comes back with things, places, link and what they told',
 test('undo brings a link back too; another member with the same id gets neither link nor marks', async () => {
   const id = await newTrip();
   const token = await newLink(id, 'eddy');
-  await server
+  await here.server
     .visitor()
     .post('/api/sheet/marks')
     .set(SHEET_HEADER, token)
@@ -110,7 +109,7 @@ test('undo brings a link back too; another member with the same id gets neither 
   await open(token, 404);
   const fresh = await newLink(id, 'eddy');
   expect(((await open(fresh, 200)).body as OpenedSheet).marks).toEqual([]);
-  const progress = (await leader.get(`/api/trips/${id}/sheets`).expect(200)).body as { marks: object };
+  const progress = (await here.leader.get(`/api/trips/${id}/sheets`).expect(200)).body as { marks: object };
   expect(progress.marks).toEqual({});
 });
 
@@ -120,8 +119,8 @@ test('links and marks from before removed members were put aside are nobody’s'
   // As an older server left it: the member gone, the rows still there.
   const { trip, version } = await read(id);
   await change(id, (t) => removeMember(t, 'eddy'));
-  await server.source.query('DELETE FROM removed_parts WHERE trip_id = ?', [id]);
-  await server.source.query(
+  await here.server.source.query('DELETE FROM removed_parts WHERE trip_id = ?', [id]);
+  await here.server.source.query(
     `INSERT INTO sheet_marks (trip_id, member_id, id, kind, value, at, replaces, by_leader, received_at)
      VALUES (?, 'eddy', '0b6ff2f4-5a53-4a4c-9d4e-2f3b6d1c9a10', 'safety', 'true', 'x', '[]', 0, NOW(3))`,
     [id],
@@ -129,7 +128,7 @@ test('links and marks from before removed members were put aside are nobody’s'
   await change(id, () => trip);
   expect(version).toBe(1);
   await open(token, 404);
-  const progress = (await leader.get(`/api/trips/${id}/sheets`).expect(200)).body as { marks: object };
+  const progress = (await here.leader.get(`/api/trips/${id}/sheets`).expect(200)).body as { marks: object };
   expect(progress.marks).toEqual({});
 });
 
@@ -137,11 +136,11 @@ test('nobody else reads what was removed; after thirty days it is gone', async (
   const id = await newTrip();
   await change(id, (t) => removeMember(t, 'eddy'));
   const [entry] = await removed(id);
-  const stranger = await server.signUp('Stranger');
+  const stranger = await here.server.signUp('Stranger');
   await stranger.get(`/api/trips/${id}/removed`).expect(404);
   await stranger.get(`/api/trips/${id}/removed/${entry!.id}`).expect(404);
-  await server.trips.purge(new Date(Date.now() + 29 * 86_400_000));
+  await here.server.trips.purge(new Date(Date.now() + 29 * 86_400_000));
   expect(await removed(id)).toHaveLength(1);
-  await server.trips.purge(new Date(Date.now() + 31 * 86_400_000));
+  await here.server.trips.purge(new Date(Date.now() + 31 * 86_400_000));
   expect(await removed(id)).toEqual([]);
 });

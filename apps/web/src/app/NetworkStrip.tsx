@@ -43,8 +43,9 @@ function Waiting() {
         <Text as="strong">{isAway ? 'No answer from the server.' : 'Reading what the server has …'}</Text>{' '}
         {keptAt !== undefined && `This is the trip as it was ${ago(keptAt)}. `}
         {edits.length === 0
-          ? `What you change is ${isKept ? 'kept on this device and ' : ''}sent as soon as the server answers.`
-          : `${counted(edits.length, 'change')} ${edits.length === 1 ? 'is' : 'are'} ${isKept ? 'kept on this device and ' : ''}sent as soon as the server answers.`}
+          ? 'What you change is '
+          : `${counted(edits.length, 'change')} ${edits.length === 1 ? 'is' : 'are'} `}
+        {isKept && 'kept on this device and '}sent as soon as the server answers.
         {keptAt !== undefined && !keepsNotes() && ' Health notes are not on this device.'}
         {open &&
           edits.slice(0, MOST_TOLD).map((edit, i) => <Text key={i}>{changesText(saved, trip, [edit])}</Text>)}

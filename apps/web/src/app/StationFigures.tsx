@@ -10,7 +10,6 @@ import { usePreferences } from '../shared/preferences';
 import { useTripCommands } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { useUnsent } from '../shared/useUnsent';
-import { concerned } from '../shared/unsentWords';
 import { useSuggestions } from '../shared/useSuggestions';
 import { usePackFigures, useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';
@@ -25,8 +24,7 @@ export default function StationFigures({ onTold }: { onTold: (stations: readonly
   const packs = usePackFigures(trip);
   const { id } = useTripCommands();
   const { data: sheets } = useSheets(id);
-  const unsent = useUnsent();
-  const toSend = unsent.kind === 'sent' ? concerned(unsent) : 0;
+  const { concerned: toSend } = useUnsent();
   const { list } = useSuggestions(trip);
   const suggested = list.length;
   // What members will not carry, or have trouble with.

@@ -27,7 +27,7 @@ export const storageState = watched<StorageState>('ok');
 
 interface Entered {
   readonly accountId: string;
-  opening: Promise<Device | undefined>;
+  readonly opening: Promise<Device | undefined>;
   open: Device | undefined;
 }
 let entered: Entered | undefined;
@@ -56,21 +56,18 @@ async function open(accountId: string): Promise<Device | undefined> {
 
 /** Use what is kept for an account. */
 export function enterDevice(accountId: string): Promise<Device | undefined> {
-  if (entered?.accountId !== accountId) {
-    const opening = open(accountId);
-    entered = { accountId, opening, open: undefined };
-    goOnWith(entered, opening);
-  }
-  return entered.opening;
+  return entered?.accountId === accountId ? entered.opening : enter(accountId);
 }
 
-function goOnWith(now: Entered, opening: Promise<Device | undefined>): void {
-  now.opening = opening;
-  now.open = undefined;
+function enter(accountId: string): Promise<Device | undefined> {
+  const opening = open(accountId);
+  const now: Entered = { accountId, opening, open: undefined };
+  entered = now;
   void opening.then((db) => {
     now.open = db;
     if (db === undefined) storageState.set('none');
   });
+  return opening;
 }
 
 /** @returns undefined where nothing can be kept, or nobody is signed in */
@@ -97,21 +94,17 @@ type Writing = { [S in Store]: { readonly store: S; readonly value: Schema[S]['v
  */
 export async function keep(...writings: readonly Writing[]): Promise<boolean> {
   try {
-    await write(entered?.open ?? (await device()), writings);
+    await write(entered?.open ?? (await device()), writings).catch(async (error: unknown) => {
+      if (isFull(error) || entered === undefined) throw error;
+      // Where the browser has taken back what it let us keep, it may let us keep it anew.
+      await write(await enter(entered.accountId), writings);
+    });
+    storageState.set('ok');
+    return true;
   } catch (error) {
-    if (isFull(error)) {
-      storageState.set('full');
-      return false;
-    }
-    try {
-      await write(await openAgain(), writings);
-    } catch (again) {
-      storageState.set(isFull(again) ? 'full' : 'none');
-      return false;
-    }
+    storageState.set(isFull(error) ? 'full' : 'none');
+    return false;
   }
-  storageState.set('ok');
-  return true;
 }
 
 const isFull = (error: unknown): boolean =>
@@ -124,13 +117,6 @@ async function write(db: Device | undefined, writings: readonly Writing[]): Prom
   const puts = writings.map(({ store, value }) => writing.objectStore(store).put(value));
   writing.commit();
   await Promise.all([...puts, writing.done]);
-}
-
-/** Where the browser has taken back what it let us keep, it may let us keep it anew. */
-async function openAgain(): Promise<Device | undefined> {
-  if (entered === undefined) return undefined;
-  goOnWith(entered, open(entered.accountId));
-  return entered.opening;
 }
 
 /** Takes away what is kept of trips that are long over; what was not sent yet stays. @param today ISO date */

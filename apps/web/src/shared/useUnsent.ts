@@ -16,8 +16,10 @@ export interface Unsent {
   readonly kind: 'noLinks' | 'plan' | 'follows' | 'sent';
   /** When it was sent last, ISO time; of `sent`. */
   readonly at: string | undefined;
-  /** Whose sheet would change; undefined while that is not known. */
+  /** Whose sheet would change; of `sent`, undefined while that is not known. */
   readonly members: UnsentSheets['members'] | undefined;
+  /** How many members it concerns: those for whom more changes than what others have or do. */
+  readonly concerned: number;
   /** The version that is told of; undefined while the page has something newer. */
   readonly version: number | undefined;
 }
@@ -46,7 +48,14 @@ export function useUnsent(): Unsent {
     placeholderData: keepPreviousData,
   });
   const isNow = !unsaved && !isPlaceholderData && data?.version === version;
-  return { kind, at, members: data?.members, version: isNow ? data.version : undefined };
+  const members = kind === 'sent' ? data?.members : undefined;
+  return {
+    kind,
+    at,
+    members,
+    concerned: members?.filter((m) => m.changes.length > 0).length ?? 0,
+    version: isNow ? version : undefined,
+  };
 }
 
 /** Sends the plan as it stands to everybody who has a link. */

@@ -8,7 +8,7 @@ import { shortTime } from '../shared/shortTime';
 import { useTrip } from '../shared/tripContext';
 import { useInUnits } from '../shared/useInUnits';
 import { useSendSheets, useUnsent, type Unsent } from '../shared/useUnsent';
-import { unsentWords } from '../shared/unsentWords';
+import { counted } from '../shared/words';
 
 /** Whether members' sheets show what the leader means: what is not sent yet, and sending it. */
 export function Sending() {
@@ -35,9 +35,7 @@ export function Sending() {
         {maySend && !isReachable && <Text color="fg.muted">Sending takes a network.</Text>}
       </Flex>
       {send.error !== null && <ErrorList title={send.error.message} errors={[]} />}
-      {unsent.kind === 'sent' && unsent.members !== undefined && (
-        <Changes trip={trip} members={unsent.members} />
-      )}
+      <Changes trip={trip} members={unsent.members ?? []} />
       {!readOnly && (
         <Checkbox.Root
           mt="1"
@@ -58,16 +56,16 @@ export function Sending() {
   );
 }
 
-function stateWords(unsent: Unsent): string {
-  switch (unsent.kind) {
-    case 'follows':
-      return 'On the way: the sheets show each change as it is made.';
-    case 'plan':
-      return 'The sheets show each change as it is made, until they are first sent: from then on they change when you send.';
-    case 'noLinks':
-    case 'sent':
-      return unsentWords(unsent, (at) => shortTime(at));
-  }
+function stateWords({ kind, at, members, concerned }: Unsent): string {
+  if (kind === 'follows') return 'On the way: the sheets show each change as it is made.';
+  if (kind === 'plan')
+    return 'The sheets show each change as it is made, until they are first sent: from then on they change when you send.';
+  const since = at === undefined ? '' : shortTime(at);
+  if (members === undefined) return `Sent ${since}.`;
+  if (concerned > 0) return `Changed for ${counted(concerned, 'member')} since they were sent, ${since}.`;
+  return members.length === 0
+    ? `Sent ${since}: the sheets show the plan as it stands.`
+    : `Sent ${since}. Since then only what others carry or do has changed.`;
 }
 
 /** What members will be told, one after another. */

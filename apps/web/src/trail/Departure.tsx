@@ -1,9 +1,8 @@
 import { Box, Text, Button, Flex } from '../theme/chakra';
-import { localNow } from './localNow';
 import { useTrip } from '../shared/tripContext';
 import { RemoveButton } from '../shared/RemoveButton';
 import { usePreferences } from '../shared/preferences';
-import { formatMass } from '@graft/core/units';
+import { formatMass, localMoment } from '@graft/core/units';
 import { departureOf } from '@graft/core/trail';
 
 /** Signing the departure: the plan of that moment is kept, for the debrief to compare the trip with. */
@@ -29,7 +28,7 @@ export function Departure({ who }: { who: string }) {
               onClick={() =>
                 change('the departure', (t) => ({
                   ...t,
-                  departure: departureOf(t, localNow(t.timeZone), who),
+                  departure: departureOf(t, localMoment(new Date(), t.timeZone), who),
                 }))
               }
             >

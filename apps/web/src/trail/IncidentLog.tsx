@@ -4,13 +4,12 @@ import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { schemaErrors, type FieldError } from '@graft/core/schema';
 import { incidentSchema, type IncidentNote, type KeptIncident } from '@graft/core/trail';
-import { addDays } from '@graft/core/units';
+import { addDays, localMoment } from '@graft/core/units';
 import { useReachable } from '../device/network';
 import { post } from '../device/outbox';
 import { ErrorList } from '../shared/ErrorList';
 import { randomId } from '../shared/randomId';
 import { useTrip } from '../shared/tripContext';
-import { localNow } from './localNow';
 import type { Draft } from './incidentDraft';
 import { EMPTY, noteOf } from './incidentDraft';
 import { IncidentFields } from './IncidentFields';
@@ -26,7 +25,7 @@ export function IncidentLog({ day }: { day: number }) {
   const reachable = useReachable();
   const log = useIncidents(id);
   const now = (): string => {
-    const clock = localNow(trip.timeZone);
+    const clock = localMoment(new Date(), trip.timeZone);
     const last = addDays(trip.startDate, trip.legs.length);
     // On the trip it is now; looked at before or after, the day that is chosen is meant.
     return clock.slice(0, 10) >= trip.startDate && clock.slice(0, 10) <= last

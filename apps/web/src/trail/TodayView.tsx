@@ -9,7 +9,6 @@ import { useSaving, useTrip } from '../shared/tripContext';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
 import { useLimits } from '../shared/useLimits';
 import { useSheets } from '../shared/useSheets';
-import { concerned } from '../shared/unsentWords';
 import { useUnsent } from '../shared/useUnsent';
 import { counted, DAY_ROLE_WORDS, MEAL_WORDS, RELIANCE_WORDS } from '../shared/words';
 import { Box, Button, Flex, Grid, Heading, Link, Text } from '../theme/chakra';
@@ -87,8 +86,7 @@ function Waits() {
   const { clashes, setAside, unsaved } = useSaving();
   const { data: sheets } = useSheets(id);
   const reports = useMemo(() => waitingReports(walked, sheets?.marks ?? {}), [walked, sheets]);
-  const unsent = useUnsent();
-  const toSend = unsent.kind === 'sent' ? concerned(unsent) : 0;
+  const { concerned: toSend } = useUnsent();
   const about = (kind: string): number => reports.filter((r) => r.kind === kind).length;
   const lines = (['veto', 'problem', 'weight'] as const).flatMap((kind) =>
     about(kind) === 0 ? [] : [counted(about(kind), REPORT_WORDS[kind])],

@@ -1,5 +1,6 @@
 /** Sunrise, sunset and civil twilight of a date at a place, by the SunCalc library (upper limb, standard refraction). */
 import { getTimes } from 'suncalc';
+import { localMoment } from '../units/isoDate.js';
 
 export type Daylight =
   | {
@@ -37,14 +38,7 @@ export function daylight(isoDate: string, latitudeDeg: number, longitudeDeg: num
 
 /** Hours since local midnight of an instant in a time zone, from 0 to 24. */
 export function localHour(instant: Date, timeZone: string): number {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(instant);
-  const part = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
-  return part('hour') + part('minute') / 60;
+  return clockHours(localMoment(instant, timeZone).slice('YYYY-MM-DDT'.length));
 }
 
 /** "05:09" for 5.15 hours; hours beyond midnight go on from 00:00. */

@@ -1,4 +1,4 @@
-import { dayNumber } from '../units/isoDate.js';
+import { dayNumber, localMoment } from '../units/isoDate.js';
 import type { MemberSheet } from './memberSheet.js';
 
 /** By then most parties are in camp; local hour of the trip (common practice, no source). */
@@ -13,15 +13,7 @@ export function daysOver(
   { startDate, timeZone }: Pick<MemberSheet, 'startDate' | 'timeZone'>,
   now: Date,
 ): number {
-  const parts = new Intl.DateTimeFormat('en-CA', {
-    timeZone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(now);
-  const part = (type: Intl.DateTimeFormatPartTypes): string => parts.find((p) => p.type === type)!.value;
-  const begun = dayNumber(`${part('year')}-${part('month')}-${part('day')}`) - dayNumber(startDate);
-  return Math.max(0, Number(part('hour')) >= IN_CAMP_H ? begun + 1 : begun);
+  const [date, time] = localMoment(now, timeZone).split('T') as [string, string];
+  const begun = dayNumber(date) - dayNumber(startDate);
+  return Math.max(0, Number(time.slice(0, 2)) >= IN_CAMP_H ? begun + 1 : begun);
 }

@@ -79,25 +79,29 @@ for (const [width, height] of [
     expect([...new Set(found)]).toEqual([]);
   });
 
-test('the stops of the line stay where they are when what they tell comes', async ({ page }) => {
-  await enter(page);
-  const id = await importTrip(demoText('corvane-census'));
-  const lefts = () =>
-    page
-      .getByRole('navigation', { name: 'Stations' })
-      .getByRole('link')
-      .evaluateAll((links) => links.map((link) => Math.round(link.getBoundingClientRect().left)));
-  // What they tell comes in a file of its own: it is held back.
-  let tell = (): void => undefined;
-  const told = new Promise<void>((resolve) => (tell = resolve));
-  await page.route('**/StationFigures-*.js', async (route) => {
-    await told;
-    await route.continue();
+for (const [trip, make, people] of [
+  ['a large trip', () => importTrip(demoText('corvane-census')), '8, limits'],
+  ['an empty trip', emptyTrip, 'nobody yet'],
+] as const)
+  test(`the stops of the line stay where they are when what they tell comes: ${trip}`, async ({ page }) => {
+    await enter(page);
+    const id = await make();
+    const line = page.getByRole('navigation', { name: 'Stations' });
+    const lefts = () =>
+      line
+        .getByRole('link')
+        .evaluateAll((links) => links.map((link) => Math.round(link.getBoundingClientRect().left)));
+    // What they tell comes in a file of its own: it is held back.
+    let tell = (): void => undefined;
+    const told = new Promise<void>((resolve) => (tell = resolve));
+    await page.route('**/StationFigures-*.js', async (route) => {
+      await told;
+      await route.continue();
+    });
+    await page.goto(`${baseUrl()}/trips/${id}/kit`);
+    await expect(line).toContainText('People…');
+    const before = await lefts();
+    tell();
+    await expect(line).toContainText(people);
+    expect(await lefts()).toEqual(before);
   });
-  await page.goto(`${baseUrl()}/trips/${id}/kit`);
-  await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('People…');
-  const before = await lefts();
-  tell();
-  await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('8, limits');
-  expect(await lefts()).toEqual(before);
-});

@@ -8,7 +8,7 @@ const StationFigures = lazy(() => import('./StationFigures'));
 
 /** The room of a stop, px, holds its usual figure: who aims at one does not meet another when the figures come. */
 const STOPS: readonly (readonly [path: string, name: string, room: number])[] = [
-  ['brief', 'Trip', 122],
+  ['brief', 'Trip', 152],
   ['people', 'People', 160],
   ['kit', 'Kit', 145],
   ['larder', 'Food', 142],

@@ -1,48 +1,16 @@
-import { readFileSync } from 'node:fs';
 import react from '@vitejs/plugin-react';
-import {
-  build,
-  defineConfig,
-  runnerImport,
-  type BuildOptions,
-  type Manifest,
-  type Plugin,
-  type Rolldown,
-} from 'vite';
-import { VitePWA, type VitePWAOptions } from 'vite-plugin-pwa';
-
-const SHEET = 's/index.html';
-
-/** Built files that a page is made of: what it names, and what those name. */
-function filesOf(page: string): ReadonlySet<string> {
-  const manifest = JSON.parse(readFileSync('dist/.vite/manifest.json', 'utf8')) as Manifest;
-  const files = new Set([page, 'graft.svg']);
-  const add = (key: string): void => {
-    const chunk = manifest[key];
-    if (chunk === undefined || files.has(chunk.file)) return;
-    for (const file of [chunk.file, ...(chunk.css ?? []), ...(chunk.assets ?? [])]) files.add(file);
-    for (const name of [...(chunk.imports ?? []), ...(chunk.dynamicImports ?? [])]) add(name);
-  };
-  add(page);
-  return files;
-}
-
-type Workbox = VitePWAOptions['workbox'];
-/** What the service workers of both programs have in common. */
-const KEPT = {
-  inlineWorkboxRuntime: true,
-  sourcemap: false,
-  modifyURLPrefix: { '': '/' },
-  // Names of assets tell their contents.
-  dontCacheBustURLsMatching: /^\/?assets\//,
-} satisfies Partial<Workbox>;
+import { build, defineConfig, type BuildOptions, type Plugin, type Rolldown } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+import { KEPT } from './vite.kept';
+import { look } from './vite.look';
 
 /** The program, which a small file at the top of the page loads. */
 const START = '/src/start.tsx';
 
 /** Pages beside an open trip; and what stands in one: each is loaded when it is asked for. */
+const TRIPS = '/src/trips/TripsPage.tsx';
 const PAGES_BESIDE = [
-  '/src/trips/TripsPage.tsx',
+  TRIPS,
   '/src/account/AccountPage.tsx',
   '/src/account/InvitationPage.tsx',
   '/src/account/MailLinkPage.tsx',
@@ -50,6 +18,19 @@ const PAGES_BESIDE = [
   '/src/library/LibraryPage.tsx',
 ];
 const SHELL = '/src/app/TripShell.tsx';
+const STATIONS = [
+  'brief/Brief',
+  'people/People',
+  'kit/Kit',
+  'larder/Larder',
+  'shares/Shares',
+  'packs/Packs',
+  'sheets/Sheets',
+  'trail/Trail',
+  'debrief/Debrief',
+].map((name) => `/src/${name}Station.tsx`);
+/** What so many stations stand on comes in one file too. */
+const COMMON = 7;
 const IN_A_TRIP =
   /\/src\/(?:\w+\/\w+Station|app\/(?:StartPage|OverTheStation|StationFigures|BarDialogs)|\w+\/Print\w+|trail\/(?:\w+View|HappenedWizard))\.tsx$/;
 
@@ -73,7 +54,7 @@ const asChunk = (file: Rolldown.OutputAsset | Rolldown.OutputChunk): readonly Ro
 /** The built file that a module is in, and all that it cannot do without. */
 function filesBehind(chunks: readonly Rolldown.OutputChunk[], path: string): ReadonlySet<string> {
   const imports = new Map(chunks.map((chunk) => [chunk.fileName, chunk.imports]));
-  const first = chunks.find((chunk) => chunk.moduleIds.some((id) => id.endsWith(path)));
+  const first = chunks.find(({ moduleIds }) => moduleIds.some((id) => id.endsWith(path)));
   if (first === undefined) throw new Error(`No file of the build has ${path} in it.`);
   const files = new Set([first.fileName]);
   for (const file of files) for (const other of imports.get(file) ?? []) files.add(other);
@@ -86,8 +67,7 @@ const startAhead: Plugin = {
   apply: 'build',
   transformIndexHtml: {
     order: 'post',
-    handler(html, { bundle = {}, filename }) {
-      if (!filename.endsWith('/index.html') || filename.endsWith(SHEET)) return undefined;
+    handler(html, { bundle = {} }) {
       const chunks = Object.values(bundle).flatMap(asChunk);
       const files = filesBehind(chunks, START);
       return [...files]
@@ -101,35 +81,24 @@ const startAhead: Plugin = {
   },
 };
 
-/** What the component library works out of its look at every start, and nobody reads: `themeCss` has made it already. */
-const GLOBAL_STYLES = 'const _global = [getPreflightCss(), getGlobalCss(), getTokenCss()];';
-const noGlobalStyles: Plugin = {
-  name: 'no-global-styles',
+/** The router names its components for those who look for mistakes; so named, what nobody uses of them stays in. */
+const leanRouter: Plugin = {
+  name: 'lean-router',
   apply: 'build',
   transform(code, id) {
-    if (!id.endsWith('/@chakra-ui/react/dist/esm/styled-system/system.js')) return null;
-    if (!code.includes(GLOBAL_STYLES)) throw new Error(`${id} has no longer the line ${GLOBAL_STYLES}`);
-    return { code: code.replace(GLOBAL_STYLES, 'const _global = [];'), map: null };
-  },
-};
-
-/** The style sheet of the page as a whole, worked out from the theme when Graft is built. */
-const themeCss: Plugin = {
-  name: 'theme-css',
-  async load(id) {
-    if (!id.endsWith('/src/theme/theme.css')) return undefined;
-    const { module } = await runnerImport<{ themeCss: () => string }>('/src/theme/themeCss.tsx');
-    return module.themeCss();
+    if (!/\/react-router\/dist\/.*\.mjs$/.test(id)) return null;
+    const lean = code
+      .replaceAll(/^\w+\.displayName = ".*";$/gm, '')
+      .replaceAll(/^(var \w+ = )(\w+\.(?:createContext|forwardRef|memo)\()/gm, '$1/* @__PURE__ */ $2');
+    return { code: lean, map: null };
   },
 };
 
 /** What both passes of the build have in common. */
-const PLUGINS = [react(), standsOn, themeCss];
+const PLUGINS = [react(), standsOn, leanRouter, ...look];
 const BUILD = {
   target: 'es2022',
-  // Members' sheets are a small program of their own.
   rolldownOptions: {
-    input: { main: 'index.html', sheet: SHEET },
     // The component library's recipes are data: what is not used of them is left out.
     treeshake: {
       manualPureFunctions: ['defineConfig', 'defineRecipe', 'defineSlotRecipe', 'createAnatomy'],
@@ -139,8 +108,7 @@ const BUILD = {
 
 /**
  * The program and the shell of a trip come in one file each: a phone takes as long to ask for a small file as to read it.
- * What members' sheets share with them stays apart, so that a sheet loads nothing else. What they are made of is known
- * once all that nobody uses has been left out, so that is done first.
+ * What they are made of is known once all that nobody uses has been left out, so that is done first.
  *
  * @returns the file that a module goes into; null leaves it to the bundler
  */
@@ -160,19 +128,20 @@ async function filesByModule(): Promise<FileOf> {
     const files = filesBehind(chunks, path);
     return new Set(chunks.filter((c) => files.has(c.fileName)).flatMap((c) => c.moduleIds));
   };
-  const before = [modulesOf('/src/main.ts'), modulesOf('/src/sheet/main.tsx')];
+  const before = modulesOf('/src/main.ts');
   const program = modulesOf(START);
   const shell = modulesOf(SHELL);
+  const trips = modulesOf(TRIPS);
   // What other pages stand on is not behind a trip's shell.
   const pages = PAGES_BESIDE.map((path) => modulesOf(path));
-  return (id) =>
-    before.some((modules) => modules.has(id))
-      ? null
-      : program.has(id)
-        ? 'program'
-        : shell.has(id) && !pages.some((modules) => modules.has(id))
-          ? 'shell'
-          : null;
+  const stations = STATIONS.map((path) => modulesOf(path));
+  return (id) => {
+    if (before.has(id)) return null;
+    if (program.has(id) || (trips.has(id) && shell.has(id))) return 'program';
+    const isCommon = stations.filter((modules) => modules.has(id)).length >= COMMON;
+    if (pages.some((modules) => modules.has(id))) return isCommon ? 'parts' : null;
+    return isCommon || shell.has(id) ? 'shell' : null;
+  };
 }
 
 type FileOf = (id: string) => string | null;
@@ -194,7 +163,6 @@ export default defineConfig({
   plugins: [
     ...PLUGINS,
     inFewFiles,
-    noGlobalStyles,
     startAhead,
     // The leader's program opens without a network, with its engines. A new version waits until nobody uses the old one
     // or somebody takes it: a page never finds files of another version than its own.
@@ -227,30 +195,6 @@ export default defineConfig({
         navigateFallback: '/index.html',
         // Answers of the server and members' sheets are no pages of this program.
         navigateFallbackDenylist: [/^\/(api|s|stand-ins)\//],
-      },
-    }),
-    // A member's sheet opens without a network: its service worker keeps its page and what that is made of. What members
-    // read and tell is kept by the page itself.
-    VitePWA({
-      filename: 's/sw.js',
-      scope: '/s/',
-      injectRegister: false,
-      manifest: false,
-      includeManifestIcons: false,
-      workbox: {
-        ...KEPT,
-        cacheId: 'graft-sheet',
-        skipWaiting: true,
-        clientsClaim: true,
-        globPatterns: [SHEET, 'graft.svg', 'assets/*.{js,css,woff2}'],
-        navigateFallback: `/${SHEET}`,
-        navigateFallbackAllowlist: [/^\/s\//],
-        manifestTransforms: [
-          (entries) => {
-            const files = filesOf(SHEET);
-            return { manifest: entries.filter(({ url }) => files.has(url.replace(/^\//, ''))), warnings: [] };
-          },
-        ],
       },
     }),
   ],

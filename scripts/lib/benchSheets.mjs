@@ -30,7 +30,7 @@ export async function benchSheets(core, seed) {
 function scriptSize() {
   const dist = join(ROOT, 'apps/web/dist');
   const page = readFileSync(join(dist, 's/index.html'), 'utf8');
-  const scripts = [...page.matchAll(/\/(assets\/[\w.-]+\.js)/g)].map(([, path]) => path);
+  const scripts = [...page.matchAll(/\/(s\/assets\/[\w.-]+\.js)/g)].map(([, path]) => path);
   const sum = (of) => scripts.reduce((total, path) => total + of(readFileSync(join(dist, path))), 0) / 1000;
   process.stdout.write(
     `\nsheets: ${sum((f) => gzipSync(f).length).toFixed(1)} kB of script gzipped, ${sum((f) => f.length).toFixed(1)} kB as it is\n`,

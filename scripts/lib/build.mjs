@@ -38,13 +38,15 @@ export async function ensureBuilt() {
     'apps/server/dist/main.js',
     'apps/cli/dist/plan.js',
     'apps/web/dist/index.html',
+    'apps/web/dist/s/index.html',
   ];
   const complete = outputs.every((path) => existsSync(join(ROOT, path)));
   if (complete && existsSync(stamp) && readFileSync(stamp, 'utf8') === hash) return;
   await step('Compiling', bin('tsc'), ['-b', ...COMPILED]);
-  await step('Building the web app', bin('vite'), ['build', '--logLevel', 'warn'], {
-    cwd: join(ROOT, 'apps/web'),
-  });
+  const vite = (name, ...options) =>
+    step(name, bin('vite'), ['build', '--logLevel', 'warn', ...options], { cwd: join(ROOT, 'apps/web') });
+  await vite('Building the web app');
+  await vite('Building members’ sheets', '--config', 'vite.sheet.config.ts', '--emptyOutDir');
   mkdirSync(STAMP_DIR, { recursive: true });
   writeFileSync(stamp, hash);
 }

@@ -2,7 +2,9 @@ import '@fontsource-variable/archivo';
 import '@fontsource-variable/bricolage-grotesque';
 import './theme/theme.css';
 import { loadAhead } from './app/stations';
+import { showFirstGround } from './shared/ground';
 
+showFirstGround();
 // Both are on their way at once: the program, and what of it the address asks for.
 loadAhead(window.location);
 void import('./start');

@@ -129,10 +129,11 @@ export function makeApp(parts: AppParts): Express {
   app.use('/stand-ins/scale', scaleService(parts.standInKey));
   app.use('/stand-ins/messages', recognise(accounts), messageService(parts.standInKey));
   if (webDir !== undefined && existsSync(webDir)) {
-    app.use(
-      '/assets',
-      express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
-    );
+    for (const path of ['/assets', '/s/assets'])
+      app.use(
+        path,
+        express.static(join(webDir, path), { immutable: true, maxAge: '1y', fallthrough: false }),
+      );
     app.use(express.static(webDir, { index: false }));
     // Members' sheets are a small program of their own.
     app.use('/s', (_req, res) => {

@@ -1,7 +1,8 @@
 import { Box, Button, Flex, Heading, Link, Text } from '../theme/chakra';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { Link as RouterLink, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { LEAST_PASSWORD_LENGTH } from '@graft/core/api';
 import { useAccountSession } from '../shared/AccountProvider';
 import { leaveDevice, signOut as signOutHere } from '../device/keptAccount';

@@ -1,6 +1,7 @@
 import { Box, Button, Heading, Link, Text } from '../theme/chakra';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { Link as RouterLink, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { ROLE_WORDS } from '../shared/words';

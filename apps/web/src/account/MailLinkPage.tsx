@@ -1,7 +1,8 @@
 import { Box, Button, Heading, Link, Text } from '../theme/chakra';
 import { useMutation } from '@tanstack/react-query';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { Link as RouterLink, useLocation, useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import type { AccountState } from '@graft/core/api';
 import { useAccountSession } from '../shared/AccountProvider';
 import { api, ApiProblem } from '../shared/api';

@@ -1,24 +1,17 @@
 import { ChakraProvider } from '@chakra-ui/react/styled-system';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { Suspense, type ComponentType } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { Gate } from '../account/Gate';
 import { AccountProvider } from '../shared/AccountProvider';
 import { part } from '../shared/part';
 import { PreferencesProvider } from '../shared/preferences';
+import { queries } from '../shared/queries';
 import type { Load } from '../shared/there';
 import { WhyProvider } from '../shared/Why';
 import { system } from '../theme/system';
 import { Lost, WhereItBroke } from './Lost';
 import { shell, STATIONS, tripsPage } from './stations';
-
-const queries = new QueryClient({
-  defaultOptions: {
-    // Without a network what this device keeps answers.
-    queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 0, networkMode: 'always' },
-    mutations: { networkMode: 'always' },
-  },
-});
 
 const mailLinks = () => import('../account/MailLinkPage');
 const TripsPage = part(tripsPage, 'TripsPage');

@@ -1,5 +1,5 @@
 import { CircleUserRound } from 'lucide-react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { LeadersDialog } from '../account/LeadersDialog';
 import { useAccountSession } from '../shared/AccountProvider';
 import { tripDates } from '../shared/dates';

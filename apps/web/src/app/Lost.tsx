@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
-import { Link as RouterLink, useLocation } from 'react-router';
+import { useLocation } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { Box, Heading, Link, Text } from '../theme/chakra';
 
 /** What is shown where there is no page. */

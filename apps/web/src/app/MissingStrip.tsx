@@ -1,6 +1,7 @@
 import { Box, Flex, Link } from '../theme/chakra';
 import { useMemo } from 'react';
-import { Link as RouterLink, useMatch } from 'react-router';
+import { useMatch } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { stillMissing, type StillMissing } from '@graft/core/lists';
 import { useRecentFigures } from '../shared/usePlanFigures';
 import { counted } from '../shared/words';

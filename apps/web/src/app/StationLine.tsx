@@ -1,6 +1,7 @@
 import { Box, Flex } from '../theme/chakra';
 import { lazy, memo, Suspense, useEffect, useRef, useState, type RefObject } from 'react';
-import { NavLink, useLocation } from 'react-router';
+import { useLocation } from 'react-router';
+import { RouterLink, useIsOpen } from '../shared/RouterLink';
 import type { Station } from './station';
 
 /** Loaded, and worked out, once the station is there to be read. */
@@ -70,56 +71,59 @@ function useOpenInView(stations: readonly Station[]): RefObject<HTMLDivElement |
 
 /** A stop of the line; drawn anew only when what it tells has changed. */
 const Stop = memo(function Stop({ path, name, figure, alarm }: Station) {
+  const isOpen = useIsOpen(path);
   return (
-    <NavLink to={path} style={{ display: 'block', minWidth: ROOM[path] }}>
-      {({ isActive }) => (
+    <RouterLink
+      to={path}
+      aria-current={isOpen ? 'page' : undefined}
+      style={{ display: 'block', minWidth: ROOM[path] }}
+    >
+      <Box
+        position="relative"
+        px="2"
+        h="100%"
+        pt="5px"
+        _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
+        bg={isOpen ? 'bg.panel' : undefined}
+        borderBottomWidth="3px"
+        borderColor={isOpen ? 'fg' : 'transparent'}
+      >
         <Box
-          position="relative"
-          px="2"
-          h="100%"
-          pt="5px"
-          _hover={{ '& [data-name]': { textDecoration: 'underline' } }}
-          bg={isActive ? 'bg.panel' : undefined}
-          borderBottomWidth="3px"
-          borderColor={isActive ? 'fg' : 'transparent'}
-        >
+          position="absolute"
+          left="2"
+          top={isOpen ? '8px' : '10px'}
+          w={isOpen ? '14px' : '10px'}
+          h={isOpen ? '14px' : '10px'}
+          borderRadius="full"
+          bg={isOpen ? 'fg' : 'bg'}
+          borderWidth="2px"
+          borderColor={isOpen ? 'fg' : 'border.emphasized'}
+        />
+        <Box pl="5">
           <Box
-            position="absolute"
-            left="2"
-            top={isActive ? '8px' : '10px'}
-            w={isActive ? '14px' : '10px'}
-            h={isActive ? '14px' : '10px'}
-            borderRadius="full"
-            bg={isActive ? 'fg' : 'bg'}
-            borderWidth="2px"
-            borderColor={isActive ? 'fg' : 'border.emphasized'}
-          />
-          <Box pl="5">
-            <Box
-              fontFamily="heading"
-              fontWeight="600"
-              fontSize="sm"
-              lineHeight="20px"
-              w="max-content"
-              px="1"
-              ml="-1"
-              bg={isActive ? 'bg.panel' : 'bg'}
-              data-name
-            >
-              {name}
-            </Box>
-            <Box
-              fontSize="xs"
-              color={alarm ? 'overload.fg' : 'fg.muted'}
-              fontWeight={alarm ? '600' : undefined}
-              whiteSpace="nowrap"
-            >
-              {alarm && '▲ '}
-              {figure}
-            </Box>
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="sm"
+            lineHeight="20px"
+            w="max-content"
+            px="1"
+            ml="-1"
+            bg={isOpen ? 'bg.panel' : 'bg'}
+            data-name
+          >
+            {name}
+          </Box>
+          <Box
+            fontSize="xs"
+            color={alarm ? 'overload.fg' : 'fg.muted'}
+            fontWeight={alarm ? '600' : undefined}
+            whiteSpace="nowrap"
+          >
+            {alarm && '▲ '}
+            {figure}
           </Box>
         </Box>
-      )}
-    </NavLink>
+      </Box>
+    </RouterLink>
   );
 });

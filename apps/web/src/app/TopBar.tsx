@@ -1,7 +1,7 @@
 import { Box, Button, Flex, HStack, IconButton, Link, Text, type ButtonProps } from '../theme/chakra';
 import { CircleUserRound, Menu as MenuIcon, Redo2, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { useReachable } from '../device/network';
 import { useStorageState } from '../device/useDevice';
 import { useAccountSession } from '../shared/AccountProvider';

@@ -1,10 +1,11 @@
 import { Box, Flex, Heading, Link, Text } from '../theme/chakra';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { Link as RouterLink, Navigate, useOutlet, useParams } from 'react-router';
+import { Navigate, useOutlet, useParams } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { isBlank } from '@graft/core/lists';
 import { isUnreached } from '../device/answers';
-import { openTrip } from '../device/openTrip';
+import { openNow, tripKey } from '../device/openAhead';
 import { useOpenHere } from '../device/openHere';
 import { ApiProblem } from '../shared/api';
 import { today } from '../shared/dates';
@@ -20,6 +21,8 @@ import { StationLine } from './StationLine';
 import { TopBar } from './TopBar';
 import { useKeptFocus } from './useKeptFocus';
 
+export { openAhead } from '../device/openAhead';
+
 const OverTheStation = lazy(() => import('./OverTheStation'));
 
 /** An open trip: top bar, the line of stations, and the station that is open. */
@@ -27,11 +30,13 @@ export function TripShell() {
   const { tripId = '' } = useParams();
   // Always the server's newest state when a trip is opened: the session inside goes on from there.
   const query = useQuery({
-    queryKey: ['trip', tripId],
-    queryFn: () => openTrip(tripId),
+    queryKey: tripKey(tripId),
+    queryFn: () => openNow(tripId),
     gcTime: 0,
     staleTime: Infinity,
   });
+  const queries = useQueryClient();
+  useEffect(() => () => queries.removeQueries({ queryKey: tripKey(tripId) }), [queries, tripId]);
   if (query.isError) {
     const missing = query.error instanceof ApiProblem && query.error.status === 404;
     const unreached = isUnreached(query.error);

@@ -1,11 +1,11 @@
 /** Who is signed in, also while the server cannot be asked; and signing out, which takes everything off the device. */
 import type { AccountState } from '@graft/core/api';
 import { api } from '../shared/api';
+import { ACCOUNT_KEY as KEY } from '../shared/asked';
 import { isUnreached } from './answers';
 import { enterDevice, forgetDevice } from './deviceStore';
 import { setKeepsNotes } from './permission';
 
-const KEY = 'graft.account';
 /** Signed out here while the server could not be told. */
 const OWED = 'graft.signOut';
 

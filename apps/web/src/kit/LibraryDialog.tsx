@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import type { KitEntry, ThingEntry } from '@graft/core/library';
 import { giveEach, giveGroup, giveKit } from '@graft/core/lists';
 import type { Member, Trip } from '@graft/core/trip';
@@ -54,9 +54,9 @@ export function LibraryDialog({
           value={search}
           onChange={(e) => setSearch(e.target.value)}
         />
-        <Link to="/library" style={{ whiteSpace: 'nowrap', textDecoration: 'underline' }}>
+        <RouterLink to="/library" style={{ whiteSpace: 'nowrap', textDecoration: 'underline' }}>
           Edit the library
-        </Link>
+        </RouterLink>
       </Flex>
       <Text fontSize="xs" color="fg.muted" pt="2" role="status">
         {told !== ''

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Heading, Input, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import {
   libraryEntryErrors,
   type DishEntry,
@@ -162,11 +162,11 @@ function LibraryHead({ loading, unsaved, count }: { loading: boolean; unsaved: b
       bg="bg.panel"
       flexShrink={0}
     >
-      <Link to="/trips">
+      <RouterLink to="/trips">
         <Text as="span" fontWeight="700" fontFamily="heading">
           Graft
         </Text>
-      </Link>
+      </RouterLink>
       <Heading as="h1" size="sm" fontFamily="heading">
         Kit library
       </Heading>

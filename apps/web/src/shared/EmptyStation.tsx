@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from './RouterLink';
 import { Box, Button, Flex, Heading, Text } from '../theme/chakra';
 import { paint } from '../theme/system';
 

@@ -21,6 +21,7 @@ import type { MessageKind, SendingAnswer, SheetMark, TripGlance, TripMessages } 
 import type { IncidentNote, KeptIncident } from '@graft/core/trail';
 import type { DayWeather, Trip, TripEdit, TripStyle } from '@graft/core/trip';
 import { wasNotReached, wasReached } from '../device/network';
+import { OWN_PAGE, takeAsked } from './asked';
 
 /** What the server refused, with every field error. */
 export class ApiProblem extends Error {
@@ -40,17 +41,18 @@ export function whenSignedOut(listener: () => void): void {
   onSignedOut = listener;
 }
 
-/** What only this application's own pages send. */
-const OWN_PAGE = { 'X-Graft-Request': '1' };
-
 /** A proxy whose server is away answers so. */
 const NOBODY_THERE: ReadonlySet<number> = new Set([502, 503, 504]);
 
 async function call<T>(path: string, init?: RequestInit): Promise<T> {
-  const asked = fetch(`/api${path}`, {
-    ...init,
-    headers: { ...OWN_PAGE, ...(init?.headers as Record<string, string> | undefined) },
-  });
+  const ahead = init?.method === undefined ? takeAsked(path) : undefined;
+  const asked =
+    ahead === undefined
+      ? fetch(`/api${path}`, {
+          ...init,
+          headers: { ...OWN_PAGE, ...(init?.headers as Record<string, string> | undefined) },
+        })
+      : orAborted(ahead, init?.signal);
   asked.then(({ status }) => (NOBODY_THERE.has(status) ? wasNotReached() : wasReached()), wasNotReached);
   const response = await asked;
   if (response.status === 401) onSignedOut();
@@ -64,6 +66,13 @@ async function call<T>(path: string, init?: RequestInit): Promise<T> {
     error?.errors ?? [],
   );
 }
+
+/** An answer, waited for no longer than its asker has patience. */
+const orAborted = (answer: Promise<Response>, signal: AbortSignal | null | undefined): Promise<Response> =>
+  new Promise((resolve, reject) => {
+    signal?.addEventListener('abort', () => reject(signal.reason as Error), { once: true });
+    answer.then(resolve, reject);
+  });
 
 const asJson = (method: string, body: unknown): RequestInit => ({
   method,

@@ -1,5 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { MassUnit } from '@graft/core/units';
+import { DARK, showGround } from './ground';
 import { keptPreferences, keptUnits, PREFERENCES_KEY } from './keptUnits';
 import { useMedia } from './useMedia';
 
@@ -42,19 +43,12 @@ function read(): Stored {
 /** How this browser shows things: units, hidden body weights, light or dark. */
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [stored, setStored] = useState(read);
-  const systemIsDark = useMedia('(prefers-color-scheme: dark)');
+  const systemIsDark = useMedia(DARK);
   const onPaper = useMedia('print');
   const dark = stored.dark ?? systemIsDark;
   useEffect(() => localStorage.setItem(PREFERENCES_KEY, JSON.stringify(stored)), [stored]);
-  useEffect(() => {
-    const onDark = dark && !onPaper;
-    document.documentElement.classList.toggle('dark', onDark);
-    document.documentElement.style.colorScheme = onDark ? 'dark' : 'light';
-  }, [dark, onPaper]);
   const { contrast } = stored;
-  useEffect(() => {
-    document.documentElement.classList.toggle('contrast', contrast && !onPaper);
-  }, [contrast, onPaper]);
+  useEffect(() => showGround(dark && !onPaper, contrast && !onPaper), [dark, contrast, onPaper]);
   const value = useMemo<Preferences>(
     () => ({ ...stored, dark, set: (change) => setStored((old) => ({ ...old, ...change })) }),
     [stored, dark],

@@ -13,3 +13,9 @@ export async function fetchAhead(load: Load, name: string): Promise<void> {
 }
 
 export const whatIsThere = (name: string): unknown => there.get(name);
+
+const awaited: Promise<unknown>[] = [];
+/** The page is first drawn when this is done, or has failed. */
+export const hold = (coming: Promise<unknown>): void => void awaited.push(coming);
+/** Drawing waits for what comes ahead: a page that is drawn once is there sooner than one that is drawn in steps. */
+export const allThere = (): Promise<unknown> => Promise.allSettled(awaited);

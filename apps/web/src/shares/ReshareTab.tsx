@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { loadsOverTrip } from '@graft/core/load';
 import { afterEvent, withHandovers, type ReshareAim, type TrailEvent } from '@graft/core/share';
 import { STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';

@@ -1,5 +1,5 @@
 import { Box, Link, Text } from '../theme/chakra';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { standsOnLines, weighFirstWords, type StandsOn } from '@graft/core/report';
 import { type ShareFigures } from '@graft/core/share';
 import type { Trip } from '@graft/core/trip';

@@ -1,6 +1,7 @@
 import { Box, Button, Flex } from '../theme/chakra';
 import { useMemo } from 'react';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { memberSheet, partySheet } from '@graft/core/sheet';
 import { SheetBody } from '../shared/sheet/SheetBody';
 import { useTrip } from '../shared/tripContext';

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Input, Text } from '../theme/chakra';
 import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import type { MarkKind, MarkValue, MemberProgress, SheetReport } from '@graft/core/sheet';
 import { sharedThings, type Member } from '@graft/core/trip';
 import { formatMass, formatMassChange } from '@graft/core/units';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { memberSheet } from '@graft/core/sheet';
 import type { Member } from '@graft/core/trip';
 import { usePreferences } from '../shared/preferences';

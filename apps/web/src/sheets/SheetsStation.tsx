@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { answerProposals, sheetProgress, type MemberProgress, type SheetReport } from '@graft/core/sheet';
 import { allThings, putThings, type Member, own } from '@graft/core/trip';
 import { today } from '../shared/dates';

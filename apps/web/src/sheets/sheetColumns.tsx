@@ -1,4 +1,4 @@
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { HStack, Button } from '../theme/chakra';
 import { shortTime } from '../shared/shortTime';
 import type { Column } from '../shared/table/column';

@@ -4,11 +4,11 @@ import { globalCss } from '@chakra-ui/react/theme';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { base } from './base';
 import { globalStyles } from './globalStyles';
-import { look } from './system';
+import { tokens } from './tokens';
 
 /** @returns CSS, as the component library would put it into the page itself */
 export function themeCss(): string {
-  const whole = createSystem(defineConfig({ preflight: true, globalCss }), base, look, {
+  const whole = createSystem(defineConfig({ preflight: true, globalCss }), base, tokens, {
     globalCss: globalStyles,
   });
   const page = renderToStaticMarkup(<ChakraProvider value={whole}>{null}</ChakraProvider>);

@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Link, Text } from '../theme/chakra';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { withHandovers, type ProposedHandover, type ReshareAim } from '@graft/core/share';
 import { changedPacks, type Restow } from '@graft/core/stow';
 import { handOverRoleKit, roleHandovers } from '@graft/core/trail';

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { addEvent } from '@graft/core/debrief';
 import { loadsOverTrip } from '@graft/core/load';
 import { holdsFrom, STARTING_FACTORS, type WeakeningKind } from '@graft/core/trail';

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { schemaErrors, type FieldError } from '@graft/core/schema';
 import { incidentSchema, type IncidentNote, type KeptIncident } from '@graft/core/trail';
 import { addDays, localMoment } from '@graft/core/units';

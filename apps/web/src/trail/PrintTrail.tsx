@@ -1,5 +1,6 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { emergencyNumbers, safetyThings } from '@graft/core/sheet';
 import { scentedRound } from '@graft/core/trail';
 import type { Trip } from '@graft/core/trip';

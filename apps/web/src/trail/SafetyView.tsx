@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Link, Text } from '../theme/chakra';
 import { lazy, Suspense, useMemo } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { putContact, removeContact } from '@graft/core/debrief';
 import { isMarked, safetyThings, standing } from '@graft/core/sheet';
 import { scentedRound } from '@graft/core/trail';

@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import { waitingReports } from '@graft/core/sheet';
 import { dayBrief, type DayBrief } from '@graft/core/trail';
 import { formatMass, formatMassChange, formatWay } from '@graft/core/units';

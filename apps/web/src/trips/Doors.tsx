@@ -10,7 +10,7 @@ import hut from '../../../../data/demo/hut-roof.graft.json?url';
 const LivePicture = lazy(() => import('../welcome/LivePicture'));
 
 /** How the first trip begins: anew, from a file, or with one that is there to try things out. */
-export function Doors({ onNew }: { onNew: () => void }) {
+export default function Doors({ onNew }: { onNew: () => void }) {
   const trying = useMutation({
     mutationFn: async () => api.importFile(await (await fetch(hut)).text()),
     onSuccess: useOpenMade(),

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import type { TripSummary } from '@graft/core/api';
 import { pinTrip, takeOff } from '../device/keptTrips';
 import { useReachable } from '../device/network';

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { RouterLink } from '../shared/RouterLink';
 import type { TripSummary } from '@graft/core/api';
 import { listTrips, refreshPinned } from '../device/keptTrips';
 import { useReachable } from '../device/network';
@@ -10,11 +10,11 @@ import { api } from '../shared/api';
 import { ErrorList } from '../shared/ErrorList';
 import { counted } from '../shared/words';
 import { Box, Button, Flex, Heading, Link, Text } from '../theme/chakra';
-import { Doors } from './Doors';
 import { ImportButton } from './ImportButton';
 import { TripList } from './TripList';
 
 const NewTrip = lazy(() => import('./NewTrip'));
+const Doors = lazy(() => import('./Doors'));
 
 /** All trips: open one, start one, import one, copy, put aside, delete and bring back. */
 export function TripsPage() {
@@ -66,7 +66,11 @@ export function TripsPage() {
       {justDeleted !== undefined && (
         <Restore trip={justDeleted} onRestored={() => setJustDeleted(undefined)} />
       )}
-      {isEmpty && !starting && <Doors onNew={() => setStarting(true)} />}
+      {isEmpty && !starting && (
+        <Suspense fallback={null}>
+          <Doors onNew={() => setStarting(true)} />
+        </Suspense>
+      )}
       {current.length > 0 && <TripList label="Trips" trips={current} {...table} />}
       {(archived.length > 0 || deleted.length > 0) && (
         <Button

@@ -1,0 +1,9 @@
+import { QueryClient } from '@tanstack/react-query';
+
+export const queries = new QueryClient({
+  defaultOptions: {
+    // Without a network what this device keeps answers.
+    queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 0, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});

@@ -1,23 +1,25 @@
 import { Box, Button, Flex, HStack, Tabs, Text } from '../theme/chakra';
 import { Plus } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { dayLengths, daysShortOfWater, insertDay, moveDayMark, takeSuggestedWater } from '@graft/core/route';
 import type { Trip } from '@graft/core/trip';
 import { FullStation } from '../shared/FullStation';
+import { part } from '../shared/part';
 import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/tripContext';
 import { DayProblems } from './DayProblems';
 import { Fold } from '../shared/Fold';
 import { Effort } from './Effort';
 import { ElevationProfile } from './ElevationProfile';
-import { HouseRulesPanel } from './HouseRulesPanel';
 import { legColumns } from './legColumns';
-import { PlanView } from './PlanView';
-import { PlacesPanel } from './PlacesPanel';
 import { TrackImport } from './TrackImport';
 import { TripPanel } from './TripPanel';
-import { WeatherPanel } from './WeatherPanel';
 import { usePreferences } from '../shared/preferences';
+
+const PlanView = part(() => import('./PlanView'), 'PlanView');
+const PlacesPanel = part(() => import('./PlacesPanel'), 'PlacesPanel');
+const WeatherPanel = part(() => import('./WeatherPanel'), 'WeatherPanel');
+const HouseRulesPanel = part(() => import('./HouseRulesPanel'), 'HouseRulesPanel');
 
 const PANELS = [
   ['trip', 'Trip', TripPanel],
@@ -59,7 +61,11 @@ export function BriefStation() {
             change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
           }}
         />
-        <PlanView trip={trip} />
+        {trip.track !== undefined && (
+          <Suspense fallback={null}>
+            <PlanView trip={trip} />
+          </Suspense>
+        )}
       </Flex>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflow="auto" px="4" pt="2" pb="4">
@@ -121,7 +127,9 @@ export function BriefStation() {
             </Tabs.List>
             {PANELS.map(([id, , Panel]) => (
               <Tabs.Content key={id} value={id} p="0">
-                <Panel />
+                <Suspense fallback={null}>
+                  <Panel />
+                </Suspense>
               </Tabs.Content>
             ))}
           </Tabs.Root>

@@ -1,19 +1,17 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
-import {
-  readCalendarEvents,
-  takeCalendar,
-  type CalendarEvents,
-  type CalendarTrip,
-} from '@graft/core/formats';
+import type { CalendarEvents, CalendarTrip } from '@graft/core/formats';
 import { dateWords } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { PlainDialog } from '../shared/PlainDialog';
-import { saveCalendar } from '../shared/saveCalendar';
 import { useFileReading } from '../shared/useFileReading';
+import { useOnDemand } from '../shared/useOnDemand';
 import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
+
+const calendarFile = () => import('./calendarFile');
+type CalendarFile = Awaited<ReturnType<typeof calendarFile>>;
 
 interface Found extends CalendarEvents {
   readonly fileName: string;
@@ -27,7 +25,8 @@ export function CalendarTools() {
   const { trip, change, readOnly } = useTrip();
   const [found, setFound] = useState<Found | undefined>();
   const [taken, setTaken] = useState('');
-  const take = (calendar: CalendarTrip, fileName: string): string => {
+  const onDemand = useOnDemand();
+  const take = ({ takeCalendar }: CalendarFile, calendar: CalendarTrip, fileName: string): string => {
     change(`dates from ${fileName}`, (t) => takeCalendar(t, calendar));
     const more = trip.legs.length - calendar.days;
     return (
@@ -35,10 +34,11 @@ export function CalendarTools() {
       (more > 0 ? ` The trip has ${counted(more, 'day')} more: take out those that fall away below.` : '')
     );
   };
-  const { told, errors, read } = useFileReading((text, fileName) => {
+  const { told, errors, read } = useFileReading(async (text, fileName) => {
     setTaken('');
-    const events = readCalendarEvents(text);
-    if (events.isSure) return take(events.events[0]!, fileName);
+    const file = await calendarFile();
+    const events = file.readCalendarEvents(text);
+    if (events.isSure) return take(file, events.events[0]!, fileName);
     setFound({ ...events, fileName });
     return '';
   });
@@ -60,7 +60,12 @@ export function CalendarTools() {
           size="2xs"
           variant="outline"
           title="The trip, its days and what is to be done before it"
-          onClick={() => saveCalendar(trip)}
+          onClick={() =>
+            onDemand(
+              () => import('../shared/saveCalendar'),
+              ({ saveCalendar }) => saveCalendar(trip),
+            )
+          }
         >
           Save as a calendar
         </Button>
@@ -84,7 +89,7 @@ export function CalendarTools() {
           <EventList
             found={found}
             onChoose={(event) => {
-              setTaken(take(event, found.fileName));
+              onDemand(calendarFile, (file) => setTaken(take(file, event, found.fileName)));
               setFound(undefined);
             }}
           />

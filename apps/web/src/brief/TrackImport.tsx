@@ -1,7 +1,7 @@
 import { whole } from '../shared/locale';
 import { Box, Button, Flex, Text } from '../theme/chakra';
 import { useState } from 'react';
-import { tripGpx, type PieceUse, type PlacesOfFile } from '@graft/core/formats';
+import type { PieceUse, PlacesOfFile } from '@graft/core/formats';
 import { adoptTrackWithCamps, dropTrack, loweredBy, trackLengthKm } from '@graft/core/route';
 import { LIST_SIZES } from '@graft/core/schema';
 import { addWaypoints, type Trip } from '@graft/core/trip';
@@ -9,6 +9,7 @@ import { readTrack } from '../workers/track';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
+import { part } from '../shared/part';
 import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
 import { RunProgress } from '../shared/RunProgress';
@@ -18,9 +19,11 @@ import { mapRun, type Run } from '../workers/run';
 import type { ReadPlaces, ReadTrack } from '../workers/track.worker';
 import { PlainDialog } from '../shared/PlainDialog';
 import { BesideDialog } from './BesideDialog';
-import { TrackDialog } from './TrackDialog';
 import { land } from '../shared/land';
 import { useInUnits } from '../shared/useInUnits';
+import { useOnDemand } from '../shared/useOnDemand';
+
+const TrackDialog = part(() => import('./TrackDialog'), 'TrackDialog');
 
 const NOT_IMPORTED = 'The track was not imported; nothing has changed.';
 const [, MOST_PLACES] = LIST_SIZES.waypoints;
@@ -99,16 +102,7 @@ export function TrackImport() {
         >
           {trip.track === undefined ? 'Import a GPX track' : 'Import another track'}
         </FileButton>
-        {trip.track !== undefined && (
-          <Button
-            size="xs"
-            variant="outline"
-            title="The track with water, places and camps as waypoints"
-            onClick={() => download(`${trip.id}.gpx`, 'application/gpx+xml', tripGpx(trip) ?? '')}
-          >
-            Save as GPX
-          </Button>
-        )}
+        {trip.track !== undefined && <SaveTrack trip={trip} />}
         {trip.track !== undefined && (
           <Button
             size="xs"
@@ -179,6 +173,25 @@ export function TrackImport() {
         </Box>
       )}
     </Box>
+  );
+}
+
+function SaveTrack({ trip }: { trip: Trip }) {
+  const onDemand = useOnDemand();
+  return (
+    <Button
+      size="xs"
+      variant="outline"
+      title="The track with water, places and camps as waypoints"
+      onClick={() =>
+        onDemand(
+          () => import('./trackFile'),
+          ({ tripGpx }) => download(`${trip.id}.gpx`, 'application/gpx+xml', tripGpx(trip) ?? ''),
+        )
+      }
+    >
+      Save as GPX
+    </Button>
   );
 }
 

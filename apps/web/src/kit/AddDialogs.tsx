@@ -1,14 +1,16 @@
 import type { Member, Trip } from '@graft/core/trip';
 import type { Target } from '@graft/core/lists';
 import { useMemo } from 'react';
-import { ProposeDialog } from './ProposeDialog';
-import { PasteDialog } from './PasteDialog';
-import { LibraryDialog } from './LibraryDialog';
 import type { Adding } from './kitScopes';
-import { CsvDialog } from './CsvDialog';
 import type { LeaderLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/tripContext';
+import { part } from '../shared/part';
 import { PlainDialog } from '../shared/PlainDialog';
+
+const ProposeDialog = part(() => import('./ProposeDialog'), 'ProposeDialog');
+const PasteDialog = part(() => import('./PasteDialog'), 'PasteDialog');
+const LibraryDialog = part(() => import('./LibraryDialog'), 'LibraryDialog');
+const CsvDialog = part(() => import('./CsvDialog'), 'CsvDialog');
 
 interface Props {
   readonly adding: Adding | undefined;

@@ -1,17 +1,19 @@
 import { Box, Button, Flex } from '../theme/chakra';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { FullStation } from '../shared/FullStation';
+import { part } from '../shared/part';
 import { SidePanel } from '../shared/SidePanel';
-import { ArrangementsPanel } from './ArrangementsPanel';
 import { ChecksPanel } from './ChecksPanel';
 import { EmptyStation } from '../shared/EmptyStation';
 import { KitTable } from './KitTable';
 import { Provided } from './Provided';
-import { WeighPanel } from './WeighPanel';
 import { AddDialogs } from './AddDialogs';
 import { KitHead } from './KitHead';
 import type { KitSession } from './useKitSession';
 import { useKitSession } from './useKitSession';
+
+const ArrangementsPanel = part(() => import('./ArrangementsPanel'), 'ArrangementsPanel');
+const WeighPanel = part(() => import('./WeighPanel'), 'WeighPanel');
 
 /** The group's kits in pieces and everybody's personal things, with the checks beside them. */
 export function KitStation() {
@@ -110,8 +112,10 @@ function KitSide({ session }: { session: KitSession }) {
           stay={panel === 'stay'}
         />
       )}
-      {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
-      {panel === 'scale' && <WeighPanel focused={focused} />}
+      <Suspense fallback={null}>
+        {panel === 'loans' && <ArrangementsPanel member={member} focused={focused} />}
+        {panel === 'scale' && <WeighPanel focused={focused} />}
+      </Suspense>
     </SidePanel>
   );
 }

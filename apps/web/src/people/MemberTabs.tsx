@@ -1,17 +1,20 @@
-import { useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import { Box, Flex, Tabs, Text } from '../theme/chakra';
 import type { MemberFigures } from '@graft/core/share';
 import type { Member } from '@graft/core/trip';
-import { BodyPanel } from './BodyPanel';
-import { Groups } from './Groups';
 import { LimitPanel } from './LimitPanel';
-import { MemberRulesPanel } from './MemberRulesPanel';
-import { PackPanel } from './PackPanel';
-import { PartyPacks } from './PartyPacks';
-import { RoleRota } from './RoleRota';
-import { TrainingPanel } from './TrainingPanel';
-import { TrialPanel } from './TrialPanel';
+import { part } from '../shared/part';
 import { usePreferences } from '../shared/preferences';
+
+// What stands on the first tab comes with the station; each of the others when it is opened.
+const BodyPanel = part(() => import('./BodyPanel'), 'BodyPanel');
+const Groups = part(() => import('./Groups'), 'Groups');
+const MemberRulesPanel = part(() => import('./MemberRulesPanel'), 'MemberRulesPanel');
+const PackPanel = part(() => import('./PackPanel'), 'PackPanel');
+const PartyPacks = part(() => import('./PartyPacks'), 'PartyPacks');
+const RoleRota = part(() => import('./RoleRota'), 'RoleRota');
+const TrainingPanel = part(() => import('./TrainingPanel'), 'TrainingPanel');
+const TrialPanel = part(() => import('./TrialPanel'), 'TrialPanel');
 
 const MEMBER_TABS = [
   ['limit', 'Carry limit'],
@@ -74,48 +77,50 @@ export function MemberTabs({ chosen, figures }: Props) {
             ))}
           </Tabs.List>
         </Flex>
-        {chosen !== undefined && (
-          <Box key={chosen.id}>
-            <Tabs.Content value="limit" p="0">
-              <Private>
-                <LimitPanel member={chosen} />
-              </Private>
-            </Tabs.Content>
-            <Tabs.Content value="trials" p="0">
-              <Private>
-                <TrialPanel member={chosen} />
-              </Private>
-            </Tabs.Content>
-            <Tabs.Content value="training" p="0">
-              <Private>
-                <TrainingPanel member={chosen} figures={figures} />
-              </Private>
-            </Tabs.Content>
-            <Tabs.Content value="body" p="0">
-              <Private>
-                <BodyPanel member={chosen} />
-              </Private>
-            </Tabs.Content>
-            <Tabs.Content value="pack" p="0">
-              <PackPanel member={chosen} />
-            </Tabs.Content>
-            <Tabs.Content value="rules" p="0">
-              <MemberRulesPanel member={chosen} />
-            </Tabs.Content>
-          </Box>
-        )}
-        <Tabs.Content value="groups" p="0">
-          <Flex gap="10" wrap="wrap" align="start">
-            <Groups kind="tent" title="Tents" />
-            <Groups kind="cook" title="Cook groups" />
-          </Flex>
-        </Tabs.Content>
-        <Tabs.Content value="packs" p="0">
-          <PartyPacks />
-        </Tabs.Content>
-        <Tabs.Content value="roles" p="0">
-          <RoleRota />
-        </Tabs.Content>
+        <Suspense fallback={null}>
+          {chosen !== undefined && (
+            <Box key={chosen.id}>
+              <Tabs.Content value="limit" p="0">
+                <Private>
+                  <LimitPanel member={chosen} />
+                </Private>
+              </Tabs.Content>
+              <Tabs.Content value="trials" p="0">
+                <Private>
+                  <TrialPanel member={chosen} />
+                </Private>
+              </Tabs.Content>
+              <Tabs.Content value="training" p="0">
+                <Private>
+                  <TrainingPanel member={chosen} figures={figures} />
+                </Private>
+              </Tabs.Content>
+              <Tabs.Content value="body" p="0">
+                <Private>
+                  <BodyPanel member={chosen} />
+                </Private>
+              </Tabs.Content>
+              <Tabs.Content value="pack" p="0">
+                <PackPanel member={chosen} />
+              </Tabs.Content>
+              <Tabs.Content value="rules" p="0">
+                <MemberRulesPanel member={chosen} />
+              </Tabs.Content>
+            </Box>
+          )}
+          <Tabs.Content value="groups" p="0">
+            <Flex gap="10" wrap="wrap" align="start">
+              <Groups kind="tent" title="Tents" />
+              <Groups kind="cook" title="Cook groups" />
+            </Flex>
+          </Tabs.Content>
+          <Tabs.Content value="packs" p="0">
+            <PartyPacks />
+          </Tabs.Content>
+          <Tabs.Content value="roles" p="0">
+            <RoleRota />
+          </Tabs.Content>
+        </Suspense>
       </Tabs.Root>
     </Box>
   );

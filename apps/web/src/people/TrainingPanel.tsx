@@ -7,7 +7,7 @@ import type { Member } from '@graft/core/trip';
 import { formatMass, massDigits } from '@graft/core/units';
 import { dateWords, today } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
-import { saveCalendar } from '../shared/saveCalendar';
+import { useOnDemand } from '../shared/useOnDemand';
 import { useTrip } from '../shared/tripContext';
 import { paint } from '../theme/system';
 
@@ -21,8 +21,13 @@ export function TrainingPanel({ member, figures }: { member: Member; figures: Me
   const now = today();
   const ladder = trainingLadder(member, targetKg, now, trip.startDate);
   const preparation = preparationDates(trip);
+  const onDemand = useOnDemand();
   const save = (): void =>
-    saveCalendar(trip, { memberId: member.id, name: member.name, walks: ladder.walks });
+    onDemand(
+      () => import('../shared/saveCalendar'),
+      ({ saveCalendar }) =>
+        saveCalendar(trip, { memberId: member.id, name: member.name, walks: ladder.walks }),
+    );
   return (
     <Flex gap="10" wrap="wrap" align="start">
       <Box w="34rem" maxW="100%">

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { decodeText } from '@graft/core/formats';
 import { InvalidInputError, type FieldError } from '@graft/core/schema';
 
 /** The largest file of text that is read, bytes: no table or calendar of a trip is nearly as long. */
@@ -18,7 +17,9 @@ export interface FileReading {
  *
  * @param take takes a text and says what became of it, or throws an InvalidInputError and has changed nothing
  */
-export function useFileReading(take: (text: string, fileName: string) => string): FileReading {
+export function useFileReading(
+  take: (text: string, fileName: string) => string | Promise<string>,
+): FileReading {
   const [told, setTold] = useState('');
   const [errors, setErrors] = useState<readonly FieldError[]>([]);
   const read = async (file: File): Promise<void> => {
@@ -32,7 +33,8 @@ export function useFileReading(take: (text: string, fileName: string) => string)
             message: `expected at most ${LARGEST_BYTES / 1e6} MB, got ${(file.size / 1e6).toFixed(1)} MB`,
           },
         ]);
-      setTold(take(decodeText(new Uint8Array(await file.arrayBuffer())), file.name));
+      const { decodeText } = await import('./textFile');
+      setTold(await take(decodeText(new Uint8Array(await file.arrayBuffer())), file.name));
     } catch (error) {
       // Whatever it is, whoever chose the file is told.
       setErrors(

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import { shareFigures, type ShareFigures, type TripBound } from '@graft/core/share';
-import { packFigures, type PackFigures } from '@graft/core/stow';
 import type { Trip } from '@graft/core/trip';
 import { usePlan } from './planContext';
 
@@ -32,9 +31,4 @@ export function useRecentFigures(): { readonly trip: Trip; readonly share: Share
 export function useShareFigures(trip: Trip): ShareFigures {
   const { bound } = usePlan().known;
   return useMemo(() => figuresOf(trip, bound), [trip, bound]);
-}
-
-/** Every member's stow. */
-export function usePackFigures(trip: Trip): readonly PackFigures[] {
-  return useMemo(() => trip.members.map((member) => packFigures(trip, member)), [trip]);
 }

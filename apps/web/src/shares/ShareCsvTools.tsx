@@ -1,17 +1,21 @@
 import { Box, Button, Flex, Text } from '../theme/chakra';
-import { readShareCsv, shareCsv } from '@graft/core/formats';
 import { InvalidInputError } from '@graft/core/schema';
 import { download } from '../shared/download';
 import { ErrorList } from '../shared/ErrorList';
 import { FileButton } from '../shared/FileButton';
 import { useFileReading } from '../shared/useFileReading';
+import { useOnDemand } from '../shared/useOnDemand';
 import { useTrip } from '../shared/tripContext';
 import { counted } from '../shared/words';
+
+const file = () => import('./shareFile');
 
 /** The share out as a table, and in again: all of it, or nothing with every line that does not fit. */
 export function ShareCsvTools() {
   const { trip, change, readOnly } = useTrip();
-  const { told, errors, read } = useFileReading((text, fileName) => {
+  const onDemand = useOnDemand();
+  const { told, errors, read } = useFileReading(async (text, fileName) => {
+    const { readShareCsv } = await file();
     const answer = readShareCsv(text, trip);
     if (answer.kind === 'errors')
       throw new InvalidInputError(answer.errors.map((e) => ({ path: `line ${e.line}`, message: e.message })));
@@ -27,7 +31,9 @@ export function ShareCsvTools() {
         <Button
           size="2xs"
           variant="outline"
-          onClick={() => download(`${trip.id}-shares.csv`, 'text/csv', shareCsv(trip))}
+          onClick={() =>
+            onDemand(file, ({ shareCsv }) => download(`${trip.id}-shares.csv`, 'text/csv', shareCsv(trip)))
+          }
         >
           Save as CSV
         </Button>

@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
+import { part } from '../shared/part';
 import { Tabs } from '../shared/Tabs';
 import { Box, Button, Text } from '../theme/chakra';
 import { PlainDialog } from '../shared/PlainDialog';
@@ -6,15 +7,16 @@ import type { Tab } from './boardSession';
 import { TABS } from './boardSession';
 import { PieceDetail } from './PieceDetail';
 import { PieceFinder } from './PieceFinder';
-import { RecordTab } from './RecordTab';
-import { ReshareTab } from './ReshareTab';
 import { ShareFigurePanel } from './ShareFigurePanel';
-import { SplitDialog } from './SplitDialog';
 import { UnsharedTray } from './UnsharedTray';
 import { usePhone } from '../shared/usePhone';
 import type { ShareBoard } from './useShareBoard';
-import { WhatIfTab } from './WhatIfTab';
 import { WhoHasIt } from './WhoHasIt';
+
+const ReshareTab = part(() => import('./ReshareTab'), 'ReshareTab');
+const WhatIfTab = part(() => import('./WhatIfTab'), 'WhatIfTab');
+const RecordTab = part(() => import('./RecordTab'), 'RecordTab');
+const SplitDialog = part(() => import('./SplitDialog'), 'SplitDialog');
 
 /** Beside the beams: the share's figures, re-share, what-ifs, the record. */
 export function SharePanel({ board }: { board: ShareBoard }) {
@@ -37,9 +39,11 @@ export function SharePanel({ board }: { board: ShareBoard }) {
           onChoose={(next) => dispatch({ type: 'show', what: { tab: next } })}
         />
       </Box>
-      {tab === 'reshare' && <ReshareTab day={day === 'heaviest' ? undefined : day} />}
-      {tab === 'whatIf' && <WhatIfTab />}
-      {tab === 'record' && <RecordTab />}
+      <Suspense fallback={null}>
+        {tab === 'reshare' && <ReshareTab day={day === 'heaviest' ? undefined : day} />}
+        {tab === 'whatIf' && <WhatIfTab />}
+        {tab === 'record' && <RecordTab />}
+      </Suspense>
       {tab === 'share' && <ShareTab board={board} />}
     </Box>
   );

@@ -16,6 +16,9 @@ const openAt = async (trip: Trip, tab: string): Promise<OpenTrip> => {
   const opened = openTrip(trip, <SharesStation />);
   const tabs = screen.getByRole('radiogroup', { name: 'What the panel shows' });
   await opened.user.click(within(tabs).getByRole('radio', { name: tab }));
+  // What stands on a tab is loaded when it is opened.
+  const panel = screen.getByRole('complementary', { name: 'Share' });
+  await waitFor(() => expect(panel.children.length).toBeGreaterThan(1));
   return opened;
 };
 const choose = (name: string): HTMLElement => screen.getByRole('combobox', { name });

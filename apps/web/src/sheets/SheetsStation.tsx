@@ -5,6 +5,7 @@ import { answerProposals, sheetProgress, type MemberProgress, type SheetReport }
 import { allThings, putThings, type Member, own } from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
+import { part } from '../shared/part';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { NobodyYet } from '../shared/NobodyYet';
@@ -13,7 +14,6 @@ import { useTrip } from '../shared/tripContext';
 import { useSheets } from '../shared/useSheets';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
 import { AnswersPanel } from './AnswersPanel';
-import { LinkDialog } from './LinkDialog';
 import { MessagesPanel } from './MessagesPanel';
 import { ReportsPanel } from './ReportsPanel';
 import { Sending } from './Sending';
@@ -22,6 +22,7 @@ import type { SheetRow } from './sheetColumns';
 import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
+const LinkDialog = part(() => import('./LinkDialog'), 'LinkDialog');
 /** Only wide screens fetch it. */
 const SheetLook = lazy(() => import('./SheetLook'));
 /** Beside the table and the panel a sheet is as wide as on a phone. */
@@ -168,7 +169,9 @@ export function SheetsStation() {
           <Unconfirmed members={progress} />
         )}
       </SidePanel>
-      <LinkDialog links={actions.made} onClose={actions.forgetMade} />
+      <Suspense fallback={null}>
+        {actions.made.length > 0 && <LinkDialog links={actions.made} onClose={actions.forgetMade} />}
+      </Suspense>
     </Flex>
   );
 }

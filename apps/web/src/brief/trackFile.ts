@@ -1,0 +1,2 @@
+/** Loaded when a track is saved. */
+export { tripGpx } from '@graft/core/formats';

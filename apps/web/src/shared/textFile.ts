@@ -1,0 +1,2 @@
+/** Loaded when a file of text is read. */
+export { decodeText } from '@graft/core/formats';

@@ -27,7 +27,8 @@ test('what of snacks is carried at most: a word is refused and said, a mass is t
 test('at night: what is there, against what holds it, and whose it is, night by night', async () => {
   const { user } = open();
   await user.click(panel('At night'));
-  const nights = within(screen.getByRole('table', { name: 'Scented things by night' })).getAllByRole('row');
+  const table = await screen.findByRole('table', { name: 'Scented things by night' });
+  const nights = within(table).getAllByRole('row');
   expect(nights).toHaveLength(demo.legs.length);
   const round = (): string =>
     screen.getByText('nobody yet, Food, Cook group North:').parentElement!.textContent;
@@ -40,7 +41,7 @@ test('at night: what is there, against what holds it, and whose it is, night by 
 test('water: by day, and how it is treated', async () => {
   const { server, user } = open();
   await user.click(panel('Water'));
-  const days = within(screen.getByRole('table', { name: 'Water by day' })).getAllByRole('row');
+  const days = within(await screen.findByRole('table', { name: 'Water by day' })).getAllByRole('row');
   expect(days).toHaveLength(demo.legs.length + 1);
   const treated = screen.getByRole<HTMLSelectElement>('combobox', { name: 'Water is treated by' });
   const other = [...treated.options].find((o) => !o.selected)!;

@@ -1,22 +1,24 @@
 import { NobodyYet } from '../shared/NobodyYet';
 import { Box, Button, Flex, HStack, Text } from '../theme/chakra';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { cookGroups, eaters, foodMass, USUAL_FOOD_KG } from '@graft/core/larder';
-import { groupParty, planMeals } from '@graft/core/lists';
 import type { DishEntry } from '@graft/core/library';
 import { formatMass } from '@graft/core/units';
 import { FullStation } from '../shared/FullStation';
+import { part } from '../shared/part';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { useLibrary } from '../shared/useLibrary';
 import { useTrip } from '../shared/tripContext';
 import { Why } from '../shared/Why';
 import { FoodPanel } from './FoodPanel';
-import { FuelPanel } from './FuelPanel';
 import { MealGrid } from './MealGrid';
-import { NightPanel } from './NightPanel';
-import { WaterPanel } from './WaterPanel';
 import { useInUnits } from '../shared/useInUnits';
+import { useOnDemand } from '../shared/useOnDemand';
+
+const FuelPanel = part(() => import('./FuelPanel'), 'FuelPanel');
+const WaterPanel = part(() => import('./WaterPanel'), 'WaterPanel');
+const NightPanel = part(() => import('./NightPanel'), 'NightPanel');
 
 const PANELS = [
   ['food', 'Food'],
@@ -36,6 +38,7 @@ const VERDICTS = {
 /** Meals by cook group and day, and what follows from them: energy, fuel, water, what is hung at night. */
 export function LarderStation() {
   const inUnits = useInUnits();
+  const onDemand = useOnDemand();
   const { trip, change, readOnly } = useTrip();
   const { massUnit } = usePreferences();
   const library = useLibrary();
@@ -80,8 +83,12 @@ export function LarderStation() {
             variant="outline"
             disabled={readOnly}
             onClick={() =>
-              change('plan all empty meals', (t) =>
-                planMeals(groups.length > 0 ? t : groupParty(t), library.entries),
+              onDemand(
+                () => import('./suggestMeals'),
+                ({ groupParty, planMeals }) =>
+                  change('plan all empty meals', (t) =>
+                    planMeals(groups.length > 0 ? t : groupParty(t), library.entries),
+                  ),
               )
             }
             title="Dried breakfasts and dinners, any lunch; with the first of them, snacks. Each cook group begins with another dish."
@@ -120,9 +127,11 @@ export function LarderStation() {
         </Box>
         <SidePanel label="Food figures" w="420px" tabs={PANELS} value={panel} onChoose={setPanel}>
           {panel === 'food' && <FoodPanel meal={chosen} />}
-          {panel === 'fuel' && <FuelPanel />}
-          {panel === 'water' && <WaterPanel />}
-          {panel === 'night' && <NightPanel />}
+          <Suspense fallback={null}>
+            {panel === 'fuel' && <FuelPanel />}
+            {panel === 'water' && <WaterPanel />}
+            {panel === 'night' && <NightPanel />}
+          </Suspense>
         </SidePanel>
       </Flex>
     </FullStation>

@@ -34,7 +34,8 @@ test('reach: every thing with how many come out before it, and what a shower wou
   const opened = open(hut);
   await show(opened, 'Reach');
   const stow = assessStow(hut, first.id, planningDay(hut, first.id));
-  const table = screen.getByRole('table', { name: 'Reach of every thing' });
+  // What stands on a tab is loaded when it is opened.
+  const table = await screen.findByRole('table', { name: 'Reach of every thing' });
   const rows = within(table).getAllByRole('row').slice(1);
   expect(rows).toHaveLength(stow.placed.length);
   for (const p of stow.placed) {
@@ -51,11 +52,11 @@ test('reach: every thing with how many come out before it, and what a shower wou
 test('steps, reach and compare of an empty pack say what to do first', async () => {
   const opened = open({ ...hut, stows: [] });
   await show(opened, 'Reach');
-  expect(screen.getByText(/^Stow the pack first: then the reach/)).toBeDefined();
+  expect(await screen.findByText(/^Stow the pack first: then the reach/)).toBeDefined();
   await show(opened, 'Compare');
-  expect(screen.getByText(/^Stow the pack first: then other ways/)).toBeDefined();
+  expect(await screen.findByText(/^Stow the pack first: then other ways/)).toBeDefined();
   await show(opened, 'Steps');
-  expect(screen.getByText(/^Stow the pack first: then how to load it/)).toBeDefined();
+  expect(await screen.findByText(/^Stow the pack first: then how to load it/)).toBeDefined();
 });
 
 test('water without a container: what helps is said, for no move does', async () => {

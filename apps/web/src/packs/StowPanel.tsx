@@ -1,19 +1,23 @@
+import { Suspense } from 'react';
+import { part } from '../shared/part';
 import { Tabs } from '../shared/Tabs';
 import { Flex, Box } from '../theme/chakra';
 import { assess, findingGroups } from '@graft/core/stow';
-import { CompareTab } from './CompareTab';
-import { DaysTab } from './DaysTab';
-import { Elsewhere } from './Elsewhere';
-import { FindingsTab } from './FindingsTab';
 import { namesIn } from './namesIn';
 import { MORE_TABS, TABS, type Tab } from './packSession';
-import { PracticeTab } from './PracticeTab';
-import { ReachTab } from './ReachTab';
-import { RideTab } from './RideTab';
-import { StepsTab } from './StepsTab';
 import type { PackSession } from './usePackSession';
-import { UsualPlaces } from './UsualPlaces';
 import { ZoneList } from './ZoneList';
+
+// The places come with the station; each other tab when it is opened.
+const CompareTab = part(() => import('./CompareTab'), 'CompareTab');
+const DaysTab = part(() => import('./DaysTab'), 'DaysTab');
+const Elsewhere = part(() => import('./Elsewhere'), 'Elsewhere');
+const FindingsTab = part(() => import('./FindingsTab'), 'FindingsTab');
+const PracticeTab = part(() => import('./PracticeTab'), 'PracticeTab');
+const ReachTab = part(() => import('./ReachTab'), 'ReachTab');
+const RideTab = part(() => import('./RideTab'), 'RideTab');
+const StepsTab = part(() => import('./StepsTab'), 'StepsTab');
+const UsualPlaces = part(() => import('./UsualPlaces'), 'UsualPlaces');
 
 const MORE = 'more';
 
@@ -56,7 +60,9 @@ export function StowPanel({ session }: { session: PackSession }) {
         )}
       </Box>
       <Box flex="1" minH="0" overflowY="auto">
-        <TabOf session={session} />
+        <Suspense fallback={null}>
+          <TabOf session={session} />
+        </Suspense>
       </Box>
     </Flex>
   );
@@ -85,7 +91,9 @@ function TabOf({ session }: { session: PackSession }) {
           {...(practice === undefined
             ? {
                 elsewhere: (thingId: string) => (
-                  <Elsewhere {...of} memberId={member.id} thingId={thingId} name={namesIn(stow)(thingId)} />
+                  <Suspense fallback={null}>
+                    <Elsewhere {...of} memberId={member.id} thingId={thingId} name={namesIn(stow)(thingId)} />
+                  </Suspense>
                 ),
               }
             : {})}

@@ -1,12 +1,10 @@
 /** Five shades by density, kg/L, from down to metal; the classes are Graft's own. */
-import { scaleThreshold } from 'd3-scale';
 import { paint } from '../theme/system';
 
 const LIMITS = [0.12, 0.25, 0.45, 0.8] as const;
 /** Which shade, 1 to 5. */
-export const densityClass = scaleThreshold<number, 1 | 2 | 3 | 4 | 5>()
-  .domain([...LIMITS])
-  .range([1, 2, 3, 4, 5]);
+export const densityClass = (kgPerL: number): 1 | 2 | 3 | 4 | 5 =>
+  (1 + LIMITS.filter((limit) => kgPerL >= limit).length) as 1 | 2 | 3 | 4 | 5;
 
 export interface Shade {
   readonly fill: string;

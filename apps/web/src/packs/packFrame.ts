@@ -1,5 +1,4 @@
 /** Which part of a pack a drawing shows, and how its centimetres become pixels. */
-import { scaleLinear } from 'd3-scale';
 import { meets, zoneBox, type PlacedThing, type Plane } from '@graft/core/stow';
 import type { Pack, Zone, ZoneKind } from '@graft/core/trip';
 
@@ -75,9 +74,14 @@ export interface Frame {
 export function makeFrame(horizontal: Span, vertical: Span, pxPerCm: number): Frame {
   const width = (horizontal.high - horizontal.low) * pxPerCm;
   const height = (vertical.high - vertical.low) * pxPerCm;
-  const h = scaleLinear([horizontal.low, horizontal.high], [0, width]);
-  const v = scaleLinear([vertical.low, vertical.high], [height, 0]);
-  return { h, v, cmAcross: (px) => h.invert(px), cmUp: (px) => v.invert(px), width, height };
+  return {
+    h: (cm) => (cm - horizontal.low) * pxPerCm,
+    v: (cm) => (vertical.high - cm) * pxPerCm,
+    cmAcross: (px) => horizontal.low + px / pxPerCm,
+    cmUp: (px) => vertical.high - px / pxPerCm,
+    width,
+    height,
+  };
 }
 
 /** Corner radius that tells soft from stiff, cm. */

@@ -1,0 +1,2 @@
+/** Loaded when meals are suggested. */
+export { groupParty, planMeals } from '@graft/core/lists';

@@ -9,13 +9,13 @@ import { EditableTable } from '../shared/table/EditableTable';
 import { useTrip } from '../shared/tripContext';
 import { DayProblems } from './DayProblems';
 import { Fold } from '../shared/Fold';
-import { Effort } from './Effort';
-import { ElevationProfile } from './ElevationProfile';
 import { legColumns } from './legColumns';
 import { TrackImport } from './TrackImport';
 import { TripPanel } from './TripPanel';
 import { usePreferences } from '../shared/preferences';
 
+const ElevationProfile = part(() => import('./ElevationProfile'), 'ElevationProfile');
+const Effort = part(() => import('./Effort'), 'Effort');
 const PlanView = part(() => import('./PlanView'), 'PlanView');
 const PlacesPanel = part(() => import('./PlacesPanel'), 'PlacesPanel');
 const WeatherPanel = part(() => import('./WeatherPanel'), 'WeatherPanel');
@@ -44,29 +44,27 @@ export function BriefStation() {
   const [panel, setPanel] = useState<string>('trip');
   return (
     <FullStation>
-      <Flex
-        bg="bg.panel"
-        borderBottomWidth={trip.track === undefined ? '0' : '1px'}
-        direction={{ base: 'column', lg: 'row' }}
-      >
-        <ElevationProfile
-          trip={trip}
-          onPreview={(day, km) =>
-            setPreview(
-              km === undefined || readOnly ? undefined : { of: current, trip: moveDayMark(current, day, km) },
-            )
-          }
-          onMove={(day, km) => {
-            setPreview(undefined);
-            change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
-          }}
-        />
-        {trip.track !== undefined && (
+      {trip.track !== undefined && (
+        <Flex bg="bg.panel" borderBottomWidth="1px" minH="190px" direction={{ base: 'column', lg: 'row' }}>
           <Suspense fallback={null}>
+            <ElevationProfile
+              trip={trip}
+              onPreview={(day, km) =>
+                setPreview(
+                  km === undefined || readOnly
+                    ? undefined
+                    : { of: current, trip: moveDayMark(current, day, km) },
+                )
+              }
+              onMove={(day, km) => {
+                setPreview(undefined);
+                change(`end of day ${day}`, (t) => moveDayMark(t, day, km));
+              }}
+            />
             <PlanView trip={trip} />
           </Suspense>
-        )}
-      </Flex>
+        </Flex>
+      )}
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflow="auto" px="4" pt="2" pb="4">
           <EditableTable
@@ -104,7 +102,9 @@ export function BriefStation() {
           <DayProblems lengths={lengths} />
           <Box mt="5">
             <Fold title="Walking time and effort of each member, with the day’s load">
-              <Effort trip={trip} />
+              <Suspense fallback={null}>
+                <Effort trip={trip} />
+              </Suspense>
             </Fold>
           </Box>
         </Box>

@@ -18,11 +18,11 @@ import { useRun } from '../shared/useRun';
 import { mapRun, type Run } from '../workers/run';
 import type { ReadPlaces, ReadTrack } from '../workers/track.worker';
 import { PlainDialog } from '../shared/PlainDialog';
-import { BesideDialog } from './BesideDialog';
 import { land } from '../shared/land';
 import { useInUnits } from '../shared/useInUnits';
 import { useOnDemand } from '../shared/useOnDemand';
 
+const BesideDialog = part(() => import('./BesideDialog'), 'BesideDialog');
 const TrackDialog = part(() => import('./TrackDialog'), 'TrackDialog');
 
 const NOT_IMPORTED = 'The track was not imported; nothing has changed.';

@@ -1,4 +1,4 @@
-import { Button, Flex, Progress } from '../theme/chakra';
+import { Box, Button, Flex } from '../theme/chakra';
 import { useProgress, type RunHandle } from './useRun';
 
 interface BarProps {
@@ -13,11 +13,21 @@ interface BarProps {
 export function ProgressBar({ label, done, onStop }: BarProps) {
   return (
     <Flex data-run align="center" gap="3">
-      <Progress.Root value={done * 100} flex="1" size="sm">
-        <Progress.Track aria-label={label}>
-          <Progress.Range />
-        </Progress.Track>
-      </Progress.Root>
+      <Box
+        role="progressbar"
+        aria-label={label}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={done * 100}
+        flex="1"
+        h="2"
+        bg="bg.muted"
+        borderRadius="l1"
+        boxShadow="inset"
+        overflow="hidden"
+      >
+        <Box h="100%" bg="pine.solid" transition="width 200ms" style={{ width: `${done * 100}%` }} />
+      </Box>
       <Button size="xs" variant="outline" onClick={onStop}>
         Stop
       </Button>

@@ -16,7 +16,6 @@ export { Link } from '@chakra-ui/react/link';
 export { Menu } from '@chakra-ui/react/menu';
 export { NativeSelect } from '@chakra-ui/react/native-select';
 export { Portal } from '@chakra-ui/react/portal';
-export { Progress } from '@chakra-ui/react/progress';
 export { SimpleGrid } from '@chakra-ui/react/simple-grid';
 export { Table } from '@chakra-ui/react/table';
 export { Tabs } from '@chakra-ui/react/tabs';

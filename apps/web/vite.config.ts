@@ -7,8 +7,8 @@ import { look } from './vite.look';
 /** The program, which a small file at the top of the page loads. */
 const START = '/src/start.tsx';
 
-/** Pages beside an open trip; and what stands in one: each is loaded when it is asked for. */
 const TRIPS = '/src/trips/TripsPage.tsx';
+/** Pages beside an open trip; and what stands in one: each is loaded when it is asked for. */
 const PAGES_BESIDE = [
   TRIPS,
   '/src/account/AccountPage.tsx',

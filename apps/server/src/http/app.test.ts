@@ -15,12 +15,16 @@ import { makeApp, type AppParts } from './app.js';
 
 const silent = pino({ level: 'silent' });
 const folder = mkdtempSync(join(tmpdir(), 'graft-web-'));
+/** Of the leader's program, and of members' sheets. */
+const ASSETS = ['/assets', '/s/assets'];
 let server: TestServer;
 beforeAll(async () => {
   server = await startTestServer();
-  mkdirSync(join(folder, 'assets'));
   writeFileSync(join(folder, 'index.html'), '<!doctype html><title>Graft</title>');
-  writeFileSync(join(folder, 'assets', 'app-1234.js'), 'export {};');
+  for (const path of ASSETS) {
+    mkdirSync(join(folder, path), { recursive: true });
+    writeFileSync(join(folder, path, 'app-1234.js'), 'export {};');
+  }
 });
 afterAll(async () => {
   await server.close();
@@ -64,10 +68,10 @@ describe('the web app', () => {
       expect(answer.headers['content-security-policy']).toContain("frame-ancestors 'self'");
     },
   );
-  test('built files are cached for good, missing ones are not the page', async () => {
-    const file = await http().get('/assets/app-1234.js').expect(200);
+  test.each(ASSETS)('built files in %s are cached for good, missing ones are not the page', async (path) => {
+    const file = await http().get(`${path}/app-1234.js`).expect(200);
     expect(file.headers['cache-control']).toContain('immutable');
-    await http().get('/assets/app-0000.js').expect(404);
+    await http().get(`${path}/app-0000.js`).expect(404);
   });
   test('an unknown address under /api is no page', async () => {
     const answer = await http().get('/api/unknown').expect(404);

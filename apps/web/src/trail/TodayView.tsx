@@ -7,6 +7,7 @@ import { dayDate } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
 import { useSaving, useTrip } from '../shared/tripContext';
 import { useInUnits, useQuantities } from '../shared/useInUnits';
+import { useLate } from '../shared/useLate';
 import { useLimits } from '../shared/useLimits';
 import { useSheets } from '../shared/useSheets';
 import { useUnsent } from '../shared/useUnsent';
@@ -22,6 +23,7 @@ export function TodayView({ day, onDay }: { day: number; onDay: (day: number) =>
   const inUnits = useInUnits();
   const brief = useMemo(() => dayBrief(walked, day), [walked, day]);
   const { leg } = brief;
+  const isLate = useLate();
   return (
     <Box px="4" pb="6" maxW="72rem" w="100%">
       <Days trip={trip} day={day} onDay={onDay} />
@@ -47,17 +49,22 @@ export function TodayView({ day, onDay }: { day: number; onDay: (day: number) =>
           <Waits />
           <Carries brief={brief} />
         </Box>
-        <Box>
-          <Water brief={brief} />
-          <Food brief={brief} />
-          <Roles brief={brief} />
-        </Box>
-        <Box>
-          <Tomorrow brief={brief} />
-          <Part title="Tonight">
-            <EveningPanel day={day} />
-          </Part>
-        </Box>
+        {/* On a phone that is further down: it is drawn once what is seen first is there. */}
+        {isLate && (
+          <>
+            <Box>
+              <Water brief={brief} />
+              <Food brief={brief} />
+              <Roles brief={brief} />
+            </Box>
+            <Box>
+              <Tomorrow brief={brief} />
+              <Part title="Tonight">
+                <EveningPanel day={day} />
+              </Part>
+            </Box>
+          </>
+        )}
       </Grid>
     </Box>
   );
@@ -140,7 +147,7 @@ function Carries({ brief }: { brief: DayBrief }) {
               <Box h="8px" bg="bg.muted" position="relative" aria-hidden title={limits.kg(limitKg)}>
                 <Box
                   h="100%"
-                  w={`${Math.min(100, (ratio / SCALE) * 100)}%`}
+                  style={{ width: `${Math.min(100, (ratio / SCALE) * 100)}%` }}
                   bg={ratio > 1 ? 'overload' : 'pine.solid'}
                 />
                 <Box

@@ -106,8 +106,19 @@ export async function shareOut(page: Page): Promise<void> {
   await saved(page);
 }
 
-/** Waits until nothing fades or slides: half faded in, every text lacks contrast. A spinner turns for ever and is let be. */
+/**
+ * Waits until what is opened is there, and nothing fades or slides: half faded in, every text lacks contrast. A spinner
+ * turns for ever and is let be.
+ */
 export async function atRest(page: Page): Promise<void> {
+  // Tabs load what stands on them when they are opened.
+  await page.evaluate(async () => {
+    const files = (): number => performance.getEntriesByType('resource').length;
+    for (let before = -1; before !== files();) {
+      before = files();
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+  });
   await page.waitForFunction(() =>
     document
       .getAnimations()

@@ -131,8 +131,9 @@ test('from a pasted list to loads: paste, weigh two, cure a double, plan six day
   await page.keyboard.press('Enter');
   await expect(page.getByText(/kg a person and full day/)).toBeVisible();
   await choose(page, 'Food figures', 'Fuel');
-  for (const button of await page.getByRole('button', { name: 'Take the lightest that hold it' }).all())
-    await button.click();
+  const lightest = page.getByRole('button', { name: 'Take the lightest that hold it' });
+  await expect(lightest).not.toHaveCount(0);
+  for (const button of await lightest.all()) await button.click();
   await expect(page.getByText(/more than wanted/)).toHaveCount(2);
   await saved(page);
   const { trip } = await storedTrip(id);

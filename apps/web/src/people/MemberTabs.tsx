@@ -77,52 +77,59 @@ export function MemberTabs({ chosen, figures }: Props) {
             ))}
           </Tabs.List>
         </Flex>
-        <Suspense fallback={null}>
-          {chosen !== undefined && (
-            <Box key={chosen.id}>
-              <Tabs.Content value="limit" p="0">
-                <Private>
-                  <LimitPanel member={chosen} />
-                </Private>
-              </Tabs.Content>
-              <Tabs.Content value="trials" p="0">
-                <Private>
-                  <TrialPanel member={chosen} />
-                </Private>
-              </Tabs.Content>
-              <Tabs.Content value="training" p="0">
-                <Private>
-                  <TrainingPanel member={chosen} figures={figures} />
-                </Private>
-              </Tabs.Content>
-              <Tabs.Content value="body" p="0">
-                <Private>
-                  <BodyPanel member={chosen} />
-                </Private>
-              </Tabs.Content>
-              <Tabs.Content value="pack" p="0">
-                <PackPanel member={chosen} />
-              </Tabs.Content>
-              <Tabs.Content value="rules" p="0">
-                <MemberRulesPanel member={chosen} />
-              </Tabs.Content>
-            </Box>
-          )}
-          <Tabs.Content value="groups" p="0">
-            <Flex gap="10" wrap="wrap" align="start">
-              <Groups kind="tent" title="Tents" />
-              <Groups kind="cook" title="Cook groups" />
-            </Flex>
-          </Tabs.Content>
-          <Tabs.Content value="packs" p="0">
-            <PartyPacks />
-          </Tabs.Content>
-          <Tabs.Content value="roles" p="0">
-            <RoleRota />
-          </Tabs.Content>
-        </Suspense>
+        {chosen !== undefined && (
+          <Box key={chosen.id}>
+            <Panel value="limit">
+              <Private>
+                <LimitPanel member={chosen} />
+              </Private>
+            </Panel>
+            <Panel value="trials">
+              <Private>
+                <TrialPanel member={chosen} />
+              </Private>
+            </Panel>
+            <Panel value="training">
+              <Private>
+                <TrainingPanel member={chosen} figures={figures} />
+              </Private>
+            </Panel>
+            <Panel value="body">
+              <Private>
+                <BodyPanel member={chosen} />
+              </Private>
+            </Panel>
+            <Panel value="pack">
+              <PackPanel member={chosen} />
+            </Panel>
+            <Panel value="rules">
+              <MemberRulesPanel member={chosen} />
+            </Panel>
+          </Box>
+        )}
+        <Panel value="groups">
+          <Flex gap="10" wrap="wrap" align="start">
+            <Groups kind="tent" title="Tents" />
+            <Groups kind="cook" title="Cook groups" />
+          </Flex>
+        </Panel>
+        <Panel value="packs">
+          <PartyPacks />
+        </Panel>
+        <Panel value="roles">
+          <RoleRota />
+        </Panel>
       </Tabs.Root>
     </Box>
+  );
+}
+
+/** What stands on a tab: the place for it is there at once. */
+function Panel({ value, children }: { value: string; children: ReactNode }) {
+  return (
+    <Tabs.Content value={value} p="0">
+      <Suspense fallback={null}>{children}</Suspense>
+    </Tabs.Content>
   );
 }
 

@@ -5,10 +5,11 @@ import { Navigate, useOutlet, useParams } from 'react-router';
 import { RouterLink } from '../shared/RouterLink';
 import { isBlank } from '@graft/core/lists';
 import { isUnreached } from '../device/answers';
-import { openNow, tripKey } from '../device/openAhead';
+import { openNow } from '../device/openAhead';
 import { useOpenHere } from '../device/openHere';
 import { ApiProblem } from '../shared/api';
 import { today } from '../shared/dates';
+import { tripKey } from '../shared/queries';
 import { tripDay } from '../shared/tripDay';
 import { PlanFiguresProvider } from '../shared/planContext';
 import { TripProvider } from '../shared/TripProvider';
@@ -36,6 +37,7 @@ export function TripShell() {
     staleTime: Infinity,
   });
   const queries = useQueryClient();
+  // What was opened ahead is not what the server has the next time.
   useEffect(() => () => queries.removeQueries({ queryKey: tripKey(tripId) }), [queries, tripId]);
   if (query.isError) {
     const missing = query.error instanceof ApiProblem && query.error.status === 404;

@@ -3,13 +3,13 @@ import 'fake-indexeddb/auto';
 import { addDays } from '@graft/core/units';
 import { api } from '../shared/api';
 import { today } from '../shared/dates';
-import { queries } from '../shared/queries';
+import { queries, tripKey } from '../shared/queries';
 import { demoTrip } from '../testing/demo';
 import { fakeServer } from '../testing/fakeServer';
 import { enterDevice, forgetDevice } from './deviceStore';
 import { remember } from './keptAccount';
 import { keepTrip } from './keptTrips';
-import { openAhead, openNow, tripKey } from './openAhead';
+import { openAhead, openNow } from './openAhead';
 
 const trip = { ...demoTrip('hut-roof'), startDate: addDays(today(), 30) };
 const { id } = trip;

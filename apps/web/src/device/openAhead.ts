@@ -1,12 +1,10 @@
 /** Opening the trip that the page's address names before anything is drawn. */
-import { queries } from '../shared/queries';
+import { queries, tripKey } from '../shared/queries';
 import { keptAccount } from './keptAccount';
 import { openTrip } from './openTrip';
 
 /** What is on the device is there at once. For an answer of the server the page does not stay empty. */
 const SOON_MS = 150;
-
-export const tripKey = (id: string): readonly string[] => ['trip', id];
 
 /** Opens a trip for who was here last; whoever draws it finds it opened, or opens it. */
 export async function openAhead(id: string): Promise<void> {

@@ -4,6 +4,7 @@ import { withEvents } from '@graft/core/trail';
 import { useReachable } from '../device/network';
 import type { OpenedTrip } from '../device/openTrip';
 import { useKeeping } from '../device/useKeeping';
+import { tripKey } from './queries';
 import { RunStore } from './runs';
 import {
   CommandsContext,
@@ -54,7 +55,7 @@ export function TripProvider({ opened, children }: { opened: OpenedTrip; childre
 
   const { latest, forget } = useKeeping(stored, state);
   const reload = useCallback(() => {
-    void forget().then(() => queries.resetQueries({ queryKey: ['trip', stored.id] }));
+    void forget().then(() => queries.resetQueries({ queryKey: tripKey(stored.id) }));
   }, [queries, stored.id, forget]);
 
   const saving = useMemo<Saving>(

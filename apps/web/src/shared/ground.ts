@@ -10,8 +10,14 @@ export function showGround(dark: boolean, contrast: boolean): void {
   style.colorScheme = dark ? 'dark' : 'light';
 }
 
+/** As it was chosen here; light or dark is absent where the system decides. */
+export function keptGround(): { readonly dark?: boolean; readonly contrast: boolean } {
+  const { dark, contrast } = keptPreferences();
+  return { contrast: contrast === true, ...(typeof dark === 'boolean' ? { dark } : {}) };
+}
+
 /** As it was chosen here, or as the system prefers it. */
 export function showFirstGround(): void {
-  const { dark, contrast } = keptPreferences();
-  showGround(typeof dark === 'boolean' ? dark : window.matchMedia(DARK).matches, contrast === true);
+  const { dark, contrast } = keptGround();
+  showGround(dark ?? window.matchMedia(DARK).matches, contrast);
 }

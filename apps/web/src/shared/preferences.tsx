@@ -1,6 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { MassUnit } from '@graft/core/units';
-import { DARK, showGround } from './ground';
+import { DARK, keptGround, showGround } from './ground';
 import { keptPreferences, keptUnits, PREFERENCES_KEY } from './keptUnits';
 import { useMedia } from './useMedia';
 
@@ -31,12 +31,10 @@ export function usePreferences(): Preferences {
 }
 
 function read(): Stored {
-  const { hideWeights, dark, contrast } = keptPreferences();
   return {
     massUnit: keptUnits(),
-    hideWeights: hideWeights === true,
-    contrast: contrast === true,
-    ...(typeof dark === 'boolean' ? { dark } : {}),
+    hideWeights: keptPreferences()['hideWeights'] === true,
+    ...keptGround(),
   };
 }
 

@@ -7,3 +7,6 @@ export const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+/** Under what an open trip is known. */
+export const tripKey = (id: string): readonly string[] => ['trip', id];

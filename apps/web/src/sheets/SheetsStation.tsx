@@ -6,6 +6,7 @@ import { allThings, putThings, type Member, own } from '@graft/core/trip';
 import { today } from '../shared/dates';
 import { ErrorList } from '../shared/ErrorList';
 import { part } from '../shared/part';
+import { PlainDialog } from '../shared/PlainDialog';
 import { SidePanel } from '../shared/SidePanel';
 import { usePreferences } from '../shared/preferences';
 import { NobodyYet } from '../shared/NobodyYet';
@@ -22,7 +23,7 @@ import type { SheetRow } from './sheetColumns';
 import { sheetColumns } from './sheetColumns';
 import { useSheetActions } from './useSheetActions';
 
-const LinkDialog = part(() => import('./LinkDialog'), 'LinkDialog');
+const LinkList = part(() => import('./LinkList'), 'LinkList');
 /** Only wide screens fetch it. */
 const SheetLook = lazy(() => import('./SheetLook'));
 /** Beside the table and the panel a sheet is as wide as on a phone. */
@@ -169,9 +170,14 @@ export function SheetsStation() {
           <Unconfirmed members={progress} />
         )}
       </SidePanel>
-      <Suspense fallback={null}>
-        {actions.made.length > 0 && <LinkDialog links={actions.made} onClose={actions.forgetMade} />}
-      </Suspense>
+      <PlainDialog
+        title={actions.made.length === 1 ? `Link for ${actions.made[0]!.name}` : 'Links'}
+        open={actions.made.length > 0}
+        onClose={actions.forgetMade}
+        size="lg"
+      >
+        <LinkList links={actions.made} />
+      </PlainDialog>
     </Flex>
   );
 }

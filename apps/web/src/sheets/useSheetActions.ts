@@ -2,7 +2,7 @@ import { useQueryClient, useMutation } from '@tanstack/react-query';
 import type { Member } from '@graft/core/trip';
 import type { MarkKind, MarkValue } from '@graft/core/sheet';
 import { useState } from 'react';
-import type { NewLink } from './LinkDialog';
+import type { NewLink } from './LinkList';
 import { randomId } from '../shared/randomId';
 import { post } from '../device/outbox';
 import { api } from '../shared/api';

@@ -3,7 +3,6 @@ import { create } from 'qrcode';
 import { useMemo } from 'react';
 import { copyText } from '../shared/copyText';
 import { UnreachableLinks } from '../shared/UnreachableLinks';
-import { PlainDialog } from '../shared/PlainDialog';
 
 export interface NewLink {
   readonly memberId: string;
@@ -12,15 +11,10 @@ export interface NewLink {
 }
 
 /** Links that were just made: to be copied, shown to a phone's camera, or printed; they cannot be shown again. */
-export function LinkDialog({ links, onClose }: { links: readonly NewLink[]; onClose: () => void }) {
+export function LinkList({ links }: { links: readonly NewLink[] }) {
   const all = links.map(({ name, url }) => `${name}: ${url}`).join('\n');
   return (
-    <PlainDialog
-      title={links.length === 1 ? `Link for ${links[0]!.name}` : 'Links'}
-      open={links.length > 0}
-      onClose={onClose}
-      size="lg"
-    >
+    <>
       <Text fontSize="sm" mb="3">
         Send each to its member only: whoever has the link sees that member’s sheet. Copy them now; they are
         kept nowhere and cannot be shown again. A new link ends the old one.
@@ -61,7 +55,7 @@ export function LinkDialog({ links, onClose }: { links: readonly NewLink[]; onCl
           </Box>
         </Flex>
       ))}
-    </PlainDialog>
+    </>
   );
 }
 

@@ -69,6 +69,7 @@ export function KitStation() {
               newRows={session.newRows}
               onPasted={session.onPasted}
               library={library.entries}
+              knowledge={session.knowledge}
               filtered={filtered}
             />
           )}

@@ -30,6 +30,7 @@ import { placesOf } from './kitPlaces';
 import type { NewPlace } from './newThings';
 import type { Adding } from '../shared/table/naming';
 import type { LibraryEntry } from '@graft/core/library';
+import type { Knowledge } from './useKnowledge';
 import { checkRow, keptElsewhere, type KitRow } from './kitRows';
 import { useQuantities } from '../shared/useInUnits';
 
@@ -49,6 +50,7 @@ interface Props {
   readonly newRows: Adding<NewPlace>;
   readonly onPasted: (text: string) => boolean;
   readonly library: readonly LibraryEntry[];
+  readonly knowledge: Knowledge;
   readonly filtered: boolean;
 }
 
@@ -68,6 +70,7 @@ export const KitTable = memo(function KitTable({
   newRows,
   onPasted,
   library,
+  knowledge,
   filtered,
 }: Props) {
   const { trip, change } = useTrip();
@@ -84,6 +87,7 @@ export const KitTable = memo(function KitTable({
       groups,
       massUnit,
       library,
+      knowledge,
       check: (row) => checkRow(row, days),
       save,
       act,
@@ -113,7 +117,7 @@ export const KitTable = memo(function KitTable({
           ),
       },
     ];
-  }, [places, groups, view, massUnit, library, days, act, save, change]);
+  }, [places, groups, view, massUnit, library, knowledge, days, act, save, change]);
 
   const addNow = useRef(newRows.add);
   useLayoutEffect(() => {

@@ -6,6 +6,7 @@ import type { Trip, Thing } from '@graft/core/trip';
 import { isPersonal } from '@graft/core/trip';
 import type { Column } from '../shared/table/column';
 import type { KitRow } from './kitRows';
+import type { Knowledge } from './useKnowledge';
 import { keptElsewhere } from './kitRows';
 import type { Places } from './kitPlaces';
 import { massColumn } from '../shared/thingColumns';
@@ -15,6 +16,7 @@ export interface KitColumnParts {
   readonly places: Places;
   readonly groups: Trip['groups'];
   readonly library: readonly LibraryEntry[];
+  readonly knowledge: Knowledge;
   readonly check: Check<KitRow>;
   readonly save: (row: KitRow, field: string) => void;
   /** A change that is more than a row's own. */

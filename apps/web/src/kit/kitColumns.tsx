@@ -1,7 +1,7 @@
 /** The kit table's columns: a thing's name and list, and the set of columns that is looked at. */
 import { textColumn } from '../shared/fields';
-import type { Thing } from '@graft/core/trip';
-import { isUnweighed, moveThing, nameThing } from '@graft/core/lists';
+import { allThings, putThings, type Thing } from '@graft/core/trip';
+import { isUnweighed, moveThing } from '@graft/core/lists';
 import type { Column } from '../shared/table/column';
 import type { KitRow } from './kitRows';
 import { keptElsewhere } from './kitRows';
@@ -26,14 +26,8 @@ export function kitColumns(view: View, parts: KitColumnParts): readonly Column<K
     ...plain,
     edit: {
       ...plain.edit!,
-      // The name of a new thing says what it is, and may say what it weighs.
-      take: (row, entry) => {
-        if (!isUnweighed(row) || entry.trim() === '') return plain.edit!.take(row, entry);
-        const named = nameThing(row, entry, parts.library);
-        const error = parts.check(named);
-        if (error === undefined) parts.save(named, 'name');
-        return error;
-      },
+      take: (row, entry) =>
+        isUnweighed(row) && entry.trim() !== '' ? takeNew(parts, row, entry) : plain.edit!.take(row, entry),
     },
     order: (row) => row.name.toLowerCase(),
   };
@@ -52,6 +46,26 @@ export function kitColumns(view: View, parts: KitColumnParts): readonly Column<K
     // Who may carry a parcel is said here even where its mass comes from the larder.
     ...COLUMN_SETS[view](parts).map((column) => (column.id === 'onlyGroupId' ? column : onlyByHand(column))),
   ];
+}
+
+/** The name of a new thing says what it is, and may say what it weighs. */
+function takeNew(parts: KitColumnParts, row: KitRow, entry: string): string | undefined {
+  const { check, save, act, library, knowledge } = parts;
+  const known = knowledge.now();
+  const named = known?.nameThing(row, entry, library) ?? { ...row, name: entry.trim() };
+  const error = check(named);
+  if (error !== undefined) return error;
+  save(named, 'name');
+  if (known === undefined)
+    knowledge.later(({ nameThing }) =>
+      act(`look up ${named.name}`, (trip) => {
+        const now = allThings(trip).find((t) => t.id === row.id);
+        const isSame = now !== undefined && isUnweighed(now) && now.name === named.name;
+        const found = isSame ? nameThing(now, entry, library) : undefined;
+        return found === undefined || check(found) !== undefined ? trip : putThings(trip, [found]);
+      }),
+    );
+  return undefined;
 }
 
 /** Another list for a thing: a member's or a kit of the group. */

@@ -10,6 +10,7 @@ import { useAdding } from '../shared/table/naming';
 import type { View } from './kitColumns';
 import { useAskedFor } from '../shared/useAskedFor';
 import { useLibrary } from '../shared/useLibrary';
+import { useKnowledge } from './useKnowledge';
 import { useTrip } from '../shared/tripContext';
 
 type Panel = 'checks' | 'stay' | 'loans' | 'scale';
@@ -32,7 +33,8 @@ export function useKitSession() {
   const [said, setSaid] = useState('');
 
   const shown = useKitRows(trip, scope, filter, only);
-  const findings = useKitFindings(trip, library.entries);
+  const knowledge = useKnowledge();
+  const findings = useKitFindings(trip, library.entries, knowledge);
   const focused = useMemo(() => allThings(trip).find((t) => t.id === reached), [trip, reached]);
 
   // Where the table is matters to the scale and to loans only: it follows when there is time.
@@ -52,6 +54,7 @@ export function useKitSession() {
   return {
     trip,
     library,
+    knowledge,
     ...shown,
     ...findings,
     ...ticks,

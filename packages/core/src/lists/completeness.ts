@@ -12,6 +12,7 @@ import {
 import { allThings, isPersonal } from '../trip/queries.js';
 import { addFor, addToGroup, entryById } from './cures.js';
 import { isLighter } from './lighter.js';
+import { COMPANION_WORDS } from './companionWords.js';
 import { isThere } from './supplied.js';
 import { findingId, type Cure, type KitFinding } from './finding.js';
 
@@ -26,17 +27,6 @@ export const PROVIDES: Readonly<Record<Companion, (thing: Thing) => boolean>> = 
   lighter: isLighter,
   stove: (t) => t.purpose === 'stove',
   pot: (t) => t.purpose === 'pot',
-};
-export const COMPANION_WORDS: Readonly<Record<Companion, string>> = {
-  gas: 'gas',
-  liquidFuel: 'liquid fuel',
-  tentPoles: 'tent poles',
-  tentPegs: 'tent pegs',
-  walkingPoles: 'walking poles',
-  cells: 'spare cells or a power bank',
-  lighter: 'a lighter',
-  stove: 'a stove',
-  pot: 'a pot',
 };
 /** What the library offers for a missing one; fuel comes from Larder. */
 const STARTERS: Partial<Readonly<Record<Companion, string>>> = {

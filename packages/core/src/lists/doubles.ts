@@ -147,16 +147,6 @@ const JOBS: readonly Job[] = [
   },
 ];
 
-/** Doubles that are wanted, for the reader of the checks (common practice, no source). */
-export const WANTED_TWICE: readonly string[] = [
-  'two independent water carriers each',
-  'paper map and phone, a second navigation device',
-  'two beacons, if the party splits',
-  'filter and tablets',
-  'two lighters',
-  'a mini first aid on everyone beside the group’s kit',
-];
-
 /** More of a job's things than it needs: the heaviest of the personal ones can stay first, then the heaviest. */
 export function doubleFindings(trip: Trip): readonly KitFinding[] {
   const things: readonly Any[] = allThings(trip);

@@ -2,27 +2,9 @@
 import { THING_RANGES } from '../trip/thingRanges.js';
 import type { LibraryEntry, ThingFacts } from '../library/libraryModel.js';
 import { shapeVolumeL } from '../trip/shapes.js';
+import { UNKNOWN_FACTS } from './unknownThing.js';
 import { recognise } from './vocabulary/recognise.js';
 import type { Eaters } from './vocabulary/sized.js';
-
-/** A soft thing of which nothing is known but its name: it has no mass until somebody says one. */
-export const UNKNOWN_FACTS: ThingFacts = {
-  massKg: 0,
-  massEstimated: true,
-  volumeL: 0.5,
-  shape: { kind: 'pouch' },
-  flags: [],
-  needed: 'camp',
-  purpose: 'other',
-};
-
-/** Whether nobody has said or guessed what a thing weighs. */
-export function isUnweighed({
-  massKg,
-  massEstimated,
-}: Pick<ThingFacts, 'massKg' | 'massEstimated'>): boolean {
-  return massKg === 0 && massEstimated;
-}
 
 export interface Guess {
   readonly facts: ThingFacts;

@@ -1,6 +1,5 @@
 /** The public face: lists, and what is said of them. */
-export { COMPANION_WORDS } from './completeness.js';
-export { WANTED_TWICE } from './doubles.js';
+export * from './companionWords.js';
 export * from './finding.js';
 export * from './guessFacts.js';
 export * from './groupParty.js';
@@ -12,6 +11,7 @@ export * from './moveThing.js';
 export * from './nameThing.js';
 export * from './ownFigure.js';
 export * from './partySplit.js';
+export * from './putAside.js';
 export * from './listHeads.js';
 export * from './guessedRows.js';
 export * from './pasteList.js';
@@ -24,4 +24,6 @@ export * from './takeLists.js';
 export * from './takeRows.js';
 export { arrange } from './timely.js';
 export * from './tripFacts.js';
+export * from './unknownThing.js';
+export * from './wantedTwice.js';
 export * from './weighing.js';

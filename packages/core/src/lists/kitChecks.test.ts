@@ -5,7 +5,8 @@ import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { settleLarder } from '../larder/landLarder.js';
 import type { PersonalThing, Trip } from '../trip/model.js';
-import { dismissFinding, gatherChecks, kitChecks, kitCheckSteps, recallFinding } from './kitChecks.js';
+import { gatherChecks, kitChecks, kitCheckSteps } from './kitChecks.js';
+import { dismissFinding, recallFinding } from './putAside.js';
 import { runs } from '../testing/runs.js';
 
 const LIB = STARTER_LIBRARY;

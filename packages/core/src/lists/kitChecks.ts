@@ -71,13 +71,3 @@ export function gatherChecks(trip: Trip, all: readonly KitFinding[]): KitChecks 
     }),
   };
 }
-
-/** Put a finding aside with a reason. */
-export function dismissFinding(trip: Trip, id: string, reason: string): Trip {
-  return { ...trip, dismissals: [...trip.dismissals.filter((d) => d.id !== id), { id, reason }] };
-}
-
-/** Take a finding up again. */
-export function recallFinding(trip: Trip, id: string): Trip {
-  return { ...trip, dismissals: trip.dismissals.filter((d) => d.id !== id) };
-}

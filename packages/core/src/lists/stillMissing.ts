@@ -1,7 +1,7 @@
 /** What a share that can be trusted still needs, in the order of the work. */
 import type { Trip } from '../trip/model.js';
 import { allPieces, allThings } from '../trip/queries.js';
-import { isUnweighed } from './guessFacts.js';
+import { isUnweighed } from './unknownThing.js';
 import { isOwnUnknown } from './ownFigure.js';
 
 export interface StillMissing {

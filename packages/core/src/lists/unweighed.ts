@@ -3,7 +3,7 @@ import type { Trip } from '../trip/model.js';
 import { allThings, isPersonal } from '../trip/queries.js';
 import { inSentence } from '../units/format.js';
 import { findingId, type KitFinding } from './finding.js';
-import { isUnweighed } from './guessFacts.js';
+import { isUnweighed } from './unknownThing.js';
 
 const MOST_NAMED = 4;
 

@@ -2,7 +2,8 @@
  * What a share stands on: a division may be proved, the facts are not. How many masses are estimates, what is missing,
  * how far that could move the largest load, and what is worth weighing first.
  */
-import { isUnweighed, vocabularyRangeKg } from '../lists/guessFacts.js';
+import { vocabularyRangeKg } from '../lists/guessFacts.js';
+import { isUnweighed } from '../lists/unknownThing.js';
 import { ESTIMATE_ERROR } from '../lists/massRange.js';
 import { isOwnUnknown, isUnlisted, ownTotal, suggestOwn } from '../lists/ownFigure.js';
 import { legOfDay } from '../load/memberLoad.js';

@@ -158,15 +158,26 @@ export function runRestow(
   memberIds: readonly string[],
   day: number,
 ): Run<readonly Restow[] | undefined> {
-  const hands = atOnce(memberIds.length);
-  const runs = Array.from({ length: hands }, (_v, hand) => {
-    const own = memberIds.filter((_id, i) => i % hands === hand);
+  const left = [...memberIds];
+  const work = async (worker: Worker): Promise<readonly Restow[] | undefined> => {
+    const engine = wrap<Engine>(worker);
+    const stows: Restow[] = [];
+    for (let id = left.shift(); id !== undefined; id = left.shift()) {
+      const stow = await engine.restow(trip, id, day);
+      if (stow !== undefined) stows.push(stow);
+    }
+    return stows;
+  };
+  const runs = Array.from({ length: atOnce(memberIds.length) }, () => {
     const worker = startWorker();
-    const work = wrap<Engine>(worker).restow(trip, own, day);
-    return raced<readonly Restow[] | undefined>(worker, WHAT, work, () => undefined);
+    return raced<readonly Restow[] | undefined>(worker, WHAT, work(worker), () => undefined);
   });
   return mapRun(allRuns(runs), (parts) =>
-    parts.some((p) => p === undefined) ? undefined : parts.flatMap((p) => p ?? []),
+    parts.some((p) => p === undefined)
+      ? undefined
+      : parts
+          .flatMap((p) => p ?? [])
+          .sort((a, b) => memberIds.indexOf(a.stow.memberId) - memberIds.indexOf(b.stow.memberId)),
   );
 }
 

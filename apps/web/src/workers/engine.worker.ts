@@ -21,7 +21,6 @@ import {
   repack,
   rideAdvice,
   stowProblem,
-  type Restow,
   type RideAdvice,
   type StowMove,
   type Symptom,
@@ -68,10 +67,7 @@ const engine = {
       onProgress: ({ done, best }) => void onProgress(done, best.stow),
     }).stow;
   },
-  /** Stows of some members with what has come and gone from a day on; nothing for packs that were never stowed. */
-  restow(trip: Trip, memberIds: readonly string[], day: number): readonly Restow[] {
-    return memberIds.flatMap((memberId) => restow(trip, memberId, day) ?? []);
-  },
+  restow,
   /** The cheapest single move against each finding of a stow, in the order of the findings. */
   cures(
     trip: Trip,

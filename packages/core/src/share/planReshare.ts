@@ -18,7 +18,10 @@ export interface ReshareAnswer {
   readonly count: number;
   /** No fewer will do for this aim. */
   readonly atLeast: number;
-  /** What the best share from that day on reaches, if any number of pieces may change hands. */
+  /**
+   * What the best share from that day on reaches, if any number of pieces may change hands. Where only limits are asked
+   * for and can be kept, it is one within them, however uneven.
+   */
   readonly best: ShareScore;
   /** Carrier indexes of that best share: what a proof of the fewest starts from. */
   readonly reached: readonly number[];
@@ -46,7 +49,8 @@ export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: numb
   const best = solveShare(problem, {
     seed,
     iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
-    levelGive: 0,
+    // Where only limits are asked for, any share within them says as much as the evenest.
+    tiers: aim === 'best' ? 'level' : 'fitElseLevel',
   });
   if (best.kind === 'contradiction') return { kind: 'contradiction', reasons: best.reasons };
   const index = new Map(problem.carriers.map((c, m) => [c.memberId, m]));

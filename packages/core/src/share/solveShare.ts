@@ -56,8 +56,11 @@ export interface ShareOptions {
   readonly otherGive?: number;
   /** Whether tidiness may take a little evenness; false for strictly lexicographic. */
   readonly evennessGives?: boolean;
-  /** Only look for a share within limits, packs and rules, as soon as there is one. */
-  readonly tiers?: 'all' | 'fit';
+  /**
+   * How far to look: for a share within limits, packs and rules, as soon as there is one; for that, or where there is none
+   * for the lowest level; for the lowest level, however uneven; for all.
+   */
+  readonly tiers?: 'fit' | 'fitElseLevel' | 'level' | 'all';
   /** Sums that the proof may look at; 0 for none. By the problem's size when left out. */
   readonly proofNodes?: number;
   readonly onProgress?: (progress: ShareProgress) => void;
@@ -163,8 +166,10 @@ export function solveShare(problem: ShareProblem, options: ShareOptions): ShareR
     });
   run(fitTier(best, iterations));
   splitToFit(best, random, Math.round((iterations * PART.fit) / MOVES_A_PAIR), spend);
-  if (tiers === 'fit') return answer(best, seed, told);
+  const isFitEnough = tiers === 'fit' || (tiers === 'fitElseLevel' && best.score.infeasibility === 0);
+  if (isFitEnough) return answer(best, seed, told);
   lowerLevel(best, told, proofNodes, iterations, random, run, spend);
+  if (tiers !== 'all') return answer(best, seed, told);
   return bothEnds((give) => {
     const levelCap = told.reachedLevel * (1 + give) + TINY * best.unit;
     const low = new Floor(best.score);

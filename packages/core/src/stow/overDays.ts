@@ -124,7 +124,8 @@ export function goodOnAllDays(
   };
   let best = placements;
   let days = judge(best);
-  for (let round = 1; round <= OVER_DAYS.roundsIfAmiss; round += 1) {
+  const rounds = onTheWay === undefined ? OVER_DAYS.roundsIfAmiss : OVER_DAYS.roundsOnTheWay;
+  for (let round = 1; round <= rounds; round += 1) {
     const worst = days
       .filter(
         (d) => d.problem !== main && (isBad(d, round) || (onTheWay === undefined && isWorthMending(d.cost))),

@@ -34,33 +34,45 @@ export function placeAt(
   thingId: string,
   target: StowTarget,
 ): readonly Placement[] {
-  const zone = problem.pack.zones.find((z) => z.id === target.zoneId);
+  return placer(problem, placements, thingId)(target);
+}
+
+/** The same for several places of one thing: the others are laid once. */
+export function placer(
+  problem: StowProblem,
+  placements: readonly Placement[],
+  thingId: string,
+): (target: StowTarget) => readonly Placement[] {
   const stowThing = problem.things.find((t) => t.thing.id === thingId);
-  if (zone === undefined || stowThing === undefined) return placements;
+  if (stowThing === undefined) return () => placements;
   const others = exact(problem, placements).filter((p) => p.thingId !== thingId);
-  const compartments = compartmentsOf(problem.pack, FINE_CELL_CM);
-  const compartment = compartments[compartmentIndex(compartments, zone)]!;
-  const usual = usualSpot(problem, stowThing, compartment, zone, target.side);
-  const spot = {
-    xCm: target.xCm ?? usual.xCm,
-    yCm: target.yCm ?? usual.yCm,
-    turn: target.turn ?? usual.turn,
-  };
-  const placement: Placement = {
-    thingId,
-    zoneId: zone.id,
-    side: sideIn(compartment, spot.xCm),
-    spot,
-    pinned: target.pinned,
-  };
-  const wantedZ = target.zCm ?? (isMainZone(zone.kind) ? zone.at.z + zone.heightCm / 2 : Infinity);
   const laid = new Map(realise(problem, others).things.map((t) => [t.thing.id, t]));
-  let after = -1;
-  others.forEach((p, i) => {
-    const t = laid.get(p.thingId);
-    if (t !== undefined && t.compartmentId === compartment.id && t.centre.z < wantedZ) after = i;
-  });
-  return [...others.slice(0, after + 1), placement, ...others.slice(after + 1)];
+  const compartments = compartmentsOf(problem.pack, FINE_CELL_CM);
+  return (target) => {
+    const zone = problem.pack.zones.find((z) => z.id === target.zoneId);
+    if (zone === undefined) return placements;
+    const compartment = compartments[compartmentIndex(compartments, zone)]!;
+    const usual = usualSpot(problem, stowThing, compartment, zone, target.side);
+    const spot = {
+      xCm: target.xCm ?? usual.xCm,
+      yCm: target.yCm ?? usual.yCm,
+      turn: target.turn ?? usual.turn,
+    };
+    const placement: Placement = {
+      thingId,
+      zoneId: zone.id,
+      side: sideIn(compartment, spot.xCm),
+      spot,
+      pinned: target.pinned,
+    };
+    const wantedZ = target.zCm ?? (isMainZone(zone.kind) ? zone.at.z + zone.heightCm / 2 : Infinity);
+    let after = -1;
+    others.forEach((p, i) => {
+      const t = laid.get(p.thingId);
+      if (t !== undefined && t.compartmentId === compartment.id && t.centre.z < wantedZ) after = i;
+    });
+    return [...others.slice(0, after + 1), placement, ...others.slice(after + 1)];
+  };
 }
 
 /** The same stow with an exact place for everything, so that a list sorted by zone becomes a loading order. */

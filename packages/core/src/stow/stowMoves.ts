@@ -8,7 +8,7 @@ import { withLoaders } from './columnKernel.js';
 import { FINE_CELL_CM } from './packGeometry.js';
 import { zonesThatTake } from './fitsPack.js';
 import { placementVerdict } from './placementRules.js';
-import { exact, placeAt, type StowTarget } from './placeAt.js';
+import { exact, placer, type StowTarget } from './placeAt.js';
 import { StowSearch } from './search/stowSearch.js';
 import type { StowProblem } from './stowProblem.js';
 import { comfortOf, compareCost, type StowCost } from './stowCost.js';
@@ -74,9 +74,10 @@ export function bestMoves(
   const pinned = new Set(from.filter((p) => p.pinned).map((p) => p.thingId));
   for (const thingId of thingIds) {
     if (pinned.has(thingId)) continue;
+    const put = placer(problem, from, thingId);
     for (const target of targets(problem, false)) {
       if (isForbidden(problem, thingId, target.zoneId)) continue;
-      const next = placeAt(problem, from, thingId, target);
+      const next = put(target);
       const after = stateOf(problem, next);
       const gain = start - measure(after);
       if (gain <= leastGain || isGraver(before.cost, after.cost)) continue;
@@ -110,11 +111,12 @@ export function alternatives(
   if (thing === undefined || here === undefined) return [];
   const able = new Set(zonesThatTake(thing, problem.pack).map((z) => z.id));
   const before = stateOf(problem, from);
+  const put = placer(problem, from, thingId);
   const byZone = new Map<string, StowMove>();
   for (const target of targets(problem, false)) {
     const { zoneId, side } = target;
     if (zoneId === here || !able.has(zoneId)) continue;
-    const next = placeAt(problem, from, thingId, target);
+    const next = put(target);
     const after = stateOf(problem, next);
     const best = byZone.get(zoneId);
     if (best !== undefined && compareCost(after.cost, best.after.cost) >= 0) continue;
@@ -129,10 +131,10 @@ export function bestPlace(
   placements: readonly Placement[],
   thingId: string,
 ): { readonly placements: readonly Placement[]; readonly state: StowState } | undefined {
-  const from = exact(problem, placements);
+  const put = placer(problem, exact(problem, placements), thingId);
   let best: { readonly placements: readonly Placement[]; readonly state: StowState } | undefined;
   for (const target of targets(problem, false)) {
-    const next = placeAt(problem, from, thingId, target);
+    const next = put(target);
     const state = stateOf(problem, next);
     if (best === undefined || compareCost(state.cost, best.state.cost) < 0)
       best = { placements: next, state };

@@ -142,10 +142,10 @@ await main(async () => {
     const mapping = core.guessMapping(table.result.headers);
     const options = core.guessOptions(table.result, mapping);
     const things = timed(() =>
-      core.readThings(table.result, mapping, options, core.STARTER_LIBRARY, { days: 6, groups: [] }),
+      core.readThings(table.result, mapping, options, core.starterLibrary(), { days: 6, groups: [] }),
     );
     const trip = largeTrip(core);
-    const checks = timed(() => core.kitChecks(trip, core.STARTER_LIBRARY));
+    const checks = timed(() => core.kitChecks(trip, core.starterLibrary()));
     const landed = timed(() => core.landLarder(trip));
     process.stdout.write(
       `\nkit: a table of ${rows} rows; checks of ${trip.personalThings.length} personal things\n`,

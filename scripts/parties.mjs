@@ -51,14 +51,14 @@ function makers(core) {
   const listed = (t, leftOut = []) =>
     core.takeProposals(
       t,
-      core.proposeKit(t, core.STARTER_LIBRARY).filter((p) => !leftOut.some((id) => p.entry.id === id)),
+      core.proposeKit(t, core.starterLibrary()).filter((p) => !leftOut.some((id) => p.entry.id === id)),
     );
   const entry = (id) => {
-    const found = core.STARTER_LIBRARY.find((e) => e.id === id);
+    const found = core.starterLibrary().find((e) => e.id === id);
     if (found === undefined) throw new Error(`no ${id} in the starter library`);
     return found;
   };
-  const dishes = core.STARTER_LIBRARY.filter((e) => e.kind === 'dish');
+  const dishes = core.starterLibrary().filter((e) => e.kind === 'dish');
   const fed = (t) => {
     const planned = core.fillMeals({ ...t, larder: { ...t.larder, snackGPerDay: 80 } }, dishes);
     const fuelled = core

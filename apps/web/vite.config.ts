@@ -8,7 +8,7 @@ import { look } from './vite.look';
 const START = '/src/start.tsx';
 
 const TRIPS = '/src/trips/TripsPage.tsx';
-/** Pages beside an open trip; and what stands in one: each is loaded when it is asked for. */
+/** Pages beside an open trip; and what else stands in one: each is loaded when it is asked for. */
 const PAGES_BESIDE = [
   TRIPS,
   '/src/account/AccountPage.tsx',
@@ -26,9 +26,10 @@ const STATIONS = [
   'shares/Shares',
   'packs/Packs',
   'sheets/Sheets',
-  'trail/Trail',
   'debrief/Debrief',
 ].map((name) => `/src/${name}Station.tsx`);
+/** Where a trip opens on the way, at once and all of it. */
+const TODAY = ['/src/trail/TrailStation.tsx', '/src/trail/TodayView.tsx'];
 /** What so many stations stand on comes in one file too. */
 const COMMON = 7;
 const IN_A_TRIP =
@@ -135,12 +136,16 @@ async function filesByModule(): Promise<FileOf> {
   // What other pages stand on is not behind a trip's shell.
   const pages = PAGES_BESIDE.map((path) => modulesOf(path));
   const stations = STATIONS.map((path) => modulesOf(path));
+  const today = TODAY.map((path) => modulesOf(path));
   return (id) => {
     if (before.has(id)) return null;
-    if (program.has(id) || (trips.has(id) && shell.has(id))) return 'program';
-    const isCommon = stations.filter((modules) => modules.has(id)).length >= COMMON;
-    if (pages.some((modules) => modules.has(id))) return isCommon ? 'parts' : null;
-    return isCommon || shell.has(id) ? 'shell' : null;
+    const isToday = today.some((modules) => modules.has(id));
+    if (program.has(id) || (trips.has(id) && (shell.has(id) || isToday))) return 'program';
+    const besides = stations.filter((modules) => modules.has(id)).length;
+    const isCommon = besides + (isToday ? 1 : 0) >= COMMON || shell.has(id);
+    if (pages.some((modules) => modules.has(id))) return isCommon || isToday ? 'parts' : null;
+    if (isToday && besides === 0 && !isCommon) return 'today';
+    return isCommon || isToday ? 'shell' : null;
   };
 }
 

@@ -1,4 +1,4 @@
-import { STARTER_LIBRARY, type Library, type LibraryEntry } from '@graft/core/library';
+import { starterLibrary, type Library, type LibraryEntry } from '@graft/core/library';
 import { startTestServer, type TestServer, type Visitor } from '../testing/testServer.js';
 
 let server: TestServer;
@@ -9,13 +9,13 @@ afterAll(() => server.close());
 
 const read = async (browser: Visitor): Promise<Library> =>
   (await browser.get('/api/library').expect(200)).body as Library;
-const [kit, ...rest] = STARTER_LIBRARY;
+const [kit, ...rest] = starterLibrary();
 const torch = rest.find((e) => e.id === 'own-head-torch')!;
 
 test('a library begins as the starter library, in its order, and is the leader’s own', async () => {
   const [one, two] = [await server.signUp('One'), await server.signUp('Two')];
   const first = await read(one);
-  expect(first).toEqual({ version: 1, entries: STARTER_LIBRARY });
+  expect(first).toEqual({ version: 1, entries: starterLibrary() });
   await one
     .post('/api/library/edits')
     .send({
@@ -28,17 +28,21 @@ test('a library begins as the starter library, in its order, and is the leader�
     .expect(200);
   const now = await read(one);
   expect(now.version).toBe(2);
-  expect(now.entries).toHaveLength(STARTER_LIBRARY.length - 1);
+  expect(now.entries).toHaveLength(starterLibrary().length - 1);
   expect(now.entries.find((e) => e.id === torch.id)?.name).toBe('My torch');
   // What was read back is in the order it was in.
-  expect(now.entries.map((e) => e.id)).toEqual(STARTER_LIBRARY.slice(1).map((e) => e.id));
-  expect(await read(two)).toEqual({ version: 1, entries: STARTER_LIBRARY });
+  expect(now.entries.map((e) => e.id)).toEqual(
+    starterLibrary()
+      .slice(1)
+      .map((e) => e.id),
+  );
+  expect(await read(two)).toEqual({ version: 1, entries: starterLibrary() });
 });
 
 test('first visits at the same moment fill it once', async () => {
   const leader = await server.signUp('Hasty');
   const [a, b] = await Promise.all([read(leader), read(leader)]);
-  expect(a.entries).toHaveLength(STARTER_LIBRARY.length);
+  expect(a.entries).toHaveLength(starterLibrary().length);
   expect(b).toEqual(a);
 });
 
@@ -79,13 +83,13 @@ test('broken entries are refused whole, each error with its path', async () => {
       message: 'expected at most 0.24, the volume of its shape in L, got 9',
     },
   ]);
-  expect(await read(leader)).toEqual({ version: 1, entries: STARTER_LIBRARY });
+  expect(await read(leader)).toEqual({ version: 1, entries: starterLibrary() });
 });
 
 test('an account’s export holds its library; deleting the account deletes it', async () => {
   const leader = await server.signUp('Leaver');
   const answer = await leader.get('/api/account/export').expect(200);
-  expect((answer.body as { library: unknown[] }).library).toHaveLength(STARTER_LIBRARY.length);
+  expect((answer.body as { library: unknown[] }).library).toHaveLength(starterLibrary().length);
   await leader
     .post('/api/account/delete')
     .send({ email: 'leaver@example.org', password: 'stone ground, dark pine' })

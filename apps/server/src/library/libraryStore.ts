@@ -6,7 +6,7 @@ import { In, type DataSource, type EntityManager } from 'typeorm';
 import {
   applyLibraryEdits,
   MOST_ENTRIES,
-  STARTER_LIBRARY,
+  starterLibrary,
   type Library,
   type LibraryEdit,
   type LibraryEntry,
@@ -64,9 +64,9 @@ async function ownLibrary(manager: EntityManager, userId: string): Promise<Libra
     lock: { mode: 'pessimistic_write' },
   });
   if (head.version === 0) {
-    await writeEntries(manager, userId, [], STARTER_LIBRARY);
+    await writeEntries(manager, userId, [], starterLibrary());
     await manager.update(LibraryRow, { userId }, { version: 1 });
-    return { version: 1, entries: STARTER_LIBRARY };
+    return { version: 1, entries: starterLibrary() };
   }
   const rows = await manager.find(LibraryEntryRow, { where: { userId }, order: { position: 'ASC' } });
   return { version: head.version, entries: rows.map((row) => row.data) };

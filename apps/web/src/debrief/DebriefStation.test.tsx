@@ -1,7 +1,7 @@
 /** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
 import type { TripRecord } from '@graft/core/debrief';
-import { STARTER_LIBRARY } from '@graft/core/library';
+import { starterLibrary } from '@graft/core/library';
 import type { Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip } from '../testing/openTrip';
@@ -68,7 +68,7 @@ describe('from earlier trips', () => {
   const records = [record(2024), record(2025), record(2026)];
 
   test('each suggestion shows its evidence; taken it changes the trip, refused it is not said again', async () => {
-    const { server, user } = open('learnt', HUT, { records, library: STARTER_LIBRARY });
+    const { server, user } = open('learnt', HUT, { records, library: starterLibrary() });
     await screen.findByText(/^2 suggestions from 3 debriefed trips/);
     within(screen.getByRole('navigation', { name: 'Stations' })).getByText('2 suggestions');
     expect(screen.getByText(/Roof 2024.*not used/)).toBeTruthy();
@@ -98,13 +98,13 @@ describe('from earlier trips', () => {
 });
 
 test('closing the debrief is what later trips learn from, and tells the kit library', async () => {
-  const [entry] = STARTER_LIBRARY.filter((e) => e.kind === 'thing');
+  const [entry] = starterLibrary().filter((e) => e.kind === 'thing');
   const taken: Trip = {
     ...HUT,
     personalThings: HUT.personalThings.map((t, i) => (i === 0 ? { ...t, libraryId: entry!.id } : t)),
     uses: [{ thingId: HUT.personalThings[0]!.id, fate: 'unused' }],
   };
-  const { server, user } = open('walked', taken, { library: STARTER_LIBRARY });
+  const { server, user } = open('walked', taken, { library: starterLibrary() });
   const button = await screen.findByRole('button', { name: 'Close the debrief' });
   await waitFor(() => expect(button).toHaveProperty('disabled', false));
   await user.click(button);

@@ -1,6 +1,6 @@
 /** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { STARTER_LIBRARY } from '@graft/core/library';
+import { starterLibrary } from '@graft/core/library';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
 import { csvReader } from '../workers/csvReader';
@@ -11,7 +11,7 @@ jest.mock('../workers/csv', () => ({ startCsv: () => ({ ...csvReader(), close: (
 
 const demo = demoTrip('corvane-census');
 const open = (role?: 'read'): OpenTrip =>
-  openTrip(demo, <KitStation />, { library: STARTER_LIBRARY, ...(role === undefined ? {} : { role }) });
+  openTrip(demo, <KitStation />, { library: starterLibrary(), ...(role === undefined ? {} : { role }) });
 const finding = async (text: RegExp): Promise<HTMLElement> => {
   const findings = await screen.findByRole('group', { name: 'Findings' });
   const item = within(findings)

@@ -1,6 +1,6 @@
 /** @jest-environment jest-fixed-jsdom */
 import { screen, waitFor, within } from '@testing-library/react';
-import { STARTER_LIBRARY } from '@graft/core/library';
+import { starterLibrary } from '@graft/core/library';
 import { type Trip } from '@graft/core/trip';
 import { demoTrip } from '../testing/demo';
 import { openTrip, type OpenTrip } from '../testing/openTrip';
@@ -8,7 +8,7 @@ import { LarderStation } from './LarderStation';
 
 const demo = demoTrip('corvane-census');
 const open = (trip: Trip = demo): OpenTrip =>
-  openTrip(trip, <LarderStation />, { line: true, library: STARTER_LIBRARY });
+  openTrip(trip, <LarderStation />, { line: true, library: starterLibrary() });
 const panel = (name: string): HTMLElement =>
   within(screen.getByRole('radiogroup', { name: 'Food figures' })).getByRole('radio', { name });
 

@@ -1,21 +1,21 @@
 /** @jest-environment jest-fixed-jsdom */
 import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import { STARTER_LIBRARY, type KitEntry, type LibraryEntry } from '@graft/core/library';
+import { starterLibrary, type KitEntry, type LibraryEntry } from '@graft/core/library';
 import { emptyTrip } from '@graft/core/trip';
 import { fakeServer, type FakeServer } from '../testing/fakeServer';
 import { Providers } from '../testing/openTrip';
 import { LibraryPage } from './LibraryPage';
 
 async function open(set: string, find: string): Promise<{ server: FakeServer; user: UserEvent }> {
-  const server = fakeServer(emptyTrip('t', 'T', '2027-01-01', 1), STARTER_LIBRARY);
+  const server = fakeServer(emptyTrip('t', 'T', '2027-01-01', 1), starterLibrary());
   render(
     <Providers>
       <LibraryPage />
     </Providers>,
   );
   const user = userEvent.setup();
-  await screen.findByText(new RegExp(`${STARTER_LIBRARY.length} entries`));
+  await screen.findByText(new RegExp(`${starterLibrary().length} entries`));
   await user.click(screen.getByRole('radio', { name: set }));
   await user.type(screen.getByRole('textbox', { name: 'Find by name' }), find);
   return { server, user };

@@ -1,5 +1,5 @@
 import type { ComponentProps, MouseEvent } from 'react';
-import { useHref, useLinkClickHandler, useMatch, useResolvedPath, type To } from 'react-router';
+import { useHref, useLinkClickHandler, useLocation, useResolvedPath, type To } from 'react-router';
 
 interface RouterLinkProps extends Omit<ComponentProps<'a'>, 'href'> {
   readonly to: To;
@@ -23,5 +23,6 @@ export function RouterLink({ to, state, onClick, target, ...rest }: RouterLinkPr
 /** Whether a page, or one within it, is the one that is open. @param to its address, from here */
 export function useIsOpen(to: To): boolean {
   const { pathname } = useResolvedPath(to);
-  return useMatch({ path: pathname, end: false }) !== null;
+  const open = useLocation().pathname;
+  return open === pathname || open.startsWith(`${pathname}/`);
 }

@@ -12,8 +12,12 @@ export function englishOf(preferred: readonly string[]): string {
 /** Tests without a page have no reader. */
 export const LOCALE = englishOf(typeof navigator === 'undefined' ? [] : navigator.languages);
 
-const WHOLE = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
+let thousands: Intl.NumberFormat | undefined;
 /** A number without decimals, its thousands told apart: "1,689". */
 export function whole(value: number): string {
-  return WHOLE.format(value);
+  const near = Math.round(value);
+  // The first formatter takes a slow phone tens of milliseconds to make.
+  if (near >= 0 && near < 1000) return String(near);
+  thousands ??= new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
+  return thousands.format(value);
 }

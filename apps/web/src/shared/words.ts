@@ -18,7 +18,6 @@ import type {
   WaypointKind,
   Wear,
 } from '@graft/core/trip';
-import { LOCALE } from './locale';
 
 export const NEEDED_WORDS: Readonly<Record<Needed, string>> = {
   walking: 'while walking',
@@ -170,9 +169,7 @@ export function optionsOf<K extends string>(
   return Object.entries(words) as unknown as readonly (readonly [K, string])[];
 }
 
-const PLURALS = new Intl.PluralRules(LOCALE);
-
 /** "1 kit", "3 kits". */
 export function counted(count: number, noun: string): string {
-  return `${count} ${noun}${PLURALS.select(count) === 'one' ? '' : 's'}`;
+  return `${count} ${noun}${count === 1 ? '' : 's'}`;
 }

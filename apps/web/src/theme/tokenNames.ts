@@ -11,19 +11,26 @@ export interface TokenNames {
 }
 
 const PREFIX = '--chakra-';
+/** Most names are as they stand, and every start reads hundreds of them. */
 const dashed = (path: string): string =>
-  path
-    .replaceAll(/(\d)\.(?=\d)/g, String.raw`$1\.`)
-    .replaceAll(/(?<!\\)\./g, '-')
-    .replaceAll('/', String.raw`\/`)
-    .replaceAll(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+  /[./A-Z]/.test(path)
+    ? path
+        .replaceAll(/(\d)\.(?=\d)/g, String.raw`$1\.`)
+        .replaceAll(/(?<!\\)\./g, '-')
+        .replaceAll('/', String.raw`\/`)
+        .replaceAll(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)
+    : path;
 
-const ofName = (category: string, name: string): string =>
-  `var(${PREFIX}${dashed(category)}-${dashed(name)})`;
+const namesOf = (category: string): ((name: string) => string) => {
+  const head = `var(${PREFIX}${dashed(category)}-`;
+  return (name) => `${head}${dashed(name)})`;
+};
 const PALETTE = `${PREFIX}colors-color-palette`;
-/** @param shade of the palette that is chosen, as it stands in its variable */
-const ofShade = (palette: string, shade: string): string =>
-  `var(${PREFIX}colors-${dashed(palette)}${shade === WHOLE ? '' : shade})`;
+/** The shades of a palette, each as it stands in its variable. */
+const shadesOf = (palette: string): ((shade: string) => string) => {
+  const head = `var(${PREFIX}colors-${dashed(palette)}`;
+  return (shade) => `${head}${shade === WHOLE ? '' : shade})`;
+};
 /** The colour that a palette has no shades of. */
 const WHOLE = '-';
 const shadeOf = (variable: string): string => variable.slice(PALETTE.length) || WHOLE;
@@ -61,20 +68,13 @@ export interface TokenRefs {
 }
 
 export const shortened = ({ categories, palettes }: TokenRefs): TokenNames => ({
-  categories: mapped(categories, (refs, category) => group(refs, (name) => ofName(category, name))),
-  palettes: mapped(palettes, (refs, palette) =>
-    group(renamed(refs, shadeOf), (shade) => ofShade(palette, shade)),
-  ),
+  categories: mapped(categories, (refs, category) => group(refs, namesOf(category))),
+  palettes: mapped(palettes, (refs, palette) => group(renamed(refs, shadeOf), shadesOf(palette))),
 });
 
 export const readNames = ({ categories, palettes }: TokenNames): TokenRefs => ({
-  categories: mapped(categories, (refs, category) => ungroup(refs, (name) => ofName(category, name))),
-  palettes: mapped(palettes, (refs, palette) =>
-    renamed(
-      ungroup(refs, (shade) => ofShade(palette, shade)),
-      variableOf,
-    ),
-  ),
+  categories: mapped(categories, (refs, category) => ungroup(refs, namesOf(category))),
+  palettes: mapped(palettes, (refs, palette) => renamed(ungroup(refs, shadesOf(palette)), variableOf)),
 });
 
 /** The tokens of a look, as the component library has worked them out. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { tripErrors } from '../formats/tripFile.js';
 import { landLarder } from '../larder/landLarder.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { duplicateTrip } from '../trip/duplicateTrip.js';
 import { removeMember, removeThings } from '../trip/changes.js';
@@ -307,7 +307,7 @@ describe('what later trips learn from', () => {
         purpose: 'other' as const,
       },
     };
-    const [edit] = outingEdits(over, [chair, ...STARTER_LIBRARY]);
+    const [edit] = outingEdits(over, [chair, ...starterLibrary()]);
     const outing = { date: '2027-05-10', trip: 'Small trip', style: over.style, used: false };
     expect(edit).toEqual({ kind: 'put', entry: { ...chair, outings: [outing] } });
     expect(outingEdits(over, [{ ...chair, outings: [outing] }])).toEqual([edit]);

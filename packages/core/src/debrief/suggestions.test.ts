@@ -1,6 +1,6 @@
 import { landLarder } from '../larder/landLarder.js';
 import { carryLimit } from '../limits/carryLimit.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { Meal } from '../trip/larderModel.js';
 import type { PersonalThing, Thing, Trip, TripStyle } from '../trip/model.js';
@@ -51,7 +51,7 @@ const uses = (fates: Readonly<Record<string, ThingFate>>): TripRecord['things'] 
     return { name: name!, fate, ...(memberName === undefined ? {} : { memberName }) };
   });
 const found = (records: readonly TripRecord[], of: Trip = trip): readonly Suggestion[] =>
-  suggestions(of, records, STARTER_LIBRARY);
+  suggestions(of, records, starterLibrary());
 const whats = (records: readonly TripRecord[], of: Trip = trip) => found(records, of).map((s) => s.what);
 
 describe('leave', () => {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { takeRows, tooLong } from '../lists/takeRows.js';
 import { parseQuantity } from '../units/parse.js';
 import { parseList } from '../lists/pasteList.js';
@@ -22,7 +22,7 @@ function read(
   const table = readCsvTable(text, { members });
   const mapping = guessMapping(table, members);
   const options = guessOptions(table, mapping);
-  return { ...readThings(table, mapping, options, STARTER_LIBRARY, csvTrip(trip)), mapping, options };
+  return { ...readThings(table, mapping, options, starterLibrary(), csvTrip(trip)), mapping, options };
 }
 const masses = (text: string): unknown =>
   read(text).rows.map((r) => [r.thing.name, Number(r.thing.massKg.toFixed(4))]);
@@ -288,7 +288,7 @@ describe('a round trip', () => {
           table,
           mapping,
           guessOptions(table, mapping),
-          STARTER_LIBRARY,
+          starterLibrary(),
           csvTrip(trip),
         );
         expect(errors).toEqual([]);

@@ -1,10 +1,10 @@
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import { isCells, readCells } from './pastedTable.js';
 
 const trip = aTrip([aMember('ilse', { name: 'Ilse' }), aMember('bram', { name: 'Bram' })], []);
 const told = (text: string) =>
-  readCells(text, STARTER_LIBRARY, trip).rows.map((r) => [r.list, r.count, r.thing.name, r.thing.massKg]);
+  readCells(text, starterLibrary(), trip).rows.map((r) => [r.list, r.count, r.thing.name, r.thing.massKg]);
 
 test('cells are told from a list by their tabs', () => {
   expect(isCells('Tent\t2450\nStove\t220')).toBe(true);
@@ -32,7 +32,7 @@ test('without them: names, masses, owners and counts by what stands there', () =
 });
 
 test('cells without a name in sight are told', () => {
-  expect(readCells('1\t2\n3\t4', STARTER_LIBRARY, trip)).toEqual({
+  expect(readCells('1\t2\n3\t4', starterLibrary(), trip)).toEqual({
     rows: [],
     errors: [{ line: 1, message: 'expected a column with the names of things' }],
   });

@@ -1,4 +1,4 @@
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
 import { readCsvTable } from './csvTable.js';
 import { csvTrip, readThings } from './readThings.js';
@@ -13,7 +13,7 @@ function read(text: string, headerLine?: number) {
   const table = readCsvTable(text, { members: MEMBERS, ...(headerLine === undefined ? {} : { headerLine }) });
   const mapping = guessMapping(table, MEMBERS);
   const options = guessOptions(table, mapping);
-  return { table, mapping, options, ...readThings(table, mapping, options, STARTER_LIBRARY, csvTrip(trip)) };
+  return { table, mapping, options, ...readThings(table, mapping, options, starterLibrary(), csvTrip(trip)) };
 }
 const told = (text: string) => read(text).rows.map((r) => [r.list, r.thing.name, r.count, r.thing.massKg]);
 

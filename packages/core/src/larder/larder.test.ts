@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { tripErrors } from '../formats/tripFile.js';
 import { loadsOverTrip } from '../load/memberLoad.js';
 import { massOnDayKg } from '../load/thingOnDay.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { waterByDay } from '../route/waterStretches.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
@@ -304,7 +304,7 @@ describe('food by mass', () => {
 });
 
 describe('planning meals', () => {
-  const dishes = STARTER_LIBRARY.flatMap((e) => (e.kind === 'dish' && e.dish.form === 'dried' ? [e] : []));
+  const dishes = starterLibrary().flatMap((e) => (e.kind === 'dish' && e.dish.form === 'dried' ? [e] : []));
   test('fills what is usual and empty, in turn, another first for each group', () => {
     const begun = withMeals(party(), meal(1, 'dinner', DINNER));
     const trip = fillMeals(begun, dishes);

@@ -152,5 +152,11 @@ function readDishes(): readonly DishEntry[] {
   });
 }
 
-/** Generic things, kits and dishes to start from; every mass is an estimate (common practice and Graft's own, no source). */
-export const STARTER_LIBRARY: readonly LibraryEntry[] = [...readKits(), ...readThings(), ...readDishes()];
+let read: readonly LibraryEntry[] | undefined;
+/**
+ * Generic things, kits and dishes to start from; every mass is an estimate (common practice and Graft's own, no source).
+ * Read when it is asked for first: most pages open without it.
+ */
+export function starterLibrary(): readonly LibraryEntry[] {
+  return (read ??= [...readKits(), ...readThings(), ...readDishes()]);
+}

@@ -1,6 +1,6 @@
 /** What cures of findings are made of: leaving things at home, adding an entry of the library for somebody or the group. */
 import type { LibraryEntry, ThingEntry } from '../library/libraryModel.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { removeThings } from '../trip/changes.js';
 import type { Member, PersonalThing, Piece, Trip, Want } from '../trip/model.js';
 import { isPersonal } from '../trip/queries.js';
@@ -12,7 +12,7 @@ import { inSentence } from '../units/format.js';
 export function entryById(library: readonly LibraryEntry[], id: string): ThingEntry {
   const find = (entries: readonly LibraryEntry[]): ThingEntry | undefined =>
     entries.find((e): e is ThingEntry => e.kind === 'thing' && e.id === id);
-  const entry = find(library) ?? find(STARTER_LIBRARY);
+  const entry = find(library) ?? find(starterLibrary());
   if (entry === undefined) throw new Error(`Broken invariant: the starter library has no thing "${id}"`);
   return entry;
 }

@@ -7,13 +7,13 @@ import { foodMass } from '../larder/foodMass.js';
 import { fuelPlan } from '../larder/fuelPlan.js';
 import { landLarder } from '../larder/landLarder.js';
 import { cookGroups } from '../larder/mealPlan.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { kitChecks } from './kitChecks.js';
 
 const trip = parseTripFile(
   readFileSync(join(__dirname, '../../../../data/demo/corvane-census.graft.json'), 'utf8'),
 );
-const { open } = kitChecks(trip, STARTER_LIBRARY);
+const { open } = kitChecks(trip, starterLibrary());
 const found = (id: string) => open.find((f) => f.id === id);
 
 test('the planted doubles, each with grams and whose', () => {
@@ -40,7 +40,7 @@ test('every essential is there: the census lacks none', () => {
 test('all cures together leave a whole trip with none of these findings', () => {
   const cured = open.reduce((t, f) => f.cures[0]?.apply(t) ?? t, trip);
   expect(tripErrors(cured)).toEqual([]);
-  const left = kitChecks(cured, STARTER_LIBRARY).open.map((f) => f.id);
+  const left = kitChecks(cured, starterLibrary()).open.map((f) => f.id);
   expect(left.filter((id) => open.some((f) => f.id === id && f.cures.length > 0))).toEqual([]);
 });
 test('its larder is landed, its canisters hold what is boiled, its food has a usual mass', () => {

@@ -2,7 +2,7 @@
  * Tent and cook groups from people and tents, in one step: who sleeps in which tent that is there, or in tents that would
  * sleep them all; who cooks together, as many groups as there are stoves.
  */
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { KitEntry } from '../library/libraryModel.js';
 import { freshId, putKit } from '../trip/changes.js';
 import type { Kit, Member, PartyGroup, Piece, Purpose, Trip } from '../trip/model.js';
@@ -13,13 +13,16 @@ import { tripFacts } from './tripFacts.js';
 const PEOPLE_PER_STOVE = 6;
 
 /** Tents with poles of their own: whether anybody walks with poles is not known yet. */
-const TENTS: readonly (readonly [sleeps: number, kg: number])[] = STARTER_LIBRARY.filter(
-  (e): e is KitEntry =>
-    e.kind === 'kit' &&
-    e.groupKind === 'tent' &&
-    e.sleeps !== undefined &&
-    e.pieces.some((p) => p.thing.purpose === 'tentPoles'),
-).map((kit) => [kit.sleeps!, kit.pieces.reduce((sum, p) => sum + p.thing.massKg, 0)]);
+const tents = (): readonly (readonly [sleeps: number, kg: number])[] =>
+  starterLibrary()
+    .filter(
+      (e): e is KitEntry =>
+        e.kind === 'kit' &&
+        e.groupKind === 'tent' &&
+        e.sleeps !== undefined &&
+        e.pieces.some((p) => p.thing.purpose === 'tentPoles'),
+    )
+    .map((kit) => [kit.sleeps!, kit.pieces.reduce((sum, p) => sum + p.thing.massKg, 0)]);
 
 /**
  * The sizes of tents that sleep so many at the least mass, the largest first.
@@ -28,8 +31,9 @@ const TENTS: readonly (readonly [sleeps: number, kg: number])[] = STARTER_LIBRAR
  */
 export function tentSizes(people: number, spare = 0): readonly number[] {
   const best: { kg: number; sizes: readonly number[] }[] = [{ kg: 0, sizes: [] }];
+  const able = tents().filter(([sleeps]) => sleeps > spare);
   for (let n = 1; n <= people; n += 1) {
-    const choices = TENTS.filter(([sleeps]) => sleeps > spare).map(([sleeps, kg]) => {
+    const choices = able.map(([sleeps, kg]) => {
       const rest = best[Math.max(0, n - sleeps + spare)]!;
       return { kg: kg + rest.kg, sizes: [sleeps, ...rest.sizes] };
     });

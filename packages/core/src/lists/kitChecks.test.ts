@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { tripErrors } from '../formats/tripFile.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { arbitraryTrip } from '../testing/arbitraryTrip.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import { settleLarder } from '../larder/landLarder.js';
@@ -9,7 +9,7 @@ import { gatherChecks, kitChecks, kitCheckSteps } from './kitChecks.js';
 import { dismissFinding, recallFinding } from './putAside.js';
 import { runs } from '../testing/runs.js';
 
-const LIB = STARTER_LIBRARY;
+const LIB = starterLibrary();
 const own = (memberId: string, id: string, more: Partial<PersonalThing> = {}): PersonalThing => ({
   ...aThing(id, more),
   memberId,

@@ -1,6 +1,6 @@
 /** What a list by the trip's style and weather would add: a proposal names only what is not there yet. */
 import type { KitEntry, LibraryEntry, ThingEntry } from '../library/libraryModel.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { Member, PartyGroup, Purpose, Thing, Trip, Want } from '../trip/model.js';
 import { allPieces, ownThings } from '../trip/queries.js';
 import { groupParty } from './groupParty.js';
@@ -66,7 +66,7 @@ export function proposeKit(given: Trip, library: readonly LibraryEntry[]): reado
   const facts = tripFacts(trip);
   const pieces = allPieces(trip);
   const entryOf = (id: string): ThingEntry | undefined => {
-    const entry = [...library, ...STARTER_LIBRARY].find(
+    const entry = [...library, ...starterLibrary()].find(
       (e): e is ThingEntry => e.kind === 'thing' && e.id === id,
     );
     const isSupplied =
@@ -119,7 +119,7 @@ export function proposeKit(given: Trip, library: readonly LibraryEntry[]): reado
 function kitProposals(trip: Trip, facts: TripFacts, library: readonly LibraryEntry[]): readonly Proposal[] {
   const kits = [
     ...library.filter((e): e is KitEntry => e.kind === 'kit'),
-    ...STARTER_LIBRARY.filter((e): e is KitEntry => e.kind === 'kit'),
+    ...starterLibrary().filter((e): e is KitEntry => e.kind === 'kit'),
   ];
   const pieces = allPieces(trip);
   const lacks = (group: PartyGroup, purposes: readonly Purpose[]): boolean =>

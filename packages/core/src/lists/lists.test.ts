@@ -1,5 +1,5 @@
 import { tripErrors } from '../formats/tripFile.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { LibraryEntry, Outing } from '../library/libraryModel.js';
 import { landLarder } from '../larder/landLarder.js';
 import { fillMeals } from '../larder/planMeals.js';
@@ -27,7 +27,7 @@ import { airFindings, expiryFindings, repairFindings } from './timely.js';
 import { tripFacts } from './tripFacts.js';
 import { waterFindings } from './waterChecks.js';
 
-const LIB = STARTER_LIBRARY;
+const LIB = starterLibrary();
 const own = (memberId: string, id: string, more: Partial<PersonalThing> = {}): PersonalThing => ({
   ...aThing(id, more),
   memberId,

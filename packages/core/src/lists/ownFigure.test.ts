@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { memberById, ownThings } from '../trip/queries.js';
 import { putMember, removePersonalThing } from '../trip/changes.js';
 import type { Member, PersonalThing, Trip } from '../trip/model.js';
@@ -124,9 +124,9 @@ describe('own things as one figure', () => {
     expect(takeSuggestedOwn(taken)).toEqual(taken);
   });
   test('checks: quiet without a list; nothing known is asked for; of a figure nothing is called missing', () => {
-    expect(kitChecks(base, STARTER_LIBRARY).open).toEqual([]);
+    expect(kitChecks(base, starterLibrary()).open).toEqual([]);
     const half = figured(6);
-    const found = kitChecks(half, STARTER_LIBRARY).open;
+    const found = kitChecks(half, starterLibrary()).open;
     expect(found.map((f) => f.id)).toEqual(
       expect.arrayContaining(['ownThings/unknown', 'ownThings/figure', 'essential/treatment']),
     );
@@ -144,7 +144,7 @@ describe('own things as one figure', () => {
     expect(isListed(listed, memberById(listed, 'a'))).toBe(true);
     expect(isOwnUnknown(listed, memberById(listed, 'b'))).toBe(true);
     expect(
-      kitChecks(listed, STARTER_LIBRARY).open.find((f) => f.id === 'essential/light')!.memberIds,
+      kitChecks(listed, starterLibrary()).open.find((f) => f.id === 'essential/light')!.memberIds,
     ).toEqual(['a']);
   });
   test('property: own things in the pack come to the figure or the list, whichever is more, and the trip stays whole', () => {

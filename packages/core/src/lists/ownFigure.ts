@@ -7,7 +7,7 @@ import { freshId } from '../trip/changes.js';
 import { withMade } from '../trip/madeThings.js';
 import type { Member, PersonalThing, Trip } from '../trip/model.js';
 import { allThings, ownThings } from '../trip/queries.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { ThingEntry } from '../library/libraryModel.js';
 import { entryById } from './cures.js';
 import { usualOwn } from './usualOwn.js';
@@ -107,7 +107,7 @@ function unlistedOf(
   const { restKg } = ownTotal(trip, member);
   if (member.ownThingsKg === undefined || restKg < LEAST_REST_KG) return [];
   const listed = ownThings(trip, member.id).filter((t) => !isUnlisted(t) && t.waterCapacityL !== undefined);
-  const bottles = BOTTLES.slice(listed.length).map((id) => entryById(STARTER_LIBRARY, id));
+  const bottles = BOTTLES.slice(listed.length).map((id) => entryById(starterLibrary(), id));
   const bottlesKg = bottles.reduce((sum, b) => sum + b.thing.massKg, 0);
   const has = bottlesKg < restKg ? bottles : [];
   const softKg = restKg - (has.length === 0 ? 0 : bottlesKg);

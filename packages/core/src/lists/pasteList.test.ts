@@ -1,5 +1,5 @@
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { tripErrors } from '../formats/tripFile.js';
 import type { Trip } from '../trip/model.js';
 import { kitChecks } from './kitChecks.js';
@@ -108,14 +108,14 @@ test('whose they are is where they go; what nobody knows has no mass and is aske
   const trip = aTrip([aMember('Ilse'), aMember('Bram')], [aThing('pot')]);
   const { things } = parseList('GROUP\nrope 30 m\nzither\nILSE:\nsocks', { members: ['Ilse', 'Bram'] });
   const target = { kind: 'member', memberId: 'Bram' } as const;
-  const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY, trip, target), target);
+  const { trip: after } = takeRows(trip, rowsOfPasted(things, starterLibrary(), trip, target), target);
   expect(after.personalThings).toMatchObject([{ name: 'Socks', memberId: 'Ilse', massEstimated: true }]);
   const group = after.kits.flatMap((k) => k.pieces).filter((p) => p.id !== 'pot');
   expect(group).toMatchObject([
     { name: 'Rope 30 m', massKg: 1.9, massEstimated: true },
     { name: 'Zither', massKg: 0, massEstimated: true },
   ]);
-  const found = kitChecks(after, STARTER_LIBRARY).open.find((f) => f.kind === 'unweighed');
+  const found = kitChecks(after, starterLibrary()).open.find((f) => f.kind === 'unweighed');
   expect(found).toMatchObject({ weight: 'must', what: 'Without a weight: Zither', thingIds: [group[1]!.id] });
 });
 
@@ -123,7 +123,7 @@ describe('what the trip knows', () => {
   const trip = aTrip([aMember('ilse', { name: 'Ilse' }), aMember('bram', { name: 'Bram' })], [], [], 3);
   const taken = (text: string, target: Target = { kind: 'group' }): Trip => {
     const { things } = parseList(text, { members: ['Ilse', 'Bram'] });
-    const { trip: after } = takeRows(trip, rowsOfPasted(things, STARTER_LIBRARY, trip, target), target);
+    const { trip: after } = takeRows(trip, rowsOfPasted(things, starterLibrary(), trip, target), target);
     return { ...after, kits: after.kits.filter((k) => k.pieces.length > 0) };
   };
   test('food is as much as those eat whose list it is on, over the days, and is eaten', () => {

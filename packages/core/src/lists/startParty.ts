@@ -1,6 +1,6 @@
 /** A party to start from: so many people, tents or none, so many stoves; what such a trip usually takes, all of it a guess. */
 import type { LibraryEntry } from '../library/libraryModel.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { fillMeals, takeLightestCanisters } from '../larder/planMeals.js';
 import { cookGroups } from '../larder/mealPlan.js';
 import { POT_L_PER_PERSON } from '../party/groupNeeds.js';
@@ -45,7 +45,7 @@ export function startParty(
 /** Meals on every day that has none; with the first of them, snacks. */
 export function planMeals(trip: Trip, library: readonly LibraryEntry[]): Trip {
   const own = library.flatMap((e) => (e.kind === 'dish' ? [e] : []));
-  const all = own.length > 0 ? own : STARTER_LIBRARY.flatMap((e) => (e.kind === 'dish' ? [e] : []));
+  const all = own.length > 0 ? own : starterLibrary().flatMap((e) => (e.kind === 'dish' ? [e] : []));
   // What is carried for days is dried; lunch is what people eat out of the hand.
   const dishes = all.filter((d) => d.dish.form === 'dried' || d.meals.includes('lunch'));
   const fed = fillMeals(trip, dishes);
@@ -84,7 +84,8 @@ function withPots(trip: Trip): Trip {
       );
       const missingL = groupMembers(next, group).length * POT_L_PER_PERSON - group.potL!;
       if (kit === undefined || missingL <= 0) return next;
-      const pot = POTS.find((p) => p.litres >= missingL) ?? POTS[POTS.length - 1]!;
+      const known = pots();
+      const pot = known.find((p) => p.litres >= missingL) ?? known.at(-1)!;
       const id = freshId(`${kit.id}-${pot.name}`, thingIds(next));
       const piece: Piece = { ...pot.thing, id, name: pot.name, onlyGroupId: group.id };
       const larger: PartyGroup = { ...group, potL: group.potL! + pot.litres };
@@ -96,7 +97,9 @@ function withPots(trip: Trip): Trip {
 }
 
 /** The starter library's pots, the smallest first. */
-const POTS = STARTER_LIBRARY.flatMap((e) => (e.kind === 'kit' ? e.pieces : []))
-  .filter((p) => p.thing.purpose === 'pot')
-  .map((p) => ({ ...p, litres: takeSizes(p.name).sizes.l ?? 0 }))
-  .sort((a, b) => a.litres - b.litres);
+const pots = () =>
+  starterLibrary()
+    .flatMap((e) => (e.kind === 'kit' ? e.pieces : []))
+    .filter((p) => p.thing.purpose === 'pot')
+    .map((p) => ({ ...p, litres: takeSizes(p.name).sizes.l ?? 0 }))
+    .sort((a, b) => a.litres - b.litres);

@@ -1,4 +1,4 @@
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { aMember, aThing, aTrip } from '../testing/smallTrip.js';
 import type { PersonalThing, Supply, Thing, Trip } from '../trip/model.js';
 import { completenessFindings } from './completeness.js';
@@ -31,13 +31,13 @@ const at = (supplies: readonly Supply[], style: Trip['style'] = 'hut'): Trip => 
   supplies,
 });
 const stay = (trip: Trip): readonly string[] =>
-  suppliedFindings(trip, STARTER_LIBRARY).flatMap((f) => [...f.thingIds]);
+  suppliedFindings(trip, starterLibrary()).flatMap((f) => [...f.thingIds]);
 
 test('blankets there leave the sleeping bag at home, not the liner; a kitchen leaves stove and pot', () => {
   expect(stay(at([supply('Wool blankets')]))).toEqual(['bag']);
   expect(stay(at([supply('Kitchen with gas, up the stairs')]))).toEqual(['burner', 'big pot']);
   expect(stay(at([supply('Stove')]))).toEqual(['burner']);
-  const [finding] = suppliedFindings(at([supply('Duvets')]), STARTER_LIBRARY);
+  const [finding] = suppliedFindings(at([supply('Duvets')]), starterLibrary());
   expect(finding).toMatchObject({
     weight: 'should',
     what: 'Sleeping bag, three seasons can stay: ada',
@@ -54,7 +54,7 @@ test('what is to be asked, no good, or unknown leaves nothing; safety kit and wh
 });
 
 test('on the way to a place that is reached later the bag may still be wanted: only said', () => {
-  const [finding] = suppliedFindings(at([supply('Blankets')], 'camp'), STARTER_LIBRARY);
+  const [finding] = suppliedFindings(at([supply('Blankets')], 'camp'), starterLibrary());
   expect(finding).toMatchObject({ weight: 'could' });
   expect(finding!.why).toContain('keep what is wanted on the way there');
 });
@@ -65,7 +65,7 @@ test('in huts it is neither proposed nor missed', () => {
     personalThings: [],
   });
   const proposed = (trip: Trip): boolean =>
-    proposeKit(trip, STARTER_LIBRARY).some(
+    proposeKit(trip, starterLibrary()).some(
       (p) => /^Sleeping bag(, |$)/.test(p.entry.name) && !/liner/.test(p.entry.name),
     );
   expect(proposed(bare([]))).toBe(true);
@@ -73,12 +73,12 @@ test('in huts it is neither proposed nor missed', () => {
   expect(proposed(bare([supply('Blankets')]))).toBe(false);
   expect(proposed(bare([supply('Blankets')], 'camp'))).toBe(true);
   const withoutGas = (trip: Trip): boolean =>
-    completenessFindings(trip, STARTER_LIBRARY).some((f) => f.id.startsWith('incomplete/gas'));
+    completenessFindings(trip, starterLibrary()).some((f) => f.id.startsWith('incomplete/gas'));
   expect(withoutGas(at([]))).toBe(true);
   expect(withoutGas(at([supply('Gas bottles')]))).toBe(false);
   expect(withoutGas(at([supply('Gas bottles')], 'camp'))).toBe(true);
   const hungry = (trip: Trip): boolean =>
-    essentialFindings(trip, STARTER_LIBRARY).some((f) => f.id === 'essential/food');
+    essentialFindings(trip, starterLibrary()).some((f) => f.id === 'essential/food');
   expect(hungry(at([]))).toBe(true);
   expect(hungry(at([supply('Half board')]))).toBe(false);
 });

@@ -1,6 +1,6 @@
 /** Taking entries of a kit library onto a trip's lists: copies with ids of their own, in the trip's form. */
 import type { KitEntry, LibraryEntry, ThingEntry, ThingFacts } from '../library/libraryModel.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { freshId, putKit } from '../trip/changes.js';
 import type { Kit, PartyGroup, PersonalThing, Piece, Thing, Trip, Want } from '../trip/model.js';
 import { allPieces, isPersonal } from '../trip/queries.js';
@@ -106,7 +106,7 @@ export function giveKit(trip: Trip, entry: KitEntry, groupId?: string): Trip {
  * @param whole the kit as one thing, with its name and mass
  */
 export function giveWholeKit(trip: Trip, kitId: string, whole: Pick<Thing, 'name' | 'massKg'>): Trip {
-  const entry = STARTER_LIBRARY.find((e): e is KitEntry => e.kind === 'kit' && e.id === kitId)!;
+  const entry = starterLibrary().find((e): e is KitEntry => e.kind === 'kit' && e.id === kitId)!;
   const factor = whole.massKg / entry.pieces.reduce((sum, p) => sum + p.thing.massKg, 0);
   const pieces = entry.pieces.map((p) => ({
     ...p,

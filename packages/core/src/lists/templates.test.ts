@@ -1,6 +1,6 @@
 /** Lists by template for every style of trip, and the cures of a dry camp. */
 import { tripErrors } from '../formats/tripFile.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { newMember } from '../trip/emptyTrip.js';
 import { DEFAULT_LARDER } from '../trip/larderModel.js';
 import { TRIP_STYLES, type Trip, type TripStyle } from '../trip/model.js';
@@ -36,7 +36,7 @@ function partyOf(style: TripStyle, people = 3): Trip {
     members,
   };
 }
-const taken = (trip: Trip): Trip => takeProposals(trip, proposeKit(trip, STARTER_LIBRARY));
+const taken = (trip: Trip): Trip => takeProposals(trip, proposeKit(trip, starterLibrary()));
 const hasThing = (trip: Trip, name: RegExp): boolean =>
   [...allPieces(trip), ...trip.personalThings].some((t) => name.test(t.name));
 
@@ -44,7 +44,7 @@ describe.each(TRIP_STYLES)('a list for %s', (style) => {
   const trip = taken(partyOf(style));
   test('is whole, and proposes nothing twice', () => {
     expect(tripErrors(trip)).toEqual([]);
-    expect(proposeKit(trip, STARTER_LIBRARY)).toEqual([]);
+    expect(proposeKit(trip, starterLibrary())).toEqual([]);
   });
   test('has boots, rain jacket, light and first aid for everybody', () => {
     for (const name of [/boots/i, /rain jacket/i, /head torch/i, /own small first aid/i]) {
@@ -92,7 +92,7 @@ describe('unknown weather is cold weather', () => {
         /synthetic jacket/i,
       ])
         expect([name, hasThing(trip, name)]).toEqual([name, true]);
-      const stays = leaveBehindFindings(trip, STARTER_LIBRARY)
+      const stays = leaveBehindFindings(trip, starterLibrary())
         .filter((f) => f.kind === 'leaveBehind')
         .flatMap((f) => f.thingIds)
         .map((id) => trip.personalThings.find((t) => t.id === id)?.name);
@@ -155,11 +155,11 @@ test('cooking water of a dry camp without bags: one click adds as many as hold i
     legs: camp.legs.map((leg, i) => ({ ...leg, campWaterL: i === 0 ? 1 : 0 })),
     larder: { ...DEFAULT_LARDER, cookWaterPieces: true },
   };
-  const finding = waterFindings(dry, STARTER_LIBRARY).find((f) => f.id === 'water/cooking')!;
+  const finding = waterFindings(dry, starterLibrary()).find((f) => f.id === 'water/cooking')!;
   expect(finding.what).toBe('8.0 L of cooking water for the dry camp without a bag');
   const cured = finding.cures[0]!.apply(dry);
   expect(allPieces(cured).filter((p) => p.waterCapacityL === 6)).toHaveLength(2);
-  expect(waterFindings(cured, STARTER_LIBRARY).some((f) => f.id === 'water/cooking')).toBe(false);
+  expect(waterFindings(cured, starterLibrary()).some((f) => f.id === 'water/cooking')).toBe(false);
 });
 
 test('names of many are cut short', () => {

@@ -1,5 +1,5 @@
 /** What a member usually has in the pack for themselves on such a trip, by the lists of templates. */
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { ThingEntry } from '../library/libraryModel.js';
 import type { Member, Trip, Want } from '../trip/model.js';
 import { oncePer } from '../trip/oncePer.js';
@@ -11,7 +11,7 @@ import { tripFacts } from './tripFacts.js';
 const linesOf = oncePer((trip: Trip) => {
   const facts = tripFacts(trip);
   return EACH.filter((line) => applies(line, facts, trip))
-    .map((line) => ({ line, entry: entryById(STARTER_LIBRARY, line.starterId) }))
+    .map((line) => ({ line, entry: entryById(starterLibrary(), line.starterId) }))
     .filter(({ entry }) => !entry.worn);
 });
 

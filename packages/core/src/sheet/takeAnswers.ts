@@ -1,5 +1,5 @@
 /** A member's answers as proposals: each says what it would change of the trip; what is there already is none. */
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { KitEntry } from '../library/libraryModel.js';
 import { guessFacts } from '../lists/guessFacts.js';
 import { giveWholeKit, looseKit, thingIds } from '../lists/takeFromLibrary.js';
@@ -217,7 +217,7 @@ function ownProposal(
         const now = ownThings(t, member.id).find((o) => isSameName(o.name, name));
         if (now !== undefined)
           return kg === undefined ? t : putPersonalThing(t, { ...now, massKg: kg, massEstimated: false });
-        const { facts } = guessFacts(name, STARTER_LIBRARY, kg);
+        const { facts } = guessFacts(name, starterLibrary(), kg);
         return putPersonalThing(t, {
           ...facts,
           massEstimated: kg === undefined,
@@ -258,7 +258,7 @@ function offerProposal(
         const tent = what === 'tent' ? tentFor(sleeps ?? 2) : undefined;
         if (tent !== undefined)
           return owned(giveWholeKit(t, tent.id, { name: title, massKg: kg ?? tent.massKg }));
-        const { facts } = guessFacts(name, STARTER_LIBRARY, kg);
+        const { facts } = guessFacts(name, starterLibrary(), kg);
         const kit = looseKit(t);
         const piece = {
           ...facts,
@@ -275,9 +275,9 @@ function offerProposal(
 
 /** The starter library's tent of a size, or the largest there is. */
 function tentFor(sleeps: number): { readonly id: string; readonly massKg: number } | undefined {
-  const tents = STARTER_LIBRARY.filter(
-    (e): e is KitEntry => e.kind === 'kit' && e.groupKind === 'tent' && e.sleeps !== undefined,
-  ).sort((a, b) => a.sleeps! - b.sleeps!);
+  const tents = starterLibrary()
+    .filter((e): e is KitEntry => e.kind === 'kit' && e.groupKind === 'tent' && e.sleeps !== undefined)
+    .sort((a, b) => a.sleeps! - b.sleeps!);
   const tent = tents.find((k) => k.sleeps! >= sleeps) ?? tents[tents.length - 1];
   return tent && { id: tent.id, massKg: tent.pieces.reduce((sum, p) => sum + p.thing.massKg, 0) };
 }

@@ -1,4 +1,4 @@
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import type { Thing } from '../trip/model.js';
 import { aThing } from '../testing/smallTrip.js';
 import { cataloguePack, PACK_SIZES } from '../trip/packCatalogue.js';
@@ -34,13 +34,15 @@ test('a canister goes in one way only, a wider one not at all; soft things go an
 const ON_THE_BODY: readonly string[] = ['clothing', 'footwear'];
 
 test('whatever of the library is wanted while walking goes into a pocket that is had with the pack on', () => {
-  const walking = STARTER_LIBRARY.filter((entry) => entry.kind === 'thing').filter(
-    ({ thing }) =>
-      thing.needed === 'walking' &&
-      thing.shape.kind !== 'long' &&
-      !thing.flags.includes('ridesOutside') &&
-      !ON_THE_BODY.includes(thing.purpose),
-  );
+  const walking = starterLibrary()
+    .filter((entry) => entry.kind === 'thing')
+    .filter(
+      ({ thing }) =>
+        thing.needed === 'walking' &&
+        thing.shape.kind !== 'long' &&
+        !thing.flags.includes('ridesOutside') &&
+        !ON_THE_BODY.includes(thing.purpose),
+    );
   expect(walking.map((e) => e.name)).toContain('Phone');
   const homeless = PACK_SIZES.flatMap((size) => {
     const pack = cataloguePack('p', size);

@@ -1,5 +1,5 @@
 /** Where each kind of thing belongs, as one table: what the planner, the check and the advice go by, for people to argue with. */
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import {
   DEFAULT_HOUSE_RULES,
   HOUSE_RULE_CHOICES,
@@ -29,7 +29,7 @@ const PACK = cataloguePack(
 const TABLE_ZONES: readonly ZoneKind[] = [...new Set(PACK.zones.map((z) => z.kind))];
 
 /** The starter library's things as somebody has them: what is for each is theirs, kits and the rest are the group's. */
-export const STARTER_THINGS_IN_PACKS: readonly Thing[] = STARTER_LIBRARY.flatMap((e): readonly Thing[] => {
+export const STARTER_THINGS_IN_PACKS: readonly Thing[] = starterLibrary().flatMap((e): readonly Thing[] => {
   if (e.kind === 'dish' || (e.kind === 'thing' && e.worn)) return [];
   if (e.kind === 'thing') {
     const thing: Thing = { ...e.thing, id: e.id, name: e.name };

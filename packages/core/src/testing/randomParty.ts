@@ -5,7 +5,7 @@
 import { fillMeals, takeLightestCanisters } from '../larder/planMeals.js';
 import { landLarder } from '../larder/landLarder.js';
 import { cookGroups } from '../larder/mealPlan.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { proposeKit, takeProposals } from '../lists/kitTemplates.js';
 import { giveEach } from '../lists/takeFromLibrary.js';
 import { shareProblem } from '../share/problem.js';
@@ -42,8 +42,8 @@ const pick = <T>(random: Random, list: readonly T[]): T => list[pickIndex(random
 export function randomParty(seed: number): Trip {
   const random = seededRandom(seed);
   const bare = withPeople(random, drawnTrip(random, seed));
-  const listed = withExtras(random, takeProposals(bare, proposeKit(bare, STARTER_LIBRARY)));
-  const dishes = STARTER_LIBRARY.filter((e) => e.kind === 'dish');
+  const listed = withExtras(random, takeProposals(bare, proposeKit(bare, starterLibrary())));
+  const dishes = starterLibrary().filter((e) => e.kind === 'dish');
   const planned = fillMeals({ ...listed, larder: { ...listed.larder, snackGPerDay: 80 } }, dishes);
   const trip = landLarder(cookGroups(planned).reduce(takeLightestCanisters, planned));
   const solved = solveShare(shareProblem(trip), { seed, iterations: 20_000 });
@@ -80,7 +80,9 @@ function withPeople(random: Random, trip: Trip): Trip {
 }
 
 function withExtras(random: Random, trip: Trip): Trip {
-  const own = STARTER_LIBRARY.filter((e) => e.kind === 'thing').filter((e) => e.use === 'each' && !e.worn);
+  const own = starterLibrary()
+    .filter((e) => e.kind === 'thing')
+    .filter((e) => e.use === 'each' && !e.worn);
   return trip.members.reduce((next, m) => {
     const extras = Array.from({ length: EXTRAS_EACH }, () => pick(random, own));
     // Nobody brings another thing for what a list has given them.

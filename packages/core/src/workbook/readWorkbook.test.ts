@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { decodeText, readCsvTable, tableOf, type CsvTable } from '../formats/csvTable.js';
 import { csvTrip, readThings } from '../formats/readThings.js';
 import { guessMapping, guessOptions } from '../formats/guessTable.js';
-import { STARTER_LIBRARY } from '../library/starterLibrary.js';
+import { starterLibrary } from '../library/starterLibrary.js';
 import { settleLists, unknownLists, type ListMeaning } from '../lists/takeLists.js';
 import { takeRows } from '../lists/takeRows.js';
 import { aMember, aTrip } from '../testing/smallTrip.js';
@@ -40,7 +40,7 @@ test.each([
   expect(mapping).toEqual(['name', 'list', 'count', 'mass', undefined]);
   const options = guessOptions(table, mapping);
   expect(options).toMatchObject({ massUnit: 'g', decimal, massOf: 'each' });
-  const { rows, errors } = readThings(table, mapping, options, STARTER_LIBRARY, csvTrip(trip));
+  const { rows, errors } = readThings(table, mapping, options, starterLibrary(), csvTrip(trip));
   expect(errors).toEqual([]);
   expect(unknownLists(trip, rows)).toEqual(['Tom']);
   const meanings = new Map<string, ListMeaning>([['Tom', { kind: 'newMember' }]]);

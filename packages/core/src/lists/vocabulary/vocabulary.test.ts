@@ -2,7 +2,7 @@ import { emptyTrip } from '../../trip/emptyTrip.js';
 import { guessFacts } from '../guessFacts.js';
 import { rowsOfPasted } from '../guessedRows.js';
 import { parseList } from '../pasteList.js';
-import { STARTER_LIBRARY } from '../../library/starterLibrary.js';
+import { starterLibrary } from '../../library/starterLibrary.js';
 import { SPOKEN_THINGS } from '../../testing/phrases/spoken.js';
 import { tripErrors } from '../../formats/tripFile.js';
 import { aMember, aTrip } from '../../testing/smallTrip.js';
@@ -13,7 +13,7 @@ import { concepts } from './vocabulary.js';
 import { joined, wordsOf } from './words.js';
 
 const grams = (name: string): number | undefined => {
-  const known = recognise(name, STARTER_LIBRARY);
+  const known = recognise(name, starterLibrary());
   return known === undefined ? undefined : Math.round(known.facts.massKg * 1000);
 };
 
@@ -115,7 +115,7 @@ test('food and fuel go by people and days where those are known', () => {
 });
 
 test('the leader’s own thing goes before the vocabulary', () => {
-  const [first] = STARTER_LIBRARY.filter((e) => e.id === 'own-rain-jacket');
+  const [first] = starterLibrary().filter((e) => e.id === 'own-rain-jacket');
   if (first?.kind !== 'thing') throw new Error('expected the rain jacket');
   const mine = { ...first, thing: { ...first.thing, massKg: 0.41, massEstimated: false } };
   const zither = { ...first, id: 'zither', name: 'Zither', thing: { ...first.thing, massKg: 2 } };
@@ -173,7 +173,7 @@ test.each([
 });
 
 test('whole kits by their everyday names, of the size that is said; beside their parts they are one of them', () => {
-  const kitOf = (name: string): string | undefined => recognise(name, STARTER_LIBRARY)?.kitId;
+  const kitOf = (name: string): string | undefined => recognise(name, starterLibrary())?.kitId;
   expect(kitOf('2p tent')).toBe('kit-tent-for-two');
   expect(kitOf('tent for 3')).toBe('kit-tent-for-three');
   expect(kitOf('kitchen')).toBe('kit-gas-cook-set-2-5-l');
@@ -183,7 +183,7 @@ test('whole kits by their everyday names, of the size that is said; beside their
   expect(kitOf('winter safety set')).toBe('kit-winter-safety-set');
   const trip = emptyTrip('t', 'T', '2027-05-10', 3);
   const kits = (text: string): readonly (string | undefined)[] =>
-    rowsOfPasted(parseList(text).things, STARTER_LIBRARY, trip, { kind: 'group' }).map((r) => r.kitId);
+    rowsOfPasted(parseList(text).things, starterLibrary(), trip, { kind: 'group' }).map((r) => r.kitId);
   expect(kits('kitchen\ntent')).toEqual(['kit-gas-cook-set-2-5-l', 'kit-tent-for-two']);
   expect(kits('kitchen\nstove 90 g')).toEqual([undefined, undefined]);
   expect(kits('tent\nfly\ntent poles')).toEqual([undefined, undefined, undefined]);

@@ -1,6 +1,6 @@
 /** The vocabulary, read from its tables once: what everyday names mean. A row that cannot be read is found by its test. */
 import type { LibraryEntry, ThingFacts } from '../../library/libraryModel.js';
-import { readThing, STARTER_LIBRARY } from '../../library/starterLibrary.js';
+import { readThing, starterLibrary } from '../../library/starterLibrary.js';
 import { shapeVolumeL } from '../../trip/shapes.js';
 import { oncePer } from '../../trip/oncePer.js';
 import { CARE_FOOD } from './careFood.js';
@@ -61,7 +61,7 @@ function readConcept(row: string): Concept {
     number,
   ];
   const starterId = litres!.startsWith('=') ? litres!.slice(1) : undefined;
-  const entry = STARTER_LIBRARY.find((e) => e.id === starterId);
+  const entry = starterLibrary().find((e) => e.id === starterId);
   const own = entry === undefined ? undefined : kitFacts(entry);
   if (starterId !== undefined && own === undefined)
     throw new Error(`Vocabulary: no ${starterId} in "${row}"`);

@@ -7,10 +7,8 @@ import { look } from './vite.look';
 /** The program, which a small file at the top of the page loads. */
 const START = '/src/start.tsx';
 
-const TRIPS = '/src/trips/TripsPage.tsx';
 /** Pages beside an open trip; and what else stands in one: each is loaded when it is asked for. */
 const PAGES_BESIDE = [
-  TRIPS,
   '/src/account/AccountPage.tsx',
   '/src/account/InvitationPage.tsx',
   '/src/account/MailLinkPage.tsx',
@@ -132,7 +130,6 @@ async function filesByModule(): Promise<FileOf> {
   const before = modulesOf('/src/main.ts');
   const program = modulesOf(START);
   const shell = modulesOf(SHELL);
-  const trips = modulesOf(TRIPS);
   // What other pages stand on is not behind a trip's shell.
   const pages = PAGES_BESIDE.map((path) => modulesOf(path));
   const stations = STATIONS.map((path) => modulesOf(path));
@@ -140,7 +137,7 @@ async function filesByModule(): Promise<FileOf> {
   return (id) => {
     if (before.has(id)) return null;
     const isToday = today.some((modules) => modules.has(id));
-    if (program.has(id) || (trips.has(id) && (shell.has(id) || isToday))) return 'program';
+    if (program.has(id)) return 'program';
     const besides = stations.filter((modules) => modules.has(id)).length;
     const isCommon = besides + (isToday ? 1 : 0) >= COMMON || shell.has(id);
     if (pages.some((modules) => modules.has(id))) return isCommon || isToday ? 'parts' : null;

@@ -11,10 +11,10 @@ import type { Load } from '../shared/there';
 import { WhyProvider } from '../shared/Why';
 import { system } from '../theme/system';
 import { Lost, WhereItBroke } from './Lost';
-import { shell, STATIONS, tripsPage } from './stations';
+import { TripsPage } from '../trips/TripsPage';
+import { shell, STATIONS } from './stations';
 
 const mailLinks = () => import('../account/MailLinkPage');
-const TripsPage = part(tripsPage, 'TripsPage');
 const AccountPage = part(() => import('../account/AccountPage'), 'AccountPage');
 const LibraryPage = part(() => import('../library/LibraryPage'), 'LibraryPage');
 const InvitationPage = part(() => import('../account/InvitationPage'), 'InvitationPage');

@@ -3,7 +3,6 @@
 import { ACCOUNT_KEY, askAhead } from '../shared/asked';
 import { fetchAhead, hold, type Load } from '../shared/there';
 
-export const tripsPage = () => import('../trips/TripsPage');
 export const shell = () => import('./TripShell');
 /** The stations of a trip, and what is printed of them, by their addresses. */
 export const STATIONS: Readonly<Record<string, readonly [load: Load, name: string]>> = {
@@ -31,7 +30,6 @@ export function loadAhead({ pathname, search }: Pick<Location, 'pathname' | 'sea
   const ahead: (readonly [Load, string])[] = [];
   const isList = trips === '' || (trips === 'trips' && id === undefined);
   const isTrip = trips === 'trips' && id !== undefined;
-  if (isList) ahead.push([tripsPage, 'TripsPage']);
   if (isTrip) ahead.push([shell, 'TripShell']);
   if (isList || isTrip) askForData(isTrip ? id : undefined);
   if (isTrip) hold(shell().then(({ openAhead }) => openAhead(id)));

@@ -1,7 +1,8 @@
 import { useMemo, useRef } from 'react';
+import type * as knowledge from './knowledge';
 import { useOnDemand } from '../shared/useOnDemand';
 
-export type Known = typeof import('./knowledge');
+export type Known = typeof knowledge;
 const load = (): Promise<Known> => import('./knowledge');
 
 export interface Knowledge {

@@ -37,6 +37,8 @@ const common = {
     stored = { row, field };
   },
 };
+/** Nothing is known yet of what things are by their names. */
+const UNKNOWING = { now: () => undefined, later: () => undefined };
 const take = <Row>(column: Column<Row>, row: Row, text: string) => column.edit!.take(row, text);
 
 describe('a quantity', () => {
@@ -161,6 +163,7 @@ describe('the columns of a thing', () => {
       groups: [],
       massUnit: 'kg',
       library: [],
+      knowledge: UNKNOWING,
       check: (row) => checkItem('personalThings', row),
       save: (row) => {
         kept = row as PersonalThing;
@@ -220,6 +223,7 @@ describe('the columns of a thing', () => {
       groups: [],
       massUnit: 'kg',
       library: [],
+      knowledge: UNKNOWING,
       check: () => undefined,
       save: (row) => {
         kept = row as never;

@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import { RouterLink } from '../shared/RouterLink';
 import { waitingReports } from '@graft/core/sheet';
-import { dayBrief, type DayBrief } from '@graft/core/trail';
+import { dayBrief, dayLoads, type DayBrief } from '@graft/core/trail';
 import { formatMass, formatMassChange, formatWay } from '@graft/core/units';
 import { dayDate } from '../shared/dates';
 import { usePreferences } from '../shared/preferences';
@@ -21,8 +21,7 @@ import { stepText } from './words';
 export function TodayView({ day, onDay }: { day: number; onDay: (day: number) => void }) {
   const { trip, walked } = useTrip();
   const inUnits = useInUnits();
-  const brief = useMemo(() => dayBrief(walked, day), [walked, day]);
-  const { leg } = brief;
+  const leg = walked.legs[day - 1]!;
   const isLate = useLate();
   return (
     <Box px="4" pb="6" maxW="72rem" w="100%">
@@ -47,26 +46,32 @@ export function TodayView({ day, onDay }: { day: number; onDay: (day: number) =>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(3, minmax(0, 1fr))' }} columnGap="8">
         <Box>
           <Waits />
-          <Carries brief={brief} />
+          <Carries day={day} />
         </Box>
         {/* On a phone that is further down: it is drawn once what is seen first is there. */}
-        {isLate && (
-          <>
-            <Box>
-              <Water brief={brief} />
-              <Food brief={brief} />
-              <Roles brief={brief} />
-            </Box>
-            <Box>
-              <Tomorrow brief={brief} />
-              <Part title="Tonight">
-                <EveningPanel day={day} />
-              </Part>
-            </Box>
-          </>
-        )}
+        {isLate && <FurtherDown day={day} />}
       </Grid>
     </Box>
+  );
+}
+
+function FurtherDown({ day }: { day: number }) {
+  const { walked } = useTrip();
+  const brief = useMemo(() => dayBrief(walked, day), [walked, day]);
+  return (
+    <>
+      <Box>
+        <Water brief={brief} />
+        <Food brief={brief} />
+        <Roles brief={brief} />
+      </Box>
+      <Box>
+        <Tomorrow brief={brief} />
+        <Part title="Tonight">
+          <EveningPanel day={day} />
+        </Part>
+      </Box>
+    </>
   );
 }
 
@@ -125,13 +130,15 @@ function Waits() {
 }
 const REPORT_WORDS = { veto: 'veto', problem: 'problem', weight: 'measured weight' } as const;
 
-function Carries({ brief }: { brief: DayBrief }) {
+function Carries({ day }: { day: number }) {
+  const { walked } = useTrip();
+  const { carries, handovers } = useMemo(() => dayLoads(walked, day), [walked, day]);
   const { massUnit } = usePreferences();
   const limits = useLimits();
   return (
     <Part title="Who carries how much this morning">
       <ul>
-        {brief.carries.map(({ member, morningKg, ratio, limitKg }) => (
+        {carries.map(({ member, morningKg, ratio, limitKg }) => (
           <Line key={member.id}>
             <Flex gap="3" align="baseline">
               <Text flex="1" fontWeight="600">
@@ -162,7 +169,7 @@ function Carries({ brief }: { brief: DayBrief }) {
           </Line>
         ))}
       </ul>
-      {brief.handovers.map((h) => (
+      {handovers.map((h) => (
         <Text key={h.id} pt="1">
           <b>{h.from ?? 'Nobody'}</b> gives <b>{h.to}</b> {h.name}
         </Text>

@@ -101,7 +101,7 @@ function TripLine({ trip, onKeep, onTakeOff, onCopy, onArchive, onRemove }: Trip
       _hover={{ bg: 'bg.panel' }}
     >
       <TripPicture glance={glance} />
-      <Box flex="1" minW="12rem">
+      <Box flex={{ base: '1 0 100%', md: '1' }} minW="12rem">
         <Link asChild fontWeight="600" textDecoration="underline" textUnderlineOffset="3px">
           <RouterLink to={`/trips/${trip.id}`}>{trip.name}</RouterLink>
         </Link>

@@ -32,11 +32,11 @@ export function TripsPage() {
   const table = { onDeleted: setJustDeleted };
   return (
     <Box as="main" maxW="64rem" mx="auto" px="6" py="8">
-      <Flex align="baseline" gap="4" mb="6">
-        <Heading as="h1" fontFamily="heading" fontSize="2xl">
+      <Flex align="baseline" columnGap="4" mb="6" wrap={{ base: 'wrap', md: 'nowrap' }}>
+        <Heading as="h1" fontFamily="heading" fontSize="2xl" flex={{ base: '1', md: 'none' }}>
           Graft
         </Heading>
-        <Text color="fg.muted" flex="1">
+        <Text color="fg.muted" order={{ base: 1, md: 0 }} flex={{ base: '1 0 100%', md: '1' }}>
           Shares a party’s kit by carry limits and plans what rides where in each pack.
         </Text>
         <Link asChild textDecoration="underline" textUnderlineOffset="3px">

@@ -32,11 +32,14 @@ export function registerServiceWorker(): void {
   else window.addEventListener('load', () => void register(), { once: true });
 }
 
+/** A browser that has work left for the old version changes only when no page uses it. */
+const PATIENCE_MS = 10_000;
+
 /** Changes to the new version and loads the page anew; what is not sent yet is kept by the device. */
 export function takeNewVersion(): void {
-  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
-    once: true,
-  });
+  const loadAnew = (): void => window.location.reload();
+  navigator.serviceWorker.addEventListener('controllerchange', loadAnew, { once: true });
+  setTimeout(loadAnew, PATIENCE_MS);
   waiting.get()?.postMessage({ type: 'SKIP_WAITING' });
 }
 

@@ -49,6 +49,7 @@ export function planReshare(trip: Trip, day: number, aim: ReshareAim, seed: numb
   const best = solveShare(problem, {
     seed,
     iterations: Math.min(BEST_ITERATIONS, usualIterations(problem)),
+    levelGive: 0,
     // Where only limits are asked for, any share within them says as much as the evenest.
     tiers: aim === 'best' ? 'level' : 'fitElseLevel',
   });

@@ -124,7 +124,7 @@ export function goodOnAllDays(
   };
   let best = placements;
   let days = judge(best);
-  const rounds = onTheWay === undefined ? OVER_DAYS.roundsIfAmiss : OVER_DAYS.roundsOnTheWay;
+  const rounds = onTheWay === undefined ? OVER_DAYS.roundsIfAmiss : OVER_DAYS.rounds;
   for (let round = 1; round <= rounds; round += 1) {
     const worst = days
       .filter(

@@ -86,8 +86,8 @@ export const MEND = { moves: 1500, tries: 4 };
  * By the mean energy of all days of 63 packs: the main day alone, mended after, +15 %; three days in view +4.8 %; worse by
  * twice and 30 +0.2 %, by eight times and 120 +1.8 %; a part of 0.35 +5 %, of 0.25 +10 %.
  *
- * On the way people wait for it in the cold, and fewer rounds do: of 77 packs after somebody was hurt, four had something
- * left out after six rounds and after three, and 12 and 13 safety rules were broken.
+ * On the way people wait for it in the cold, and `rounds` do whatever is amiss: of 77 packs after somebody was hurt, four
+ * had something left out after six and after three, and 12 and 13 safety rules were broken.
  */
 export const OVER_DAYS = {
   part: 0.5,
@@ -97,7 +97,6 @@ export const OVER_DAYS = {
   coarse: { hot: 10, cold: 0.8, wide: 0.6 },
   rounds: 3,
   roundsIfAmiss: 6,
-  roundsOnTheWay: 3,
   first: { moves: 900, heat: { hot: 8, cold: 0.3, wide: 0.5 } },
   later: { moves: 2700, heat: { hot: 20, cold: 0.5, wide: 0.8 } },
 };
